@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond;
+
+use Ondergrond\Heat\HeatVerdict;
+
+/** Everything that is said of one design on its site. */
+final readonly class Assessment
+{
+    public function __construct(
+        public HeatVerdict $heat,
+    ) {}
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** The wall on the edge: the layers that stand on the slab, and those that pass outside its edge. */
+final readonly class Wall
+{
+    /**
+     * @param  list<Layer>  $inside  from the room to the line of the slab's edge
+     * @param  list<Layer>  $outside  from that line to the weather
+     */
+    public function __construct(
+        public array $inside,
+        public array $outside,
+    ) {}
+
+    /** Full thickness with finishes, w of ISO 13370, m. */
+    public function thickness(): float
+    {
+        return self::sum($this->inside) + self::sum($this->outside);
+    }
+
+    /** @param list<Layer> $layers */
+    public static function sum(array $layers): float
+    {
+        return array_sum(array_map(static fn (Layer $l): float => $l->thickness, $layers));
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Exchange;
+
+use JsonException;
+use Ondergrond\Caution;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Project\Option;
+use Ondergrond\Project\Project;
+use Ondergrond\Units\UnitSystem;
+use Ondergrond\Version;
+
+/** A project as a JSON file: what is written reads back to an equal project. */
+final class ProjectFile
+{
+    public const FORMAT = 'ondergrond-project';
+
+    public const VERSION = 1;
+
+    /** Bytes; a project of 200 options is well below. */
+    public const LARGEST = 2_000_000;
+
+    private const DEEPEST = 32;
+
+    public static function write(Project $project): string
+    {
+        $content = self::content($project);
+
+        return json_encode([
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'made_by' => [
+                'program' => 'Ondergrond',
+                'version' => Version::PROGRAM,
+                'methods' => Version::METHODS,
+                'input_hash' => self::hash($project),
+            ],
+            'caution' => Caution::TEXT,
+            ...$content,
+        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** Tells whether two answers came from the same input. */
+    public static function hash(Project $project): string
+    {
+        return 'sha256:'.hash('sha256', json_encode(self::content($project), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
+    }
+
+    /** @throws FaultyInput with every fault found */
+    public static function read(string $json): Project
+    {
+        if (strlen($json) > self::LARGEST) {
+            throw FaultyInput::one(Fault::of('', sprintf('%.1f MB', strlen($json) / 1e6), sprintf('a project file of up to %.0f MB', self::LARGEST / 1e6)));
+        }
+        try {
+            $data = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (JsonException $e) {
+            throw FaultyInput::one(Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'a project file as Ondergrond exports it'));
+        }
+        self::refuseForeign($data);
+        $faults = ProjectSchema::projectFaults($data);
+        if ($faults !== []) {
+            throw FaultyInput::because($faults);
+        }
+
+        return self::fromValid((array) json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR));
+    }
+
+    /** A file of another kind or version is one fault, not a page of them. */
+    private static function refuseForeign(mixed $data): void
+    {
+        if (! is_object($data) || ($data->format ?? null) !== self::FORMAT) {
+            $found = is_object($data) && is_string($data->format ?? null) ? "“{$data->format}”" : 'no such mark';
+            throw FaultyInput::one(Fault::of('/format', $found, '“'.self::FORMAT.'”'));
+        }
+        if (($data->version ?? null) !== self::VERSION) {
+            $found = is_scalar($data->version ?? null) ? var_export($data->version, true) : 'nothing';
+            throw FaultyInput::one(Fault::of('/version', $found, 'version '.self::VERSION.' of the project format'));
+        }
+    }
+
+    /** @param array<array-key, mixed> $data */
+    private static function fromValid(array $data): Project
+    {
+        $faults = $options = [];
+        $site = self::part('/site', static fn () => SiteCodec::fromValid($data['site']), $faults);
+        foreach ($data['options'] as $i => $option) {
+            $design = self::part("/options/{$i}/design", static fn () => DesignCodec::fromValid($option['design']), $faults);
+            if ($design !== null) {
+                $options[] = new Option($option['name'], $option['pinned'], $option['note'], $design);
+            }
+        }
+        if ($faults !== [] || $site === null || $options === []) {
+            throw FaultyInput::because($faults === [] ? [Fault::of('/options', 'nothing', 'at least one option')] : $faults);
+        }
+
+        return new Project($data['name'], UnitSystem::from($data['units']), $site, $options);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @param  list<Fault>  $faults  added to
+     * @return T|null
+     */
+    private static function part(string $at, callable $read, array &$faults): mixed
+    {
+        try {
+            return $read();
+        } catch (FaultyInput $e) {
+            array_push($faults, ...array_map(static fn (Fault $f): Fault => $f->at($at), $e->faults));
+
+            return null;
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function content(Project $project): array
+    {
+        return [
+            'name' => $project->name,
+            'units' => $project->units->value,
+            'site' => SiteCodec::toArray($project->site),
+            'options' => array_map(static fn (Option $o): array => [
+                'name' => $o->name,
+                'pinned' => $o->pinned,
+                'note' => $o->note,
+                'design' => DesignCodec::toArray($o->design),
+            ], $project->options),
+        ];
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Exchange;
+
+use Ondergrond\Fault\Fault;
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Helper;
+use Opis\JsonSchema\Validator;
+
+/** Holds data against the published JSON Schema, which is the one place that ranges of single values stand in. */
+final class ProjectSchema
+{
+    public const ID = 'ondergrond:project-1';
+
+    private const MOST_FAULTS = 40;
+
+    private static ?Validator $validator = null;
+
+    public static function file(): string
+    {
+        return __DIR__.'/schema/project-1.json';
+    }
+
+    /**
+     * @param  mixed  $data  decoded JSON, objects as objects
+     * @return list<Fault>
+     */
+    public static function projectFaults(mixed $data): array
+    {
+        return self::faults($data, self::ID);
+    }
+
+    /**
+     * @param  array<string, mixed>  $part
+     * @param  'design'|'site'  $definition  which part of a project it is
+     * @return list<Fault> pointers begin at the part
+     */
+    public static function partFaults(array $part, string $definition): array
+    {
+        return self::faults(Helper::toJSON($part), self::ID.'#/$defs/'.$definition);
+    }
+
+    /** @return list<Fault> */
+    private static function faults(mixed $data, string $uri): array
+    {
+        $error = self::validator()->validate($data, $uri)->error();
+        if ($error === null) {
+            return [];
+        }
+        $faults = [];
+        foreach (self::leaves($error) as $leaf) {
+            array_push($faults, ...self::translate($leaf));
+        }
+
+        return $faults;
+    }
+
+    private static function validator(): Validator
+    {
+        if (self::$validator === null) {
+            self::$validator = new Validator;
+            self::$validator->setMaxErrors(self::MOST_FAULTS);
+            self::$validator->setStopAtFirstError(false);
+            self::$validator->resolver()?->registerFile(self::ID, self::file());
+        }
+
+        return self::$validator;
+    }
+
+    /** @return list<ValidationError> */
+    private static function leaves(ValidationError $error): array
+    {
+        $below = $error->subErrors();
+
+        return $below === [] ? [$error] : array_merge(...array_map(self::leaves(...), array_values($below)));
+    }
+
+    /** @return list<Fault> */
+    private static function translate(ValidationError $error): array
+    {
+        $path = array_map(static fn (int|string $p): string => strtr((string) $p, ['~' => '~0', '/' => '~1']), $error->data()->fullPath());
+        $pointer = $path === [] ? '' : '/'.implode('/', $path);
+        $value = $error->data()->value();
+        $schema = $error->schema()->info()->data();
+        $rule = is_object($schema) ? get_object_vars($schema) : [];
+        $args = $error->args();
+        $min = isset($rule['minimum']) ? (float) $rule['minimum'] : null;
+        $max = isset($rule['maximum']) ? (float) $rule['maximum'] : null;
+
+        switch ($error->keyword()) {
+            case 'minimum':
+            case 'maximum':
+                return [Fault::range($pointer, (float) $value, $min, $max)];
+            case 'required':
+                return array_map(
+                    static fn (string $key): Fault => Fault::of("{$pointer}/{$key}", 'nothing', 'this field is required'),
+                    array_values((array) $args['missing']),
+                );
+            case 'additionalProperties':
+                return array_map(
+                    static fn (string $key): Fault => Fault::of("{$pointer}/{$key}", 'an unknown field', implode(', ', array_keys((array) ($rule['properties'] ?? [])))),
+                    array_values((array) $args['properties']),
+                );
+            default:
+                return [Fault::of($pointer, self::shown($value), self::allowed($error->keyword(), $rule, $min, $max))];
+        }
+    }
+
+    /** @param array<string, mixed> $rule */
+    private static function allowed(string $keyword, array $rule, ?float $min, ?float $max): string
+    {
+        return match ($keyword) {
+            'const' => self::shown($rule['const'] ?? null),
+            'enum' => implode(', ', array_map(self::shown(...), (array) ($rule['enum'] ?? []))),
+            'minLength', 'maxLength' => sprintf('%d to %d characters', $rule['minLength'] ?? 0, $rule['maxLength'] ?? 0),
+            'minItems', 'maxItems' => ($rule['minItems'] ?? 0) === ($rule['maxItems'] ?? null)
+                ? "{$rule['minItems']} entries"
+                : sprintf('%d to %s entries', $rule['minItems'] ?? 0, $rule['maxItems'] ?? 'any number of'),
+            default => implode(' or ', array_map(strval(...), (array) ($rule['type'] ?? ['another value'])))
+                .($min !== null && $max !== null ? ", {$min} to {$max}" : ''),
+        };
+    }
+
+    private static function shown(mixed $value): string
+    {
+        return match (true) {
+            is_string($value) => "“{$value}”",
+            is_array($value) => sprintf('a list of %d', count($value)),
+            is_object($value) => 'an object',
+            default => (string) json_encode($value, JSON_PARTIAL_OUTPUT_ON_ERROR),
+        };
+    }
+}

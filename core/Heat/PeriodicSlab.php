@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Heat;
+
+/** Heat flow of a slab on the ground under temperatures that swing: ISO 13370:2007, annex A (2017: annex H). */
+final readonly class PeriodicSlab
+{
+    /** Seconds in the period of the yearly swing, as the standard rounds it. */
+    public const YEAR = 3.15e7;
+
+    /**
+     * @param  float  $groundHeatCapacity  ρc, J/(m³·K)
+     * @param  float  $period  s
+     */
+    public function __construct(
+        private SlabOnGround $slab,
+        private float $groundHeatCapacity,
+        private float $period = self::YEAR,
+    ) {}
+
+    /** δ = √(period · λ/(π ρc)), periodic penetration depth, m (A.2). */
+    public function penetrationDepth(): float
+    {
+        return sqrt($this->period * $this->slab->groundConductivity / (M_PI * $this->groundHeatCapacity));
+    }
+
+    /** H_pi = A (λ/d_t) √(2/((1 + δ/d_t)² + 1)), W/K: answer to a swing inside. */
+    public function insideCoefficient(): float
+    {
+        $dt = $this->slab->equivalentThickness();
+
+        return $this->slab->area * $this->slab->groundConductivity / $dt
+            * sqrt(2 / ((1 + $this->penetrationDepth() / $dt) ** 2 + 1));
+    }
+
+    /** H_pe = 0.37 P λ ln(δ/d_t + 1), and its form with edge insulation, W/K: answer to a swing outside. */
+    public function outsideCoefficient(): float
+    {
+        $dt = $this->slab->equivalentThickness();
+        $delta = $this->penetrationDepth();
+        $perMetre = 0.37 * $this->slab->groundConductivity;
+        $edge = $this->slab->edge;
+        if ($edge === null) {
+            return $this->slab->perimeter * $perMetre * log($delta / $dt + 1);
+        }
+        $past = exp(-$edge->kind->depthFactor() * $edge->depth / $delta);
+        $both = $dt + $edge->additionalThickness($this->slab->groundConductivity);
+
+        return $this->slab->perimeter * $perMetre
+            * ((1 - $past) * log($delta / $both + 1) + $past * log($delta / $dt + 1));
+    }
+}

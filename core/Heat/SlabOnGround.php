@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Heat;
+
+use DomainException;
+
+/** Steady heat flow of a slab on the ground: ISO 13370:2007, 9.1 and annex B (2017: 7.2 and annex D). */
+final readonly class SlabOnGround
+{
+    private function __construct(
+        public float $area,
+        public float $perimeter,
+        public float $wallThickness,
+        public float $groundConductivity,
+        public float $floorResistance,
+        public float $rsi,
+        public float $rse,
+        public ?EdgeInsulation $edge,
+    ) {}
+
+    /**
+     * With horizontal and vertical edge insulation both, the one that takes off more is counted, never the sum
+     * (annex B.1); one that takes nothing off is not counted.
+     *
+     * @param  float  $area  m², overall internal dimensions
+     * @param  float  $perimeter  exposed perimeter, m
+     * @param  float  $wallThickness  w, full thickness of the walls with finishes, m
+     * @param  float  $groundConductivity  λ, W/(m·K)
+     * @param  float  $floorResistance  R_f of all-over insulation; dense slab and hardcore stay out of it, m²K/W
+     * @param  list<EdgeInsulation>  $edges  the candidates
+     */
+    public static function of(
+        float $area,
+        float $perimeter,
+        float $wallThickness,
+        float $groundConductivity,
+        float $floorResistance,
+        array $edges = [],
+        float $rsi = SurfaceResistance::INSIDE_DOWN,
+        float $rse = SurfaceResistance::OUTSIDE,
+    ): self {
+        $best = new self($area, $perimeter, $wallThickness, $groundConductivity, $floorResistance, $rsi, $rse, null);
+        foreach ($edges as $edge) {
+            $with = new self($area, $perimeter, $wallThickness, $groundConductivity, $floorResistance, $rsi, $rse, $edge);
+            if ($with->edgeCorrection() < $best->edgeCorrection()) {
+                $best = $with;
+            }
+        }
+
+        return $best;
+    }
+
+    /** B′ = A/(0.5 P), m. */
+    public function characteristicDimension(): float
+    {
+        return $this->area / (0.5 * $this->perimeter);
+    }
+
+    /** d_t = w + λ(R_si + R_f + R_se), m. */
+    public function equivalentThickness(): float
+    {
+        return $this->wallThickness + $this->groundConductivity * ($this->rsi + $this->floorResistance + $this->rse);
+    }
+
+    /** U₀ without edge insulation, W/(m²K): one formula below d_t = B′, another for well insulated floors. */
+    public function transmittanceWithoutEdge(): float
+    {
+        $b = $this->characteristicDimension();
+        $dt = $this->equivalentThickness();
+        $lambda = $this->groundConductivity;
+
+        return $dt < $b
+            ? 2 * $lambda / (M_PI * $b + $dt) * log(M_PI * $b / $dt + 1)
+            : $lambda / (0.457 * $b + $dt);
+    }
+
+    /**
+     * Δψ = −(λ/π)[ln(D/d_t + 1) − ln(D/(d_t + d′) + 1)], with 2D for D where it is vertical, W/(m·K).
+     *
+     * @throws DomainException where d_t + d′ is not positive
+     */
+    public function edgeCorrection(): float
+    {
+        if ($this->edge === null) {
+            return 0.0;
+        }
+        $dt = $this->equivalentThickness();
+        $both = $dt + $this->edge->additionalThickness($this->groundConductivity);
+        if ($both <= 0.0) {
+            throw new DomainException('The edge layer insulates so much less than the ground it displaces that the formula does not hold.');
+        }
+        $depth = $this->edge->kind->depthFactor() * $this->edge->depth;
+
+        return -$this->groundConductivity / M_PI * (log($depth / $dt + 1) - log($depth / $both + 1));
+    }
+
+    /** U = U₀ + 2Δψ/B′, W/(m²K). */
+    public function transmittance(): float
+    {
+        return $this->transmittanceWithoutEdge() + 2 * $this->edgeCorrection() / $this->characteristicDimension();
+    }
+
+    /** H_g = A U + P ψ_g, W/K. The wall/floor junction's ψ_g is taken as 0 until the section is solved. */
+    public function steadyCoefficient(): float
+    {
+        return $this->area * $this->transmittance();
+    }
+}

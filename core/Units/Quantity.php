@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Units;
+
+/**
+ * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
+ * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W/K, W, kWh, kg/m³, kPa,
+ * J/(m³K).
+ */
+enum Quantity
+{
+    /** Sizes of boards, slabs and beams: mm or inches and sixteenths. */
+    case Thickness;
+    /** Sizes of buildings: m or feet and inches. */
+    case Length;
+    /** Sheets: mm or mil. */
+    case SheetThickness;
+    case Area;
+    case Temperature;
+    case TemperatureDifference;
+    case Resistance;
+    case Transmittance;
+    case LinearTransmittance;
+    case Conductivity;
+    case HeatLossCoefficient;
+    case Power;
+    case Energy;
+    case Density;
+    case Pressure;
+    case VolumetricHeatCapacity;
+
+    public function unit(UnitSystem $system): Unit
+    {
+        $metric = $system === UnitSystem::Metric;
+
+        return match ($this) {
+            self::Thickness => $metric ? Unit::of('mm', 0.001) : Unit::of('in', Unit::INCH),
+            self::Length => $metric ? Unit::si('m') : Unit::of('ft', Unit::FOOT),
+            self::SheetThickness => $metric ? Unit::of('mm', 0.001) : Unit::of('mil', Unit::INCH / 1000),
+            self::Area => $metric ? Unit::si('m²') : Unit::of('ft²', Unit::FOOT ** 2),
+            self::Temperature => $metric ? Unit::si('°C') : Unit::fahrenheit(),
+            self::TemperatureDifference => $metric ? Unit::si('K') : Unit::of('°F', 5 / 9),
+            self::Resistance => $metric ? Unit::si('m²K/W') : Unit::rValue(),
+            self::Transmittance => $metric ? Unit::si('W/(m²K)') : Unit::uFactor(),
+            self::LinearTransmittance, self::Conductivity => $metric ? Unit::si('W/(m·K)') : Unit::btuPerFoot(),
+            self::HeatLossCoefficient => $metric ? Unit::si('W/K') : Unit::btuPerHourDegree(),
+            self::Power => $metric ? Unit::si('W') : Unit::btuPerHour(),
+            self::Energy => $metric ? Unit::si('kWh') : Unit::of('million Btu', Unit::BTU / 3.6),
+            self::Density => $metric ? Unit::si('kg/m³') : Unit::poundPerCubicFoot(),
+            self::Pressure => $metric ? Unit::si('kPa') : Unit::psi(),
+            self::VolumetricHeatCapacity => $metric ? Unit::of('MJ/(m³K)', 1e6) : Unit::btuPerCubicFootDegree(),
+        };
+    }
+
+    /** Decimals shown; trailing zeros are dropped where trimmed() says so. */
+    public function decimals(UnitSystem $system): int
+    {
+        $metric = $system === UnitSystem::Metric;
+
+        return match ($this) {
+            self::Thickness => $metric ? 1 : 2,
+            self::Length => $metric ? 3 : 2,
+            self::SheetThickness => $metric ? 3 : 1,
+            self::Area, self::Pressure, self::Density => $metric ? 1 : 0,
+            self::Temperature, self::TemperatureDifference => 1,
+            self::Resistance => $metric ? 2 : 1,
+            self::Transmittance => 3,
+            self::LinearTransmittance, self::Conductivity => $metric ? 3 : 4,
+            self::HeatLossCoefficient => 1,
+            self::Power => 0,
+            self::Energy => $metric ? 0 : 1,
+            self::VolumetricHeatCapacity => $metric ? 2 : 1,
+        };
+    }
+
+    /** Whether trailing zeros go: measured sizes are typed back by people, results keep their decimals. */
+    public function trimmed(): bool
+    {
+        return match ($this) {
+            self::Thickness, self::Length, self::SheetThickness, self::Area, self::Temperature,
+            self::TemperatureDifference, self::Pressure, self::Density => true,
+            default => false,
+        };
+    }
+
+    /**
+     * The unit words that may follow a number of this kind, lower case.
+     *
+     * @return array<string, Unit>
+     */
+    public function typedUnits(): array
+    {
+        return match ($this) {
+            self::Thickness, self::Length, self::SheetThickness => self::lengths(),
+            self::Area => [
+                'm2' => Unit::si('m²'), 'm²' => Unit::si('m²'), 'sq m' => Unit::si('m²'),
+                'ft2' => Unit::of('ft²', Unit::FOOT ** 2), 'ft²' => Unit::of('ft²', Unit::FOOT ** 2),
+                'sq ft' => Unit::of('ft²', Unit::FOOT ** 2), 'sf' => Unit::of('ft²', Unit::FOOT ** 2),
+            ],
+            self::Temperature => [
+                'c' => Unit::si('°C'), '°c' => Unit::si('°C'), 'f' => Unit::fahrenheit(), '°f' => Unit::fahrenheit(),
+            ],
+            self::TemperatureDifference => [
+                'k' => Unit::si('K'), 'c' => Unit::si('K'), '°c' => Unit::si('K'),
+                'f' => Unit::of('°F', 5 / 9), '°f' => Unit::of('°F', 5 / 9),
+            ],
+            default => [
+                mb_strtolower($this->unit(UnitSystem::Metric)->symbol) => $this->unit(UnitSystem::Metric),
+                mb_strtolower($this->unit(UnitSystem::InchPound)->symbol) => $this->unit(UnitSystem::InchPound),
+            ],
+        };
+    }
+
+    /** @return array<string, Unit> */
+    private static function lengths(): array
+    {
+        $inch = Unit::of('in', Unit::INCH);
+        $foot = Unit::of('ft', Unit::FOOT);
+
+        return [
+            'mm' => Unit::of('mm', 0.001), 'cm' => Unit::of('cm', 0.01), 'm' => Unit::si('m'),
+            'in' => $inch, 'inch' => $inch, 'inches' => $inch, '"' => $inch,
+            'ft' => $foot, 'foot' => $foot, 'feet' => $foot, "'" => $foot,
+            'mil' => Unit::of('mil', Unit::INCH / 1000), 'mils' => Unit::of('mil', Unit::INCH / 1000),
+        ];
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Units;
+
+/** Writes SI values for people. What it writes, QuantityParser reads back to the same figure. */
+final readonly class QuantityFormatter
+{
+    /** Inches within this of a sixteenth are written as a fraction. */
+    private const FRACTION_TOLERANCE_IN = 0.0006;
+
+    public function __construct(public UnitSystem $system) {}
+
+    /** The value with its unit, such as `4 1/2 in`, `2'-6"`, `0.38 mm`. */
+    public function format(float $si, Quantity $quantity): string
+    {
+        if ($quantity === Quantity::Length && $this->system === UnitSystem::InchPound) {
+            return $this->feetAndInches($si);
+        }
+        $unit = $this->unit($quantity);
+
+        return $this->number($si, $quantity).($unit === '°F' || $unit === '°C' ? ' '.$unit : "\u{a0}".$unit);
+    }
+
+    /** The value without its unit. */
+    public function number(float $si, Quantity $quantity): string
+    {
+        $value = $quantity->unit($this->system)->fromSi($si);
+        if ($quantity === Quantity::Thickness && $this->system === UnitSystem::InchPound) {
+            $fraction = self::sixteenths($value);
+            if ($fraction !== null) {
+                return $fraction;
+            }
+        }
+
+        return self::decimal($value, $quantity->decimals($this->system), $quantity->trimmed());
+    }
+
+    public function unit(Quantity $quantity): string
+    {
+        return $quantity->unit($this->system)->symbol;
+    }
+
+    private function feetAndInches(float $si): string
+    {
+        $sign = $si < 0 ? '-' : '';
+        $inches = abs($si) / Unit::INCH;
+        $feet = (int) floor($inches / 12 + 1e-9);
+        $rest = max(0.0, $inches - 12 * $feet);
+        if (12 - $rest < 0.005) {
+            $feet++;
+            $rest = 0.0;
+        }
+        $written = self::sixteenths($rest) ?? self::decimal($rest, 2, true);
+
+        return $written === '0' ? "{$sign}{$feet}'-0\"" : "{$sign}{$feet}'-{$written}\"";
+    }
+
+    private static function sixteenths(float $inches): ?string
+    {
+        $size = abs($inches);
+        $parts = (int) round($size * 16);
+        if (abs($size - $parts / 16) > self::FRACTION_TOLERANCE_IN) {
+            return null;
+        }
+        $whole = intdiv($parts, 16);
+        $left = $parts % 16;
+        $sign = $inches < 0 && $parts > 0 ? '-' : '';
+        if ($left === 0) {
+            return $sign.$whole;
+        }
+        $bottom = 16;
+        while ($left % 2 === 0) {
+            $left = intdiv($left, 2);
+            $bottom = intdiv($bottom, 2);
+        }
+
+        return $sign.($whole > 0 ? "{$whole} {$left}/{$bottom}" : "{$left}/{$bottom}");
+    }
+
+    private static function decimal(float $value, int $decimals, bool $trim): string
+    {
+        $text = number_format($value, $decimals, '.', '');
+        if ($trim && str_contains($text, '.')) {
+            $text = rtrim(rtrim($text, '0'), '.');
+        }
+
+        return preg_match('~^-0(\.0+)?$~', $text) === 1 ? substr($text, 1) : $text;
+    }
+}

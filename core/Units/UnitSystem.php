@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Units;
+
+/** The two systems a person may read and type in. Inside, everything is SI. */
+enum UnitSystem: string
+{
+    case Metric = 'metric';
+    case InchPound = 'inch-pound';
+
+    public function other(): self
+    {
+        return $this === self::Metric ? self::InchPound : self::Metric;
+    }
+
+    /** How the switch in the header names it. */
+    public function label(): string
+    {
+        return $this === self::Metric ? 'mm · °C · W' : 'in · °F · Btu/h';
+    }
+}
