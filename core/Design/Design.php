@@ -13,6 +13,9 @@ final readonly class Design
     /** The beam reaches at least this far below the slab's underside, or it is no beam, m. */
     private const LEAST_BEAM = 0.05;
 
+    /** A limit that was rounded for reading may be typed back, m. */
+    private const ROUNDING = 0.0005;
+
     private function __construct(
         public string $family,
         public Footprint $footprint,
@@ -81,14 +84,14 @@ final readonly class Design
     {
         $faults = array_map(static fn (Fault $f): Fault => $f->at('/footprint'), $this->footprint->faults());
         $least = $this->slab->layer->thickness + self::LEAST_BEAM;
-        if ($this->beam->depth < $least - 1e-9) {
+        if ($this->beam->depth < $least - self::ROUNDING) {
             $faults[] = Fault::range('/edge_beam/depth_m', $this->beam->depth, $least, null, 'counted from the slab’s top, the beam is deeper than the slab');
         }
-        if ($this->slab->topAboveGrade > $this->beam->depth) {
+        if ($this->slab->topAboveGrade > $this->beam->depth + self::ROUNDING) {
             $faults[] = Fault::range('/slab/top_above_grade_m', $this->slab->topAboveGrade, null, $this->beam->depth, 'the beam reaches into the ground');
         }
         $half = $this->footprint->characteristicDimension() / 2;
-        if ($this->perimeter->width > $half) {
+        if ($this->perimeter->width > $half + self::ROUNDING) {
             $faults[] = Fault::range('/perimeter_board/width_m', $this->perimeter->width, 0.0, $half, 'half the floor’s mean width');
         }
 

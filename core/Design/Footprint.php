@@ -9,6 +9,9 @@ use Ondergrond\Fault\Fault;
 /** The floor in plan, to the inside face of the outer walls (overall internal dimensions, ISO 13789). */
 final readonly class Footprint
 {
+    /** A limit that was rounded for reading may be typed back, m. */
+    private const ROUNDING = 0.01;
+
     private function __construct(
         public float $area,
         public float $perimeter,
@@ -40,15 +43,14 @@ final readonly class Footprint
     /** @return list<Fault> pointers begin at the footprint */
     public function faults(): array
     {
-        $faults = [];
         $shortest = 2 * sqrt(M_PI * $this->area);
-        if ($this->perimeter < $shortest * (1 - 1e-9)) {
-            $faults[] = Fault::range('/perimeter_m', $this->perimeter, $shortest, null, 'no shape of this area has a shorter outline than a circle');
+        if ($this->perimeter < $shortest - self::ROUNDING) {
+            return [Fault::range('/perimeter_m', $this->perimeter, $shortest, null, 'no shape of this area has a shorter outline than a circle')];
         }
-        if ($this->exposed > $this->perimeter * (1 + 1e-9)) {
-            $faults[] = Fault::range('/exposed_perimeter_m', $this->exposed, null, $this->perimeter, 'the exposed part is no longer than the whole outline');
+        if ($this->exposed > $this->perimeter + self::ROUNDING) {
+            return [Fault::range('/exposed_perimeter_m', $this->exposed, null, $this->perimeter, 'the exposed part is no longer than the whole outline')];
         }
 
-        return $faults;
+        return [];
     }
 }

@@ -53,7 +53,7 @@ final class ProjectFile
     public static function read(string $json): Project
     {
         if (strlen($json) > self::LARGEST) {
-            throw FaultyInput::one(Fault::of('', sprintf('%.1f MB', strlen($json) / 1e6), sprintf('a project file of up to %.0f MB', self::LARGEST / 1e6)));
+            throw FaultyInput::one(Fault::of('', sprintf('more than %.0f MB', self::LARGEST / 1e6), 'a smaller project file'));
         }
         try {
             $data = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);

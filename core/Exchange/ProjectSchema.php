@@ -99,9 +99,12 @@ final class ProjectSchema
                     array_values((array) $args['missing']),
                 );
             case 'additionalProperties':
+                // The validator also names known properties whose own check failed; those have their fault already.
+                $known = array_map(strval(...), array_keys((array) ($rule['properties'] ?? [])));
+
                 return array_map(
-                    static fn (string $key): Fault => Fault::of("{$pointer}/{$key}", 'an unknown field', implode(', ', array_keys((array) ($rule['properties'] ?? [])))),
-                    array_values((array) $args['properties']),
+                    static fn (string $key): Fault => Fault::of("{$pointer}/{$key}", 'an unknown field', implode(', ', $known)),
+                    array_values(array_diff(array_map(strval(...), (array) $args['properties']), $known)),
                 );
             default:
                 return [Fault::of($pointer, self::shown($value), self::allowed($error->keyword(), $rule, $min, $max))];

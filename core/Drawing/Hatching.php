@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Drawing;
+
+use Ondergrond\Material\Hatch;
+use Ondergrond\Section\Region;
+
+/**
+ * Hatches as plain strokes: a small figure repeated over a grid that is fixed to the section, clipped to its area.
+ * The figures follow the general conventions of building drawings.
+ */
+final readonly class Hatching
+{
+    /** An area thinner than this on paper is left plain, m of paper. */
+    private const THINNEST = 0.0011;
+
+    /** @param float $paper metres of building for one millimetre of paper */
+    public function __construct(private float $paper) {}
+
+    /**
+     * @param  list<list<array{float, float}>>  $covers  polygons painted over it
+     * @return list<array{array{float, float}, array{float, float}}> segments, m
+     */
+    public function strokes(Region $region, array $covers): array
+    {
+        [$x0, $y0, $x1, $y1] = $region->box();
+        if (min($x1 - $x0, $y1 - $y0) < self::THINNEST * 1000 * $this->paper) {
+            return [];
+        }
+        [$stepX, $stepY, $figures] = self::pattern($region->hatch());
+        $stepX *= $this->paper;
+        $stepY *= $this->paper;
+        $plain = count($region->polygon) === 4;
+        $segments = [];
+        for ($row = (int) floor($y0 / $stepY) - 1; $row * $stepY <= $y1; $row++) {
+            $shift = ($row & 1) === 1 ? 0.5 : 0.0;
+            for ($column = (int) floor($x0 / $stepX) - 1; $column * $stepX <= $x1; $column++) {
+                $figure = $figures[(($row * 7 + $column * 3) % count($figures) + count($figures)) % count($figures)];
+                $from = null;
+                foreach ($figure as $point) {
+                    $to = $point === null ? null : [($column + $shift) * $stepX + $point[0] * $this->paper, $row * $stepY + $point[1] * $this->paper];
+                    if ($from !== null && $to !== null) {
+                        $within = min($from[0], $to[0]) >= $x0 && max($from[0], $to[0]) <= $x1 && min($from[1], $to[1]) >= $y0 && max($from[1], $to[1]) <= $y1;
+                        if ($within && $plain && $covers === []) {
+                            $segments[] = [$from, $to];
+                        } elseif (max($from[0], $to[0]) > $x0 && min($from[0], $to[0]) < $x1 && max($from[1], $to[1]) > $y0 && min($from[1], $to[1]) < $y1) {
+                            array_push($segments, ...Clip::segment($from, $to, $region->polygon, $covers));
+                        }
+                    }
+                    $from = $to;
+                }
+            }
+        }
+
+        return $segments;
+    }
+
+    /**
+     * @return array{float, float, non-empty-list<list<array{float, float}|null>>} grid width and height in mm of paper,
+     *                                                                             and figures as pen paths in mm; null lifts the pen
+     */
+    private static function pattern(Hatch $hatch): array
+    {
+        $ring = static fn (float $x, float $y, float $rx, float $ry): array => array_map(
+            static fn (int $i): array => [$x + $rx * cos($i * M_PI / 3), $y + $ry * sin($i * M_PI / 3)],
+            range(0, 6),
+        );
+
+        return match ($hatch) {
+            Hatch::Concrete => [3.4, 2.6, [
+                [[0.4, 0.3], [1.0, 0.3], [0.7, 0.8], [0.4, 0.3]],
+                [[1.2, 1.3], [1.4, 1.3]],
+                [[0.3, 1.6], [0.45, 1.7], null, [1.6, 0.6], [1.75, 0.5]],
+                [[0.8, 0.9], [1.0, 0.8]],
+                [[1.5, 0.2], [2.0, 0.5], [1.4, 0.8], [1.5, 0.2]],
+            ]],
+            Hatch::Foam => [2.2, 2.2, [[[0, 0], [1.1, 1.0], [2.2, 0]]]],
+            Hatch::DenseFoam => [1.6, 1.1, [[[0, 0], [0.8, 0.8], [1.6, 0]]]],
+            Hatch::Wool => [3.6, 2.4, [[[0, 0.3], [0.5, 1.3], [1.2, 1.7], [1.7, 1.2], [1.6, 0.5], [1.2, 0.5], [1.2, 1.1], [2.1, 1.6], [3.0, 1.2], [3.6, 0.3]]]],
+            Hatch::Stone => [3.0, 2.2, [$ring(1.2, 1.0, 1.05, 0.7), $ring(1.4, 1.0, 0.8, 0.85), $ring(1.2, 1.1, 1.15, 0.55)]],
+            Hatch::Timber => [1.4, 4.0, [[[0.3, 0], [0.5, 2.0], [0.3, 4.0]]]],
+            Hatch::Lining, Hatch::Render => [1.0, 1.2, [[[0.3, 0.4], [0.45, 0.4]]]],
+            Hatch::Sheet => [4.0, 4.0, [[]]],
+            Hatch::Soil => [11.0, 6.0, [
+                [[0, 0], [2.2, 2.2], null, [0.9, 0], [3.1, 2.2], null, [1.8, 0], [4.0, 2.2]],
+                [[0, 2.2], [2.2, 0], null, [0.9, 2.2], [3.1, 0], null, [1.8, 2.2], [4.0, 0]],
+            ]],
+        };
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Drawing;
+
+/** What an item on a drawing stands for; a writer gives each its pen. */
+enum Role: string
+{
+    case Area = 'area';
+    case Hatch = 'hatch';
+    case Sheet = 'sheet';
+    case Datum = 'datum';
+    case Dimension = 'dimension';
+    case Flag = 'flag';
+    case Note = 'note';
+}

@@ -1,0 +1,247 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Exchange;
+
+use Ondergrond\Caution;
+use Ondergrond\Drawing\Area;
+use Ondergrond\Drawing\Drawing;
+use Ondergrond\Drawing\Item;
+use Ondergrond\Drawing\Role;
+use Ondergrond\Drawing\SectionFlags;
+use Ondergrond\Drawing\Strokes;
+use Ondergrond\Drawing\Text;
+use Ondergrond\Material\Hatch;
+use Ondergrond\Version;
+use XMLWriter;
+
+/** Writes a drawing as SVG. User units are CSS pixels at the drawing's scale, so that it prints true to scale. */
+final class SvgWriter
+{
+    /** CSS pixels in a millimetre. */
+    public const PX = 96 / 25.4;
+
+    private const FONT = "'Barlow Semi Condensed', 'Arial Narrow', sans-serif";
+
+    /** Fill of each cut material. */
+    private const FILLS = [
+        Hatch::Concrete->value => '#d8d6cf',
+        Hatch::Foam->value => '#f6e7bd',
+        Hatch::DenseFoam->value => '#e9cf8c',
+        Hatch::Wool->value => '#f0dcc4',
+        Hatch::Stone->value => '#e6e3dc',
+        Hatch::Timber->value => '#e6cfa6',
+        Hatch::Lining->value => '#f4f2ec',
+        Hatch::Render->value => '#c9ccc8',
+        Hatch::Sheet->value => '#1d6a78',
+        Hatch::Soil->value => '#f7f2e6',
+    ];
+
+    /** Pen of each role: colour, width in px. */
+    private const PENS = [
+        Role::Area->value => ['#20282a', 1.0],
+        Role::Hatch->value => ['#6d6558', 0.6],
+        Role::Sheet->value => ['#1d6a78', 2.4],
+        Role::Datum->value => ['#20282a', 1.4],
+        Role::Dimension->value => ['#20282a', 0.8],
+        Role::Flag->value => ['#20282a', 0.8],
+        Role::Note->value => ['#20282a', 0.8],
+    ];
+
+    private readonly XMLWriter $xml;
+
+    private readonly float $px;
+
+    private function __construct(private readonly Drawing $drawing)
+    {
+        $this->px = 1000 / $drawing->scale * self::PX;
+        $this->xml = new XMLWriter;
+        $this->xml->openMemory();
+    }
+
+    /** For a page: cropped at the sides where room is short, never squeezed, so that the ground line stays put. */
+    public static function inline(Drawing $drawing): string
+    {
+        $writer = new self($drawing);
+        $writer->open(['preserveAspectRatio' => 'xMidYMid slice', 'role' => 'img', 'class' => 'section-drawing']);
+
+        return $writer->finish($drawing->title, null);
+    }
+
+    /**
+     * A file of its own, in millimetres of paper.
+     *
+     * @param  string  $heading  what it shows
+     * @param  string  $hash  of the input it was drawn from
+     */
+    public static function file(Drawing $drawing, string $heading, string $hash): string
+    {
+        $writer = new self($drawing);
+        $writer->xml->startDocument('1.0', 'UTF-8');
+        [$x0, $y0, $x1, $y1] = $drawing->box;
+        $writer->open([
+            'width' => round(($x1 - $x0) / $drawing->paper(), 2).'mm',
+            'height' => round(($y1 - $y0) / $drawing->paper(), 2).'mm',
+        ]);
+
+        return $writer->finish($heading, sprintf(
+            '%s, 1 : %s. Ondergrond %s, methods %d, input %s. %s',
+            $drawing->title, $drawing->scale, Version::PROGRAM, Version::METHODS, $hash, Caution::TEXT,
+        ));
+    }
+
+    /** @param array<string, string> $attributes */
+    private function open(array $attributes): void
+    {
+        [$x0, $y0, $x1, $y1] = $this->drawing->box;
+        $this->xml->startElement('svg');
+        $this->attributes([
+            'xmlns' => 'http://www.w3.org/2000/svg',
+            'viewBox' => sprintf('0 0 %s %s', round(($x1 - $x0) * $this->px, 1), round(($y1 - $y0) * $this->px, 1)),
+            ...$attributes,
+        ]);
+    }
+
+    private function finish(string $title, ?string $description): string
+    {
+        $this->xml->writeElement('title', $title);
+        if ($description !== null) {
+            $this->xml->writeElement('desc', $description);
+        }
+        foreach ($this->drawing->items as $item) {
+            $this->item($item);
+        }
+        if ($description !== null) {
+            $this->footer("{$title}. {$description}");
+        }
+        $this->xml->endElement();
+
+        return $this->xml->outputMemory();
+    }
+
+    private function item(Item $item): void
+    {
+        match (true) {
+            $item instanceof Area => $this->area($item),
+            $item instanceof Strokes => $this->strokes($item),
+            $item instanceof Text && $item->role === Role::Flag => $this->flag($item),
+            $item instanceof Text => $this->text($item),
+            default => null,
+        };
+    }
+
+    private function area(Area $area): void
+    {
+        $soil = $area->fill === Hatch::Soil;
+        $this->xml->startElement('path');
+        $this->attributes([
+            'class' => 'area',
+            'd' => $this->path([$area->polygon]).'Z',
+            'fill' => self::FILLS[$area->fill->value],
+            'stroke' => $soil ? 'none' : self::PENS[Role::Area->value][0],
+            'stroke-width' => (string) self::PENS[Role::Area->value][1],
+            ...($area->part === null ? [] : ['data-part' => $area->part]),
+        ]);
+        $this->xml->writeElement('title', $area->title);
+        $this->xml->endElement();
+    }
+
+    private function strokes(Strokes $strokes): void
+    {
+        [$colour, $width] = self::PENS[$strokes->role->value];
+        $this->xml->startElement('path');
+        $this->attributes([
+            'class' => $strokes->role->value,
+            'd' => $this->path($strokes->lines),
+            'fill' => 'none',
+            'stroke' => $strokes->part === null && $strokes->role === Role::Hatch ? '#cbbfa6' : $colour,
+            'stroke-width' => (string) $width,
+            'stroke-linejoin' => 'round',
+            ...($strokes->part === null ? [] : ['data-part' => $strokes->part]),
+        ]);
+        $this->xml->endElement();
+    }
+
+    private function text(Text $text): void
+    {
+        [$x, $y] = $this->point($text->at);
+        $this->xml->startElement('text');
+        $this->attributes([
+            'class' => $text->role->value,
+            'x' => $x,
+            'y' => $y,
+            'text-anchor' => $text->anchor,
+            'font-family' => self::FONT,
+            'font-size' => '13',
+            'fill' => self::PENS[$text->role->value][0],
+            'stroke' => '#faf7ef',
+            'stroke-width' => '3',
+            'paint-order' => 'stroke',
+            ...($text->part === null ? [] : ['data-part' => $text->part]),
+        ]);
+        $this->xml->text($text->text);
+        $this->xml->endElement();
+    }
+
+    private function flag(Text $flag): void
+    {
+        [$x, $y] = $this->point($flag->at);
+        $this->xml->startElement('g');
+        $this->attributes(['class' => 'flag', 'data-part' => (string) $flag->part]);
+        $this->xml->startElement('circle');
+        $this->attributes(['cx' => $x, 'cy' => $y, 'r' => (string) round(SectionFlags::RADIUS * self::PX, 1), 'fill' => '#faf7ef', 'stroke' => self::PENS[Role::Flag->value][0]]);
+        $this->xml->endElement();
+        $this->xml->startElement('text');
+        $this->attributes(['x' => $x, 'y' => (string) ((float) $y + 4.4), 'text-anchor' => 'middle', 'font-family' => self::FONT, 'font-size' => '12.5', 'font-weight' => '600', 'fill' => self::PENS[Role::Flag->value][0]]);
+        $this->xml->text($flag->text);
+        $this->xml->endElement();
+        $this->xml->endElement();
+    }
+
+    private function footer(string $words): void
+    {
+        $lines = explode("\n", wordwrap($words, 170));
+        $height = ($this->drawing->box[3] - $this->drawing->box[1]) * $this->px;
+        foreach ($lines as $i => $line) {
+            $this->xml->startElement('text');
+            $this->attributes(['x' => '12', 'y' => (string) round($height - 12 - 13 * (count($lines) - 1 - $i), 1), 'font-family' => self::FONT, 'font-size' => '10.5', 'fill' => '#20282a']);
+            $this->xml->text($line);
+            $this->xml->endElement();
+        }
+    }
+
+    /** @param array<string, string> $attributes */
+    private function attributes(array $attributes): void
+    {
+        foreach ($attributes as $name => $value) {
+            $this->xml->writeAttribute($name, $value);
+        }
+    }
+
+    /** @param list<list<array{float, float}>> $lines */
+    private function path(array $lines): string
+    {
+        $path = '';
+        foreach ($lines as $line) {
+            foreach ($line as $i => $point) {
+                [$x, $y] = $this->point($point);
+                $path .= ($i === 0 ? 'M' : 'L').$x.' '.$y;
+            }
+        }
+
+        return $path;
+    }
+
+    /**
+     * @param  array{float, float}  $point
+     * @return array{string, string}
+     */
+    private function point(array $point): array
+    {
+        return [
+            (string) round(($point[0] - $this->drawing->box[0]) * $this->px, 1),
+            (string) round(($this->drawing->box[3] - $point[1]) * $this->px, 1),
+        ];
+    }
+}
