@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\ProjectFile;
-use Ondergrond\Project\Examples;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;

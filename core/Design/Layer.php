@@ -14,7 +14,7 @@ final readonly class Layer
         public float $thickness,
     ) {}
 
-    /** @param float $thickness m, not negative */
+    /** @param  float  $thickness m, not negative */
     public static function of(Material $material, float $thickness): self
     {
         return new self($material, $thickness);

@@ -7,7 +7,7 @@ namespace Ondergrond\Design;
 /** The strip of floor next to the edge beam where the board differs; a width of 0 means there is none. */
 final readonly class PerimeterZone
 {
-    /** @param float $width inward from the inner face of the beam, m */
+    /** @param  float  $width inward from the inner face of the beam, m */
     public function __construct(
         public Layer $board,
         public float $width,

@@ -7,7 +7,7 @@ namespace Ondergrond\Design;
 /** The vapour barrier under the slab, turned up at the edge to the slab's top. */
 final readonly class Sheet
 {
-    /** @param float $thickness m */
+    /** @param  float  $thickness m */
     public function __construct(
         public float $thickness,
         public SheetPosition $position,

@@ -22,7 +22,7 @@ final readonly class Wall
         return self::sum($this->inside) + self::sum($this->outside);
     }
 
-    /** @param list<Layer> $layers */
+    /** @param  list<Layer>  $layers */
     public static function sum(array $layers): float
     {
         return array_sum(array_map(static fn (Layer $l): float => $l->thickness, $layers));

@@ -9,7 +9,7 @@ use Ondergrond\Material\Hatch;
 /** A filled polygon with an outline. */
 final readonly class Area extends Item
 {
-    /** @param list<array{float, float}> $polygon m */
+    /** @param  list<array{float, float}>  $polygon m */
     public function __construct(
         ?string $part,
         public array $polygon,

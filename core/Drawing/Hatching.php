@@ -16,12 +16,12 @@ final readonly class Hatching
     /** An area thinner than this on paper is left plain, m of paper. */
     private const THINNEST = 0.0011;
 
-    /** @param float $paper metres of building for one millimetre of paper */
+    /** @param  float  $paper metres of building for one millimetre of paper */
     public function __construct(private float $paper) {}
 
     /**
      * @param  list<list<array{float, float}>>  $covers  polygons painted over it
-     * @return list<array{array{float, float}, array{float, float}}> segments, m
+     * @return list<non-empty-list<array{float, float}>> runs of points, m
      */
     public function strokes(Region $region, array $covers): array
     {
@@ -33,7 +33,7 @@ final readonly class Hatching
         $stepX *= $this->paper;
         $stepY *= $this->paper;
         $plain = count($region->polygon) === 4;
-        $segments = [];
+        $runs = [];
         for ($row = (int) floor($y0 / $stepY) - 1; $row * $stepY <= $y1; $row++) {
             $shift = ($row & 1) === 1 ? 0.5 : 0.0;
             for ($column = (int) floor($x0 / $stepX) - 1; $column * $stepX <= $x1; $column++) {
@@ -44,9 +44,11 @@ final readonly class Hatching
                     if ($from !== null && $to !== null) {
                         $within = min($from[0], $to[0]) >= $x0 && max($from[0], $to[0]) <= $x1 && min($from[1], $to[1]) >= $y0 && max($from[1], $to[1]) <= $y1;
                         if ($within && $plain && $covers === []) {
-                            $segments[] = [$from, $to];
+                            self::draw($runs, $from, $to);
                         } elseif (max($from[0], $to[0]) > $x0 && min($from[0], $to[0]) < $x1 && max($from[1], $to[1]) > $y0 && min($from[1], $to[1]) < $y1) {
-                            array_push($segments, ...Clip::segment($from, $to, $region->polygon, $covers));
+                            foreach (Clip::segment($from, $to, $region->polygon, $covers) as [$start, $end]) {
+                                self::draw($runs, $start, $end);
+                            }
                         }
                     }
                     $from = $to;
@@ -54,7 +56,24 @@ final readonly class Hatching
             }
         }
 
-        return $segments;
+        return $runs;
+    }
+
+    /**
+     * Carries the last run on where it ended at this very point, else begins one.
+     *
+     * @param  list<non-empty-list<array{float, float}>>  $runs
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private static function draw(array &$runs, array $from, array $to): void
+    {
+        $last = count($runs) - 1;
+        if ($last >= 0 && $runs[$last][count($runs[$last]) - 1] === $from) {
+            $runs[$last][] = $to;
+        } else {
+            $runs[] = [$from, $to];
+        }
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Ondergrond\Drawing;
 /** Lines of one pen. */
 final readonly class Strokes extends Item
 {
-    /** @param list<list<array{float, float}>> $lines each a run of points, m */
+    /** @param  list<list<array{float, float}>>  $lines each a run of points, m */
     public function __construct(
         Role $role,
         ?string $part,

@@ -101,7 +101,7 @@ final class DesignCodec
             new OutsideBoard($layer($data['edge_outside']), (float) $data['edge_outside']['depth_below_grade_m']),
             new Sheet((float) $data['sheet']['thickness_m'], SheetPosition::from($data['sheet']['position'])),
             $layer($data['stone']),
-            new Wall(array_map($layer, $data['wall']['inside']), array_map($layer, $data['wall']['outside'])),
+            new Wall(array_map($layer, array_values($data['wall']['inside'])), array_map($layer, array_values($data['wall']['outside']))),
         );
     }
 
@@ -124,7 +124,7 @@ final class DesignCodec
         return array_values(array_filter($faults));
     }
 
-    /** @param list<Place> $places */
+    /** @param  list<Place>  $places */
     private static function materialFault(string $pointer, string $slug, array $places): ?Fault
     {
         $fits = static fn (Material $m): bool => array_filter($places, $m->fits(...)) !== [];

@@ -82,7 +82,7 @@ final class ProjectFile
         }
     }
 
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     private static function fromValid(array $data): Project
     {
         $faults = $options = [];

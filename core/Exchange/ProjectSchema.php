@@ -111,7 +111,7 @@ final class ProjectSchema
         }
     }
 
-    /** @param array<string, mixed> $rule */
+    /** @param  array<string, mixed>  $rule */
     private static function allowed(string $keyword, array $rule, ?float $min, ?float $max): string
     {
         return match ($keyword) {

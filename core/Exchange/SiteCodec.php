@@ -50,6 +50,7 @@ final class SiteCodec
      */
     public static function fromValid(array $data): Site
     {
+        /** @var non-empty-list<float> $monthly the schema asks for twelve */
         $monthly = array_map(floatval(...), array_values($data['climate']['monthly_mean_c']));
         $design = (float) $data['climate']['design_c'];
         if ($design > min($monthly)) {

@@ -91,7 +91,7 @@ final class SvgWriter
         ));
     }
 
-    /** @param array<string, string> $attributes */
+    /** @param  array<string, string>  $attributes */
     private function open(array $attributes): void
     {
         [$x0, $y0, $x1, $y1] = $this->drawing->box;
@@ -211,7 +211,7 @@ final class SvgWriter
         }
     }
 
-    /** @param array<string, string> $attributes */
+    /** @param  array<string, string>  $attributes */
     private function attributes(array $attributes): void
     {
         foreach ($attributes as $name => $value) {
@@ -219,7 +219,7 @@ final class SvgWriter
         }
     }
 
-    /** @param list<list<array{float, float}>> $lines */
+    /** @param  list<list<array{float, float}>>  $lines */
     private function path(array $lines): string
     {
         $path = '';

@@ -9,13 +9,13 @@ use DomainException;
 /** Input that cannot be used, with every fault found in it. */
 final class FaultyInput extends DomainException
 {
-    /** @param non-empty-list<Fault> $faults */
+    /** @param  non-empty-list<Fault>  $faults */
     private function __construct(public readonly array $faults)
     {
         parent::__construct(implode("\n", array_map(static fn (Fault $f): string => $f->line(), $faults)));
     }
 
-    /** @param non-empty-list<Fault> $faults */
+    /** @param  non-empty-list<Fault>  $faults */
     public static function because(array $faults): self
     {
         return new self($faults);

@@ -39,7 +39,7 @@ final readonly class YearlyFlow
         return $this->steady * ($this->indoor - $this->outdoor->mean);
     }
 
-    /** @param float $month 1 to 12, W */
+    /** @param  float  $month 1 to 12, W */
     public function inMonth(float $month): float
     {
         $turn = 2 * M_PI / 12;

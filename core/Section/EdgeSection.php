@@ -94,7 +94,7 @@ final readonly class EdgeSection
             : null;
     }
 
-    /** @param array<string, float> $level */
+    /** @param  array<string, float>  $level */
     private static function concrete(Material $material, float $left, float $inner, array $level): Region
     {
         [$top, $under, $beam] = [$level['slab_top'], $level['slab_underside'], $level['beam_underside']];

@@ -18,7 +18,7 @@ final readonly class AnnualWave
         public float $coldest,
     ) {}
 
-    /** @param float $coldest month number, any real */
+    /** @param  float  $coldest month number, any real */
     public static function of(float $mean, float $amplitude, float $coldest): self
     {
         $month = fmod(fmod($coldest - 0.5, 12.0) + 12.0, 12.0) + 0.5;

@@ -11,7 +11,7 @@ final class Calendar
 
     public const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
-    /** @param int $month 1 to 12 */
+    /** @param  int  $month 1 to 12 */
     public static function hours(int $month): int
     {
         return 24 * self::DAYS[$month - 1];

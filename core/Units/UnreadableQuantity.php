@@ -24,7 +24,7 @@ final class UnreadableQuantity extends DomainException
         return new self('“'.self::shortened($text)."” can be read two ways. Write {$one} or {$other}.");
     }
 
-    /** @param list<string> $allowed */
+    /** @param  list<string>  $allowed */
     public static function wrongUnit(string $unit, array $allowed): self
     {
         return new self('“'.self::shortened($unit).'” is no unit for this. Allowed: '.implode(', ', $allowed).'.');

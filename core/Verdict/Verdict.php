@@ -17,7 +17,7 @@ enum Verdict: string
     /** From this share of the limit on, holding is called close. */
     public const CLOSE_FROM = 0.95;
 
-    /** @param float|null $share value ÷ limit, where less is better; null where no limit is set */
+    /** @param  float|null  $share value ÷ limit, where less is better; null where no limit is set */
     public static function ofShare(?float $share): self
     {
         return match (true) {

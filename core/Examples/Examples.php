@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Ondergrond\Project;
+namespace Ondergrond\Examples;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\ThickenedEdgeSlab;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Project\Option;
+use Ondergrond\Project\Project;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
@@ -79,7 +81,7 @@ final class Examples
         );
     }
 
-    /** @param array<string, array<string, float|string>> $parts */
+    /** @param  array<string, array<string, float|string>>  $parts */
     private static function changed(Design $design, array $parts): Design
     {
         return DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray($design), $parts));

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Casts;
+
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Database\Eloquent\Model;
+use LogicException;
+use Ondergrond\Design\Design;
+use Ondergrond\Exchange\DesignCodec;
+
+/** @implements CastsAttributes<Design, Design> */
+final class DesignCast implements CastsAttributes
+{
+    public function get(Model $model, string $key, mixed $value, array $attributes): Design
+    {
+        return DesignCodec::fromValid((array) json_decode((string) $value, true, flags: JSON_THROW_ON_ERROR));
+    }
+
+    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    {
+        if ($value === null) {
+            throw new LogicException('An option is never stored without its design.');
+        }
+
+        return json_encode(DesignCodec::toArray($value), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+    }
+}

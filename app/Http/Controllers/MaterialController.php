@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Support\CurrentUnits;
+use Illuminate\View\View;
+use Ondergrond\Material\Catalogue;
+use Ondergrond\Site\Soil;
+
+final class MaterialController
+{
+    public function __invoke(CurrentUnits $units): View
+    {
+        return view('materials', [
+            'materials' => Catalogue::all(),
+            'soils' => Soil::cases(),
+            'format' => $units->formatter(),
+        ]);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Ondergrond\Units\Quantity;
+
+/** Which kind of value a field of the project file holds, told by its path: `slab.thickness_m`, `climate.design_c`. */
+final class FieldQuantity
+{
+    /** Null where the field holds words, not a quantity. */
+    public static function of(string $path): ?Quantity
+    {
+        $key = (string) preg_replace('~\.\d+$~', '', $path);
+
+        return match (true) {
+            str_ends_with($key, '_w_m2k') => Quantity::Transmittance,
+            str_ends_with($key, '_m2') => Quantity::Area,
+            str_ends_with($key, 'sheet.thickness_m') => Quantity::SheetThickness,
+            str_contains($key, 'perimeter_m') => Quantity::Length,
+            str_ends_with($key, '_m') => Quantity::Thickness,
+            str_ends_with($key, '_c') => Quantity::Temperature,
+            str_ends_with($key, '_k') => Quantity::TemperatureDifference,
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Illuminate\Support\Arr;
+use Illuminate\Validation\ValidationException;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\QuantityParser;
+use Ondergrond\Units\UnreadableQuantity;
+
+/**
+ * Puts what a person typed over what is stored, in the shape of the project file. A text that still reads as the stored
+ * value was written keeps that value to the last digit, so that showing a metric size in inches never changes it.
+ */
+final class TypedData
+{
+    /**
+     * @template T of object
+     *
+     * @param  array<string, mixed>  $stored  in the shape that $decode takes
+     * @param  array<array-key, mixed>  $typed  texts, same shape; what is missing stays as stored
+     * @param  callable(array<string, mixed>): T  $decode
+     * @param  string  $prefix  of the form's field names, such as `design.`
+     * @return T
+     *
+     * @throws ValidationException with a message at each field
+     */
+    public static function merge(array $stored, array $typed, QuantityFormatter $format, callable $decode, string $prefix = ''): object
+    {
+        $errors = [];
+        foreach (Arr::dot($stored) as $path => $value) {
+            $text = Arr::get($typed, $path);
+            if ($text === null && ! Arr::has($typed, $path)) {
+                continue;
+            }
+            try {
+                Arr::set($stored, $path, self::value($path, $text, $value, $format));
+            } catch (UnreadableQuantity $e) {
+                $errors[$prefix.$path][] = $e->getMessage();
+            }
+        }
+        try {
+            $decoded = $decode($stored);
+            if ($errors === []) {
+                return $decoded;
+            }
+        } catch (FaultyInput $e) {
+            foreach ($e->faults as $fault) {
+                $path = str_replace('/', '.', ltrim($fault->pointer, '/'));
+                $quantity = FieldQuantity::of($path);
+                $errors[$prefix.$path][] = $quantity === null
+                    ? "Allowed: {$fault->allowed}."
+                    : $fault->allowedIn($format, $quantity);
+            }
+        }
+        throw ValidationException::withMessages($errors);
+    }
+
+    /** @throws UnreadableQuantity */
+    private static function value(string $path, mixed $text, mixed $stored, QuantityFormatter $format): mixed
+    {
+        $text = is_string($text) ? trim($text) : '';
+        $quantity = FieldQuantity::of($path);
+        if ($quantity === null) {
+            return $text;
+        }
+        if ($text === '' && str_ends_with($path, '_limit_w_m2k')) {
+            return null;
+        }
+        if ($stored !== null && $text === $format->format((float) $stored, $quantity)) {
+            return $stored;
+        }
+
+        return QuantityParser::parse($text, $quantity, $format->system);
+    }
+}

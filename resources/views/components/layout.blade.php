@@ -1,0 +1,50 @@
+@props(['title', 'project' => null, 'option' => null, 'format'])
+<!DOCTYPE html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $title }} · Ondergrond</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @vite(['resources/css/app.css', 'resources/js/app.js'])
+</head>
+<body>
+<a class="skip" href="#main">To the content</a>
+<header class="top">
+    <div class="top-name">
+        <a class="brand" href="{{ route('projects.index') }}">Ondergrond</a>
+        @if ($project)
+            <span class="job">{{ $project->name }}</span>
+            @if ($option)<span class="job-option">{{ $option->name }}</span>@endif
+        @endif
+    </div>
+    @if ($project)
+        <nav class="stakes" aria-label="Order of work">
+            <a href="{{ route('site.edit', $project) }}" @if (request()->routeIs('site.*')) aria-current="page" @endif>Site</a>
+            <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*')) aria-current="page" @endif>Section</a>
+        </nav>
+    @endif
+    <nav class="top-side" aria-label="Elsewhere">
+        <a href="{{ route('projects.index') }}" @if (request()->routeIs('projects.index')) aria-current="page" @endif>Projects</a>
+        <a href="{{ route('materials') }}" @if (request()->routeIs('materials')) aria-current="page" @endif>Materials</a>
+    </nav>
+    <form class="units" method="post" action="{{ route('units.update') }}">
+        @csrf @method('put')
+        <fieldset>
+            <legend class="unseen">Units</legend>
+            @foreach (\Ondergrond\Units\UnitSystem::cases() as $system)
+                <button name="units" value="{{ $system->value }}" aria-pressed="{{ $format->system === $system ? 'true' : 'false' }}">{{ $system === \Ondergrond\Units\UnitSystem::Metric ? 'metric' : 'inch' }}<span class="unseen">, {{ $system->label() }}</span></button>
+            @endforeach
+        </fieldset>
+    </form>
+</header>
+<main id="main" {{ $attributes }}>
+    @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
+    {{ $slot }}
+</main>
+<footer class="foot">
+    <p>{{ \Ondergrond\Caution::TEXT }}</p>
+    <p>Ondergrond {{ \Ondergrond\Version::PROGRAM }}, methods {{ \Ondergrond\Version::METHODS }}</p>
+</footer>
+</body>
+</html>

@@ -1,0 +1,41 @@
+@use('Ondergrond\Units\Quantity')
+<x-layout title="Materials" :format="$format" class="page">
+    <h1>Materials</h1>
+    <p class="lead">Generic materials with their design values. A product’s own data sheet comes before any of these.</p>
+    <div class="scroll" tabindex="0" role="region" aria-label="Materials">
+        <table class="data">
+            <thead><tr><th scope="col"></th><th scope="col">Material</th><th scope="col">λ, {{ $format->unit(Quantity::Conductivity) }}</th><th scope="col">ρ, {{ $format->unit(Quantity::Density) }}</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity) }}</th><th scope="col">µ</th><th scope="col">Strength, {{ $format->unit(Quantity::Pressure) }}</th><th scope="col">Source</th></tr></thead>
+            <tbody>
+                @foreach ($materials as $material)
+                    <tr>
+                        <td class="data-hatch" aria-hidden="true">{!! \Ondergrond\Exchange\SvgWriter::inline(\Ondergrond\Drawing\Swatch::of($material)) !!}</td>
+                        <th scope="row">{{ $material->name }}</th>
+                        <td>{{ $format->number($material->conductivity, Quantity::Conductivity) }}</td>
+                        <td>{{ $format->number($material->density, Quantity::Density) }}</td>
+                        <td>{{ $format->number($material->volumetricHeatCapacity(), Quantity::VolumetricHeatCapacity) }}</td>
+                        <td>{{ number_format($material->mu, 0, '.', ' ') }}</td>
+                        <td>{{ $material->strength === null ? '–' : $format->number($material->strength, Quantity::Pressure) }}</td>
+                        <td class="data-source">{{ $material->source }}</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    </div>
+    <h2>Ground</h2>
+    <div class="scroll" tabindex="0" role="region" aria-label="Ground">
+        <table class="data">
+            <thead><tr><th scope="col">Class</th><th scope="col">λ, {{ $format->unit(Quantity::Conductivity) }}</th><th scope="col">from, to</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity) }}</th><th scope="col">Source</th></tr></thead>
+            <tbody>
+                @foreach ($soils as $soil)
+                    <tr>
+                        <th scope="row">{{ $soil->label() }}</th>
+                        <td>{{ $format->number($soil->conductivity(), Quantity::Conductivity) }}</td>
+                        <td>{{ $format->number($soil->conductivityRange()[0], Quantity::Conductivity) }}, {{ $format->number($soil->conductivityRange()[1], Quantity::Conductivity) }}</td>
+                        <td>{{ $format->number($soil->heatCapacity(), Quantity::VolumetricHeatCapacity) }}</td>
+                        <td class="data-source">ISO 13370:2007, table 1; range: annex G, table G.1 (from memory)</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    </div>
+</x-layout>

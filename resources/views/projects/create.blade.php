@@ -1,0 +1,38 @@
+@use('Ondergrond\Units\UnitSystem')
+@use('Ondergrond\Units\Quantity')
+<x-layout title="Start a project" :format="$format" class="page">
+    <h1>Start a project</h1>
+    <p class="lead">Three steps to a drawn and judged edge. Everything else starts from common practice and can be changed on the bench.</p>
+    @if ($errors->any())<p class="wrong" role="alert">{{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look. What you typed is still there.</p>@endif
+    <form class="steps" method="post" action="{{ route('projects.store') }}" novalidate>
+        @csrf
+        <fieldset>
+            <legend><span class="step" aria-hidden="true">1</span> Name and climate</legend>
+            <x-field name="name" label="Name of the project" maxlength="120" />
+            <x-field name="place" label="Where it stands (may stay empty)" maxlength="200" />
+            <x-choice name="units" label="Built and bought in" :value="$system->value" :options="[UnitSystem::Metric->value => 'Millimetres', UnitSystem::InchPound->value => 'Feet and inches']" />
+            <x-choice name="climate" label="Climate to start from" :options="array_map(fn ($c) => $c->name, $climates)" />
+            <x-choice name="soil" label="Ground under the floor" value="sand-or-gravel" :options="array_combine(array_column($soils, 'value'), array_map(fn ($s) => $s->label(), $soils))" />
+            <x-field name="indoor_c" label="Kept inside at" :value="$system === UnitSystem::Metric ? '20 °C' : '68 °F'" />
+            <p class="hint">The climates are invented examples. Put the site's own months in their place on the site page.</p>
+        </fieldset>
+        <fieldset>
+            <legend><span class="step" aria-hidden="true">2</span> Family</legend>
+            @foreach ($families as $slug => $family)
+                <label class="family">
+                    <input type="radio" name="family" value="{{ $slug }}" @checked(old('family', array_key_first($families)) === $slug)>
+                    <span><b>{{ $family->label() }}</b> {{ $family->description() }}</span>
+                </label>
+            @endforeach
+            @error('family')<p class="wrong">{{ $message }}</p>@enderror
+        </fieldset>
+        <fieldset>
+            <legend><span class="step" aria-hidden="true">3</span> Footprint</legend>
+            <p class="hint">To the inside face of the outer walls. A bare number is read in the units of step 1.</p>
+            <x-field name="footprint.area_m2" label="Floor area" hint="such as 120 m² or 1290 ft²" />
+            <x-field name="footprint.perimeter_m" label="Outline, all round" :hint="'such as 44 m or 144 ft 6 in'" />
+            <x-field name="footprint.exposed_perimeter_m" label="Of that, next to outside or unheated" hint="empty: all of it" />
+        </fieldset>
+        <button class="go">Draw it</button>
+    </form>
+</x-layout>

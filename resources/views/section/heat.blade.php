@@ -1,0 +1,57 @@
+@use('Ondergrond\Units\Quantity')
+@use('Ondergrond\Site\Calendar')
+@php
+    [$floor, $bare] = [$heat->floor, $heat->bare];
+    $limit = $floor->site->floorLimit;
+    $most = max(1e-9, ...array_map('abs', $bare->monthly), ...array_map('abs', $floor->monthly));
+    // The core's full height stands for one and a half times the limit; without a limit, for the bare slab.
+    $share = $heat->share ?? $floor->annual / max(1e-9, $bare->annual);
+    $full = $limit === null ? 1.0 : 1.5;
+    $fill = round(300 * min(1.0, $share / $full), 1);
+    $mark = round(300 / $full, 1);
+    $saved = $bare->annual - $floor->annual;
+@endphp
+<section class="core" aria-labelledby="heat-title">
+    <div class="core-head">
+        <h2 id="heat-title">Heat <x-word :verdict="$heat->word" /></h2>
+        <table class="core-figures">
+            <thead><tr><td></td><th scope="col">this design</th><th scope="col">no insulation</th></tr></thead>
+            <tbody>
+                <tr class="core-main"><th scope="row">a year, {{ $format->unit(Quantity::Energy) }}</th><td id="annual">{{ $format->number($floor->annual, Quantity::Energy) }}</td><td>{{ $format->number($bare->annual, Quantity::Energy) }}</td></tr>
+                <tr><th scope="row">design day, {{ $format->unit(Quantity::Power) }}</th><td id="design-day">{{ $format->number($floor->design, Quantity::Power) }}</td><td>{{ $format->number($bare->design, Quantity::Power) }}</td></tr>
+                <tr><th scope="row">U, {{ $format->unit(Quantity::Transmittance) }}</th><td id="u-value">{{ $format->number($floor->transmittance(), Quantity::Transmittance) }}</td><td>{{ $format->number($bare->transmittance(), Quantity::Transmittance) }}</td></tr>
+            </tbody>
+        </table>
+        <p class="core-says">
+            @if ($limit !== null)
+                The site allows U {{ $format->number($limit, Quantity::Transmittance) }}: {{ round(100 * $heat->share) }} % of it is used.
+            @else
+                The site sets no limit for U.
+            @endif
+            @if ($saved > 0) The boards save {{ $format->format($saved, Quantity::Energy) }} a year. @endif
+        </p>
+    </div>
+    <div class="core-ground">
+        <svg class="core-gauge" viewBox="0 0 58 330" role="img" aria-labelledby="gauge-title">
+            <title id="gauge-title">{{ $limit === null ? 'Share of the bare slab’s heat' : 'Share of the limit used' }}: {{ round(100 * $share) }} %</title>
+            <rect class="gauge-hole" x="8" y="0" width="26" height="300" />
+            <rect class="gauge-fill gauge-{{ \Illuminate\Support\Str::slug($heat->word->value) }}" x="8" y="0" width="26" height="{{ $fill }}" />
+            <rect class="gauge-wall" x="8" y="0" width="26" height="300" />
+            <path class="gauge-mark" d="M2 {{ $mark }}H46m-6 -4l6 4l-6 4" />
+            <text x="21" y="318" text-anchor="middle">{{ round(100 * $share) }} %</text>
+            <text x="21" y="330" text-anchor="middle" class="gauge-small">{{ $limit === null ? 'of bare' : 'of limit' }}</text>
+        </svg>
+        <table class="core-months">
+            <caption>{{ $format->unit(Quantity::Power) }} into the ground, mean of the month; outline: no insulation</caption>
+            <tbody>
+                @foreach ($floor->monthly as $i => $watts)
+                    <tr @class(['core-heats' => in_array($i + 1, $floor->site->heatingMonths(), true)])>
+                        <th scope="row">{{ Calendar::MONTHS[$i] }}</th>
+                        <td class="core-bar"><svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect class="bar-bare" x="0.5" y="0.5" width="{{ round(99 * max(0, $bare->monthly[$i]) / $most, 2) }}" height="9" /><rect class="bar-floor" x="0.5" y="2.5" width="{{ round(99 * max(0, $watts) / $most, 2) }}" height="5" /></svg></td>
+                        <td class="core-number">{{ $format->number($watts, Quantity::Power) }}</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    </div>
+</section>

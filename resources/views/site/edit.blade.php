@@ -1,0 +1,35 @@
+@use('Ondergrond\Units\Quantity')
+<x-layout :title="'Site of '.$project->name" :project="$project" :format="$format" class="page">
+    <h1>Site</h1>
+    @if ($errors->any())<p class="wrong" role="alert">Not saved: {{ $errors->count() === 1 ? 'one field needs' : $errors->count().' fields need' }} another look. What you typed is still there.</p>@endif
+    <form class="site" method="post" action="{{ route('site.update', $project) }}" novalidate>
+        @csrf @method('put')
+        <fieldset>
+            <legend>Place</legend>
+            <x-field name="name" label="Name of the project" :value="$project->name" maxlength="120" />
+            <x-field name="site.place" label="Where it stands" :value="$site->place" maxlength="200" />
+            <x-choice name="site.soil" label="Ground under the floor" :value="$site->soil->value"
+                :options="array_combine(array_column($soils, 'value'), array_map(fn ($s) => $s->label().', λ '.$format->number($s->conductivity(), Quantity::Conductivity).' '.$format->unit(Quantity::Conductivity), $soils))" />
+        </fieldset>
+        <fieldset>
+            <legend>Inside and limits</legend>
+            <x-field name="site.indoor_c" label="Kept inside at, mean of the year" :value="$format->format($site->indoor, Quantity::Temperature)" />
+            <x-field name="site.indoor_swing_k" label="Warmer in summer, cooler in winter by" :value="$format->format($site->indoorSwing, Quantity::TemperatureDifference)" />
+            <x-field name="site.heating_limit_c" label="A month heats when its mean is below" :value="$format->format($site->heatingLimit, Quantity::Temperature)" />
+            <x-field name="site.floor_limit_w_m2k" :label="'Highest U of the floor, '.$format->unit(Quantity::Transmittance)" hint="empty: none is set"
+                :value="$site->floorLimit === null ? '' : $format->format($site->floorLimit, Quantity::Transmittance)" />
+        </fieldset>
+        <fieldset class="wide">
+            <legend>Outdoor air</legend>
+            <x-field name="site.climate.name" label="What these figures are" :value="$site->climate->name" maxlength="120" />
+            <x-field name="site.climate.design_c" label="Heating design day" :value="$format->format($site->climate->design, Quantity::Temperature)" />
+            <div class="months">
+                @foreach ($months as $i => $month)
+                    <x-field :name="'site.climate.monthly_mean_c.'.$i" :label="$month" :value="$format->format($site->climate->monthly[$i], Quantity::Temperature)" />
+                @endforeach
+            </div>
+            <x-year :site="$site" :format="$format" :months="$months" />
+        </fieldset>
+        <button class="go">Save the site</button>
+    </form>
+</x-layout>

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Attributes\TestRule;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** The arrows of docs/architecture.md, checked by the static analysis. */
+final class CoreArrows
+{
+    /** Each part of the core may use itself and those named here, nothing else of the core. */
+    private const MAY_USE = [
+        'Units' => [],
+        'Fault' => ['Units'],
+        'Verdict' => [],
+        'Material' => [],
+        'Site' => [],
+        'Design' => ['Fault', 'Material', 'Units'],
+        'Section' => ['Design', 'Material'],
+        'Drawing' => ['Design', 'Material', 'Section', 'Units'],
+        'Heat' => ['Design', 'Site', 'Verdict'],
+        'Project' => ['Design', 'Site', 'Units'],
+        'Exchange' => ['Design', 'Drawing', 'Fault', 'Heat', 'Material', 'Project', 'Site', 'Units', 'Verdict'],
+        'Examples' => ['Design', 'Exchange', 'Project', 'Site', 'Units'],
+    ];
+
+    #[TestRule]
+    public function coreKnowsNoFramework(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Ondergrond'))
+            ->shouldNotDependOn()
+            ->classes(
+                Selector::inNamespace('Illuminate'),
+                Selector::inNamespace('Laravel'),
+                Selector::inNamespace('Symfony'),
+                Selector::inNamespace('App'),
+                Selector::inNamespace('Database'),
+            )
+            ->because('the core is plain PHP and stands alone');
+    }
+
+    /** @return iterable<Rule> */
+    #[TestRule]
+    public function arrowsRunOneWay(): iterable
+    {
+        foreach (self::MAY_USE as $part => $others) {
+            $forbidden = array_diff(array_keys(self::MAY_USE), [$part], $others);
+            yield PHPat::rule()
+                ->classes(Selector::inNamespace('Ondergrond\\'.$part))
+                ->shouldNotDependOn()
+                ->classes(...array_map(
+                    static fn (string $other) => Selector::inNamespace('Ondergrond\\'.$other),
+                    array_values($forbidden),
+                ))
+                ->because('the arrows of docs/architecture.md run one way');
+        }
+    }
+}

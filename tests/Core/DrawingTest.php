@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use DOMDocument;
+use DOMElement;
+use DOMXPath;
+use Ondergrond\Design\Part;
+use Ondergrond\Drawing\Area;
+use Ondergrond\Drawing\Clip;
+use Ondergrond\Drawing\Drawing;
+use Ondergrond\Drawing\Role;
+use Ondergrond\Drawing\SectionDrawing;
+use Ondergrond\Drawing\Strokes;
+use Ondergrond\Drawing\Text;
+use Ondergrond\Examples\Examples;
+use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Exchange\SvgWriter;
+use Ondergrond\Section\EdgeSection;
+use Ondergrond\Section\Window;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
+use PHPUnit\Framework\TestCase;
+
+final class DrawingTest extends TestCase
+{
+    /** 4 in slab 8 in over ground, beam 16 × 24 in, boards 2, 4, 4, 4 and 6 in, worked out by hand from the slab's top. */
+    public function test_parts_lie_where_a_tape_would_find_them(): void
+    {
+        $section = EdgeSection::of(Examples::boathouse()->options[0]->design, new Window(2.0, 1.0, 1.0, 1.5));
+        $inches = [];
+        foreach ($section->regions as $region) {
+            if ($region->part !== null && $region->part !== Part::Wall && $region->part !== Part::Stone) {
+                $inches[$region->part->value] = array_map(static fn (float $m): float => round($m / 0.0254, 6), $region->box());
+            }
+        }
+        $left = round(-2.0 / 0.0254, 6);
+        self::assertEquals([
+            'edge_under' => [-20.0, -20.0, 0.0, -16.0],
+            'edge_inside' => [-20.0, -16.0, -16.0, 4.0],
+            'field_board' => [$left, 2.0, -44.0, 4.0],
+            'perimeter_board' => [-44.0, 0.0, -20.0, 4.0],
+            'slab' => [$left, -16.0, 0.0, 8.0],
+            'edge_outside' => [0.0, -16.0, 6.0, 8.0],
+        ], $inches);
+        self::assertEqualsWithDelta([8, 4, -16, -6, -26], array_map(
+            static fn (string $level): float => $section->levels[$level] / 0.0254,
+            ['slab_top', 'slab_underside', 'beam_underside', 'dig', 'trench'],
+        ), 1e-9);
+    }
+
+    public function test_the_sheet_follows_its_school(): void
+    {
+        $design = Examples::boathouse()->options[0]->design;
+        $window = new Window(2.0, 1.0, 1.0, 1.5);
+        $below = DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray($design), ['sheet' => ['position' => 'below']]));
+        $foot = static fn (EdgeSection $s): float => round(min(array_column($s->sheet, 1)) / 0.0254, 6);
+        self::assertSame(-16.0, $foot(EdgeSection::of($design, $window)), 'above the boards it hugs the concrete');
+        self::assertSame(-20.0, $foot(EdgeSection::of($below, $window)), 'below them it runs under the beam’s board');
+        self::assertSame([Part::Stone, Part::Sheet], array_slice(Part::layingOrder($below), 0, 2));
+    }
+
+    public function test_a_segment_is_cut_at_its_polygons(): void
+    {
+        $ell = [[0.0, 0.0], [4.0, 0.0], [4.0, 1.0], [1.0, 1.0], [1.0, 3.0], [0.0, 3.0]];
+        $pit = [[2.0, -1.0], [3.0, -1.0], [3.0, 0.75], [2.0, 0.75]];
+        self::assertEquals([[[0.0, 2.0], [1.0, 2.0]]], Clip::segment([-1.0, 2.0], [5.0, 2.0], $ell, []));
+        self::assertEquals([[[0.0, 0.5], [2.0, 0.5]], [[3.0, 0.5], [4.0, 0.5]]], Clip::segment([-1.0, 0.5], [9.0, 0.5], $ell, [$pit]));
+        self::assertSame([], Clip::segment([2.0, 2.0], [3.0, 2.0], $ell, []));
+    }
+
+    public function test_hatches_stay_inside_their_own_part(): void
+    {
+        foreach (self::drawings() as $drawing) {
+            $areas = array_values(array_filter($drawing->items, static fn ($i): bool => $i instanceof Area));
+            $hatches = array_filter($drawing->items, static fn ($i): bool => $i instanceof Strokes && $i->role === Role::Hatch);
+            self::assertGreaterThan(5, count($hatches));
+            foreach ($hatches as $hatch) {
+                foreach (array_slice($hatch->lines, 0, 60) as $line) {
+                    $middle = [($line[0][0] + $line[1][0]) / 2, ($line[0][1] + $line[1][1]) / 2];
+                    $top = array_values(array_filter($areas, static fn (Area $a): bool => Clip::contains($a->polygon, $middle)));
+                    self::assertSame($hatch->part, end($top) === false ? 'nothing' : end($top)->part);
+                }
+            }
+        }
+    }
+
+    public function test_dimensions_speak_the_units_and_flags_the_order(): void
+    {
+        $design = Examples::boathouse()->options[0]->design;
+        $words = static fn (UnitSystem $s, Role $role): array => array_map(
+            static fn (Text $t): string => str_replace("\u{a0}", ' ', $t->text),
+            array_values(array_filter(SectionDrawing::of($design, new QuantityFormatter($s))->items, static fn ($i): bool => $i instanceof Text && $i->role === $role)),
+        );
+        self::assertSame(['24 in', '16 in', '24 in', '8 in', '16 in', '4 in', '2 in', '8 in'], $words(UnitSystem::InchPound, Role::Dimension));
+        self::assertSame(['609.6 mm', '406.4 mm', '609.6 mm', '203.2 mm', '406.4 mm', '101.6 mm', '50.8 mm', '203.2 mm'], $words(UnitSystem::Metric, Role::Dimension));
+        self::assertSame(array_map(strval(...), range(1, 10)), $words(UnitSystem::Metric, Role::Flag));
+    }
+
+    public function test_svg_is_true_to_scale(): void
+    {
+        $project = Examples::boathouse();
+        $drawing = SectionDrawing::of($project->options[0]->design, new QuantityFormatter(UnitSystem::InchPound));
+        $document = new DOMDocument;
+        self::assertTrue($document->loadXML(SvgWriter::file($drawing, $project->name, 'sha256:0')));
+        $root = $document->documentElement;
+        self::assertNotNull($root);
+        [, , $width] = explode(' ', $root->getAttribute('viewBox'));
+        $unitsPerMillimetre = (float) $width / (float) $root->getAttribute('width');
+
+        $paths = new DOMXPath($document);
+        $paths->registerNamespace('s', 'http://www.w3.org/2000/svg');
+        $beam = $paths->query('//s:path[@class="area" and @data-part="edge_under"]');
+        self::assertInstanceOf(DOMElement::class, $path = $beam === false ? null : $beam->item(0));
+        preg_match_all('~[ML]([\d.]+) ([\d.]+)~', $path->getAttribute('d'), $at);
+        $across = (max(array_map(floatval(...), $at[1])) - min(array_map(floatval(...), $at[1]))) / $unitsPerMillimetre;
+        // The board under the beam is 20 in wide: 508 mm, at the drawing's scale.
+        self::assertEqualsWithDelta(508 / $drawing->scale, $across, 0.05);
+        self::assertStringContainsString('licensed engineer', $document->textContent);
+    }
+
+    public function test_every_size_finds_a_scale(): void
+    {
+        $small = self::drawing(['edge_beam' => ['depth_m' => 0.2], 'perimeter_board' => ['width_m' => 0.0], 'edge_outside' => ['depth_below_grade_m' => 0.0], 'slab' => ['top_above_grade_m' => 0.05]]);
+        $large = self::drawing(['edge_beam' => ['depth_m' => 3.0, 'width_m' => 2.0], 'perimeter_board' => ['width_m' => 3.0], 'edge_outside' => ['depth_below_grade_m' => 3.0], 'stone' => ['thickness_m' => 1.5]]);
+        self::assertLessThan($large->scale, $small->scale);
+        foreach ([$small, $large] as $drawing) {
+            self::assertEqualsWithDelta(SectionDrawing::ABOVE_DATUM * $drawing->scale / 1000, $drawing->box[3], 1e-9, 'the ground line stays at its height');
+        }
+    }
+
+    /** @return list<Drawing> */
+    private static function drawings(): array
+    {
+        return array_map(static fn ($p): Drawing => SectionDrawing::of($p->options[0]->design, new QuantityFormatter($p->units)), Examples::all());
+    }
+
+    /** @param  array<string, array<string, float>>  $parts */
+    private static function drawing(array $parts): Drawing
+    {
+        $data = array_replace_recursive(DesignCodec::toArray(Examples::boathouse()->options[0]->design), $parts);
+
+        return SectionDrawing::of(DesignCodec::fromArray($data), new QuantityFormatter(UnitSystem::Metric));
+    }
+}

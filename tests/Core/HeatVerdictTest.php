@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ondergrond\Assessor;
+use Ondergrond\Design\Design;
+use Ondergrond\Examples\Examples;
+use Ondergrond\Exchange\AssessmentFile;
+use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Heat\EdgeKind;
+use Ondergrond\Heat\HeatVerdict;
+use Ondergrond\Project\Option;
+use Ondergrond\Project\Project;
+use Ondergrond\Site\Site;
+use Ondergrond\Verdict\Verdict;
+use PHPUnit\Framework\TestCase;
+
+final class HeatVerdictTest extends TestCase
+{
+    /** The file says enough to work every answer out again: done here from its `heat.inputs` alone. */
+    public function test_the_assessment_can_be_worked_out_again(): void
+    {
+        foreach (Examples::all() as $project) {
+            foreach ($project->options as $option) {
+                $heat = self::written($project, $option)['heat'];
+                self::assertRecomputes($heat);
+                self::assertRecomputes($heat['bare']);
+                self::assertNull($heat['bare']['inputs']['edge']['kind']);
+                self::assertSame(0.0, (float) $heat['bare']['inputs']['r_floor']);
+                self::assertGreaterThan($heat['annual_kwh'], $heat['bare']['annual_kwh']);
+            }
+        }
+    }
+
+    public function test_more_board_never_loses_more(): void
+    {
+        $last = INF;
+        foreach ([0.0, 0.025, 0.05, 0.1, 0.2, 0.4, 0.6] as $thickness) {
+            $heat = self::judge(['field_board' => ['thickness_m' => $thickness], 'perimeter_board' => ['width_m' => 0.0]]);
+            self::assertLessThan($last, $heat->floor->annual);
+            $last = $heat->floor->annual;
+        }
+    }
+
+    public function test_the_better_edge_counts_and_the_parts_say_so(): void
+    {
+        $both = self::judge([]);
+        self::assertSame(EdgeKind::Vertical, $both->floor->slab->edge?->kind);
+        self::assertSame('counts as edge', $both->counted['edge_outside']);
+        self::assertStringContainsString('outside board saves more', $both->counted['perimeter_board']);
+
+        $strip = self::judge(['edge_outside' => ['thickness_m' => 0.0]]);
+        self::assertSame(EdgeKind::Horizontal, $strip->floor->slab->edge?->kind);
+        self::assertSame('counts as edge', $strip->counted['perimeter_board']);
+        // The strip is 4 in over the field's 2 in: 50.8 mm more of λ 0.0288.
+        self::assertEqualsWithDelta(0.0508 / 0.0288, $strip->floor->slab->edge->resistance, 1e-9);
+        self::assertEqualsWithDelta(0.0508, $strip->floor->slab->edge->thickness, 1e-9);
+    }
+
+    public function test_a_weaker_perimeter_stands_for_the_floor(): void
+    {
+        $weak = self::judge(['perimeter_board' => ['thickness_m' => 0.0]]);
+        self::assertSame(0.0, $weak->floor->slab->floorResistance);
+        self::assertStringContainsString('weaker', $weak->counted['perimeter_board']);
+    }
+
+    public function test_a_bare_beam_is_spoken_of(): void
+    {
+        $covered = implode(' ', self::judge([])->notes);
+        $bare = implode(' ', self::judge(['edge_under' => ['thickness_m' => 0.0]])->notes);
+        self::assertStringNotContainsString('stands on less board', $covered);
+        self::assertStringContainsString('stands on less board', $bare);
+    }
+
+    public function test_words_follow_the_limit(): void
+    {
+        $u = self::judge([])->floor->transmittance();
+        foreach ([[$u / 0.5, Verdict::Holds], [$u / 0.97, Verdict::Close], [$u, Verdict::Close], [$u / 1.01, Verdict::Fails], [null, Verdict::Shown]] as [$limit, $word]) {
+            self::assertSame($word, self::judge([], $limit)->word);
+        }
+    }
+
+    public function test_the_ground_leaves_a_band(): void
+    {
+        $heat = self::judge([]);
+        [$low, $high] = $heat->band;
+        self::assertLessThan($heat->floor->annual, $low->annual);
+        self::assertGreaterThan($heat->floor->annual, $high->annual);
+    }
+
+    /** @param  array<string, mixed>  $heat */
+    private static function assertRecomputes(array $heat): void
+    {
+        $in = $heat['inputs'];
+        $lambda = $in['lambda_ground'];
+        $b = 2 * $in['area_m2'] / $in['perimeter_m'];
+        $dt = $in['wall_thickness_m'] + $lambda * ($in['rsi'] + $in['r_floor'] + $in['rse']);
+        $u = $dt < $b ? 2 * $lambda / (M_PI * $b + $dt) * log(M_PI * $b / $dt + 1) : $lambda / (0.457 * $b + $dt);
+        $delta = sqrt(3.15e7 * $lambda / M_PI / $in['heat_capacity_ground_j_m3k']);
+        $pe = static fn (float $d): float => 0.37 * $in['perimeter_m'] * $lambda * log($delta / $d + 1);
+        $hpe = $pe($dt);
+        if ($in['edge']['kind'] !== null) {
+            $depth = $in['edge']['depth_m'] * ($in['edge']['kind'] === 'vertical' ? 2 : 1);
+            $both = $dt + $in['edge']['r'] * $lambda - $in['edge']['thickness_m'];
+            $u += 2 / $b * -$lambda / M_PI * (log($depth / $dt + 1) - log($depth / $both + 1));
+            $hpe = (1 - exp(-$depth / $delta)) * $pe($both) + exp(-$depth / $delta) * $pe($dt);
+        }
+        $hg = $in['area_m2'] * $u;
+        $hpi = $in['area_m2'] * $lambda / $dt * sqrt(2 / ((1 + $delta / $dt) ** 2 + 1));
+        self::assertEqualsWithDelta($u, $heat['u_w_m2k'], 1e-9);
+        self::assertEqualsWithDelta($hg, $heat['h_g_w_k'], 1e-9);
+
+        $months = $in['outdoor_monthly_c'];
+        $mean = array_sum($months) / 12;
+        $days = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+        $kwh = 0.0;
+        foreach (range(1, 12) as $m) {
+            $watts = $hg * ($in['indoor_c'] - $mean)
+                - $hpi * $in['indoor_amplitude_k'] * cos(2 * M_PI * ($m - $in['coldest_month']) / 12)
+                + $hpe * $in['outdoor_amplitude_k'] * cos(2 * M_PI * ($m - $in['coldest_month'] - 1) / 12);
+            self::assertEqualsWithDelta($watts, $heat['monthly_w'][$m - 1], 1e-6);
+            if ($months[$m - 1] < $in['heating_limit_c']) {
+                self::assertContains($m, $in['heating_months']);
+                $kwh += max(0.0, $watts) * 24 * $days[$m - 1] / 1000;
+            }
+        }
+        self::assertEqualsWithDelta($kwh, $heat['annual_kwh'], 1e-6);
+        self::assertGreaterThanOrEqual(max($heat['monthly_w']), $heat['design_w']);
+    }
+
+    /** @return array<string, mixed> */
+    private static function written(Project $project, Option $option): array
+    {
+        return json_decode(AssessmentFile::write($project, $option, Assessor::assess($project->site, $option->design)), true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /** @param  array<string, array<string, float|string>>  $parts changed from the boathouse's first option */
+    private static function judge(array $parts, ?float $limit = 0.25): HeatVerdict
+    {
+        $boathouse = Examples::boathouse();
+        $s = $boathouse->site;
+        $site = new Site($s->place, $s->climate, $s->soil, $s->indoor, $s->indoorSwing, $s->heatingLimit, $limit);
+
+        return HeatVerdict::of($site, self::design($parts));
+    }
+
+    /** @param  array<string, array<string, float|string>>  $parts */
+    private static function design(array $parts): Design
+    {
+        return DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray(Examples::boathouse()->options[0]->design), $parts));
+    }
+}

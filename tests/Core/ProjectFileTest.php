@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ondergrond\Examples\Examples;
+use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Exchange\ProjectFile;
+use Ondergrond\Fault\FaultyInput;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ProjectFileTest extends TestCase
+{
+    public function test_a_round_trip_loses_nothing(): void
+    {
+        foreach (Examples::all() as $project) {
+            $json = ProjectFile::write($project);
+            self::assertEquals($project, ProjectFile::read($json));
+            self::assertSame($json, ProjectFile::write(ProjectFile::read($json)));
+        }
+    }
+
+    public function test_figures_survive_to_the_last_digit(): void
+    {
+        $json = self::boathouse(static function (array &$p): void {
+            $p['options'][0]['design']['field_board']['thickness_m'] = 0.1 + 0.2 - 0.25;
+            $p['name'] = "Größe 50 \u{200f}שלום “½” 🏗";
+        });
+        $project = ProjectFile::read($json);
+        self::assertSame(0.1 + 0.2 - 0.25, $project->options[0]->design->field->thickness);
+        self::assertEquals($project, ProjectFile::read(ProjectFile::write($project)));
+    }
+
+    /**
+     * @return iterable<string, array{callable(array<string, mixed>&): void, list<string>}> what is broken, and the lines it gives
+     */
+    public static function broken(): iterable
+    {
+        $design = '/options/0/design';
+        yield 'a negative thickness' => [
+            static function (array &$p): void {
+                $p['options'][0]['design']['field_board']['thickness_m'] = -0.05;
+            },
+            ["{$design}/field_board/thickness_m: found -0.05 m; allowed: 0 to 0.6 m"],
+        ];
+        yield '40 m of foam, and text for a number' => [
+            static function (array &$p): void {
+                $p['options'][0]['design']['edge_under']['thickness_m'] = 40;
+                $p['options'][0]['design']['slab']['thickness_m'] = 'four';
+            },
+            ["{$design}/slab/thickness_m: found “four”; allowed: number, 0.05 to 1", "{$design}/edge_under/thickness_m: found 40 m; allowed: 0 to 0.6 m"],
+        ];
+        yield 'a perimeter too short for its area' => [
+            static function (array &$p): void {
+                $p['options'][0]['design']['footprint'] = ['area_m2' => 100.0, 'perimeter_m' => 35.0, 'exposed_perimeter_m' => 35.0];
+            },
+            // A circle of 100 m² has an outline of 2√(100π) = 35.449 m.
+            ["{$design}/footprint/perimeter_m: found 35 m; allowed: at least 35.4491 m (no shape of this area has a shorter outline than a circle)"],
+        ];
+        yield 'more exposed than there is' => [
+            static function (array &$p): void {
+                $p['options'][0]['design']['footprint'] = ['area_m2' => 100.0, 'perimeter_m' => 40.0, 'exposed_perimeter_m' => 41.0];
+            },
+            ["{$design}/footprint/exposed_perimeter_m: found 41 m; allowed: at most 40 m (the exposed part is no longer than the whole outline)"],
+        ];
+        yield 'an unknown material, and one that has no business there' => [
+            static function (array &$p): void {
+                $p['options'][0]['design']['edge_under']['material'] = 'cheese';
+                $p['options'][0]['design']['stone']['material'] = 'softwood';
+            },
+            [
+                "{$design}/edge_under/material: found “cheese”; allowed: eps-15psi, eps-25psi, xps-25psi, xps-40psi, xps-60psi, pir-foil, stone-wool-board, foam-glass-aggregate",
+                "{$design}/stone/material: found “softwood”; allowed: foam-glass-aggregate, crushed-stone",
+            ],
+        ];
+        yield 'a beam thinner than its slab, a slab that floats, a strip wider than the floor' => [
+            static function (array &$p): void {
+                $p['options'][0]['design']['edge_beam']['depth_m'] = 0.12;
+                $p['options'][0]['design']['slab']['top_above_grade_m'] = 0.4;
+                $p['options'][0]['design']['perimeter_board']['width_m'] = 5.9;
+                $p['options'][0]['design']['footprint'] = ['area_m2' => 100.0, 'perimeter_m' => 50.0, 'exposed_perimeter_m' => 50.0];
+            },
+            [
+                "{$design}/edge_beam/depth_m: found 0.12 m; allowed: at least 0.1516 m (counted from the slab’s top, the beam is deeper than the slab)",
+                "{$design}/slab/top_above_grade_m: found 0.4 m; allowed: at most 0.12 m (the beam reaches into the ground)",
+                "{$design}/perimeter_board/width_m: found 5.9 m; allowed: 0 to 2 m (half the floor’s mean width)",
+            ],
+        ];
+        yield 'a design day warmer than the winter' => [
+            static function (array &$p): void {
+                $p['site']['climate']['design_c'] = 5;
+            },
+            ['/site/climate/design_c: found 5 °C; allowed: -70 to -9.5 °C (the design day is no warmer than the coldest month)'],
+        ];
+        yield 'eleven months, one of them hotter than any oven' => [
+            static function (array &$p): void {
+                array_pop($p['site']['climate']['monthly_mean_c']);
+                $p['site']['climate']['monthly_mean_c'][3] = 1e300;
+            },
+            ['/site/climate/monthly_mean_c: found a list of 11; allowed: 12 entries', '/site/climate/monthly_mean_c/3: found 1.0E+300 °C; allowed: -60 to 50 °C'],
+        ];
+        yield 'a field too many and one too few' => [
+            static function (array &$p): void {
+                unset($p['site']['soil']);
+                $p['colour'] = 'red';
+            },
+            ['/site/soil: found nothing; allowed: this field is required', '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, site, options'],
+        ];
+        yield 'another version' => [
+            static function (array &$p): void {
+                $p['version'] = 7;
+            },
+            ['/version: found 7; allowed: version 1 of the project format'],
+        ];
+        yield 'no options' => [
+            static function (array &$p): void {
+                $p['options'] = [];
+            },
+            ['/options: found a list of 0; allowed: 1 to 200 entries'],
+        ];
+    }
+
+    /** @param  callable(array<string, mixed>&): void  $break
+     * @param  list<string>  $lines */
+    #[DataProvider('broken')]
+    public function test_every_fault_is_named(callable $break, array $lines): void
+    {
+        self::assertSame($lines, self::linesOf(self::boathouse($break)));
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function noise(): iterable
+    {
+        yield 'nothing' => ['', 'no JSON that can be read'];
+        yield 'bytes' => ["\x00\xff\xfe".str_repeat("\x9c", 500), 'no JSON that can be read'];
+        yield 'ten megabytes' => [str_repeat('A', 10_000_000), 'found more than 2 MB'];
+        yield 'a deep nest' => [str_repeat('[', 5000), 'no JSON that can be read'];
+        yield 'a list' => ['[1, 2]', '/format: found no such mark'];
+        yield 'another format' => ['{"format": "geometry"}', '/format: found “geometry”'];
+        yield 'a number past all holding' => ['{"format": "ondergrond-project", "version": 1e999}', '/version: found INF'];
+    }
+
+    #[DataProvider('noise')]
+    public function test_noise_is_one_plain_line(string $noise, string $says): void
+    {
+        $lines = self::linesOf($noise);
+        self::assertCount(1, $lines);
+        self::assertStringContainsString($says, $lines[0]);
+        self::assertLessThan(250, strlen($lines[0]));
+    }
+
+    public function test_a_part_is_judged_alone_too(): void
+    {
+        $data = DesignCodec::toArray(Examples::boathouse()->options[0]->design);
+        self::assertEquals(Examples::boathouse()->options[0]->design, DesignCodec::fromArray($data));
+        unset($data['wall']);
+        $data['sheet']['position'] = 'sideways';
+        try {
+            DesignCodec::fromArray($data);
+            self::fail('it was taken');
+        } catch (FaultyInput $e) {
+            self::assertSame(['/wall', '/sheet/position'], array_column($e->faults, 'pointer'));
+        }
+    }
+
+    /** @param  (callable(array<string, mixed>&): void)  $change */
+    private static function boathouse(callable $change): string
+    {
+        $data = json_decode(ProjectFile::write(Examples::boathouse()), true, flags: JSON_THROW_ON_ERROR);
+        $data['options'] = [$data['options'][0]];
+        $change($data);
+
+        return json_encode($data, JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+    }
+
+    /** @return list<string> */
+    private static function linesOf(string $json): array
+    {
+        try {
+            ProjectFile::read($json);
+        } catch (FaultyInput $e) {
+            return array_map(static fn ($f): string => $f->line(), $e->faults);
+        }
+        self::fail('it was taken');
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\QuantityParser;
+use Ondergrond\Units\UnitSystem;
+use Ondergrond\Units\UnreadableQuantity;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class QuantityTest extends TestCase
+{
+    /** @return iterable<string, array{string, Quantity, UnitSystem, float}> typed, in what, expected SI by hand */
+    public static function readable(): iterable
+    {
+        $inch = UnitSystem::InchPound;
+        $metric = UnitSystem::Metric;
+        foreach ([
+            ['4 1/2', Quantity::Thickness, $inch, 4.5 * 0.0254],
+            ['4-1/2"', Quantity::Thickness, $inch, 4.5 * 0.0254],
+            ['4½', Quantity::Thickness, $inch, 4.5 * 0.0254],
+            ['1/2 in', Quantity::Thickness, $metric, 0.0127],
+            ['4.5in', Quantity::Thickness, $metric, 4.5 * 0.0254],
+            ['2\'-6"', Quantity::Thickness, $metric, 30 * 0.0254],
+            ['2′ 6″', Quantity::Length, $metric, 30 * 0.0254],
+            ['2 ft 6 1/4 in', Quantity::Length, $metric, 30.25 * 0.0254],
+            ["2'-6", Quantity::Length, $inch, 30 * 0.0254],
+            ['38 mm', Quantity::Thickness, $inch, 0.038],
+            ['0,35', Quantity::Length, $metric, 0.35],
+            ['0,350', Quantity::Length, $metric, 0.35],
+            ['5 cm', Quantity::Thickness, $metric, 0.05],
+            ['.5', Quantity::Length, $metric, 0.5],
+            ['-2', Quantity::Thickness, $inch, -0.0508],
+            ['15 mil', Quantity::SheetThickness, $metric, 15 * 0.0000254],
+            ['1,234,567 mm', Quantity::Thickness, $metric, 1234.567],
+            ['1290 sq ft', Quantity::Area, $metric, 1290 * 0.3048 ** 2],
+            ['−4 °F', Quantity::Temperature, $metric, -20.0],
+            ['-20', Quantity::Temperature, $metric, -20.0],
+            ['9 °F', Quantity::TemperatureDifference, $metric, 5.0],
+            ['0.25 W/(m²K)', Quantity::Transmittance, $inch, 0.25],
+        ] as $row) {
+            yield "{$row[0]} as {$row[1]->name}" => $row;
+        }
+    }
+
+    #[DataProvider('readable')]
+    public function test_reads_what_people_write(string $typed, Quantity $quantity, UnitSystem $system, float $si): void
+    {
+        self::assertEqualsWithDelta($si, QuantityParser::parse($typed, $quantity, $system), 1e-9);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function unreadable(): iterable
+    {
+        yield 'nothing' => ['  ', 'Nothing is typed here'];
+        yield 'words' => ['four', 'can\'t be read as a number'];
+        yield 'two numbers' => ['2 6', 'can\'t be read as a number'];
+        yield 'a range' => ['2-6', 'can\'t be read as a number'];
+        yield 'thousand or decimal' => ['1,200', 'can be read two ways'];
+        yield 'divided by nothing' => ['4 1/0', 'can\'t be read as a number'];
+        yield 'another kind of unit' => ['4 kg', 'no unit for this'];
+        yield 'scientific' => ['1e3', 'can\'t be read as a number'];
+        yield 'very long' => [str_repeat('9', 400), 'can\'t be read as a number'];
+        yield 'not a number' => ['NaN', 'can\'t be read as a number'];
+    }
+
+    #[DataProvider('unreadable')]
+    public function test_says_why_it_cannot_read(string $typed, string $why): void
+    {
+        $this->expectException(UnreadableQuantity::class);
+        $this->expectExceptionMessage($why);
+        QuantityParser::parse($typed, Quantity::Thickness, UnitSystem::InchPound);
+    }
+
+    /** @return iterable<string, array{float, Quantity, UnitSystem, string}> */
+    public static function written(): iterable
+    {
+        foreach ([
+            [0.1143, Quantity::Thickness, UnitSystem::InchPound, "4 1/2\u{a0}in"],
+            [0.05, Quantity::Thickness, UnitSystem::InchPound, "1.97\u{a0}in"],
+            [0.1016, Quantity::Thickness, UnitSystem::Metric, "101.6\u{a0}mm"],
+            [0.0, Quantity::Thickness, UnitSystem::InchPound, "0\u{a0}in"],
+            [12.6492, Quantity::Length, UnitSystem::InchPound, '41\'-6"'],
+            [3.6575, Quantity::Length, UnitSystem::InchPound, '12\'-0"'],
+            [-0.0001, Quantity::Temperature, UnitSystem::Metric, '0 °C'],
+            [-20.0, Quantity::Temperature, UnitSystem::InchPound, '-4 °F'],
+            [0.00038, Quantity::SheetThickness, UnitSystem::Metric, "0.38\u{a0}mm"],
+            [1000.0, Quantity::Power, UnitSystem::InchPound, "3412\u{a0}Btu/h"],
+        ] as $row) {
+            yield $row[3].' '.$row[1]->name => $row;
+        }
+    }
+
+    #[DataProvider('written')]
+    public function test_writes_for_people(float $si, Quantity $quantity, UnitSystem $system, string $text): void
+    {
+        self::assertSame($text, (new QuantityFormatter($system))->format($si, $quantity));
+    }
+
+    public function test_what_it_writes_it_reads_back(): void
+    {
+        mt_srand(7);
+        foreach ([Quantity::Thickness, Quantity::Length, Quantity::SheetThickness, Quantity::Area, Quantity::Temperature, Quantity::TemperatureDifference, Quantity::Transmittance] as $quantity) {
+            foreach (UnitSystem::cases() as $system) {
+                $format = new QuantityFormatter($system);
+                // Half of the last digit written, in SI; fractions of an inch are finer.
+                $least = 0.51 * 10 ** -$quantity->decimals($system) * ($quantity === Quantity::Length && $system === UnitSystem::InchPound ? 0.0254 : $quantity->unit($system)->factor);
+                for ($i = 0; $i < 300; $i++) {
+                    $si = mt_rand(0, 3_000_000) / 1e6;
+                    $text = $format->format($si, $quantity);
+                    self::assertEqualsWithDelta($si, QuantityParser::parse($text, $quantity, $system), $least, "{$si} → {$text}");
+                }
+            }
+        }
+    }
+}
