@@ -7,6 +7,7 @@ namespace App\Support;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Families\Family;
 use Ondergrond\Design\Footprint;
@@ -77,15 +78,22 @@ final class NewProject
     private static function footprint(array $typed, Family $family, QuantityFormatter $format): Footprint
     {
         $footprint = is_array($typed['footprint'] ?? null) ? $typed['footprint'] : [];
-        $footprint += ['area_m2' => '', 'perimeter_m' => ''];
-        if (($footprint['exposed_perimeter_m'] ?? '') === '') {
-            $footprint['exposed_perimeter_m'] = $footprint['perimeter_m'];
+        $footprint += ['area_m2' => '', 'perimeter_m' => '', 'exposed_perimeter_m' => ''];
+        $all = $footprint['exposed_perimeter_m'] === '';
+        if ($all) {
+            unset($footprint['exposed_perimeter_m']);
         }
         // Any design of the family will do to judge a footprint by, as long as its own sizes hang on none.
         $any = DesignCodec::toArray($family->preset(Footprint::rectangle(12.0, 8.0), $format->system));
         $any['perimeter_board']['width_m'] = 0.0;
 
-        return TypedData::merge($any, ['footprint' => $footprint], $format, DesignCodec::fromArray(...))->footprint;
+        return TypedData::merge($any, ['footprint' => $footprint], $format, static function (array $data) use ($all): Design {
+            if ($all) {
+                $data['footprint']['exposed_perimeter_m'] = $data['footprint']['perimeter_m'];
+            }
+
+            return DesignCodec::fromArray($data);
+        })->footprint;
     }
 
     /**

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** bin/ondergrond as a shell meets it. */
+final class CommandLineTest extends TestCase
+{
+    public function test_the_example_is_assessed(): void
+    {
+        $example = $this->call(['example']);
+        self::assertSame(0, $example->getExitCode());
+        $assessed = $this->call(['assess', '-'], $example->getOutput());
+        self::assertSame([0, ''], [$assessed->getExitCode(), $assessed->getErrorOutput()]);
+        $heat = json_decode($assessed->getOutput(), true, flags: JSON_THROW_ON_ERROR)['heat'];
+        self::assertCount(12, $heat['monthly_w']);
+        self::assertEqualsWithDelta($heat['h_g_w_k'], $heat['inputs']['area_m2'] * $heat['u_w_m2k'], 1e-9);
+
+        $file = tempnam(sys_get_temp_dir(), 'project');
+        self::assertIsString($file);
+        file_put_contents($file, $example->getOutput());
+        self::assertSame($assessed->getOutput(), $this->call(['assess', $file])->getOutput());
+        $other = $this->call(['assess', $file, '--option=C · as first priced']);
+        self::assertGreaterThan($heat['annual_kwh'], json_decode($other->getOutput(), true, flags: JSON_THROW_ON_ERROR)['heat']['annual_kwh']);
+        unlink($file);
+    }
+
+    public function test_bad_input_exits_2_with_a_line_per_fault(): void
+    {
+        $project = json_decode($this->call(['example'])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $project['options'][1]['design']['slab']['thickness_m'] = -1;
+        $project['options'][2]['design']['stone']['thickness_m'] = 'deep';
+        $answer = $this->call(['assess', '-'], json_encode($project, JSON_THROW_ON_ERROR));
+        self::assertSame([2, ''], [$answer->getExitCode(), $answer->getOutput()]);
+        self::assertSame([
+            '/options/1/design/slab/thickness_m: found -1 m; allowed: 0.05 to 1 m',
+            '/options/2/design/stone/thickness_m: found “deep”; allowed: number, 0 to 1.5',
+        ], explode("\n", trim($answer->getErrorOutput())));
+    }
+
+    public function test_what_it_is_not_told_right_it_says(): void
+    {
+        foreach ([
+            [['assess', '/no/such/file'], '', 'no file “/no/such/file”'],
+            [['assess', '-'], random_bytes(100_000), 'no JSON that can be read'],
+            [['assess', '-'], str_repeat(' ', 10_000_000), 'more than 2 MB'],
+            [['assess'], '', 'missing: "file"'],
+            [['demolish'], '', 'demolish'],
+            [['assess', '-', '--option=none'], $this->call(['example'])->getOutput(), 'no option named “none”'],
+        ] as [$words, $input, $says]) {
+            $answer = $this->call($words, $input);
+            self::assertSame(2, $answer->getExitCode(), implode(' ', $words));
+            self::assertSame('', $answer->getOutput());
+            self::assertStringContainsString($says, $answer->getErrorOutput());
+            self::assertStringNotContainsString('Stack trace', $answer->getErrorOutput());
+        }
+    }
+
+    public function test_help_and_version(): void
+    {
+        self::assertMatchesRegularExpression('~^Ondergrond \d+\.\d+\.\d+$~', trim($this->call(['--version'])->getOutput()));
+        $help = $this->call(['list'])->getOutput();
+        self::assertStringContainsString('assess', $help);
+        self::assertStringContainsString('example', $help);
+    }
+
+    public function test_the_demo_refuses_what_it_cannot_serve_on(): void
+    {
+        $taken = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertIsResource($taken);
+        $port = substr((string) strrchr((string) stream_socket_get_name($taken, false), ':'), 1);
+        foreach ([["--port={$port}", 1, "Port {$port} is taken"], ['--port=many', 2, 'a number from 1 to 65535'], ['--port=70000', 2, 'a number from 1 to 65535'], ['--fast', 2, 'does not know']] as [$word, $code, $says]) {
+            $answer = new Process(['bin/demo', $word], dirname(__DIR__, 2));
+            self::assertSame($code, $answer->run());
+            self::assertStringContainsString($says, $answer->getErrorOutput());
+        }
+    }
+
+    /** @param  list<string>  $words */
+    private function call(array $words, string $input = ''): Process
+    {
+        $process = new Process(['bin/ondergrond', ...$words], dirname(__DIR__, 2), input: $input, timeout: 30);
+        $process->run();
+
+        return $process;
+    }
+}

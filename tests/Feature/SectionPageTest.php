@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Option;
+use Illuminate\Testing\TestResponse;
+use Ondergrond\Assessor;
+use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class SectionPageTest extends TestCase
+{
+    public function test_shows_what_the_core_says(): void
+    {
+        $project = $this->boathouse();
+        $floor = Assessor::assess($project->site, $project->leading()->design)->heat->floor;
+        $format = new QuantityFormatter(UnitSystem::InchPound);
+        $this->get("/projects/{$project->id}/section")->assertOk()
+            ->assertSeeInOrder(['Dyke Lane boathouse', 'A · edge tray 4 in'])
+            ->assertSee($format->number($floor->annual, Quantity::Energy))
+            ->assertSee($format->number($floor->design, Quantity::Power))
+            ->assertSee('Local code and a licensed engineer or designer decide.');
+    }
+
+    public function test_a_thickness_as_people_write_it_is_saved_and_everything_follows(): void
+    {
+        $project = $this->boathouse();
+        $option = $project->leading();
+        $before = Assessor::assess($project->site, $option->design)->heat->floor->annual;
+        $this->change($option, ['field_board' => ['thickness_m' => '3 1/2', 'material' => 'eps-25psi']])->assertRedirect("/projects/{$project->id}/section/{$option->id}");
+        $field = $option->refresh()->design->field;
+        self::assertSame('eps-25psi', $field->material->slug);
+        self::assertEqualsWithDelta(0.0889, $field->thickness, 1e-12);
+        $after = Assessor::assess($project->site, $option->design)->heat->floor->annual;
+        self::assertLessThan($before, $after);
+        $this->get("/projects/{$project->id}/section/{$option->id}")->assertSee((new QuantityFormatter(UnitSystem::InchPound))->number($after, Quantity::Energy));
+    }
+
+    /** @return iterable<string, array{string, string, string}> field, typed, what the message says */
+    public static function refused(): iterable
+    {
+        yield 'negative' => ['field_board.thickness_m', '-2', 'Allowed: 0'."\u{a0}".'in to 23.62'."\u{a0}".'in.'];
+        yield '40 m of foam' => ['edge_under.thickness_m', '40 m', 'Allowed: 0'."\u{a0}".'in to 23.62'."\u{a0}".'in.'];
+        yield 'words' => ['slab.thickness_m', 'thick', 'be read as a number'];
+        yield 'nothing' => ['slab.thickness_m', '', 'Nothing is typed here'];
+        yield 'a short perimeter' => ['footprint.perimeter_m', "100'", 'no shape of this area has a shorter outline than a circle'];
+        yield 'a thin beam' => ['edge_beam.depth_m', '4 in', 'the beam is deeper than the slab'];
+        yield 'a material that is none' => ['field_board.material', 'cheese', 'Allowed: eps-15psi'];
+        yield 'a list where a number belongs' => ['slab.thickness_m', '[]', 'be read as a number'];
+    }
+
+    #[DataProvider('refused')]
+    public function test_a_fault_stands_at_its_field_and_nothing_is_lost(string $field, string $typed, string $says): void
+    {
+        $option = $this->boathouse()->leading();
+        $stored = DesignCodec::toArray($option->design);
+        [$part, $key] = explode('.', $field);
+        $page = "/projects/{$option->project_id}/section/{$option->id}";
+        $this->from($page)->followingRedirects();
+        $answer = $this->change($option, [$part => [$key => $typed]])->assertOk();
+        $answer->assertSee($says)->assertSee("id=\"design-{$part}-{$key}-wrong\"", false);
+        if ($key !== 'material') {
+            $answer->assertSee('value="'.e($typed).'"', false);
+        }
+        self::assertSame($stored, DesignCodec::toArray($option->refresh()->design));
+    }
+
+    public function test_showing_other_units_changes_no_figure(): void
+    {
+        $option = $this->boathouse()->leading();
+        $stored = DesignCodec::toArray($option->design);
+        $this->put('/units', ['units' => 'metric'])->assertRedirect();
+        $page = $this->get("/projects/{$option->project_id}/section/{$option->id}")->assertSee('kWh')->assertDontSee('million Btu');
+        // Send back exactly what the page shows in every field.
+        preg_match_all('~<input id="[^"]*" name="design([^"]*)" type="text" value="([^"]*)"~', (string) $page->getContent(), $fields, PREG_SET_ORDER);
+        self::assertGreaterThan(20, count($fields));
+        parse_str(implode('&', array_map(static fn (array $f): string => 'design'.$f[1].'='.urlencode(html_entity_decode($f[2], ENT_QUOTES)), $fields)), $typed);
+        $this->put("/projects/{$option->project_id}/section/{$option->id}", $typed)->assertSessionHasNoErrors();
+        self::assertSame($stored, DesignCodec::toArray($option->refresh()->design));
+    }
+
+    public function test_files_carry_their_origin_and_the_caution(): void
+    {
+        $option = $this->boathouse()->leading();
+        $page = "/projects/{$option->project_id}/section/{$option->id}";
+        foreach (["{$page}/section.svg", "{$page}/assessment.json", "/projects/{$option->project_id}/project.json"] as $url) {
+            $file = $this->get($url)->assertOk()->assertDownload();
+            self::assertStringContainsString('licensed engineer', (string) $file->getContent());
+            self::assertMatchesRegularExpression('~sha256:[0-9a-f]{64}~', (string) $file->getContent());
+        }
+    }
+
+    public function test_an_option_of_another_project_is_not_found(): void
+    {
+        [$one, $other] = [$this->boathouse(), $this->boathouse()];
+        $this->get("/projects/{$one->id}/section/{$other->leading()->id}")->assertNotFound()->assertSee('There is nothing here');
+        $this->put("/projects/{$one->id}/section/{$other->leading()->id}", [])->assertNotFound();
+    }
+
+    /**
+     * @param  array<string, mixed>  $design
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function change(Option $option, array $design): TestResponse
+    {
+        return $this->put("/projects/{$option->project_id}/section/{$option->id}", ['design' => $design]);
+    }
+}
