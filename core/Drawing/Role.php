@@ -9,6 +9,7 @@ enum Role: string
 {
     case Area = 'area';
     case Hatch = 'hatch';
+    case Ground = 'ground';
     case Sheet = 'sheet';
     case Datum = 'datum';
     case Dimension = 'dimension';

@@ -101,7 +101,7 @@ final class SectionDrawing
             $items[] = new Area($part, $region->polygon, $region->hatch(), $title);
             $strokes = $hatching->strokes($region, $covers);
             if ($strokes !== []) {
-                $items[] = new Strokes(Role::Hatch, $part, $strokes);
+                $items[] = new Strokes($region->material === null ? Role::Ground : Role::Hatch, $part, $strokes);
             }
         }
 

@@ -21,7 +21,7 @@ final class Swatch
 
         return new Drawing(1.0, [0.0, 0.0, self::WIDTH, self::HEIGHT], [
             new Area(null, $region->polygon, $material->hatch, $material->name),
-            new Strokes(Role::Hatch, $material->slug, (new Hatching(0.001))->strokes($region, [])),
+            new Strokes(Role::Hatch, null, (new Hatching(0.001))->strokes($region, [])),
         ], $material->name);
     }
 }

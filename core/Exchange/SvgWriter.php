@@ -42,6 +42,7 @@ final class SvgWriter
     private const PENS = [
         Role::Area->value => ['#20282a', 1.0],
         Role::Hatch->value => ['#6d6558', 0.6],
+        Role::Ground->value => ['#cbbfa6', 0.7],
         Role::Sheet->value => ['#1d6a78', 2.4],
         Role::Datum->value => ['#20282a', 1.4],
         Role::Dimension->value => ['#20282a', 0.8],
@@ -155,7 +156,7 @@ final class SvgWriter
             'class' => $strokes->role->value,
             'd' => $this->path($strokes->lines),
             'fill' => 'none',
-            'stroke' => $strokes->part === null && $strokes->role === Role::Hatch ? '#cbbfa6' : $colour,
+            'stroke' => $colour,
             'stroke-width' => (string) $width,
             'stroke-linejoin' => 'round',
             ...($strokes->part === null ? [] : ['data-part' => $strokes->part]),

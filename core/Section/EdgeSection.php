@@ -21,7 +21,7 @@ final readonly class EdgeSection
 
     /**
      * @param  list<Region>  $regions  painted in this order, later over earlier
-     * @param  list<array{float, float}>  $sheet  the path of the sheet, from inside to its turned-up end
+     * @param  non-empty-list<array{float, float}>  $sheet  the path of the sheet, from inside to its turned-up end
      * @param  array<string, float>  $levels  heights of slab_top, slab_underside, beam_underside and dig, m
      */
     private function __construct(
@@ -122,7 +122,7 @@ final readonly class EdgeSection
 
     /**
      * @param  array<string, float>  $level
-     * @return list<array{float, float}>
+     * @return non-empty-list<array{float, float}>
      */
     private static function sheet(Design $d, Window $window, array $level): array
     {

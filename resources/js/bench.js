@@ -6,40 +6,48 @@ const FRAGMENTS = ['bench-log', 'bench-drawing', 'bench-cores', 'bench-notes'];
  */
 export default () => ({
     busy: false,
-    again: false,
+    waiting: null,
     said: '',
 
     async save() {
+        const form = this.$root;
         if (this.busy) {
-            this.again = true;
+            this.waiting = this.values(form);
             return;
         }
         this.busy = true;
         this.said = 'Working it out';
-        const form = this.$root;
+        const sent = this.values(form);
         try {
             await this.$ajax(form.getAttribute('action'), { method: 'POST', body: new FormData(form), targets: FRAGMENTS, focus: false });
-            this.settle(form);
+            this.settle(form, sent);
             this.said = form.querySelector('[aria-invalid]') ? 'Not saved: the drawing shows the last sound design.' : 'Saved';
         } catch (error) {
             console.warn(error);
             this.said = 'Not saved: no answer from the server. What you typed is still here; change it again to retry.';
         }
         this.busy = false;
-        if (this.again) {
-            this.again = false;
+        if (this.waiting) {
+            this.waiting = null;
             await this.save();
         }
     },
 
-    /** After a swap the fields show what the server wrote, except the one being typed in. */
-    settle(form) {
-        const here = document.activeElement;
-        for (const field of form.querySelectorAll('input[type=text], select')) {
-            if (field === here && field.tagName === 'INPUT') {
-                continue;
-            }
-            if (field.tagName === 'SELECT') {
+    fields(form) {
+        return form.querySelectorAll('input[type=text], select');
+    },
+
+    values(form) {
+        return new Map([...this.fields(form)].map((field) => [field.id, field.value]));
+    },
+
+    /** After a swap the fields show what the server wrote, except where the person has changed something since. */
+    settle(form, sent) {
+        for (const field of this.fields(form)) {
+            const now = this.waiting?.get(field.id) ?? field.value;
+            if (sent.has(field.id) && now !== sent.get(field.id) && (this.waiting || field.tagName === 'INPUT')) {
+                field.value = now;
+            } else if (field.tagName === 'SELECT') {
                 const chosen = field.querySelector('option[selected]');
                 field.value = chosen ? chosen.value : field.value;
             } else {
@@ -64,7 +72,7 @@ export default () => ({
 
     /** A click on the drawing puts the cursor in the part's row. */
     pick(event) {
-        const part = event.target.closest('svg.section-drawing [data-part]')?.dataset.part;
+        const part = event.target.closest('#bench-drawing [data-part]')?.dataset.part;
         const row = part === 'wall' ? this.$root.querySelector('#log-wall') : this.$root.querySelector(`.log-row[data-part="${part}"]`);
         if (!part || !row) {
             return;

@@ -115,7 +115,9 @@ final class DrawingTest extends TestCase
         $beam = $paths->query('//s:path[@class="area" and @data-part="edge_under"]');
         self::assertInstanceOf(DOMElement::class, $path = $beam === false ? null : $beam->item(0));
         preg_match_all('~[ML]([\d.]+) ([\d.]+)~', $path->getAttribute('d'), $at);
-        $across = (max(array_map(floatval(...), $at[1])) - min(array_map(floatval(...), $at[1]))) / $unitsPerMillimetre;
+        $x = array_map(floatval(...), $at[1]);
+        self::assertCount(4, $x);
+        $across = (max($x) - min($x)) / $unitsPerMillimetre;
         // The board under the beam is 20 in wide: 508 mm, at the drawing's scale.
         self::assertEqualsWithDelta(508 / $drawing->scale, $across, 0.05);
         self::assertStringContainsString('licensed engineer', $document->textContent);

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** The application served on a port of its own over a database of its own, and a browser to look at it with. */
+final class Site
+{
+    private static ?self $running = null;
+
+    /** @param  list<Process>  $processes */
+    private function __construct(
+        public readonly string $address,
+        public readonly RemoteWebDriver $browser,
+        public readonly string $folder,
+        private array $processes,
+    ) {}
+
+    /** Started once for all browser tests, ended with the run whatever happens to it. */
+    public static function running(): self
+    {
+        return self::$running ??= self::start();
+    }
+
+    private static function start(): self
+    {
+        $root = dirname(__DIR__, 2);
+        $folder = sys_get_temp_dir().'/ondergrond-browser-'.bin2hex(random_bytes(4));
+        mkdir($folder.'/downloads', 0o700, true);
+        $environment = [
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'DB_DATABASE' => "{$folder}/test.sqlite",
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'PHP_CLI_SERVER_WORKERS' => '2',
+        ];
+        touch($environment['DB_DATABASE']);
+        (new Process([PHP_BINARY, 'artisan', 'migrate', '--seed', '--force', '--quiet'], $root, $environment))->mustRun();
+
+        $port = self::freePort();
+        // Its own process group, so that its workers end with it.
+        $server = new Process(
+            ['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+            "{$root}/public", $environment, null, null,
+        );
+        $server->start();
+        $driverPort = self::freePort();
+        $driver = new Process(['chromedriver', "--port={$driverPort}"], $root, null, null, null);
+        $driver->start();
+        $processes = [$server, $driver];
+        register_shutdown_function(static function () use (&$processes, $folder): void {
+            self::$running?->browser->quit();
+            foreach ($processes as $process) {
+                $pid = $process->getPid();
+                if ($pid !== null) {
+                    posix_kill(-$pid, SIGTERM);
+                }
+                $process->stop(1);
+            }
+            (new Process(['rm', '-rf', $folder]))->run();
+        });
+        self::await($port, $server);
+        self::await($driverPort, $driver);
+
+        return new self("http://127.0.0.1:{$port}", self::browser($driverPort, $folder), $folder, $processes);
+    }
+
+    private static function browser(int $driverPort, string $folder): RemoteWebDriver
+    {
+        $options = (new ChromeOptions)->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', "--user-data-dir={$folder}/profile", '--lang=en-GB',
+        ]);
+        $options->setExperimentalOption('prefs', ['download.default_directory' => "{$folder}/downloads", 'download.prompt_for_download' => false]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+
+        return RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", $capabilities, 20_000, 60_000);
+    }
+
+    public function size(int $width, int $height): void
+    {
+        (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 600,
+        ]);
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('no port is free');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr((string) strrchr($name, ':'), 1);
+    }
+
+    private static function await(int $port, Process $process): void
+    {
+        for ($i = 0; $i < 200; $i++) {
+            $socket = @stream_socket_client("tcp://127.0.0.1:{$port}", $code, $message, 0.2);
+            if ($socket !== false) {
+                fclose($socket);
+
+                return;
+            }
+            if (! $process->isRunning()) {
+                break;
+            }
+            usleep(50_000);
+        }
+        throw new RuntimeException('did not start: '.$process->getCommandLine()."\n".$process->getErrorOutput());
+    }
+}

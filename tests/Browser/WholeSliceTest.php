@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+use Ondergrond\Exchange\ProjectFile;
+
+/** The first day with the program, walked through. */
+final class WholeSliceTest extends BrowserTestCase
+{
+    public function test_a_board_is_changed_and_everything_follows(): void
+    {
+        $this->openBench('Dyke Lane boathouse');
+        $this->put('inch-pound');
+        $year = $this->text('#annual');
+        $day = $this->text('#design-day');
+        $u = $this->text('#u-value');
+        $months = $this->text('.core-months');
+        $board = $this->path('field_board');
+        self::assertStringContainsString('no insulation', $this->text('.core-figures'));
+
+        $this->type('#design-field_board-thickness_m', '3 1/2');
+        $this->awaitSaved();
+        self::assertLessThan((float) $year, (float) $this->text('#annual'));
+        self::assertLessThan((float) $day, (float) $this->text('#design-day'));
+        self::assertLessThan((float) $u, (float) $this->text('#u-value'));
+        self::assertNotSame($months, $this->text('.core-months'));
+        self::assertNotSame($board, $this->path('field_board'));
+        self::assertSame("3 1/2\u{a0}in", $this->find('#design-field_board-thickness_m')->getAttribute('value'));
+
+        $thicker = $this->text('#annual');
+        (new WebDriverSelect($this->find('#design-field_board-material')))->selectByValue('eps-15psi');
+        $this->awaitSaved();
+        self::assertGreaterThan((float) $thicker, (float) $this->text('#annual'));
+
+        $this->put('metric');
+        self::assertSame("88.9\u{a0}mm", $this->find('#design-field_board-thickness_m')->getAttribute('value'));
+        self::assertStringContainsString('kWh', $this->text('.core-figures'));
+        self::assertStringContainsString('mm', $this->find('#bench-drawing svg')->getDomProperty('textContent') ?? '');
+        $this->browser->navigate()->refresh();
+        self::assertSame("88.9\u{a0}mm", $this->find('#design-field_board-thickness_m')->getAttribute('value'), 'it was saved');
+    }
+
+    public function test_bad_input_is_answered_at_its_field(): void
+    {
+        $this->openBench('Ferry kiosk');
+        $year = $this->text('#annual');
+        $this->type('#design-edge_under-thickness_m', '40 m');
+        $this->awaitThat(fn (): bool => $this->seen('#design-edge_under-thickness_m-wrong'), 'the message');
+        self::assertStringContainsString('Allowed: 0', $this->text('#design-edge_under-thickness_m-wrong'));
+        self::assertSame('40 m', $this->find('#design-edge_under-thickness_m')->getAttribute('value'), 'what was typed stays');
+        self::assertSame($year, $this->text('#annual'), 'what was saved stays');
+        $this->awaitThat(fn (): bool => str_contains($this->text('.log-state'), 'Not saved'), 'the word that it is not saved');
+        $this->assertAccessible();
+
+        $this->type('#design-edge_under-thickness_m', '80', WebDriverKeys::ENTER);
+        $this->awaitSaved();
+        self::assertFalse($this->seen('#design-edge_under-thickness_m-wrong'));
+        self::assertSame("80\u{a0}mm", $this->find('#design-edge_under-thickness_m')->getAttribute('value'));
+    }
+
+    public function test_quick_edits_in_a_row_all_arrive(): void
+    {
+        $this->openBench('Ferry kiosk');
+        foreach (['#design-slab-thickness_m' => '120', '#design-field_board-thickness_m' => '70', '#design-stone-thickness_m' => '200', '#design-edge_inside-thickness_m' => '60'] as $field => $words) {
+            $this->type($field, $words);
+        }
+        $this->awaitSaved();
+        $this->browser->navigate()->refresh();
+        $shown = array_map(fn (string $part): string => str_replace("\u{a0}mm", '', (string) $this->find("#design-{$part}-thickness_m")->getAttribute('value')), ['slab', 'field_board', 'stone', 'edge_inside']);
+        self::assertSame(['120', '70', '200', '60'], $shown);
+    }
+
+    public function test_a_project_of_ones_own_out_and_in_again(): void
+    {
+        $this->open('/projects/create');
+        $this->assertAccessible();
+        $this->find('#name')->sendKeys('Ferryman’s boiler house');
+        (new WebDriverSelect($this->find('#climate')))->selectByValue('snowy-upland');
+        $this->find('#footprint-area_m2')->sendKeys('48,5');
+        $this->find('#footprint-perimeter_m')->sendKeys('28 m');
+        $this->find('.steps button')->click();
+        $this->awaitText('.job', 'Ferryman’s boiler house');
+        self::assertGreaterThan(0, (float) $this->text('#annual'));
+        $year = $this->text('#annual');
+        $this->assertAccessible();
+
+        $this->browser->findElement(WebDriverBy::linkText('Project, JSON'))->click();
+        $file = $this->site->folder.'/downloads/ferrymans-boiler-house.json';
+        $this->awaitThat(fn (): bool => is_file($file), 'the exported file');
+        $json = (string) file_get_contents($file);
+
+        $this->open('/');
+        $this->assertAccessible();
+        $this->browser->findElement(WebDriverBy::xpath('//li[contains(., "boiler house")]//summary'))->click();
+        $this->browser->findElement(WebDriverBy::xpath('//li[contains(., "boiler house")]//button'))->click();
+        $this->awaitText('.said', 'is deleted');
+        self::assertStringNotContainsString('boiler house', $this->text('.jobs'));
+
+        $this->find('#file')->sendKeys($file);
+        $this->find('.import button')->click();
+        $this->awaitText('.said', 'is imported');
+        self::assertSame($year, $this->text('#annual'));
+        unlink($file);
+        $this->browser->findElement(WebDriverBy::linkText('Project, JSON'))->click();
+        $this->awaitThat(fn (): bool => is_file($file), 'the file exported again');
+        self::assertSame($json, file_get_contents($file));
+        self::assertEquals(ProjectFile::read($json), ProjectFile::read((string) file_get_contents($file)));
+    }
+
+    public function test_the_other_pages_stand(): void
+    {
+        $this->openBench('Toll-house reading room');
+        $this->browser->findElement(WebDriverBy::linkText('Site'))->click();
+        $this->awaitText('h1', 'Site');
+        $this->type('#site-climate-monthly_mean_c-0', '-6,5');
+        $this->find('.site button')->click();
+        $this->awaitText('.said', 'Saved.');
+        self::assertSame('-6.5 °C', $this->find('#site-climate-monthly_mean_c-0')->getAttribute('value'));
+        $this->assertAccessible();
+        $this->open('/materials');
+        self::assertStringContainsString('Stone wool board', $this->text('.data'));
+        $this->assertAccessible();
+    }
+
+    public function test_a_phone_shows_it_all_in_one_column(): void
+    {
+        $this->site->size(390, 800);
+        $this->openBench('Dyke Lane boathouse');
+        $wide = $this->browser->executeScript('return document.documentElement.scrollWidth;');
+        self::assertLessThanOrEqual(390, $wide);
+        self::assertTrue($this->find('#annual')->isDisplayed());
+        $this->assertAccessible();
+    }
+
+    private function openBench(string $project): void
+    {
+        $this->open('/');
+        $this->browser->findElement(WebDriverBy::linkText($project))->click();
+        $this->awaitText('.job', $project);
+    }
+
+    private function put(string $units): void
+    {
+        $button = ".units button[value='{$units}']";
+        if ($this->find($button)->getAttribute('aria-pressed') === 'false') {
+            $this->find($button)->click();
+            $this->awaitThat(fn (): bool => $this->find($button)->getAttribute('aria-pressed') === 'true', "{$units} units");
+        }
+    }
+
+    private function path(string $part): string
+    {
+        return (string) $this->find("#bench-drawing svg .area[data-part='{$part}']")->getAttribute('d');
+    }
+
+    private function seen(string $css): bool
+    {
+        return $this->browser->findElements(WebDriverBy::cssSelector($css)) !== [];
+    }
+
+    private function awaitSaved(): void
+    {
+        $this->awaitThat(fn (): bool => $this->text('.log-state') === 'Saved', 'the word that it is saved');
+    }
+}
