@@ -4,22 +4,66 @@ declare(strict_types=1);
 
 namespace Ondergrond\Drawing;
 
-/** Cuts line segments at polygons. */
-final class Clip
+/** Cuts line segments to what lies inside one polygon and outside others. */
+final readonly class Clip
 {
+    /** @var list<array{list<array{float, float}>, array{float, float, float, float}}> the others, each with its box */
+    private array $outsides;
+
+    /** @var array{float, float, float, float} */
+    private array $box;
+
+    private bool $rectangle;
+
     /**
-     * The pieces of a segment that lie inside one polygon and outside others.
-     *
+     * @param  list<array{float, float}>  $inside
+     * @param  list<list<array{float, float}>>  $outsides
+     */
+    public function __construct(private array $inside, array $outsides)
+    {
+        $this->box = self::box($inside);
+        [$x0, $y0, $x1, $y1] = $this->box;
+        $this->rectangle = array_filter($inside, static fn (array $p): bool => ($p[0] !== $x0 && $p[0] !== $x1) || ($p[1] !== $y0 && $p[1] !== $y1)) === []
+            && count($inside) === 4;
+        $this->outsides = array_map(static fn (array $polygon): array => [$polygon, self::box($polygon)], $outsides);
+    }
+
+    /**
      * @param  array{float, float}  $from
      * @param  array{float, float}  $to
-     * @param  list<array{float, float}>  $inside
+     * @return list<array{array{float, float}, array{float, float}}>
+     */
+    public function pieces(array $from, array $to): array
+    {
+        [$x0, $x1] = $from[0] < $to[0] ? [$from[0], $to[0]] : [$to[0], $from[0]];
+        [$y0, $y1] = $from[1] < $to[1] ? [$from[1], $to[1]] : [$to[1], $from[1]];
+        [$left, $low, $right, $high] = $this->box;
+        if ($x1 < $left || $x0 > $right || $y1 < $low || $y0 > $high) {
+            return [];
+        }
+        $near = [];
+        foreach ($this->outsides as [$polygon, $box]) {
+            if ($x1 > $box[0] && $x0 < $box[2] && $y1 > $box[1] && $y0 < $box[3]) {
+                $near[] = $polygon;
+            }
+        }
+        if ($near === [] && $this->rectangle && $x0 >= $left && $x1 <= $right && $y0 >= $low && $y1 <= $high) {
+            return [[$from, $to]];
+        }
+
+        return $this->cut($from, $to, $near);
+    }
+
+    /**
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
      * @param  list<list<array{float, float}>>  $outsides
      * @return list<array{array{float, float}, array{float, float}}>
      */
-    public static function segment(array $from, array $to, array $inside, array $outsides): array
+    private function cut(array $from, array $to, array $outsides): array
     {
         $cuts = [0.0, 1.0];
-        foreach ([$inside, ...$outsides] as $polygon) {
+        foreach ([$this->inside, ...$outsides] as $polygon) {
             self::crossings($from, $to, $polygon, $cuts);
         }
         sort($cuts);
@@ -32,7 +76,7 @@ final class Clip
                 continue;
             }
             $middle = $at(($cuts[$i] + $cuts[$i - 1]) / 2);
-            $kept = self::contains($inside, $middle);
+            $kept = self::contains($this->inside, $middle);
             foreach ($kept ? $outsides : [] as $polygon) {
                 if (self::contains($polygon, $middle)) {
                     $kept = false;
@@ -99,5 +143,17 @@ final class Clip
             }
             $previous = $corner;
         }
+    }
+
+    /**
+     * @param  list<array{float, float}>  $polygon
+     * @return array{float, float, float, float}
+     */
+    private static function box(array $polygon): array
+    {
+        $x = array_column($polygon, 0);
+        $y = array_column($polygon, 1);
+
+        return $x === [] || $y === [] ? [0.0, 0.0, 0.0, 0.0] : [min($x), min($y), max($x), max($y)];
     }
 }

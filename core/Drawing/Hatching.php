@@ -32,7 +32,7 @@ final readonly class Hatching
         [$stepX, $stepY, $figures] = self::pattern($region->hatch());
         $stepX *= $this->paper;
         $stepY *= $this->paper;
-        $plain = count($region->polygon) === 4;
+        $clip = new Clip($region->polygon, $covers);
         $runs = [];
         for ($row = (int) floor($y0 / $stepY) - 1; $row * $stepY <= $y1; $row++) {
             $shift = ($row & 1) === 1 ? 0.5 : 0.0;
@@ -42,13 +42,8 @@ final readonly class Hatching
                 foreach ($figure as $point) {
                     $to = $point === null ? null : [($column + $shift) * $stepX + $point[0] * $this->paper, $row * $stepY + $point[1] * $this->paper];
                     if ($from !== null && $to !== null) {
-                        $within = min($from[0], $to[0]) >= $x0 && max($from[0], $to[0]) <= $x1 && min($from[1], $to[1]) >= $y0 && max($from[1], $to[1]) <= $y1;
-                        if ($within && $plain && $covers === []) {
-                            self::draw($runs, $from, $to);
-                        } elseif (max($from[0], $to[0]) > $x0 && min($from[0], $to[0]) < $x1 && max($from[1], $to[1]) > $y0 && min($from[1], $to[1]) < $y1) {
-                            foreach (Clip::segment($from, $to, $region->polygon, $covers) as [$start, $end]) {
-                                self::draw($runs, $start, $end);
-                            }
+                        foreach ($clip->pieces($from, $to) as [$start, $end]) {
+                            self::draw($runs, $start, $end);
                         }
                     }
                     $from = $to;

@@ -16,12 +16,10 @@ final class Site
 {
     private static ?self $running = null;
 
-    /** @param  list<Process>  $processes */
     private function __construct(
         public readonly string $address,
         public readonly RemoteWebDriver $browser,
         public readonly string $folder,
-        private array $processes,
     ) {}
 
     /** Started once for all browser tests, ended with the run whatever happens to it. */
@@ -53,7 +51,7 @@ final class Site
         $driver = new Process(['chromedriver', "--port={$driverPort}"], $root, null, null, null);
         $driver->start();
         $processes = [$server, $driver];
-        register_shutdown_function(static function () use (&$processes, $folder): void {
+        register_shutdown_function(static function () use ($processes, $folder): void {
             self::$running?->browser->quit();
             foreach ($processes as $process) {
                 $pid = $process->getPid();
@@ -67,7 +65,7 @@ final class Site
         self::await($port, $server);
         self::await($driverPort, $driver);
 
-        return new self("http://127.0.0.1:{$port}", self::browser($driverPort, $folder), $folder, $processes);
+        return new self("http://127.0.0.1:{$port}", self::browser($driverPort, $folder), $folder);
     }
 
     private static function browser(int $driverPort, string $folder): RemoteWebDriver
@@ -93,7 +91,10 @@ final class Site
 
     private static function freePort(): int
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('no port is free');
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        if ($socket === false) {
+            throw new RuntimeException('no port is free');
+        }
         $name = (string) stream_socket_get_name($socket, false);
         fclose($socket);
 
