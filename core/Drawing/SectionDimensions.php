@@ -30,7 +30,7 @@ final readonly class SectionDimensions
         $outside = max($design->edgeOutside->board->thickness, $design->wall::sum($design->wall->outside)) + 0.1;
         $tray = -$design->beam->width - $design->edgeInside->thickness;
         $depth = $design->edgeOutside->board->present() ? -$design->edgeOutside->depth : 0.0;
-        $buildUp = $left + 16 * $mm;
+        $buildUp = $left + 20 * $mm;
         $near = $outside + 8 * $mm;
         $far = $outside + 23 * $mm;
 

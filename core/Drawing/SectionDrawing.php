@@ -124,7 +124,7 @@ final class SectionDrawing
      */
     private static function datum(array $box, float $paper): array
     {
-        $x = $box[2] - (self::MARGIN - 1) * $paper;
+        $x = $box[2] - (self::MARGIN + 8) * $paper;
 
         return [
             new Strokes(Role::Datum, null, [

@@ -23,7 +23,7 @@
     </div>
     <h2>Ground</h2>
     <div class="scroll" tabindex="0" role="region" aria-label="Ground">
-        <table class="data">
+        <table class="data data-ground">
             <thead><tr><th scope="col">Class</th><th scope="col">λ, {{ $format->unit(Quantity::Conductivity) }}</th><th scope="col">from, to</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity) }}</th><th scope="col">Source</th></tr></thead>
             <tbody>
                 @foreach ($soils as $soil)
