@@ -146,11 +146,9 @@ final class WholeSliceTest extends BrowserTestCase
 
     private function put(string $units): void
     {
-        $button = ".units button[value='{$units}']";
-        if ($this->find($button)->getAttribute('aria-pressed') === 'false') {
-            $this->find($button)->click();
-            $this->awaitThat(fn (): bool => $this->find($button)->getAttribute('aria-pressed') === 'true', "{$units} units");
-        }
+        $this->find(".units button[value='{$units}']")->click();
+        $this->awaitThat(fn (): bool => $this->seen(".units button[value='{$units}'][aria-pressed='true']"), "{$units} units");
+        $this->awaitThat(fn (): bool => $this->browser->executeScript('return document.readyState;') === 'complete', 'the page');
     }
 
     private function path(string $part): string
