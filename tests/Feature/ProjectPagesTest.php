@@ -108,6 +108,14 @@ final class ProjectPagesTest extends TestCase
         }
     }
 
+    public function test_what_goes_wrong_is_said_on_a_page_of_our_own(): void
+    {
+        $this->get('/nowhere')->assertNotFound()->assertSee('There is nothing here');
+        $this->get('/units')->assertMethodNotAllowed()->assertSee('That can’t be done');
+        $this->put('/units', ['units' => 'cubits'])->assertUnprocessable()->assertSee('That can’t be done');
+        $this->call('POST', '/projects/import', server: ['CONTENT_LENGTH' => 30_000_000])->assertStatus(413)->assertSee('a project file of up to 2 MB');
+    }
+
     public function test_the_demo_is_seeded_once_complete(): void
     {
         $this->seed();

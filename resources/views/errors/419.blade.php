@@ -1,5 +1,1 @@
-<x-layout title="This page stood open too long" :format="new \Ondergrond\Units\QuantityFormatter(\Ondergrond\Units\UnitSystem::Metric)" class="page">
-    <h1>This page stood open too long</h1>
-    <p class="lead">Go back, load the page again and send it once more. Nothing was changed.</p>
-    <p><a class="go" href="/">To the projects</a></p>
-</x-layout>
+<x-trouble title="This page stood open too long">Go back, load the page again and send it once more. Nothing was changed.</x-trouble>
