@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Drawing;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Design\SheetPosition;
 use Ondergrond\Section\EdgeSection;
 
 /** Numbered flags on the parts, in the order they are laid; the log beside the drawing carries the same numbers. */
@@ -50,7 +51,9 @@ final readonly class SectionFlags
         return match ($part) {
             Part::Slab => [[$zone - 8 * $mm, $slab], null],
             Part::Beam => [[$inner / 2, ($beam + $level['slab_top']) / 2], null],
-            Part::Sheet => [[$inner + 4 * $mm, $level['slab_top'] + 6 * $mm], [$inner, $under]],
+            Part::Sheet => $d->sheet->position === SheetPosition::AboveBoards
+                ? [[$inner + 4 * $mm, $level['slab_top'] + 6 * $mm], [$inner, $under]]
+                : [[$tray - 7 * $mm, $beam - $d->edgeUnder->thickness - 7 * $mm], [$tray, $beam - $d->edgeUnder->thickness]],
             Part::Field => [[$zone - 5 * $mm, $below], [$zone - 3 * $mm, $under - $d->field->thickness / 2]],
             Part::Perimeter => [[$tray - $d->perimeter->width / 2, $below], [$tray - $d->perimeter->width / 2, $under - $d->perimeter->board->thickness / 2]],
             Part::Stone => [[$zone - 12 * $mm, ($level['dig'] + $level['floor_boards']) / 2], null],

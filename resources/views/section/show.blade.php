@@ -10,7 +10,8 @@
         <div class="bench-face">
             <div class="bench-drawing" id="bench-drawing">
                 {!! $svg !!}
-                <p class="bench-scale">Scale 1 : {{ (int) $scale }}. <a href="{{ route('section.drawing', [$project, $option]) }}" download>SVG</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
+                <p class="bench-scale">Scale 1 : {{ (int) $scale }}
+                    <span class="bench-files"><a href="{{ route('section.drawing', [$project, $option]) }}" download>SVG</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></span></p>
             </div>
             <div class="bench-cores" id="bench-cores">
                 @include('section.heat')
