@@ -12,6 +12,9 @@ final readonly class Footprint
     /** A limit that was rounded for reading may be typed back, m. */
     private const ROUNDING = 0.01;
 
+    /** A floor narrower than this is a slip of the pen, m. */
+    private const NARROWEST = 0.5;
+
     private function __construct(
         public float $area,
         public float $perimeter,
@@ -46,6 +49,10 @@ final readonly class Footprint
         $shortest = 2 * sqrt(M_PI * $this->area);
         if ($this->perimeter < $shortest - self::ROUNDING) {
             return [Fault::range('/perimeter_m', $this->perimeter, $shortest, null, 'no shape of this area has a shorter outline than a circle')];
+        }
+        $longest = 2 * ($this->area / self::NARROWEST + self::NARROWEST);
+        if ($this->perimeter > $longest + self::ROUNDING) {
+            return [Fault::range('/perimeter_m', $this->perimeter, $shortest, $longest, 'from a circle of this area to a strip half a metre wide')];
         }
         if ($this->exposed > $this->perimeter + self::ROUNDING) {
             return [Fault::range('/exposed_perimeter_m', $this->exposed, null, $this->perimeter, 'the exposed part is no longer than the whole outline')];

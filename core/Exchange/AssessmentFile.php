@@ -108,6 +108,7 @@ final class AssessmentFile
             'd_t_m' => $slab->equivalentThickness(),
             'u0_w_m2k' => $slab->transmittanceWithoutEdge(),
             'delta_psi_w_mk' => $slab->edgeCorrection(),
+            'edge_held' => $slab->edgeIsHeld(),
             'u_w_m2k' => $heat->transmittance(),
             'h_g_w_k' => $heat->steadyCoefficient,
             'h_pi_w_k' => $heat->insideCoefficient,

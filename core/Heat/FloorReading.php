@@ -48,8 +48,9 @@ final readonly class FloorReading
         return $edges;
     }
 
-    public static function of(Design $design, ?EdgeInsulation $used): self
+    public static function of(Design $design, SlabOnGround $slab): self
     {
+        $used = $slab->edge;
         $weaker = self::perimeterIsWeaker($design);
         $strip = self::edgeWord($used, EdgeKind::Horizontal);
         $counted = [
@@ -80,6 +81,10 @@ final readonly class FloorReading
         }
         if (count(self::edges($design)) === 2) {
             $notes[] = 'Strip and outside board are never added up; the one that saves more is counted.';
+        }
+
+        if ($slab->edgeIsHeld()) {
+            $notes[] = 'The floor is so small that the edge formula takes off more than the same board under the whole floor would save; no more than that is counted.';
         }
 
         return new self($counted, $notes);

@@ -33,7 +33,7 @@ final readonly class HeatVerdict
         $floor = SlabHeat::of(self::slab($design, $lambda), $site);
         $share = $site->floorLimit === null ? null : $floor->transmittance() / $site->floorLimit;
         $band = array_map(static fn (float $l): SlabHeat => SlabHeat::of(self::slab($design, $l), $site), $site->soil->conductivityRange());
-        $reading = FloorReading::of($design, $floor->slab->edge);
+        $reading = FloorReading::of($design, $floor->slab);
 
         return new self(
             $floor,

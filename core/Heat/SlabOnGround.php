@@ -67,8 +67,12 @@ final readonly class SlabOnGround
     /** U₀ without edge insulation, W/(m²K): one formula below d_t = B′, another for well insulated floors. */
     public function transmittanceWithoutEdge(): float
     {
+        return $this->transmittanceOf($this->equivalentThickness());
+    }
+
+    private function transmittanceOf(float $dt): float
+    {
         $b = $this->characteristicDimension();
-        $dt = $this->equivalentThickness();
         $lambda = $this->groundConductivity;
 
         return $dt < $b
@@ -96,10 +100,32 @@ final readonly class SlabOnGround
         return -$this->groundConductivity / M_PI * (log($depth / $dt + 1) - log($depth / $both + 1));
     }
 
-    /** U = U₀ + 2Δψ/B′, W/(m²K). */
+    /** U = U₀ + 2Δψ/B′, W/(m²K), held at transmittanceFloor() where the formula would go below it. */
     public function transmittance(): float
     {
+        return max($this->transmittanceByFormula(), $this->transmittanceFloor());
+    }
+
+    /**
+     * Whether U is held. Under small floors with deep edge boards the formula takes off more than is there, down to
+     * negative U-values.
+     */
+    public function edgeIsHeld(): bool
+    {
+        return $this->transmittanceByFormula() < $this->transmittanceFloor();
+    }
+
+    private function transmittanceByFormula(): float
+    {
         return $this->transmittanceWithoutEdge() + 2 * $this->edgeCorrection() / $this->characteristicDimension();
+    }
+
+    /** No strip along the edge saves more than the same layer under the whole floor would: U₀ with d_t + d′, W/(m²K). */
+    private function transmittanceFloor(): float
+    {
+        $added = max(0.0, $this->edge?->additionalThickness($this->groundConductivity) ?? 0.0);
+
+        return $this->transmittanceOf($this->equivalentThickness() + $added);
     }
 
     /** H_g = A U + P ψ_g, W/K. The wall/floor junction's ψ_g is taken as 0 until the section is solved. */

@@ -59,6 +59,13 @@ final class ProjectFileTest extends TestCase
             // A circle of 100 m² has an outline of 2√(100π) = 35.449 m.
             ["{$design}/footprint/perimeter_m: found 35 m; allowed: at least 35.4491 m (no shape of this area has a shorter outline than a circle)"],
         ];
+        yield 'a perimeter too long for its area' => [
+            static function (array &$p): void {
+                $p['options'][0]['design']['footprint'] = ['area_m2' => 100.0, 'perimeter_m' => 500.0, 'exposed_perimeter_m' => 40.0];
+            },
+            // A strip 0.5 m wide is 200 m long: 401 m round.
+            ["{$design}/footprint/perimeter_m: found 500 m; allowed: 35.4491 to 401 m (from a circle of this area to a strip half a metre wide)"],
+        ];
         yield 'more exposed than there is' => [
             static function (array &$p): void {
                 $p['options'][0]['design']['footprint'] = ['area_m2' => 100.0, 'perimeter_m' => 40.0, 'exposed_perimeter_m' => 41.0];

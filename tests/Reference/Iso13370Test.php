@@ -115,6 +115,21 @@ final class Iso13370Test extends TestCase
         );
     }
 
+    /**
+     * A 2 m strip on rock with 3 m deep boards of R 20. Independent computation: d_t = 0.3 + 3.5 · 0.21 = 1.035,
+     * U₀ = 1.8709, d′ = 69.3, Δψ = −2.0439, so that U would be −0.173. Held at 3.5/(0.457 · 2 + 70.335) = 0.04912.
+     */
+    public function test_small_floor_with_deep_boards_is_held(): void
+    {
+        $deep = new EdgeInsulation(EdgeKind::Vertical, 3.0, 20.0, 0.7);
+        $slab = SlabOnGround::of(40.0, 40.0, 0.3, 3.5, 0.0, [$deep]);
+        self::assertEqualsWithDelta(1.8709, $slab->transmittanceWithoutEdge(), 5e-5);
+        self::assertEqualsWithDelta(-2.0439, $slab->edgeCorrection(), 5e-5);
+        self::assertTrue($slab->edgeIsHeld());
+        self::assertEqualsWithDelta(0.04912, $slab->transmittance(), 5e-6);
+        self::assertFalse(self::slab([self::down()])->edgeIsHeld());
+    }
+
     /** @param  list<EdgeInsulation>  $edges */
     private static function slab(array $edges): SlabOnGround
     {
