@@ -7,6 +7,7 @@ use App\Console\ExampleCommand;
 use Ondergrond\Version;
 use Symfony\Component\Console\Application;
 use Symfony\Component\Console\Exception\ExceptionInterface;
+use Symfony\Component\Console\Input\ArgvInput;
 use Symfony\Component\Console\Output\ConsoleOutput;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -17,7 +18,9 @@ $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 
 try {
-    exit($application->run());
+    // Asked for help alone, it shows what there is.
+    $words = in_array(array_slice($argv, 1), [['--help'], ['-h']], true) ? [$argv[0], 'list'] : $argv;
+    exit($application->run(new ArgvInput($words)));
 } catch (ExceptionInterface $e) {
     (new ConsoleOutput)->getErrorOutput()->writeln(trim($e->getMessage())."\nbin/ondergrond --help lists what there is.", ConsoleOutput::OUTPUT_RAW);
     exit(2);

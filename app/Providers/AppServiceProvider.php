@@ -8,7 +8,6 @@ use App\Support\CurrentUnits;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -22,6 +21,5 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Date::use(CarbonImmutable::class);
-        Vite::useScriptTagAttributes(['defer' => true]);
     }
 }

@@ -19,11 +19,23 @@ final readonly class Wall
     /** Full thickness with finishes, w of ISO 13370, m. */
     public function thickness(): float
     {
-        return self::sum($this->inside) + self::sum($this->outside);
+        return $this->insideThickness() + $this->outsideThickness();
+    }
+
+    /** Of what stands on the slab, m. */
+    public function insideThickness(): float
+    {
+        return self::sum($this->inside);
+    }
+
+    /** Of what passes outside the slab's edge, m. */
+    public function outsideThickness(): float
+    {
+        return self::sum($this->outside);
     }
 
     /** @param  list<Layer>  $layers */
-    public static function sum(array $layers): float
+    private static function sum(array $layers): float
     {
         return array_sum(array_map(static fn (Layer $l): float => $l->thickness, $layers));
     }

@@ -27,7 +27,7 @@ final readonly class SectionDimensions
         $design = $this->section->design;
         $level = $this->section->levels;
         $mm = $this->paper;
-        $outside = max($design->edgeOutside->board->thickness, $design->wall::sum($design->wall->outside)) + 0.1;
+        $outside = max($design->edgeOutside->board->thickness, $design->wall->outsideThickness()) + 0.1;
         $tray = -$design->beam->width - $design->edgeInside->thickness;
         $depth = $design->edgeOutside->board->present() ? -$design->edgeOutside->depth : 0.0;
         $buildUp = $left + 20 * $mm;

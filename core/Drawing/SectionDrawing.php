@@ -82,7 +82,7 @@ final class SectionDrawing
     {
         return [
             $design->beam->width + $design->edgeInside->thickness + $design->perimeter->width,
-            max($design->edgeOutside->board->thickness, $design->wall::sum($design->wall->outside)),
+            max($design->edgeOutside->board->thickness, $design->wall->outsideThickness()),
         ];
     }
 

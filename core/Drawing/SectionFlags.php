@@ -60,7 +60,7 @@ final readonly class SectionFlags
             Part::EdgeInside => [[$tray - 7 * $mm, $beam + 0.3 * ($under - $beam)], [$tray + $d->edgeInside->thickness / 2, $beam + 0.3 * ($under - $beam)]],
             Part::EdgeUnder => [[$tray - 7 * $mm, $beam - $d->edgeUnder->thickness / 2], [$inner, $beam - $d->edgeUnder->thickness / 2]],
             Part::EdgeOutside => [[$d->edgeOutside->board->thickness / 2, max(-$d->edgeOutside->depth / 2, $beam / 2)], null],
-            Part::Wall => [[-$d->wall::sum($d->wall->inside) / 2, $level['slab_top'] + 14 * $mm], null],
+            Part::Wall => [[-$d->wall->insideThickness() / 2, $level['slab_top'] + 14 * $mm], null],
         };
     }
 }

@@ -58,6 +58,7 @@ final class AssessmentFile
                 'limit_w_m2k' => $heat->floor->site->floorLimit,
                 'share' => $heat->share,
             ],
+            'u_wall_w_m2k' => $heat->wallTransmittance,
             'band' => [
                 'lambda_ground' => $pair(static fn (SlabHeat $h): float => $h->slab->groundConductivity),
                 'u_w_m2k' => $pair(static fn (SlabHeat $h): float => $h->transmittance()),

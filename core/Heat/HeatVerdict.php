@@ -14,6 +14,7 @@ final readonly class HeatVerdict
     /**
      * @param  array{SlabHeat, SlabHeat}  $band  at the lowest and the highest conductivity of the soil class
      * @param  float|null  $share  U ÷ its limit; null where the site sets none
+     * @param  float  $wallTransmittance  of the wall over the edge, to outside air, W/(m²K)
      * @param  array<string, string>  $counted  what each part counts for, by the part's key in the project file
      * @param  list<string>  $notes  what the formula leaves out here, sentences
      */
@@ -23,6 +24,7 @@ final readonly class HeatVerdict
         public array $band,
         public ?float $share,
         public Verdict $word,
+        public float $wallTransmittance,
         public array $counted,
         public array $notes,
     ) {}
@@ -41,6 +43,11 @@ final readonly class HeatVerdict
             $band,
             $share,
             Verdict::ofShare($share),
+            Stack::transmittance(
+                [...$design->wall->inside, ...$design->wall->outside],
+                SurfaceResistance::INSIDE_HORIZONTAL,
+                SurfaceResistance::OUTSIDE,
+            ),
             $reading->counted,
             $reading->notes,
         );

@@ -10,7 +10,6 @@ final readonly class Material
     /**
      * @param  string  $slug  its name in project files
      * @param  float  $conductivity  design thermal conductivity, W/(m·K)
-     * @param  float|null  $declared  declared conductivity at 24 °C or 10 °C as sold, where it differs from the design value
      * @param  float  $density  kg/m³
      * @param  float  $specificHeat  J/(kg·K)
      * @param  float  $mu  water vapour resistance factor, dimensionless
@@ -23,7 +22,6 @@ final readonly class Material
         public string $slug,
         public string $name,
         public float $conductivity,
-        public ?float $declared,
         public float $density,
         public float $specificHeat,
         public float $mu,

@@ -6,7 +6,7 @@ namespace Ondergrond\Units;
 
 /**
  * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
- * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W/K, W, kWh, kg/m³, kPa,
+ * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W, kWh, kg/m³, kPa,
  * J/(m³K).
  */
 enum Quantity
@@ -22,9 +22,7 @@ enum Quantity
     case TemperatureDifference;
     case Resistance;
     case Transmittance;
-    case LinearTransmittance;
     case Conductivity;
-    case HeatLossCoefficient;
     case Power;
     case Energy;
     case Density;
@@ -44,8 +42,7 @@ enum Quantity
             self::TemperatureDifference => $metric ? Unit::si('K') : Unit::of('°F', 5 / 9),
             self::Resistance => $metric ? Unit::si('m²K/W') : Unit::rValue(),
             self::Transmittance => $metric ? Unit::si('W/(m²K)') : Unit::uFactor(),
-            self::LinearTransmittance, self::Conductivity => $metric ? Unit::si('W/(m·K)') : Unit::btuPerFoot(),
-            self::HeatLossCoefficient => $metric ? Unit::si('W/K') : Unit::btuPerHourDegree(),
+            self::Conductivity => $metric ? Unit::si('W/(m·K)') : Unit::btuPerFoot(),
             self::Power => $metric ? Unit::si('W') : Unit::btuPerHour(),
             self::Energy => $metric ? Unit::si('kWh') : Unit::of('million Btu', Unit::BTU / 3.6),
             self::Density => $metric ? Unit::si('kg/m³') : Unit::poundPerCubicFoot(),
@@ -67,8 +64,7 @@ enum Quantity
             self::Temperature, self::TemperatureDifference => 1,
             self::Resistance => $metric ? 2 : 1,
             self::Transmittance => 3,
-            self::LinearTransmittance, self::Conductivity => $metric ? 3 : 4,
-            self::HeatLossCoefficient => 1,
+            self::Conductivity => $metric ? 3 : 4,
             self::Power => 0,
             self::Energy => $metric ? 0 : 1,
             self::VolumetricHeatCapacity => $metric ? 2 : 1,

@@ -10,11 +10,6 @@ enum UnitSystem: string
     case Metric = 'metric';
     case InchPound = 'inch-pound';
 
-    public function other(): self
-    {
-        return $this === self::Metric ? self::InchPound : self::Metric;
-    }
-
     /** How the switch in the header names it. */
     public function label(): string
     {

@@ -63,7 +63,7 @@ final class CommandLineTest extends TestCase
     public function test_help_and_version(): void
     {
         self::assertMatchesRegularExpression('~^Ondergrond \d+\.\d+\.\d+$~', trim($this->call(['--version'])->getOutput()));
-        $help = $this->call(['list'])->getOutput();
+        $help = $this->call(['--help'])->getOutput();
         self::assertStringContainsString('assess', $help);
         self::assertStringContainsString('example', $help);
     }

@@ -11,7 +11,6 @@
     for ($m = 0.5; $m <= 12.5; $m += 0.125) {
         $path .= ($path === '' ? 'M' : 'L').$x($m).' '.$y($wave->mean - $wave->amplitude * cos(2 * M_PI * ($m - $wave->coldest) / 12));
     }
-    $lines = array_filter([0.0 => 'freezing', $site->climate->design => 'design day', $site->heatingLimit => 'heating limit']);
 @endphp
 <figure class="year">
     <svg viewBox="0 0 960 230" role="img" aria-labelledby="year-title">

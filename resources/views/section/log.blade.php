@@ -60,7 +60,7 @@
             </div>
         @endforeach
     @endforeach
-    <p class="hint">Together {{ $format->format($design->wall->thickness(), Quantity::Thickness) }}: w in the heat sum.</p>
+    <p class="hint">Together {{ $format->format($design->wall->thickness(), Quantity::Thickness) }}, w in the heat sum. U of the wall {{ $format->format($heat->wallTransmittance, Quantity::Transmittance) }}.</p>
 </details>
 <details class="log-more" id="log-footprint" @if ($errors->has('design.footprint.*')) open @endif>
     <summary>Footprint</summary>
