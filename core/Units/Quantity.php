@@ -64,7 +64,7 @@ enum Quantity
             self::Temperature, self::TemperatureDifference => 1,
             self::Resistance => $metric ? 2 : 1,
             self::Transmittance => 3,
-            self::Conductivity => $metric ? 3 : 4,
+            self::Conductivity => 3,
             self::Power => 0,
             self::Energy => $metric ? 0 : 1,
             self::VolumetricHeatCapacity => $metric ? 2 : 1,

@@ -10,6 +10,8 @@ final readonly class QuantityFormatter
     /** Inches within this of a sixteenth are written as a fraction. */
     private const FRACTION_TOLERANCE_IN = 0.0006;
 
+    private const CONDUCTIVITY_FIGURES = 3;
+
     public function __construct(public UnitSystem $system) {}
 
     /** The value with its unit, such as `4 1/2 in`, `2'-6"`, `0.38 mm`. */
@@ -34,7 +36,12 @@ final readonly class QuantityFormatter
             }
         }
 
-        return self::decimal($value, $quantity->decimals($this->system), $quantity->trimmed());
+        $decimals = $quantity === Quantity::Conductivity && $value > 0.0
+            // From foam to rock: three figures, wherever the point stands.
+            ? max(0, self::CONDUCTIVITY_FIGURES - 1 - (int) floor(log10($value)))
+            : $quantity->decimals($this->system);
+
+        return self::decimal($value, $decimals, $quantity->trimmed());
     }
 
     public function unit(Quantity $quantity): string

@@ -89,6 +89,10 @@ final class QuantityTest extends TestCase
             [-0.0001, Quantity::Temperature, UnitSystem::Metric, '0 °C'],
             [-20.0, Quantity::Temperature, UnitSystem::InchPound, '-4 °F'],
             [0.00038, Quantity::SheetThickness, UnitSystem::Metric, "0.38\u{a0}mm"],
+            [0.0288, Quantity::Conductivity, UnitSystem::Metric, "0.0288\u{a0}W/(m·K)"],
+            [1.5, Quantity::Conductivity, UnitSystem::Metric, "1.50\u{a0}W/(m·K)"],
+            // 1.5 ÷ 1.730735 by hand.
+            [1.5, Quantity::Conductivity, UnitSystem::InchPound, "0.867\u{a0}Btu/(h·ft·°F)"],
             [1000.0, Quantity::Power, UnitSystem::InchPound, "3412\u{a0}Btu/h"],
         ] as $row) {
             yield $row[3].' '.$row[1]->name => $row;
