@@ -36,6 +36,11 @@ final class TypedData
             if ($text === null && ! Arr::has($typed, $path)) {
                 continue;
             }
+            if (! is_string($text)) {
+                $errors[$prefix.$path][] = 'Allowed: one value.';
+
+                continue;
+            }
             try {
                 Arr::set($stored, $path, self::value($path, $text, $value, $format));
             } catch (UnreadableQuantity $e) {
@@ -60,9 +65,9 @@ final class TypedData
     }
 
     /** @throws UnreadableQuantity */
-    private static function value(string $path, mixed $text, mixed $stored, QuantityFormatter $format): mixed
+    private static function value(string $path, string $text, mixed $stored, QuantityFormatter $format): mixed
     {
-        $text = is_string($text) ? trim($text) : '';
+        $text = trim($text);
         $quantity = FieldQuantity::of($path);
         if ($quantity === null) {
             return $text;

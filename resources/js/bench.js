@@ -56,17 +56,12 @@ export default () => ({
         }
     },
 
-    /** Lights up a part in the drawing and its row in the log together. */
+    /** Lights up a part in the drawing and its row in the log together: the one pointed at, else the one being changed. */
     point(event) {
-        const part = event.target.closest('[data-part]')?.dataset.part ?? null;
+        const over = event.type === 'mouseleave' ? null : event.target.closest('[data-part]');
+        const part = (over ?? document.activeElement.closest('.log-row[data-part]'))?.dataset.part;
         for (const element of this.$root.querySelectorAll('[data-part]')) {
-            element.classList.toggle('lit', part !== null && element.dataset.part === part);
-        }
-    },
-
-    unpoint() {
-        for (const element of this.$root.querySelectorAll('.lit')) {
-            element.classList.remove('lit');
+            element.classList.toggle('lit', element.dataset.part === part);
         }
     },
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
@@ -43,6 +44,35 @@ final class WholeSliceTest extends BrowserTestCase
         self::assertStringContainsString('mm', $this->find('#bench-drawing svg')->getDomProperty('textContent') ?? '');
         $this->browser->navigate()->refresh();
         self::assertSame("88.9\u{a0}mm", $this->find('#design-field_board-thickness_m')->getAttribute('value'), 'it was saved');
+    }
+
+    public function test_a_part_picked_on_the_drawing_is_found_in_the_log(): void
+    {
+        $this->openBench('Dyke Lane boathouse');
+        foreach (['edge_under', 'field_board', 'sheet'] as $part) {
+            $this->find("#bench-drawing g.flag[data-part='{$part}']")->click();
+            self::assertSame("design-{$part}-thickness_m", $this->browser->switchTo()->activeElement()->getAttribute('id'));
+            self::assertTrue($this->seen(".log-row.lit[data-part='{$part}']"), 'its row is lit');
+            self::assertFalse($this->seen(".log-row.lit:not([data-part='{$part}'])"), 'and no other');
+        }
+    }
+
+    public function test_without_scripts_the_form_still_works(): void
+    {
+        $tools = new ChromeDevToolsDriver($this->browser);
+        $tools->execute('Emulation.setScriptExecutionDisabled', ['value' => true]);
+        try {
+            $this->openBench('Toll-house reading room');
+            $year = $this->text('#annual');
+            $this->type('#design-field_board-thickness_m', '40 m', WebDriverKeys::ENTER);
+            $this->awaitText('#design-field_board-thickness_m-wrong', 'Allowed: 0');
+            $this->type('#design-field_board-thickness_m', '20 mm');
+            $this->find('noscript button')->click();
+            $this->awaitThat(fn (): bool => $this->text('#annual') !== $year, 'another sum');
+            self::assertGreaterThan((float) $year, (float) $this->text('#annual'));
+        } finally {
+            $tools->execute('Emulation.setScriptExecutionDisabled', ['value' => false]);
+        }
     }
 
     public function test_bad_input_is_answered_at_its_field(): void

@@ -71,6 +71,18 @@ final class SectionPageTest extends TestCase
         self::assertSame($stored, DesignCodec::toArray($option->refresh()->design));
     }
 
+    public function test_forged_input_is_refused_and_changes_nothing(): void
+    {
+        $option = $this->boathouse()->leading();
+        $stored = DesignCodec::toArray($option->design);
+        foreach ([['slab' => ['thickness_m' => ['4', '5']]], ['slab' => 'thick'], ['family' => 'castle'], ['stone' => ['material' => ['x']]]] as $forged) {
+            $this->change($option, $forged)->assertRedirect();
+            self::assertSame($stored, DesignCodec::toArray($option->refresh()->design));
+        }
+        $this->put("/projects/{$option->project_id}/section/{$option->id}", ['design' => 'all of it', 'project_id' => 9, 'name' => 'mine'])->assertRedirect();
+        self::assertSame(['A · edge tray 4 in', $stored], [$option->refresh()->name, DesignCodec::toArray($option->design)]);
+    }
+
     public function test_showing_other_units_changes_no_figure(): void
     {
         $option = $this->boathouse()->leading();
