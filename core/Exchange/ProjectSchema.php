@@ -107,12 +107,16 @@ final class ProjectSchema
                     array_values(array_diff(array_map(strval(...), (array) $args['properties']), $known)),
                 );
             default:
-                return [Fault::of($pointer, self::shown($value), self::allowed($error->keyword(), $rule, $min, $max))];
+                if ($error->keyword() === 'type' && $min !== null && $max !== null && ! in_array('null', (array) $rule['type'], true)) {
+                    return [Fault::notANumber($pointer, self::shown($value), $min, $max)];
+                }
+
+                return [Fault::of($pointer, self::shown($value), self::allowed($error->keyword(), $rule))];
         }
     }
 
     /** @param  array<string, mixed>  $rule */
-    private static function allowed(string $keyword, array $rule, ?float $min, ?float $max): string
+    private static function allowed(string $keyword, array $rule): string
     {
         return match ($keyword) {
             'const' => self::shown($rule['const'] ?? null),
@@ -121,8 +125,7 @@ final class ProjectSchema
             'minItems', 'maxItems' => ($rule['minItems'] ?? 0) === ($rule['maxItems'] ?? null)
                 ? "{$rule['minItems']} entries"
                 : sprintf('%d to %s entries', $rule['minItems'] ?? 0, $rule['maxItems'] ?? 'any number of'),
-            default => implode(' or ', array_map(strval(...), (array) ($rule['type'] ?? ['another value'])))
-                .($min !== null && $max !== null ? ", {$min} to {$max}" : ''),
+            default => implode(' or ', array_map(strval(...), (array) ($rule['type'] ?? ['another value']))),
         };
     }
 

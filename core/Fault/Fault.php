@@ -41,6 +41,12 @@ final readonly class Fault
         return new self($pointer, self::plain($found).$unit, $allowed, $min, $max, $reason);
     }
 
+    /** Something other than the number that belongs there; the limits are in SI. */
+    public static function notANumber(string $pointer, string $found, float $min, float $max): self
+    {
+        return self::of($pointer, $found, 'a number, '.self::between(self::plain($min), self::plain($max), self::siUnit($pointer)));
+    }
+
     public function at(string $prefix): self
     {
         return new self($prefix.$this->pointer, $this->found, $this->allowed, $this->min, $this->max, $this->reason);

@@ -33,6 +33,13 @@ export default () => ({
         }
     },
 
+    /** What is unfolded stays so: the server does not know it. */
+    keepFolds(event) {
+        for (const fold of event.detail.content.querySelectorAll('details[id]')) {
+            fold.open = fold.open || document.getElementById(fold.id)?.open === true;
+        }
+    },
+
     fields(form) {
         return form.querySelectorAll('input[type=text], select');
     },

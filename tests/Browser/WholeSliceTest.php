@@ -57,6 +57,19 @@ final class WholeSliceTest extends BrowserTestCase
         }
     }
 
+    public function test_an_unfolded_part_of_the_log_stays_open_while_it_is_edited(): void
+    {
+        $this->openBench('Dyke Lane boathouse');
+        $year = $this->text('#annual');
+        $this->find('#log-wall summary')->click();
+        $this->type('#design-wall-outside-0-thickness_m', '90 mm');
+        $this->awaitSaved();
+        self::assertNotSame($year, $this->text('#annual'), 'w is part of the sum');
+        self::assertTrue($this->seen('#log-wall[open]'));
+        self::assertFalse($this->seen('#log-footprint[open]'));
+        self::assertSame('design-wall-outside-1-material', $this->browser->switchTo()->activeElement()->getAttribute('id'), 'the cursor is in the next field');
+    }
+
     public function test_without_scripts_the_form_still_works(): void
     {
         $tools = new ChromeDevToolsDriver($this->browser);

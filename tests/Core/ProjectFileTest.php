@@ -50,7 +50,7 @@ final class ProjectFileTest extends TestCase
                 $p['options'][0]['design']['edge_under']['thickness_m'] = 40;
                 $p['options'][0]['design']['slab']['thickness_m'] = 'four';
             },
-            ["{$design}/slab/thickness_m: found “four”; allowed: number, 0.05 to 1", "{$design}/edge_under/thickness_m: found 40 m; allowed: 0 to 0.6 m"],
+            ["{$design}/slab/thickness_m: found “four”; allowed: a number, 0.05 to 1 m", "{$design}/edge_under/thickness_m: found 40 m; allowed: 0 to 0.6 m"],
         ];
         yield 'a perimeter too short for its area' => [
             static function (array &$p): void {

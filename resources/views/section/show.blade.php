@@ -2,7 +2,7 @@
 <x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" :format="$format" class="bench-page">
     <h1 class="unseen">Section of {{ $project->name }}, {{ $option->name }}</h1>
     <form class="bench" method="post" action="{{ route('section.update', [$project, $option]) }}" novalidate
-        x-data="bench" @change="save" @submit.prevent="save" @mouseover="point" @mouseleave="point" @focusin="point" @click="pick">
+        x-data="bench" @change="save" @submit.prevent="save" @mouseover="point" @mouseleave="point" @focusin="point" @click="pick" @ajax:merge="keepFolds">
         @csrf @method('put')
         <div class="bench-log" id="bench-log" x-merge="morph">
             @include('section.log')
