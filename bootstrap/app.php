@@ -13,6 +13,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(ContentSecurityPolicy::class);
         // An emptied field is something typed: it comes back empty, with its message.
         $middleware->remove(ConvertEmptyStringsToNull::class);
+        $middleware->redirectGuestsTo(static fn (): string => route('session.create'));
+        $middleware->redirectUsersTo(static fn (): string => route('projects.index'));
     })
     ->withCommands([__DIR__.'/../app/Console/Artisan'])
     ->withExceptions()

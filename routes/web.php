@@ -2,34 +2,108 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\FirmController;
+use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\MaterialController;
+use App\Http\Controllers\MemberController;
+use App\Http\Controllers\NoticesController;
+use App\Http\Controllers\OptionController;
+use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ProjectFileController;
 use App\Http\Controllers\SchemaController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SectionFileController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SettingsController;
+use App\Http\Controllers\ShareController;
 use App\Http\Controllers\SiteController;
+use App\Http\Controllers\TrashController;
 use App\Http\Controllers\UnitsController;
+use App\Models\Project;
 use Illuminate\Support\Facades\Route;
+use Ondergrond\Glossary\Glossary;
 
-Route::get('/', [ProjectController::class, 'index'])->name('projects.index');
-Route::get('/projects/create', [ProjectController::class, 'create'])->name('projects.create');
-Route::post('/projects', [ProjectController::class, 'store'])->name('projects.store');
-Route::delete('/projects/{project}', [ProjectController::class, 'destroy'])->name('projects.destroy');
+// Open to everybody.
+Route::view('/glossary', 'glossary', ['terms' => Glossary::all()])->name('glossary');
+Route::get('/notices', NoticesController::class)->name('notices');
+Route::get('/schema/project-1.json', SchemaController::class)->name('schema');
 
-Route::post('/projects/import', [ProjectFileController::class, 'store'])->name('projects.import');
-Route::get('/projects/{project}/project.json', [ProjectFileController::class, 'show'])->name('projects.export');
-
-Route::get('/projects/{project}/site', [SiteController::class, 'edit'])->name('site.edit');
-Route::put('/projects/{project}/site', [SiteController::class, 'update'])->name('site.update');
-
-Route::scopeBindings()->group(function (): void {
-    Route::get('/projects/{project}/section/{option?}', [SectionController::class, 'show'])->name('section.show')->whereNumber('option');
-    Route::put('/projects/{project}/section/{option}', [SectionController::class, 'update'])->name('section.update');
-    Route::get('/projects/{project}/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
-    Route::get('/projects/{project}/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');
+// Open to whoever has the link.
+Route::middleware('signed:relative')->group(function (): void {
+    Route::get('/shared/{share}', [ShareController::class, 'show'])->name('shares.show');
+    Route::get('/invitations/{invitation}', [InvitationController::class, 'show'])->name('invitations.show');
+    Route::post('/invitations/{invitation}', [InvitationController::class, 'accept'])->name('invitations.accept')->middleware('throttle:20,1');
 });
 
-Route::get('/materials', MaterialController::class)->name('materials');
-Route::get('/schema/project-1.json', SchemaController::class)->name('schema');
-Route::put('/units', UnitsController::class)->name('units.update');
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SessionController::class, 'create'])->name('session.create');
+    Route::post('/sign-in', [SessionController::class, 'store'])->name('session.store');
+    Route::get('/first', [FirmController::class, 'create'])->name('firm.create');
+    Route::post('/first', [FirmController::class, 'store'])->name('firm.store');
+    Route::get('/new-password/{token}', [PasswordController::class, 'edit'])->name('password.edit');
+    Route::put('/new-password', [PasswordController::class, 'update'])->name('password.update')->middleware('throttle:20,1');
+});
+
+// For members of a firm. What a member may do is said at each route.
+Route::middleware(['auth', 'auth.session'])->group(function (): void {
+    Route::delete('/sign-in', [SessionController::class, 'destroy'])->name('session.destroy');
+    Route::get('/settings', [SettingsController::class, 'edit'])->name('settings.edit');
+    Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
+    Route::put('/settings/password', [PasswordController::class, 'change'])->name('settings.password');
+    Route::put('/units', UnitsController::class)->name('units.update');
+    Route::get('/materials', MaterialController::class)->name('materials');
+
+    Route::middleware('can:manage-firm')->group(function (): void {
+        Route::get('/people', [MemberController::class, 'index'])->name('people.index');
+        Route::put('/people', [FirmController::class, 'update'])->name('firm.update');
+        Route::put('/people/{member}', [MemberController::class, 'update'])->name('people.update');
+        Route::delete('/people/{member}', [MemberController::class, 'destroy'])->name('people.destroy');
+        Route::post('/people/{member}/password-link', [MemberController::class, 'passwordLink'])->name('people.password-link');
+        Route::post('/invitations', [InvitationController::class, 'store'])->name('invitations.store');
+        Route::delete('/invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy');
+    });
+
+    Route::get('/', [ProjectController::class, 'index'])->name('projects.index');
+    Route::middleware('can:create,'.Project::class)->group(function (): void {
+        Route::get('/projects/create', [ProjectController::class, 'create'])->name('projects.create');
+        Route::post('/projects', [ProjectController::class, 'store'])->name('projects.store');
+        Route::post('/projects/import', [ProjectFileController::class, 'store'])->name('projects.import');
+        Route::get('/trash', [TrashController::class, 'index'])->name('trash.index');
+    });
+
+    Route::prefix('/projects/{project}')->scopeBindings()->whereNumber(['project', 'option', 'revision'])->group(function (): void {
+        Route::middleware('can:view,project')->group(function (): void {
+            Route::get('/project.json', [ProjectFileController::class, 'show'])->name('projects.export');
+            Route::get('/site', [SiteController::class, 'edit'])->name('site.edit');
+            Route::get('/options', [OptionController::class, 'index'])->name('options.index');
+            Route::get('/section/{option?}', [SectionController::class, 'show'])->name('section.show');
+            Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
+            Route::get('/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');
+            Route::get('/section/{option}/history', [HistoryController::class, 'index'])->name('history.index');
+        });
+        Route::middleware('can:update,project')->group(function (): void {
+            Route::delete('/', [ProjectController::class, 'destroy'])->name('projects.destroy');
+            Route::put('/site', [SiteController::class, 'update'])->name('site.update');
+            Route::put('/section/{option}', [SectionController::class, 'update'])->name('section.update');
+            Route::put('/section/{option}/undo', [SectionController::class, 'undo'])->name('section.undo');
+            Route::put('/section/{option}/redo', [SectionController::class, 'redo'])->name('section.redo');
+            Route::post('/section/{option}/history/{revision}', [HistoryController::class, 'store'])->name('history.return');
+            Route::post('/options/{option}/copy', [OptionController::class, 'duplicate'])->name('options.duplicate');
+            Route::put('/options/{option}', [OptionController::class, 'update'])->name('options.update');
+            Route::put('/options/{option}/pin', [OptionController::class, 'pin'])->name('options.pin');
+            Route::put('/options/{option}/place', [OptionController::class, 'move'])->name('options.move');
+            Route::delete('/options/{option}', [OptionController::class, 'destroy'])->name('options.destroy');
+            Route::get('/links', [ShareController::class, 'index'])->name('shares.index');
+            Route::post('/links', [ShareController::class, 'store'])->name('shares.store');
+            Route::delete('/links/{share}', [ShareController::class, 'destroy'])->name('shares.destroy');
+            Route::put('/trash', [TrashController::class, 'restoreProject'])->name('trash.project')->withTrashed();
+            Route::put('/trash/{option}', [TrashController::class, 'restoreOption'])->name('trash.option')->withTrashed();
+        });
+        Route::middleware('can:purge,project')->group(function (): void {
+            Route::delete('/trash', [TrashController::class, 'purgeProject'])->name('trash.purge-project')->withTrashed();
+            Route::delete('/trash/{option}', [TrashController::class, 'purgeOption'])->name('trash.purge-option')->withTrashed();
+        });
+    });
+});

@@ -4,21 +4,48 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Models\Firm;
 use App\Models\Project;
+use App\Models\Role;
+use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Ondergrond\Examples\Examples;
 
-/** Tests that need the application and an empty database. */
+/** Tests that need the application and an empty database; a designer is signed in. */
 abstract class TestCase extends BaseTestCase
 {
     use RefreshDatabase;
 
+    protected const PASSWORD = 'ten characters';
+
     /** Mocking it would ask for a mocking library that nothing else here needs. */
     public $mockConsoleOutput = false;
 
-    protected function boathouse(): Project
+    protected Firm $firm;
+
+    protected User $designer;
+
+    protected function setUp(): void
     {
-        return Project::store(Examples::boathouse());
+        parent::setUp();
+        $this->firm = Firm::query()->create(['name' => 'Firm under test']);
+        $this->designer = $this->member(Role::Designer);
+        $this->actingAs($this->designer);
+    }
+
+    protected function member(Role $role, ?Firm $firm = null): User
+    {
+        static $count = 0;
+        $count++;
+
+        return ($firm ?? $this->firm)->members()->create([
+            'name' => "Member {$count}", 'email' => "member{$count}@firm.example", 'password' => self::PASSWORD, 'role' => $role,
+        ]);
+    }
+
+    protected function boathouse(?Firm $firm = null): Project
+    {
+        return Project::store(Examples::boathouse(), $firm ?? $this->firm, 'The test');
     }
 }

@@ -7,7 +7,6 @@ namespace App\Console;
 use App\Models\Project;
 use Illuminate\Contracts\Console\Kernel as Artisan;
 use Illuminate\Contracts\Http\Kernel;
-use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 use Ondergrond\Assessor;
 use Ondergrond\Drawing\SectionDrawing;
@@ -87,16 +86,8 @@ final class BenchCommand extends Command
     /** The application over a database in memory that holds the demo. */
     private function application(): Kernel
     {
-        foreach (['DB_DATABASE' => ':memory:', 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array'] as $name => $value) {
-            $_ENV[$name] = $_SERVER[$name] = $value;
-        }
-        $application = require dirname(__DIR__, 2).'/bootstrap/app.php';
-        if (! $application instanceof Application) {
-            throw new RuntimeException('the application did not start');
-        }
-        $artisan = $application->make(Artisan::class);
-        $artisan->bootstrap();
-        $artisan->call('migrate', ['--seed' => true, '--force' => true]);
+        $application = Bootstrap::with(['DB_DATABASE' => ':memory:', 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array']);
+        $application->make(Artisan::class)->call('migrate', ['--seed' => true, '--force' => true]);
 
         return $application->make(Kernel::class);
     }

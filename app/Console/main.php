@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Console\AssessCommand;
+use App\Console\BackupCommand;
 use App\Console\ExampleCommand;
+use App\Console\RestoreCommand;
 use Ondergrond\Version;
 use Symfony\Component\Console\Application;
 use Symfony\Component\Console\Exception\ExceptionInterface;
@@ -13,7 +15,7 @@ use Symfony\Component\Console\Output\ConsoleOutput;
 require __DIR__.'/../../vendor/autoload.php';
 
 $application = new Application('Ondergrond', Version::PROGRAM);
-$application->addCommands([new AssessCommand, new ExampleCommand]);
+$application->addCommands([new AssessCommand, new ExampleCommand, new BackupCommand, new RestoreCommand]);
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 

@@ -5,9 +5,16 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\DesignCast;
+use App\History\Kept;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Ondergrond\Design\Design;
+use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Project\Option as CoreOption;
 
 /**
@@ -18,18 +25,53 @@ use Ondergrond\Project\Option as CoreOption;
  * @property bool $pinned
  * @property string $note
  * @property Design $design
+ * @property CarbonImmutable $updated_at
+ * @property CarbonImmutable|null $deleted_at
  * @property-read Project $project
  */
-final class Option extends Model
+final class Option extends Model implements Kept
 {
+    use SoftDeletes;
+
+    public const LONGEST_NAME = 120;
+
+    public const LONGEST_NOTE = 2000;
+
     protected $fillable = ['position', 'name', 'pinned', 'note', 'design'];
 
-    protected $casts = ['pinned' => 'boolean', 'design' => DesignCast::class];
+    protected $casts = ['pinned' => 'boolean', 'design' => DesignCast::class, 'deleted_at' => 'immutable_datetime'];
+
+    protected static function booted(): void
+    {
+        // Projects are listed by when anything of theirs was last changed.
+        self::saved(static fn (self $option) => $option->project()->touch());
+    }
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
     {
         return $this->belongsTo(Project::class);
+    }
+
+    /** @return HasMany<Revision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(Revision::class);
+    }
+
+    /** @return array{name: string, note: string, design: array<string, mixed>} */
+    public function state(): array
+    {
+        return ['name' => $this->name, 'note' => $this->note, 'design' => DesignCodec::toArray($this->design)];
+    }
+
+    public function take(array $state): void
+    {
+        try {
+            $this->fill(['name' => $state['name'], 'note' => $state['note'], 'design' => DesignCodec::fromArray($state['design'])]);
+        } catch (FaultyInput $e) {
+            throw FaultyInput::because(array_map(static fn (Fault $f): Fault => $f->at('/design'), $e->faults));
+        }
     }
 
     public function toCore(): CoreOption

@@ -5,11 +5,19 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\SiteCast;
+use App\History\History;
+use App\History\Kept;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
+use Ondergrond\Exchange\SiteCodec;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Project\Option as CoreOption;
 use Ondergrond\Project\Project as CoreProject;
 use Ondergrond\Site\Site;
@@ -17,36 +25,95 @@ use Ondergrond\Units\UnitSystem;
 
 /**
  * @property int $id
+ * @property int $firm_id
  * @property string $name
  * @property UnitSystem $units
  * @property Site $site
  * @property CarbonImmutable $updated_at
+ * @property CarbonImmutable|null $deleted_at
  * @property-read Collection<int, Option> $options
+ * @property-read Option|null $leadingOption
+ * @property-read int $options_count
  */
-final class Project extends Model
+final class Project extends Model implements Kept
 {
+    use SoftDeletes;
+
+    public const LONGEST_NAME = 120;
+
+    /** As the schema of project files has it. */
+    public const MOST_OPTIONS = 200;
+
     protected $fillable = ['name', 'units', 'site'];
 
-    protected $casts = ['units' => UnitSystem::class, 'site' => SiteCast::class];
+    protected $casts = ['units' => UnitSystem::class, 'site' => SiteCast::class, 'deleted_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Firm, $this> */
+    public function firm(): BelongsTo
+    {
+        return $this->belongsTo(Firm::class);
+    }
 
     /** @return HasMany<Option, $this> */
     public function options(): HasMany
     {
-        return $this->hasMany(Option::class)->orderBy('position');
+        return $this->hasMany(Option::class)->orderBy('position')->orderBy('id');
     }
 
-    public static function store(CoreProject $project): self
+    /** @return HasOne<Option, $this> the one that `leading()` finds, for many projects at once */
+    public function leadingOption(): HasOne
     {
-        return DB::transaction(static function () use ($project): self {
-            $stored = self::create(['name' => $project->name, 'units' => $project->units, 'site' => $project->site]);
+        return $this->hasOne(Option::class)->ofMany(['pinned' => 'max', 'position' => 'min', 'id' => 'min']);
+    }
+
+    /** @return HasMany<Share, $this> */
+    public function shares(): HasMany
+    {
+        return $this->hasMany(Share::class)->latest()->orderBy('id');
+    }
+
+    /** @return HasMany<Revision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(Revision::class)->whereNull('option_id');
+    }
+
+    /** Projects are found in one's own firm only: another's is as good as none. */
+    public function resolveRouteBindingQuery($query, $value, $field = null)
+    {
+        return parent::resolveRouteBindingQuery($query, $value, $field)->where('firm_id', User::current()->firm_id);
+    }
+
+    /** @return array{name: string, site: array<string, mixed>} */
+    public function state(): array
+    {
+        return ['name' => $this->name, 'site' => SiteCodec::toArray($this->site)];
+    }
+
+    public function take(array $state): void
+    {
+        try {
+            $this->fill(['name' => $state['name'], 'site' => SiteCodec::fromArray($state['site'])]);
+        } catch (FaultyInput $e) {
+            throw FaultyInput::because(array_map(static fn (Fault $f): Fault => $f->at('/site'), $e->faults));
+        }
+    }
+
+    public static function store(CoreProject $project, Firm $firm, string $who): self
+    {
+        $history = app(History::class);
+
+        return DB::transaction(static function () use ($project, $firm, $who, $history): self {
+            $stored = $firm->projects()->create(['name' => $project->name, 'units' => $project->units, 'site' => $project->site]);
+            $history->begin($stored, $who);
             foreach ($project->options as $position => $option) {
-                $stored->options()->create([
+                $history->begin($stored->options()->create([
                     'position' => $position,
                     'name' => $option->name,
                     'pinned' => $option->pinned,
                     'note' => $option->note,
                     'design' => $option->design,
-                ]);
+                ]), $who);
             }
 
             return $stored;

@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Support\CurrentUnits;
+use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    public function register(): void
-    {
-        $this->app->scoped(CurrentUnits::class);
-    }
-
     public function boot(): void
     {
         Model::shouldBeStrict();
         Date::use(CarbonImmutable::class);
+        // Decides who is in the firm, and as what; members are only ever found in one's own.
+        Gate::define('manage-firm', static fn (User $user): bool => $user->role->owns());
     }
 }

@@ -18,6 +18,7 @@ use Ondergrond\Project\Project;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
+use Ondergrond\Units\DecimalMark;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
 
@@ -29,7 +30,7 @@ final class NewProject
      *
      * @throws ValidationException
      */
-    public static function from(array $typed): Project
+    public static function from(array $typed, DecimalMark $mark): Project
     {
         $words = Validator::make($typed, [
             'name' => ['required', 'string', 'max:120'],
@@ -47,7 +48,7 @@ final class NewProject
 
         // The numbers are read even when a word is wrong, so that every fault shows at once.
         $system = UnitSystem::tryFrom(self::text($typed, 'units')) ?? UnitSystem::Metric;
-        $format = new QuantityFormatter($system);
+        $format = new QuantityFormatter($system, $mark);
         $site = self::caught($errors, static fn (): Site => self::site($typed, $format));
         $family = Families::find(self::text($typed, 'family')) ?? array_values(Families::all())[0];
         $footprint = self::caught($errors, static fn (): Footprint => self::footprint($typed, $family, $format));

@@ -6,6 +6,7 @@ namespace App\Support;
 
 use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
+use Ondergrond\Exchange\FieldQuantity;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\QuantityParser;
@@ -53,13 +54,7 @@ final class TypedData
                 return $decoded;
             }
         } catch (FaultyInput $e) {
-            foreach ($e->faults as $fault) {
-                $path = str_replace('/', '.', ltrim($fault->pointer, '/'));
-                $quantity = FieldQuantity::of($path);
-                $errors[$prefix.$path][] = $quantity === null
-                    ? "Allowed: {$fault->allowed}."
-                    : $fault->allowedIn($format, $quantity);
-            }
+            $errors = array_merge_recursive($errors, FaultMessages::of($e, $format, $prefix));
         }
         throw ValidationException::withMessages($errors);
     }
@@ -79,6 +74,6 @@ final class TypedData
             return $stored;
         }
 
-        return QuantityParser::parse($text, $quantity, $format->system);
+        return QuantityParser::parse($text, $quantity, $format->system, $format->mark);
     }
 }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Illuminate\Support\Arr;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetPosition;
+use Ondergrond\Design\UsualSizes;
+use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Exchange\FieldQuantity;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Place;
@@ -60,6 +64,22 @@ final readonly class SectionLog
             $this->row(Part::EdgeInside, Place::EdgeInside, $d->edgeInside),
             $this->row(Part::EdgeUnder, Place::UnderBearing, $d->edgeUnder),
             $this->row(Part::EdgeOutside, Place::EdgeOutside, $d->edgeOutside->board),
+        ];
+    }
+
+    /** @return array{}|array{all: list<string>, below: int} the sizes that a field steps through, written out */
+    public function sizes(string $field): array
+    {
+        $sizes = UsualSizes::of($field, $this->format->system);
+        $quantity = FieldQuantity::of($field);
+        $stored = Arr::get(DesignCodec::toArray($this->design), $field);
+        if ($sizes === [] || $quantity === null || ! is_numeric($stored)) {
+            return [];
+        }
+
+        return [
+            'all' => array_map(fn (float $size): string => $this->format->format($size, $quantity), $sizes),
+            'below' => count(array_filter($sizes, static fn (float $size): bool => $size < $stored - 1e-6)),
         ];
     }
 

@@ -15,4 +15,5 @@ enum Role: string
     case Dimension = 'dimension';
     case Flag = 'flag';
     case Note = 'note';
+    case Handle = 'handle';
 }

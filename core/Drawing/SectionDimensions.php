@@ -35,19 +35,20 @@ final readonly class SectionDimensions
         $far = $outside + 23 * $mm;
 
         return [
-            ...$this->across(Part::Perimeter, $tray - $design->perimeter->width, $tray, $level['slab_top'] + 6 * $mm),
-            ...$this->across(Part::Beam, -$design->beam->width, 0.0, min($level['trench'], $depth) - 5 * $mm),
-            ...$this->upright(Part::Beam, $near, $level['beam_underside'], $level['slab_top'], 0.0, 'start'),
-            ...$this->upright(Part::Slab, $far, 0.0, $level['slab_top'], $near, 'start'),
-            ...$this->upright(Part::EdgeOutside, $far, $depth, 0.0, $near, 'start'),
-            ...$this->upright(Part::Slab, $buildUp, $level['slab_underside'], $level['slab_top'], $buildUp, 'end'),
-            ...$this->upright(Part::Field, $buildUp, $level['slab_underside'] - $design->field->thickness, $level['slab_underside'], $buildUp, 'end'),
-            ...$this->upright(Part::Stone, $buildUp, $level['dig'], $level['slab_underside'] - $design->field->thickness, $buildUp, 'end'),
+            ...$this->across(Part::Perimeter, 'perimeter_board.width_m', $tray - $design->perimeter->width, $tray, $level['slab_top'] + 6 * $mm),
+            ...$this->across(Part::Beam, 'edge_beam.width_m', -$design->beam->width, 0.0, min($level['trench'], $depth) - 5 * $mm),
+            ...$this->upright(Part::Beam, 'edge_beam.depth_m', $near, $level['beam_underside'], $level['slab_top'], 0.0, 'start'),
+            ...$this->upright(Part::Slab, 'slab.top_above_grade_m', $far, 0.0, $level['slab_top'], $near, 'start'),
+            ...$this->upright(Part::EdgeOutside, 'edge_outside.depth_below_grade_m', $far, $depth, 0.0, $near, 'start'),
+            ...$this->upright(Part::Slab, 'slab.thickness_m', $buildUp, $level['slab_underside'], $level['slab_top'], $buildUp, 'end'),
+            ...$this->upright(Part::Field, 'field_board.thickness_m', $buildUp, $level['slab_underside'] - $design->field->thickness, $level['slab_underside'], $buildUp, 'end'),
+            // Not the bed's own size, which is that at its thinnest.
+            ...$this->upright(Part::Stone, null, $buildUp, $level['dig'], $level['slab_underside'] - $design->field->thickness, $buildUp, 'end'),
         ];
     }
 
     /** @return list<Item> */
-    private function across(Part $part, float $x0, float $x1, float $y): array
+    private function across(Part $part, string $field, float $x0, float $x1, float $y): array
     {
         if ($x1 - $x0 < 1e-6) {
             return [];
@@ -60,16 +61,17 @@ final readonly class SectionDimensions
                 $this->tick($x0, $y),
                 $this->tick($x1, $y),
             ]),
-            new Text(Role::Dimension, $part->value, [($x0 + $x1) / 2, $y + 1.2 * $mm], $this->size($x1 - $x0)),
+            new Text(Role::Dimension, $part->value, [($x0 + $x1) / 2, $y + 1.2 * $mm], $this->size($x1 - $x0), field: $field),
         ];
     }
 
     /**
+     * @param  string|null  $field  the size it states, where a person may type it over
      * @param  float  $from  where its extension lines begin, m
      * @param  'start'|'end'  $side  on which side of the line the figure stands
      * @return list<Item>
      */
-    private function upright(Part $part, float $x, float $y0, float $y1, float $from, string $side): array
+    private function upright(Part $part, ?string $field, float $x, float $y0, float $y1, float $from, string $side): array
     {
         if ($y1 - $y0 < 1e-6) {
             return [];
@@ -82,7 +84,7 @@ final readonly class SectionDimensions
 
         return [
             new Strokes(Role::Dimension, $part->value, $lines),
-            new Text(Role::Dimension, $part->value, [$x + ($side === 'start' ? 1.5 : -1.5) * $mm, ($y0 + $y1) / 2 - 1.1 * $mm], $this->size($y1 - $y0), $side),
+            new Text(Role::Dimension, $part->value, [$x + ($side === 'start' ? 1.5 : -1.5) * $mm, ($y0 + $y1) / 2 - 1.1 * $mm], $this->size($y1 - $y0), $side, field: $field),
         ];
     }
 

@@ -57,6 +57,7 @@ final class SectionDrawing
             ...self::datum($box, $paper),
             ...(new SectionDimensions($section, $paper, $format))->items($middle - self::WIDTH / 2 * $paper),
             ...(new SectionFlags($section, $paper))->items(),
+            ...(new SectionHandles($section, $box, $paper, $format))->items(),
         ], 'Section through the edge of the slab, to scale');
     }
 

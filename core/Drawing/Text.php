@@ -11,6 +11,7 @@ final readonly class Text extends Item
      * @param  array{float, float}  $at  m
      * @param  'start'|'middle'|'end'  $anchor  which end of the writing stands there
      * @param  float  $turn  degrees against the clock
+     * @param  string|null  $field  the size that it states, named as in project files, where it may be typed over
      */
     public function __construct(
         Role $role,
@@ -19,6 +20,7 @@ final readonly class Text extends Item
         public string $text,
         public string $anchor = 'middle',
         public float $turn = 0.0,
+        public ?string $field = null,
     ) {
         parent::__construct($role, $part);
     }

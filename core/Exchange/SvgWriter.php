@@ -7,9 +7,11 @@ namespace Ondergrond\Exchange;
 use Ondergrond\Caution;
 use Ondergrond\Drawing\Area;
 use Ondergrond\Drawing\Drawing;
+use Ondergrond\Drawing\Handle;
 use Ondergrond\Drawing\Item;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionFlags;
+use Ondergrond\Drawing\Stop;
 use Ondergrond\Drawing\Strokes;
 use Ondergrond\Drawing\Text;
 use Ondergrond\Material\Hatch;
@@ -48,13 +50,14 @@ final class SvgWriter
         Role::Dimension->value => ['#20282a', 0.8],
         Role::Flag->value => ['#20282a', 0.8],
         Role::Note->value => ['#20282a', 0.8],
+        Role::Handle->value => ['#8c4a24', 1.6],
     ];
 
     private readonly XMLWriter $xml;
 
     private readonly float $px;
 
-    private function __construct(private readonly Drawing $drawing)
+    private function __construct(private readonly Drawing $drawing, private readonly bool $onPage)
     {
         $this->px = 1000 / $drawing->scale * self::PX;
         $this->xml = new XMLWriter;
@@ -64,7 +67,7 @@ final class SvgWriter
     /** For a page: cropped at the sides where room is short, never squeezed, so that the ground line stays put. */
     public static function inline(Drawing $drawing): string
     {
-        $writer = new self($drawing);
+        $writer = new self($drawing, true);
         $writer->open(['preserveAspectRatio' => 'xMidYMid slice', 'role' => 'img', 'class' => 'section-drawing']);
 
         return $writer->finish($drawing->title, null);
@@ -78,7 +81,7 @@ final class SvgWriter
      */
     public static function file(Drawing $drawing, string $heading, string $hash): string
     {
-        $writer = new self($drawing);
+        $writer = new self($drawing, false);
         $writer->xml->startDocument('1.0', 'UTF-8');
         [$x0, $y0, $x1, $y1] = $drawing->box;
         $writer->open([
@@ -128,6 +131,7 @@ final class SvgWriter
             $item instanceof Strokes => $this->strokes($item),
             $item instanceof Text && $item->role === Role::Flag => $this->flag($item),
             $item instanceof Text => $this->text($item),
+            $item instanceof Handle && $this->onPage => $this->handle($item),
             default => null,
         };
     }
@@ -180,6 +184,7 @@ final class SvgWriter
             'stroke-width' => '3',
             'paint-order' => 'stroke',
             ...($text->part === null ? [] : ['data-part' => $text->part]),
+            ...($text->field === null || ! $this->onPage ? [] : ['data-field' => $text->field]),
         ]);
         $this->xml->text($text->text);
         $this->xml->endElement();
@@ -196,6 +201,35 @@ final class SvgWriter
         $this->xml->startElement('text');
         $this->attributes(['x' => $x, 'y' => (string) ((float) $y + 4.4), 'text-anchor' => 'middle', 'font-family' => self::FONT, 'font-size' => '12.5', 'font-weight' => '600', 'fill' => self::PENS[Role::Flag->value][0]]);
         $this->xml->text($flag->text);
+        $this->xml->endElement();
+        $this->xml->endElement();
+    }
+
+    /** Its stops are written for the page's script: where, which size, what it meets there. */
+    private function handle(Handle $handle): void
+    {
+        [$x, $y] = $this->point($handle->at);
+        $upright = $handle->axis === 'y';
+        $stops = array_map(fn (Stop $s): array => [
+            (float) $this->point($upright ? [0.0, $s->at] : [$s->at, 0.0])[$upright ? 1 : 0],
+            $s->size,
+            $s->why,
+        ], $handle->stops);
+        $this->xml->startElement('g');
+        $this->attributes([
+            'class' => 'handle handle-'.$handle->axis,
+            'data-part' => (string) $handle->part,
+            'data-field' => $handle->field,
+            'data-stops' => json_encode($stops, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
+        ]);
+        $this->xml->startElement('rect');
+        [$half, $length] = [4.0, 9.0];
+        [$wide, $high] = $upright ? [$length, $half] : [$half, $length];
+        $this->attributes([
+            'x' => (string) ((float) $x - $wide), 'y' => (string) ((float) $y - $high), 'width' => (string) (2 * $wide), 'height' => (string) (2 * $high),
+            'fill' => '#faf7ef', 'stroke' => self::PENS[Role::Handle->value][0], 'stroke-width' => (string) self::PENS[Role::Handle->value][1],
+        ]);
+        $this->xml->writeElement('title', 'Drag to another size');
         $this->xml->endElement();
         $this->xml->endElement();
     }

@@ -12,7 +12,7 @@ final readonly class QuantityFormatter
 
     private const CONDUCTIVITY_FIGURES = 3;
 
-    public function __construct(public UnitSystem $system) {}
+    public function __construct(public UnitSystem $system, public DecimalMark $mark = DecimalMark::Point) {}
 
     /** The value with its unit, such as `4 1/2 in`, `2'-6"`, `0.38 mm`. */
     public function format(float $si, Quantity $quantity): string
@@ -41,7 +41,7 @@ final readonly class QuantityFormatter
             ? max(0, self::CONDUCTIVITY_FIGURES - 1 - (int) floor(log10($value)))
             : $quantity->decimals($this->system);
 
-        return self::decimal($value, $decimals, $quantity->trimmed());
+        return $this->decimal($value, $decimals, $quantity->trimmed());
     }
 
     public function unit(Quantity $quantity): string
@@ -59,7 +59,7 @@ final readonly class QuantityFormatter
             $feet++;
             $rest = 0.0;
         }
-        $written = self::sixteenths($rest) ?? self::decimal($rest, 2, true);
+        $written = self::sixteenths($rest) ?? $this->decimal($rest, 2, true);
 
         return $written === '0' ? "{$sign}{$feet}'-0\"" : "{$sign}{$feet}'-{$written}\"";
     }
@@ -86,13 +86,13 @@ final readonly class QuantityFormatter
         return $sign.($whole > 0 ? "{$whole} {$left}/{$bottom}" : "{$left}/{$bottom}");
     }
 
-    private static function decimal(float $value, int $decimals, bool $trim): string
+    private function decimal(float $value, int $decimals, bool $trim): string
     {
         $text = number_format($value, $decimals, '.', '');
         if ($trim && str_contains($text, '.')) {
             $text = rtrim(rtrim($text, '0'), '.');
         }
 
-        return preg_match('~^-0(\.0+)?$~', $text) === 1 ? substr($text, 1) : $text;
+        return $this->mark->written(preg_match('~^-0(\.0+)?$~', $text) === 1 ? substr($text, 1) : $text);
     }
 }

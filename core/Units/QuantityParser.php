@@ -23,14 +23,15 @@ final class QuantityParser
     private const NUMBER = '(?:\d+(?:\s+|-)\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)*|[.,]\d+)';
 
     /**
+     * @param  DecimalMark  $mark  the person's own: it settles `1,234`
      * @return float the value in SI
      *
      * @throws UnreadableQuantity
      */
-    public static function parse(string $typed, Quantity $quantity, UnitSystem $system): float
+    public static function parse(string $typed, Quantity $quantity, UnitSystem $system, DecimalMark $mark = DecimalMark::Point): float
     {
         $text = self::tidied($typed);
-        $example = self::example($quantity, $system);
+        $example = $mark->written(self::example($quantity, $system));
         if ($text === '') {
             throw UnreadableQuantity::empty($example);
         }
@@ -46,9 +47,9 @@ final class QuantityParser
         [, $number, $word] = $found;
         $unit = $word === '' ? $quantity->unit($system) : ($units[$word] ?? null);
         if ($unit !== null) {
-            return self::finite($unit->toSi($sign * self::number($number, $typed, $example)), $typed, $example);
+            return self::finite($unit->toSi($sign * self::number($number, $typed, $example, $mark)), $typed, $example);
         }
-        $sum = isset($units['ft']) && isset($units['in']) ? self::feetAndInches($text, $typed, $example) : null;
+        $sum = isset($units['ft']) && isset($units['in']) ? self::feetAndInches($text, $typed, $example, $mark) : null;
         if ($sum === null) {
             throw preg_match('~\d~', $word) === 1
                 ? UnreadableQuantity::notANumber($typed, $example)
@@ -59,12 +60,12 @@ final class QuantityParser
     }
 
     /** Feet, then inches; a dash between them is a separator, and the inch mark may be missing. In m. */
-    private static function feetAndInches(string $text, string $typed, string $example): ?float
+    private static function feetAndInches(string $text, string $typed, string $example, DecimalMark $mark): ?float
     {
         $pattern = '~^('.self::NUMBER.')\s*(?:\'|ft|foot|feet)\s*-?\s*('.self::NUMBER.')\s*(?:"|in|inch|inches)?$~u';
 
         return preg_match($pattern, $text, $found) === 1
-            ? self::number($found[1], $typed, $example) * Unit::FOOT + self::number($found[2], $typed, $example) * Unit::INCH
+            ? self::number($found[1], $typed, $example, $mark) * Unit::FOOT + self::number($found[2], $typed, $example, $mark) * Unit::INCH
             : null;
     }
 
@@ -81,8 +82,11 @@ final class QuantityParser
         return array_map(static fn (UnitSystem $s): string => $quantity->unit($s)->symbol, UnitSystem::cases());
     }
 
-    private static function number(string $text, string $typed, string $example): float
+    private static function number(string $text, string $typed, string $example, DecimalMark $mark): float
     {
+        if ($mark === DecimalMark::Comma) {
+            $text = strtr($text, ',.', '.,');
+        }
         if (preg_match('~^(?:(\d+)[\s-]+)?(\d+)/(\d+)$~', $text, $m) === 1) {
             if ((int) $m[3] === 0) {
                 throw UnreadableQuantity::notANumber($typed, $example);
@@ -91,7 +95,7 @@ final class QuantityParser
             return (float) $m[1] + (float) $m[2] / (float) $m[3];
         }
         if (preg_match('~^[1-9]\d{0,2},\d{3}$~', $text) === 1) {
-            throw UnreadableQuantity::twoReadings($typed, str_replace(',', '', $text), str_replace(',', '.', $text));
+            throw UnreadableQuantity::twoReadings($typed, str_replace(',', '', $text), $mark->written(str_replace(',', '.', $text)));
         }
         if (preg_match('~^\d{1,3}(,\d{3}){2,}(\.\d+)?$|^\d{1,3},\d{3}\.\d+$~', $text) === 1) {
             return (float) str_replace(',', '', $text);

@@ -4,17 +4,42 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Models\Firm;
 use App\Models\Project;
+use App\Models\Role;
+use App\Models\User;
 use Illuminate\Database\Seeder;
 use Ondergrond\Examples\Examples;
 
-/** The demo: the invented projects of the core. */
+/** The demo: an invented firm with one person of each role, and the invented projects of the core. */
 final class DatabaseSeeder extends Seeder
 {
+    /** Everybody's in the demo, and good for nothing outside it. */
+    public const PASSWORD = 'boathouse-demo';
+
+    private const PEOPLE = [
+        Role::Owner->value => 'Marit Sluys',
+        Role::Designer->value => 'Joost Kade',
+        Role::Crew->value => 'Wen Dijker',
+        Role::Reader->value => 'Odile Vliet',
+    ];
+
     public function run(): void
     {
-        foreach (Examples::all() as $project) {
-            Project::store($project);
+        $firm = Firm::query()->create(['name' => 'Lockside Groundworks']);
+        foreach (self::PEOPLE as $role => $name) {
+            $user = new User(['name' => $name, 'email' => self::address($name), 'password' => self::PASSWORD, 'role' => Role::from($role)]);
+            $user->firm_id = $firm->id;
+            $user->demo = true;
+            $user->save();
         }
+        foreach (Examples::all() as $project) {
+            Project::store($project, $firm, self::PEOPLE[Role::Designer->value]);
+        }
+    }
+
+    private static function address(string $name): string
+    {
+        return strtolower(explode(' ', $name)[0]).'@lockside.example';
     }
 }

@@ -1,9 +1,9 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
-import ajax from '@imacrayon/alpine-ajax';
-import bench from './bench.js';
+import bench from './bench/bench.js';
+import tellTimes from './times.js';
 
 Alpine.plugin(morph);
-Alpine.plugin(ajax);
 Alpine.data('bench', bench);
 Alpine.start();
+tellTimes(document);

@@ -25,6 +25,8 @@ final class CoreArrows
         'Heat' => ['Design', 'Site', 'Verdict'],
         'Project' => ['Design', 'Site', 'Units'],
         'Exchange' => ['Design', 'Drawing', 'Fault', 'Heat', 'Material', 'Project', 'Site', 'Units', 'Verdict'],
+        'Glossary' => [],
+        'History' => ['Design', 'Exchange', 'Material', 'Site', 'Units'],
         'Examples' => ['Design', 'Exchange', 'Project', 'Site', 'Units'],
     ];
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\History\History;
 use App\Models\Project;
+use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\ProjectFile;
@@ -74,15 +76,15 @@ final class ProjectPagesTest extends TestCase
         $project = $this->boathouse();
         $page = "/projects/{$project->id}/site";
         $this->get($page)->assertOk()->assertSee('14.9 °F');
-        $this->put($page, ['name' => 'Boathouse', 'site' => ['soil' => 'sand-or-gravel', 'floor_limit_w_m2k' => '', 'climate' => ['monthly_mean_c' => ['-12 °C']]]])->assertSessionHasNoErrors();
+        $this->put($page, ['revision' => History::head($project)->id, 'name' => 'Boathouse', 'site' => ['soil' => 'sand-or-gravel', 'floor_limit_w_m2k' => '', 'climate' => ['monthly_mean_c' => ['-12 °C']]]])->assertSessionHasNoErrors();
         $site = $project->refresh()->site;
         self::assertSame([-12.0, -7.5], array_slice($site->climate->monthly, 0, 2));
         self::assertNull($site->floorLimit);
         self::assertSame('Boathouse', $project->name);
 
-        $this->put($page, ['name' => 'Boathouse', 'site' => ['climate' => ['monthly_mean_c' => ['', 'cold', '900'], 'design_c' => '70 °F']]])
+        $this->put($page, ['revision' => History::head($project)->id, 'name' => 'Boathouse', 'site' => ['climate' => ['monthly_mean_c' => ['', 'cold', '900'], 'design_c' => '70 °F']]])
             ->assertSessionHasErrors(['site.climate.monthly_mean_c.0', 'site.climate.monthly_mean_c.1', 'site.climate.monthly_mean_c.2']);
-        $this->put($page, ['name' => 'Boathouse', 'site' => ['climate' => ['design_c' => '70 °F']]])->assertSessionHasErrors('site.climate.design_c');
+        $this->put($page, ['revision' => History::head($project)->id, 'name' => 'Boathouse', 'site' => ['climate' => ['design_c' => '70 °F']]])->assertSessionHasErrors('site.climate.design_c');
         self::assertEquals($site, $project->refresh()->site);
     }
 
@@ -90,11 +92,11 @@ final class ProjectPagesTest extends TestCase
     {
         $project = $this->boathouse();
         $name = '<script>alert(1)</script> & "Co" 🏗';
-        $this->put("/projects/{$project->id}/site", ['name' => $name, 'site' => ['place' => $name]])->assertSessionHasNoErrors();
+        $this->put("/projects/{$project->id}/site", ['revision' => History::head($project)->id, 'name' => $name, 'site' => ['place' => $name]])->assertSessionHasNoErrors();
         foreach (['/', "/projects/{$project->id}/site", "/projects/{$project->id}/section"] as $page) {
             $this->get($page)->assertOk()->assertDontSee('<script>alert', false)->assertSee('&lt;script&gt;', false);
         }
-        $this->put("/projects/{$project->id}/site", ['name' => str_repeat('n', 200)])->assertSessionHasErrors('name');
+        $this->put("/projects/{$project->id}/site", ['revision' => History::head($project)->id, 'name' => str_repeat('n', 200)])->assertSessionHasErrors('name');
         self::assertSame($name, $project->refresh()->name);
     }
 
@@ -119,7 +121,7 @@ final class ProjectPagesTest extends TestCase
     public function test_the_demo_is_seeded_once_complete(): void
     {
         $this->seed();
-        $this->get('/')->assertOk()->assertSee('Dyke Lane boathouse')->assertSee('Ferry kiosk')->assertSee('Toll-house reading room');
+        $this->actingAs(User::query()->where('demo', true)->firstOrFail())->get('/')->assertOk()->assertSee('Dyke Lane boathouse')->assertSee('Ferry kiosk')->assertSee('Toll-house reading room');
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */

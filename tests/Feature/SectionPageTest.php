@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\History\History;
 use App\Models\Option;
 use Illuminate\Testing\TestResponse;
 use Ondergrond\Assessor;
@@ -79,7 +80,7 @@ final class SectionPageTest extends TestCase
             $this->change($option, $forged)->assertRedirect();
             self::assertSame($stored, DesignCodec::toArray($option->refresh()->design));
         }
-        $this->put("/projects/{$option->project_id}/section/{$option->id}", ['design' => 'all of it', 'project_id' => 9, 'name' => 'mine'])->assertRedirect();
+        $this->put("/projects/{$option->project_id}/section/{$option->id}", ['design' => 'all of it', 'project_id' => 9, 'name' => 'mine', 'revision' => History::head($option)->id])->assertRedirect();
         self::assertSame(['A · edge tray 4 in', $stored], [$option->refresh()->name, DesignCodec::toArray($option->design)]);
     }
 
@@ -93,7 +94,7 @@ final class SectionPageTest extends TestCase
         preg_match_all('~<input id="[^"]*" name="design([^"]*)" type="text" value="([^"]*)"~', (string) $page->getContent(), $fields, PREG_SET_ORDER);
         self::assertGreaterThan(20, count($fields));
         parse_str(implode('&', array_map(static fn (array $f): string => 'design'.$f[1].'='.urlencode(html_entity_decode($f[2], ENT_QUOTES)), $fields)), $typed);
-        $this->put("/projects/{$option->project_id}/section/{$option->id}", $typed)->assertSessionHasNoErrors();
+        $this->put("/projects/{$option->project_id}/section/{$option->id}", [...$typed, 'revision' => History::head($option)->id])->assertSessionHasNoErrors();
         self::assertSame($stored, DesignCodec::toArray($option->refresh()->design));
     }
 
@@ -121,6 +122,6 @@ final class SectionPageTest extends TestCase
      */
     private function change(Option $option, array $design): TestResponse
     {
-        return $this->put("/projects/{$option->project_id}/section/{$option->id}", ['design' => $design]);
+        return $this->put("/projects/{$option->project_id}/section/{$option->id}", ['design' => $design, 'revision' => History::head($option)->id]);
     }
 }

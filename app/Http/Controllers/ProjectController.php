@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Project;
-use App\Support\CurrentUnits;
+use App\Models\User;
 use App\Support\NewProject;
+use App\Support\Reading;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -17,43 +18,55 @@ use Ondergrond\Site\Soil;
 
 final class ProjectController
 {
-    public function index(CurrentUnits $units): View
+    private const ON_A_PAGE = 20;
+
+    private const LONGEST_SEARCH = 120;
+
+    public function index(Request $request, Reading $reading): View
     {
-        $projects = Project::query()->with('options')->latest('updated_at')->orderByDesc('id')->get();
+        $sought = mb_substr(trim($request->string('find')->toString()), 0, self::LONGEST_SEARCH);
+        $projects = User::current()->firm->projects()
+            ->when($sought !== '', static fn ($query) => $query->whereLike('name', '%'.addcslashes($sought, '%_\\').'%'))
+            ->with('leadingOption')->withCount('options')
+            ->latest('updated_at')->orderByDesc('id')
+            ->simplePaginate(self::ON_A_PAGE)->withQueryString();
 
         return view('projects.index', [
-            'rows' => $projects->map(static fn (Project $p): array => [
+            'projects' => $projects,
+            'sought' => $sought,
+            'rows' => $projects->getCollection()->map(static fn (Project $p): array => [
                 'project' => $p,
-                'option' => $p->leading(),
-                'assessment' => Assessor::assess($p->site, $p->leading()->design),
+                'option' => $option = $p->leadingOption ?? $p->leading(),
+                'assessment' => Assessor::assess($p->site, $option->design),
+                'format' => $reading->formatter($p),
             ]),
-            'format' => $units->formatter(),
         ]);
     }
 
-    public function create(CurrentUnits $units): View
+    public function create(Reading $reading): View
     {
         return view('projects.create', [
-            'format' => $units->formatter(),
-            'system' => $units->system(),
+            'format' => $reading->formatter(),
+            'system' => $reading->system(),
             'climates' => ClimateSamples::all(),
             'soils' => Soil::cases(),
             'families' => Families::all(),
         ]);
     }
 
-    public function store(Request $request, CurrentUnits $units): RedirectResponse
+    public function store(Request $request, Reading $reading): RedirectResponse
     {
-        $project = NewProject::from($request->all());
-        $units->choose($project->units);
+        $user = User::current();
+        $project = NewProject::from($request->all(), $reading->formatter()->mark);
 
-        return redirect()->route('section.show', Project::store($project));
+        return redirect()->route('section.show', Project::store($project, $user->firm, $user->name));
     }
 
+    /** Into the trash, from where it can be had back. */
     public function destroy(Project $project): RedirectResponse
     {
         $project->delete();
 
-        return redirect()->route('projects.index')->with('said', "“{$project->name}” is deleted.");
+        return redirect()->route('projects.index')->with('said', "“{$project->name}” is in the trash.");
     }
 }

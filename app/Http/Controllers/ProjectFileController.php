@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Project;
+use App\Models\User;
 use App\Support\Download;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -33,7 +34,8 @@ final class ProjectFileController
             throw ValidationException::withMessages(['file' => 'That file is larger than a project can be. Allowed: a project file of up to 2 MB.']);
         }
         try {
-            $project = Project::store(ProjectFile::read($file->getContent()));
+            $user = User::current();
+            $project = Project::store(ProjectFile::read($file->getContent()), $user->firm, $user->name);
         } catch (FaultyInput $e) {
             throw ValidationException::withMessages(['file' => array_map(static fn (Fault $f): string => $f->line(), $e->faults)]);
         }

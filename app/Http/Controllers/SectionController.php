@@ -4,53 +4,138 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\History\Conflict;
+use App\History\History;
 use App\Models\Option;
 use App\Models\Project;
-use App\Support\CurrentUnits;
+use App\Support\FaultMessages;
+use App\Support\Reading;
 use App\Support\TypedData;
-use App\View\SectionLog;
+use App\View\SectionPage;
+use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use Ondergrond\Assessor;
-use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\SvgWriter;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\History\ChangeWords;
 
 /** The bench: one design's section, its log and what is said of it. */
 final class SectionController
 {
-    public function show(Project $project, CurrentUnits $units, ?Option $option = null): View
+    /** The bench's script names itself so, and is answered with what changes on the page. */
+    private const SCRIPT = 'X-Bench';
+
+    private const FRAGMENTS = ['state', 'log', 'drawing', 'cores', 'notes'];
+
+    public function __construct(private readonly History $history, private readonly Reading $reading) {}
+
+    public function show(Project $project, ?Option $option = null): View
     {
         $project->load('options');
-        $option = $option?->exists === true ? $option : $project->leading();
-        $format = $units->formatter($project);
-        $assessment = Assessor::assess($project->site, $option->design);
-        $drawing = SectionDrawing::of($option->design, $format);
+
+        return $this->page($project, $option?->exists === true ? $option : $project->leading());
+    }
+
+    public function update(Project $project, Option $option, Request $request): RedirectResponse|Response
+    {
+        $typed = $request->input('design');
+        $format = $this->reading->written($request, $project);
+        $change = static fn (array $state): array => [...$state, 'design' => DesignCodec::toArray(TypedData::merge(
+            $state['design'], is_array($typed) ? $typed : [], $format, DesignCodec::fromArray(...), 'design.',
+        ))];
+        $seen = $request->has('seen') ? $request->integer('seen') : null;
+
+        return $this->answer($request, $project, $option, fn () => $this->history->change($option, $request->integer('revision'), $change, $seen));
+    }
+
+    public function undo(Project $project, Option $option, Request $request): RedirectResponse|Response
+    {
+        return $this->answer($request, $project, $option, fn () => $this->retraced($project, fn () => $this->history->undo($option)));
+    }
+
+    public function redo(Project $project, Option $option, Request $request): RedirectResponse|Response
+    {
+        return $this->answer($request, $project, $option, fn () => $this->retraced($project, fn () => $this->history->redo($option)));
+    }
+
+    /** @param  Closure(): mixed  $do  throws where nothing is saved */
+    private function answer(Request $request, Project $project, Option $option, Closure $do): RedirectResponse|Response
+    {
+        $script = $request->hasHeader(self::SCRIPT);
+        $errors = [];
+        $conflict = null;
+        try {
+            $do();
+        } catch (FaultyInput $e) {
+            $errors = FaultMessages::of($e, $this->reading->formatter($project));
+        } catch (ValidationException $e) {
+            $errors = $e->errors();
+        } catch (Conflict $e) {
+            $conflict = $this->inWords($e, $project);
+        }
+        $sound = $errors === [] && $conflict === null;
+        if (! $script) {
+            $back = redirect()->route('section.show', [$project, $option]);
+
+            return $sound ? $back : $back->withInput()->withErrors($errors)->with('conflict', $conflict);
+        }
+        if (! $sound) {
+            $request->session()->now('_old_input', $request->input());
+            $request->session()->now('conflict', $conflict);
+        }
+        $project->load('options');
+        $fragments = $this->page($project, $option->refresh())->withErrors($errors)->fragments(self::FRAGMENTS);
+
+        return new Response($fragments, match (true) {
+            $sound => 200,
+            $conflict !== null => 409,
+            default => 422,
+        });
+    }
+
+    private function page(Project $project, Option $option): View
+    {
+        $may = Gate::allows('update', $project);
 
         return view('section.show', [
-            'project' => $project,
-            'option' => $option,
-            'format' => $format,
-            'heat' => $assessment->heat,
-            'log' => new SectionLog($option->design, $assessment->heat->counted, $format),
-            'scale' => $drawing->scale,
-            'svg' => SvgWriter::inline($drawing),
+            'page' => SectionPage::of($project, $option, $this->reading->formatter($project)),
+            'head' => History::head($option),
+            'sitting' => $may ? $this->history->sitting($option) : null,
+            'may' => $may,
+            'conflict' => session('conflict'),
         ]);
     }
 
-    public function update(Project $project, Option $option, Request $request, CurrentUnits $units): RedirectResponse
+    /**
+     * @param  Closure(): mixed  $do
+     *
+     * @throws ValidationException where somebody has changed the same since
+     */
+    private function retraced(Project $project, Closure $do): void
     {
-        $typed = $request->input('design');
-        $option->update(['design' => TypedData::merge(
-            DesignCodec::toArray($option->design),
-            is_array($typed) ? $typed : [],
-            $units->formatter($project),
-            DesignCodec::fromArray(...),
-            'design.',
-        )]);
-        $project->touch();
+        try {
+            $do();
+        } catch (Conflict $e) {
+            $lines = (new ChangeWords($this->reading->formatter($project)))->lines($e->theirs);
+            throw ValidationException::withMessages(['revision' => "Not done: {$e->head->who} has changed the same since. ".implode(' · ', $lines).'. The history leads back to any point.']);
+        }
+    }
 
-        return redirect()->route('section.show', [$project, $option]);
+    /** @return array{head: int, who: string, theirs: list<string>, mine: list<string>, clashes: bool} */
+    private function inWords(Conflict $conflict, Project $project): array
+    {
+        $words = new ChangeWords($this->reading->formatter($project));
+
+        return [
+            'head' => $conflict->head->id,
+            'who' => $conflict->head->who,
+            'theirs' => $words->lines($conflict->theirs),
+            'mine' => $words->lines($conflict->mine),
+            'clashes' => $conflict->clashes(),
+        ];
     }
 }

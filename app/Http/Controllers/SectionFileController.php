@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Option;
 use App\Models\Project;
-use App\Support\CurrentUnits;
 use App\Support\Download;
+use App\Support\Reading;
 use Illuminate\Http\Response;
 use Ondergrond\Assessor;
 use Ondergrond\Drawing\SectionDrawing;
@@ -18,10 +18,10 @@ use Ondergrond\Exchange\SvgWriter;
 /** What the bench shows, as files. */
 final class SectionFileController
 {
-    public function drawing(Project $project, Option $option, CurrentUnits $units): Response
+    public function drawing(Project $project, Option $option, Reading $reading): Response
     {
         $svg = SvgWriter::file(
-            SectionDrawing::of($option->design, $units->formatter($project)),
+            SectionDrawing::of($option->design, $reading->formatter($project)),
             "{$project->name}, {$option->name}",
             ProjectFile::hash($project->toCore()),
         );

@@ -4,44 +4,59 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\History\Conflict;
+use App\History\History;
 use App\Models\Project;
-use App\Support\CurrentUnits;
+use App\Support\FaultMessages;
+use App\Support\Reading;
 use App\Support\TypedData;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
 use Ondergrond\Exchange\SiteCodec;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\History\ChangeWords;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Soil;
 
 final class SiteController
 {
-    public function edit(Project $project, CurrentUnits $units): View
+    public function edit(Project $project, Reading $reading): View
     {
         return view('site.edit', [
             'project' => $project,
             'site' => $project->site,
-            'format' => $units->formatter($project),
+            'format' => $reading->formatter($project),
+            'head' => History::head($project),
             'months' => Calendar::MONTHS,
             'soils' => Soil::cases(),
+            'may' => Gate::allows('update', $project),
         ]);
     }
 
-    public function update(Project $project, Request $request, CurrentUnits $units): RedirectResponse
+    public function update(Project $project, Request $request, History $history, Reading $reading): RedirectResponse
     {
-        $typed = $request->all();
-        $site = TypedData::merge(
-            SiteCodec::toArray($project->site),
-            is_array($typed['site'] ?? null) ? $typed['site'] : [],
-            $units->formatter($project),
-            SiteCodec::fromArray(...),
-            'site.',
-        );
         $name = $request->validate(
-            ['name' => ['required', 'string', 'max:120']],
-            ['name.required' => 'A project needs a name.', 'name.max' => 'Allowed: up to 120 characters.', 'name.string' => 'Allowed: words.'],
+            ['name' => ['required', 'string', 'max:'.Project::LONGEST_NAME]],
+            ['name.required' => 'A project needs a name.', 'name.max' => 'Allowed: up to :max characters.', 'name.string' => 'Allowed: words.'],
         )['name'];
-        $project->update(['name' => $name, 'site' => $site]);
+        $typed = $request->input('site');
+        $format = $reading->written($request, $project);
+        try {
+            $history->change($project, $request->integer('revision'), static fn (array $state): array => [
+                'name' => trim($name),
+                'site' => SiteCodec::toArray(TypedData::merge($state['site'], is_array($typed) ? $typed : [], $format, SiteCodec::fromArray(...), 'site.')),
+            ], $request->has('seen') ? $request->integer('seen') : null);
+        } catch (FaultyInput $e) {
+            throw FaultMessages::thrown($e, $format);
+        } catch (Conflict $e) {
+            $words = new ChangeWords($reading->formatter($project));
+
+            return redirect()->route('site.edit', $project)->withInput()->with('conflict', [
+                'head' => $e->head->id, 'who' => $e->head->who, 'theirs' => $words->lines($e->theirs), 'mine' => $words->lines($e->mine), 'clashes' => $e->clashes(),
+            ]);
+        }
 
         return redirect()->route('site.edit', $project)->with('said', 'Saved.');
     }

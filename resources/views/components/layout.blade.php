@@ -1,4 +1,5 @@
-@props(['title', 'project' => null, 'option' => null, 'format'])
+@props(['title', 'project' => null, 'option' => null, 'format' => null])
+@php $person = auth()->user(); @endphp
 <!DOCTYPE html>
 <html lang="en">
 <head>
@@ -14,29 +15,42 @@
     <div class="top-name">
         <a class="brand" href="{{ route('projects.index') }}">Ondergrond</a>
         @if ($project)
-            <span class="job">{{ $project->name }}</span>
-            @if ($option)<span class="job-option">{{ $option->name }}</span>@endif
+            <bdi class="job">{{ $project->name }}</bdi>
+            @if ($option)<bdi class="job-option">{{ $option->name }}</bdi>@endif
         @endif
     </div>
-    @if ($project)
+    @if ($project && $person)
         <nav class="stakes" aria-label="Order of work">
             <a href="{{ route('site.edit', $project) }}" @if (request()->routeIs('site.*')) aria-current="page" @endif>Site</a>
-            <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*')) aria-current="page" @endif>Section</a>
+            <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*', 'options.*', 'history.*', 'shares.*')) aria-current="page" @endif>Section</a>
         </nav>
     @endif
-    <nav class="top-side" aria-label="Elsewhere">
-        <a href="{{ route('projects.index') }}" @if (request()->routeIs('projects.index')) aria-current="page" @endif>Projects</a>
-        <a href="{{ route('materials') }}" @if (request()->routeIs('materials')) aria-current="page" @endif>Materials</a>
-    </nav>
-    <form class="units" method="post" action="{{ route('units.update') }}">
-        @csrf @method('put')
-        <fieldset>
-            <legend class="unseen">Units</legend>
-            @foreach (\Ondergrond\Units\UnitSystem::cases() as $system)
-                <button name="units" value="{{ $system->value }}" aria-pressed="{{ $format->system === $system ? 'true' : 'false' }}">{{ $system === \Ondergrond\Units\UnitSystem::Metric ? 'metric' : 'inch' }}<span class="unseen">, {{ $system->label() }}</span></button>
-            @endforeach
-        </fieldset>
-    </form>
+    @if ($person)
+        <nav class="top-side" aria-label="Elsewhere">
+            <a href="{{ route('projects.index') }}" @if (request()->routeIs('projects.index')) aria-current="page" @endif>Projects</a>
+            <a href="{{ route('materials') }}" @if (request()->routeIs('materials')) aria-current="page" @endif>Materials</a>
+        </nav>
+        <form class="units" method="post" action="{{ route('units.update') }}" id="units">
+            @csrf @method('put')
+            <fieldset>
+                <legend class="unseen">Units</legend>
+                @foreach (\Ondergrond\Units\UnitSystem::cases() as $system)
+                    <button name="units" value="{{ $system->value }}" aria-pressed="{{ $format?->system === $system ? 'true' : 'false' }}">{{ $system === \Ondergrond\Units\UnitSystem::Metric ? 'metric' : 'inch' }}<span class="unseen">, {{ $system->label() }}</span></button>
+                @endforeach
+            </fieldset>
+        </form>
+        <details class="self" id="self">
+            <summary><bdi>{{ $person->name }}</bdi></summary>
+            <div class="self-more">
+                <p>{{ $person->role->label() }}, <bdi>{{ $person->firm->name }}</bdi></p>
+                <a href="{{ route('settings.edit') }}">Settings</a>
+                @can('manage-firm')<a href="{{ route('people.index') }}">People</a>@endcan
+                @can('create', \App\Models\Project::class)<a href="{{ route('trash.index') }}">Trash</a>@endcan
+                <a href="{{ route('glossary') }}">Glossary</a>
+                <form method="post" action="{{ route('session.destroy') }}">@csrf @method('delete')<button>Sign out</button></form>
+            </div>
+        </details>
+    @endif
 </header>
 <main id="main" {{ $attributes }}>
     @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
@@ -44,7 +58,7 @@
 </main>
 <footer class="foot">
     <p>{{ \Ondergrond\Caution::TEXT }}</p>
-    <p>Ondergrond {{ \Ondergrond\Version::PROGRAM }}, methods {{ \Ondergrond\Version::METHODS }}</p>
+    <p><a href="{{ route('glossary') }}">Glossary</a> · <a href="{{ route('notices') }}">Third-party notices</a> · Ondergrond {{ \Ondergrond\Version::PROGRAM }}, methods {{ \Ondergrond\Version::METHODS }}</p>
 </footer>
 </body>
 </html>

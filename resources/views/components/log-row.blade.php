@@ -1,5 +1,5 @@
 {{-- One row of the log: depth, hatch, number, name, what may be changed, what it counts for. --}}
-@props(['row', 'format'])
+@props(['row', 'format', 'sizes' => []])
 @use('Ondergrond\Units\Quantity')
 @php $name = 'design.'.$row->part->value; @endphp
 <div class="log-row @if ($row->order === null) log-out @endif" data-part="{{ $row->part->value }}">
@@ -12,7 +12,7 @@
                 <x-choice plain :name="$name.'.material'" :label="'Material, '.$row->part->label()" :value="$row->layer->material->slug" :options="collect($row->materials)->pluck('name', 'slug')->all()" />
             @endif
             @if ($row->layer)
-                <x-field plain :name="$name.'.thickness_m'" :label="'Thickness, '.$row->part->label()" :value="$format->format($row->layer->thickness, Quantity::Thickness)" />
+                <x-field plain :name="$name.'.thickness_m'" :sizes="$sizes" :label="'Thickness, '.$row->part->label()" :value="$format->format($row->layer->thickness, Quantity::Thickness)" />
             @endif
             {{ $slot }}
         </div>

@@ -1,5 +1,5 @@
 @props(['title'])
-<x-layout :title="$title" :format="new \Ondergrond\Units\QuantityFormatter(\Ondergrond\Units\UnitSystem::Metric)" class="page">
+<x-layout :title="$title" class="page">
     <h1>{{ $title }}</h1>
     <p class="lead">{{ $slot }}</p>
     <p><a class="go" href="{{ route('projects.index') }}">To the projects</a></p>

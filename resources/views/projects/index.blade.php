@@ -1,23 +1,28 @@
 @use('Ondergrond\Units\Quantity')
-<x-layout title="Projects" :format="$format" class="page">
+<x-layout title="Projects" :format="app(\App\Support\Reading::class)->formatter()" class="page">
     <div class="page-head">
         <h1>Projects</h1>
-        <a class="go" href="{{ route('projects.create') }}">Start a project</a>
+        <form class="find" method="get" action="{{ route('projects.index') }}" role="search">
+            <label class="unseen" for="find">Find a project by its name</label>
+            <input id="find" type="text" name="find" value="{{ $sought }}" placeholder="Find by name" dir="auto">
+            <button>Find</button>
+        </form>
+        @can('create', \App\Models\Project::class)<a class="go" href="{{ route('projects.create') }}">Start a project</a>@endcan
     </div>
     @if ($rows->isEmpty())
-        <p class="empty">Nothing here yet. Start a project: name and climate, family, footprint, and its edge is drawn and judged.</p>
+        <p class="empty">@if ($sought !== '') No project’s name holds “<bdi>{{ $sought }}</bdi>”. <a href="{{ route('projects.index') }}">Show all</a> @else Nothing here yet. Start a project: name and climate, family, footprint, and its edge is drawn and judged. @endif</p>
     @else
         <ul class="jobs">
             @foreach ($rows as $row)
-                @php [$project, $option, $heat] = [$row['project'], $row['option'], $row['assessment']->heat]; @endphp
+                @php [$project, $option, $heat, $format] = [$row['project'], $row['option'], $row['assessment']->heat, $row['format']]; @endphp
                 <li class="job-row">
                     <x-strata :design="$option->design" />
                     <div class="job-what">
-                        <h2><a href="{{ route('section.show', $project) }}">{{ $project->name }}</a></h2>
-                        <p>{{ $project->site->place }}</p>
+                        <h2><a href="{{ route('section.show', $project) }}"><bdi>{{ $project->name }}</bdi></a></h2>
+                        <p dir="auto">{{ $project->site->place }}</p>
                         <p class="quiet">{{ \Ondergrond\Design\Families\Families::find($option->design->family)->label() }},
                             {{ $format->format($option->design->footprint->area, Quantity::Area) }} ·
-                            {{ $project->site->soil->label() }} · {{ $option->name }}@if ($project->options->count() > 1), one of {{ $project->options->count() }}@endif</p>
+                            {{ $project->site->soil->label() }} · <bdi>{{ $option->name }}</bdi>@if ($project->options_count > 1), one of {{ $project->options_count }}@endif</p>
                     </div>
                     <dl class="job-figures">
                         <div><dt>Heat to the ground</dt><dd>{{ $format->format($heat->floor->annual, Quantity::Energy) }} a year</dd></div>
@@ -26,26 +31,24 @@
                     </dl>
                     <div class="job-acts">
                         <a href="{{ route('projects.export', $project) }}" download>Export<span class="unseen"> {{ $project->name }}</span></a>
-                        <details>
-                            <summary>Delete<span class="unseen"> {{ $project->name }}</span></summary>
-                            <form method="post" action="{{ route('projects.destroy', $project) }}">
-                                @csrf @method('delete')
-                                <p>This can't be undone. An exported file brings it back.</p>
-                                <button class="warn">Delete for good</button>
-                            </form>
-                        </details>
+                        @can('update', $project)
+                            <form method="post" action="{{ route('projects.destroy', $project) }}">@csrf @method('delete')<button>To the trash<span class="unseen">: {{ $project->name }}</span></button></form>
+                        @endcan
                     </div>
                 </li>
             @endforeach
         </ul>
+        <x-pages :page="$projects" newer="Newer" older="Older" />
     @endif
-    <form class="import" method="post" action="{{ route('projects.import') }}" enctype="multipart/form-data">
-        @csrf
-        <label for="file">Bring in a project file</label>
-        <input id="file" type="file" name="file" accept=".json,application/json" @error('file') aria-invalid="true" aria-describedby="file-wrong" @enderror>
-        <button>Import</button>
-        @error('file')
-            <ul class="wrong" id="file-wrong">@foreach ($errors->get('file') as $message)<li>{{ $message }}</li>@endforeach</ul>
-        @enderror
-    </form>
+    @can('create', \App\Models\Project::class)
+        <form class="import" method="post" action="{{ route('projects.import') }}" enctype="multipart/form-data">
+            @csrf
+            <label for="file">Bring in a project file</label>
+            <input id="file" type="file" name="file" accept=".json,application/json" @error('file') aria-invalid="true" aria-describedby="file-wrong" @enderror>
+            <button>Import</button>
+            @error('file')
+                <ul class="wrong" id="file-wrong">@foreach ($errors->get('file') as $message)<li>{{ $message }}</li>@endforeach</ul>
+            @enderror
+        </form>
+    @endcan
 </x-layout>

@@ -1,22 +1,13 @@
 @use('Ondergrond\Units\Quantity')
 @php $design = $option->design; @endphp
-@if ($project->options->count() > 1)
-    <nav class="options" aria-label="Options">
-        @foreach ($project->options as $other)
-            <a href="{{ route('section.show', [$project, $other]) }}" @if ($other->is($option)) aria-current="page" @endif>{{ $other->name }}</a>
-        @endforeach
-    </nav>
-@endif
-<p class="log-state" role="status" x-text="said">@if ($errors->any()) Not saved: the drawing shows the last sound design. @endif</p>
-<noscript><p><button class="go">Work it out</button></p></noscript>
 <section aria-labelledby="log-floor">
     <h2 id="log-floor">Floor <span>downward from the slab’s top</span></h2>
     <div class="log">
         @foreach ($log->floor() as $row)
-            <x-log-row :row="$row" :format="$format">
+            <x-log-row :row="$row" :format="$format" :sizes="$log->sizes($row->part->value.'.thickness_m')">
                 @if ($row->part === \Ondergrond\Design\Part::Sheet)
                     <x-choice plain name="design.sheet.position" label="Sheet lies" :value="$design->sheet->position->value" :options="['above' => 'above the boards', 'below' => 'below the boards']" />
-                    <x-field plain name="design.sheet.thickness_m" label="Thickness of the sheet" :value="$format->format($design->sheet->thickness, Quantity::SheetThickness)" />
+                    <x-field plain name="design.sheet.thickness_m" :sizes="$log->sizes('sheet.thickness_m')" label="Thickness of the sheet" :value="$format->format($design->sheet->thickness, Quantity::SheetThickness)" />
                 @endif
             </x-log-row>
         @endforeach
@@ -31,17 +22,17 @@
     <h2 id="log-edge">Edge <span>inward to outward</span></h2>
     <div class="log">
         @foreach ($log->edge() as $row)
-            <x-log-row :row="$row" :format="$format">
+            <x-log-row :row="$row" :format="$format" :sizes="$log->sizes($row->part->value.'.thickness_m')">
                 @switch($row->part)
                     @case(\Ondergrond\Design\Part::Beam)
-                        <x-field plain name="design.edge_beam.width_m" label="wide" :value="$format->format($design->beam->width, Quantity::Thickness)" />
-                        <x-field plain name="design.edge_beam.depth_m" label="deep" :value="$format->format($design->beam->depth, Quantity::Thickness)" />
+                        <x-field plain name="design.edge_beam.width_m" :sizes="$log->sizes('edge_beam.width_m')" label="wide" :value="$format->format($design->beam->width, Quantity::Thickness)" />
+                        <x-field plain name="design.edge_beam.depth_m" :sizes="$log->sizes('edge_beam.depth_m')" label="deep" :value="$format->format($design->beam->depth, Quantity::Thickness)" />
                         @break
                     @case(\Ondergrond\Design\Part::Perimeter)
-                        <x-field plain name="design.perimeter_board.width_m" label="strip, wide" :value="$format->format($design->perimeter->width, Quantity::Thickness)" />
+                        <x-field plain name="design.perimeter_board.width_m" :sizes="$log->sizes('perimeter_board.width_m')" label="strip, wide" :value="$format->format($design->perimeter->width, Quantity::Thickness)" />
                         @break
                     @case(\Ondergrond\Design\Part::EdgeOutside)
-                        <x-field plain name="design.edge_outside.depth_below_grade_m" label="below ground" :value="$format->format($design->edgeOutside->depth, Quantity::Thickness)" />
+                        <x-field plain name="design.edge_outside.depth_below_grade_m" :sizes="$log->sizes('edge_outside.depth_below_grade_m')" label="below ground" :value="$format->format($design->edgeOutside->depth, Quantity::Thickness)" />
                         @break
                 @endswitch
             </x-log-row>
@@ -50,13 +41,13 @@
 </section>
 <details class="log-more" id="log-wall" @if ($errors->has('design.wall.*') || $errors->has('design.slab.top_above_grade_m')) open @endif>
     <summary>Wall and height</summary>
-    <x-field name="design.slab.top_above_grade_m" label="Slab’s top above the ground" :value="$format->format($design->slab->topAboveGrade, Quantity::Thickness)" />
+    <x-field name="design.slab.top_above_grade_m" :sizes="$log->sizes('slab.top_above_grade_m')" label="Slab’s top above the ground" :value="$format->format($design->slab->topAboveGrade, Quantity::Thickness)" />
     @foreach (['inside' => $design->wall->inside, 'outside' => $design->wall->outside] as $side => $layers)
         @foreach ($layers as $i => $layer)
             <div class="wall-layer">
                 <x-choice :name="'design.wall.'.$side.'.'.$i.'.material'" :label="($side === 'inside' ? 'From the room, layer ' : 'Past the slab’s edge, layer ').($i + 1)" :value="$layer->material->slug"
                     :options="collect($log->wallMaterials($layer->material))->pluck('name', 'slug')->all()" />
-                <x-field :name="'design.wall.'.$side.'.'.$i.'.thickness_m'" label="thick" :value="$format->format($layer->thickness, Quantity::Thickness)" />
+                <x-field :name="'design.wall.'.$side.'.'.$i.'.thickness_m'" :sizes="$log->sizes('wall.'.$side.'.'.$i.'.thickness_m')" label="thick" :value="$format->format($layer->thickness, Quantity::Thickness)" />
             </div>
         @endforeach
     @endforeach

@@ -1,24 +1,46 @@
-@use('Ondergrond\Units\Quantity')
+@php [$project, $option, $format, $heat, $log] = [$page->project, $page->option, $page->format, $page->heat, $page->log]; @endphp
 <x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" :format="$format" class="bench-page">
     <h1 class="unseen">Section of {{ $project->name }}, {{ $option->name }}</h1>
     <form class="bench" method="post" action="{{ route('section.update', [$project, $option]) }}" novalidate
-        x-data="bench" @change="save" @submit.prevent="save" @mouseover="point" @mouseleave="point" @focusin="point" @click="pick" @ajax:merge="keepFolds">
+        @if ($may) data-may @endif @if (auth()->user()->single_keys) data-keys @endif
+        x-data="bench" @change="changed" @submit.prevent="submitted" @mouseover="point" @mouseleave="point" @focusin="point"
+        @click="pick" @pointerdown="grab" @keydown="step" @keydown.window="key" @focus.window="resume" @online.window="resume" @beforeunload.window="leave">
         @csrf @method('put')
-        <div class="bench-log" id="bench-log" x-merge="morph">
-            @include('section.log')
+        <div class="bench-log">
+            @include('section.options')
+            @fragment('state')
+                <div class="bench-state" id="bench-state">
+                    @include('section.state')
+                </div>
+            @endfragment
+            <fieldset class="bench-fields" @disabled(! $may)>
+                <legend class="unseen">The parts</legend>
+                @fragment('log')
+                    <div id="bench-log">
+                        @include('section.log')
+                    </div>
+                @endfragment
+            </fieldset>
         </div>
         <div class="bench-face">
-            <div class="bench-drawing" id="bench-drawing">
-                {!! $svg !!}
-                <p class="bench-scale">Scale 1 : {{ (int) $scale }}
-                    <span class="bench-files"><a href="{{ route('section.drawing', [$project, $option]) }}" download>SVG</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></span></p>
-            </div>
-            <div class="bench-cores" id="bench-cores">
-                @include('section.heat')
-            </div>
-            <section class="bench-notes" id="bench-notes" aria-labelledby="notes-title">
-                @include('section.notes')
-            </section>
+            @fragment('drawing')
+                <div class="bench-drawing" id="bench-drawing">
+                    {!! $page->svg !!}
+                    <p class="bench-scale">Scale 1 : {{ (int) $page->scale }}
+                        <span class="bench-files"><a href="{{ route('section.drawing', [$project, $option]) }}" download>SVG</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></span></p>
+                </div>
+            @endfragment
+            @fragment('cores')
+                <div class="bench-cores" id="bench-cores">
+                    @include('section.heat')
+                </div>
+            @endfragment
+            @fragment('notes')
+                <section class="bench-notes" id="bench-notes" aria-labelledby="notes-title">
+                    @include('section.notes')
+                </section>
+            @endfragment
         </div>
     </form>
+    @include('section.keys')
 </x-layout>

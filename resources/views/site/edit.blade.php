@@ -4,14 +4,17 @@
     @if ($errors->any())<p class="wrong" role="alert">Not saved: {{ $errors->count() === 1 ? 'one field needs' : $errors->count().' fields need' }} another look. What you typed is still there.</p>@endif
     <form class="site" method="post" action="{{ route('site.update', $project) }}" novalidate>
         @csrf @method('put')
-        <fieldset>
+        @if (session('conflict'))<div class="wide"><x-conflict :conflict="session('conflict')" :reload="route('site.edit', $project)" /></div>@endif
+        <input type="hidden" name="revision" value="{{ $errors->any() || session('conflict') ? (int) old('revision', $head->id) : $head->id }}">
+        <input type="hidden" name="{{ \App\Support\Reading::FIELD }}" value="{{ \App\Support\Reading::name($format) }}">
+        <fieldset @disabled(! $may)>
             <legend>Place</legend>
-            <x-field name="name" label="Name of the project" :value="$project->name" maxlength="120" />
-            <x-field name="site.place" label="Where it stands" :value="$site->place" maxlength="200" />
+            <x-field name="name" label="Name of the project" :value="$project->name" dir="auto" />
+            <x-field name="site.place" label="Where it stands" :value="$site->place" dir="auto" />
             <x-choice name="site.soil" label="Ground under the floor" :value="$site->soil->value"
                 :options="array_combine(array_column($soils, 'value'), array_map(fn ($s) => $s->label().', λ '.$format->number($s->conductivity(), Quantity::Conductivity).' '.$format->unit(Quantity::Conductivity), $soils))" />
         </fieldset>
-        <fieldset>
+        <fieldset @disabled(! $may)>
             <legend>Inside and limits</legend>
             <x-field name="site.indoor_c" label="Kept inside at, mean of the year" :value="$format->format($site->indoor, Quantity::Temperature)" />
             <x-field name="site.indoor_swing_k" label="Warmer in summer, cooler in winter by" :value="$format->format($site->indoorSwing, Quantity::TemperatureDifference)" />
@@ -19,7 +22,7 @@
             <x-field name="site.floor_limit_w_m2k" :label="'Highest U of the floor, '.$format->unit(Quantity::Transmittance)" hint="empty: none is set"
                 :value="$site->floorLimit === null ? '' : $format->format($site->floorLimit, Quantity::Transmittance)" />
         </fieldset>
-        <fieldset class="wide">
+        <fieldset class="wide" @disabled(! $may)>
             <legend>Outdoor air</legend>
             <x-field name="site.climate.name" label="What these figures are" :value="$site->climate->name" maxlength="120" />
             <x-field name="site.climate.design_c" label="Heating design day" :value="$format->format($site->climate->design, Quantity::Temperature)" />
@@ -30,6 +33,6 @@
             </div>
             <x-year :site="$site" :format="$format" :months="$months" />
         </fieldset>
-        <button class="go">Save the site</button>
+        @if ($may)<button class="go">Save the site</button>@endif
     </form>
 </x-layout>

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Models\Revision;
+use Ondergrond\History\Changes;
+use RuntimeException;
+
+/** Somebody saved another state since the page was loaded: the person decides. Nothing was saved. */
+final class Conflict extends RuntimeException
+{
+    /**
+     * @param  Revision  $head  what is saved now
+     * @param  Changes  $mine  what the person wants to change
+     * @param  Changes  $theirs  what was changed meanwhile
+     */
+    public function __construct(
+        public readonly Revision $head,
+        public readonly Changes $mine,
+        public readonly Changes $theirs,
+    ) {
+        parent::__construct('Changed meanwhile by '.$head->who);
+    }
+
+    /** Whether keeping one's own undoes something of the other's. */
+    public function clashes(): bool
+    {
+        return ! $this->mine->against($this->theirs)->none();
+    }
+}

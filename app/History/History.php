@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Models\Revision;
+use App\Models\RevisionKind;
+use App\Models\User;
+use Closure;
+use Illuminate\Contracts\Session\Session;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+use Ondergrond\History\Changes;
+
+/**
+ * Every save goes through here: it adds a revision, and refuses to lay a page that was loaded earlier over what somebody
+ * saved since. Undo and redo walk back through what this person did in this sitting, however much that was.
+ */
+final readonly class History
+{
+    private const SITTING = 'sitting';
+
+    public function __construct(private Session $session) {}
+
+    public static function head(Kept $subject): Revision
+    {
+        return $subject->revisions()->latest('id')->firstOrFail();
+    }
+
+    public function begin(Kept&Model $subject, string $who): void
+    {
+        $this->add($subject, RevisionKind::Made, $who);
+    }
+
+    /**
+     * @param  int  $base  the revision that the person's page was made from
+     * @param  Closure(array<string, mixed>): array<string, mixed>  $change  the state of that revision to what the person wants
+     * @param  int|null  $seen  the revision whose changes the person has been shown and keeps theirs over
+     *
+     * @throws Conflict
+     * @throws ValidationException
+     */
+    public function change(Kept&Model $subject, int $base, Closure $change, ?int $seen = null): Revision
+    {
+        return $this->locked($subject, function () use ($subject, $base, $change, $seen): Revision {
+            $head = self::head($subject);
+            $based = $base === $head->id ? $head : $subject->revisions()->whereKey($base)->first();
+            if (! $based instanceof Revision) {
+                throw ValidationException::withMessages(['revision' => 'This page is too old to save from. Load it again; nothing was changed.']);
+            }
+            $mine = Changes::between($based->state, $change($based->state));
+            if ($mine->none()) {
+                return $head;
+            }
+            $theirs = Changes::between($based->state, $head->state);
+            if (! $theirs->none() && $seen !== $head->id) {
+                throw new Conflict($head, $mine, $theirs);
+            }
+
+            return $this->write($subject, $mine->on($head->state), RevisionKind::Edit);
+        });
+    }
+
+    /** @throws Conflict where somebody has changed the same since */
+    public function undo(Kept&Model $subject): Revision
+    {
+        return $this->locked($subject, function () use ($subject): Revision {
+            $last = $this->sitting($subject)->undo ?? throw ValidationException::withMessages(['revision' => 'Nothing is left to undo of what you changed in this sitting.']);
+
+            return $this->retrace($subject, $last, $last->state, $this->before($subject, $last)->state, RevisionKind::Undo);
+        });
+    }
+
+    /** @throws Conflict where somebody has changed the same since */
+    public function redo(Kept&Model $subject): Revision
+    {
+        return $this->locked($subject, function () use ($subject): Revision {
+            $last = $this->sitting($subject)->redo ?? throw ValidationException::withMessages(['revision' => 'Nothing is left to redo.']);
+
+            return $this->retrace($subject, $last, $this->before($subject, $last)->state, $last->state, RevisionKind::Redo);
+        });
+    }
+
+    /** Back to the design of an earlier revision; name and note stay as they are now. */
+    public function returnTo(Kept&Model $subject, Revision $point): Revision
+    {
+        return $this->locked($subject, function () use ($subject, $point): Revision {
+            $state = array_replace(self::head($subject)->state, array_intersect_key($point->state, ['design' => true, 'site' => true]));
+
+            return $this->write($subject, $state, RevisionKind::Return, $point);
+        });
+    }
+
+    /** What undo and redo would take and give now. */
+    public function sitting(Kept $subject): Sitting
+    {
+        return Sitting::of($subject, $this->name());
+    }
+
+    /**
+     * @param  array<string, mixed>  $from
+     * @param  array<string, mixed>  $to
+     */
+    private function retrace(Kept&Model $subject, Revision $of, array $from, array $to, RevisionKind $kind): Revision
+    {
+        $head = self::head($subject);
+        $way = Changes::between($from, $to);
+        $since = Changes::between($from, $head->state);
+        if (! $way->against($since)->none()) {
+            throw new Conflict($head, $way, $since);
+        }
+
+        return $this->write($subject, $way->on($head->state), $kind, $of);
+    }
+
+    private function before(Kept $subject, Revision $revision): Revision
+    {
+        return $subject->revisions()->where('id', '<', $revision->id)->latest('id')->firstOrFail();
+    }
+
+    /** @param  array<string, mixed>  $state */
+    private function write(Kept&Model $subject, array $state, RevisionKind $kind, ?Revision $of = null): Revision
+    {
+        $subject->take($state);
+        $subject->save();
+
+        return $this->add($subject, $kind, User::current()->name, $of);
+    }
+
+    private function add(Kept&Model $subject, RevisionKind $kind, string $who, ?Revision $of = null): Revision
+    {
+        return $subject->revisions()->create([
+            'project_id' => $subject->getAttributes()['project_id'] ?? $subject->getKey(),
+            'of_id' => $of?->id,
+            'kind' => $kind,
+            'who' => $who,
+            'sitting' => $this->name(),
+            'state' => $subject->state(),
+        ]);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $do
+     * @return T
+     */
+    private function locked(Kept&Model $subject, Closure $do): mixed
+    {
+        return DB::transaction(static function () use ($subject, $do): mixed {
+            // Writing first takes the file's write lock, so that what is read next is what is changed.
+            $subject->newQuery()->whereKey($subject->getKey())->update(['updated_at' => now()]);
+            $subject->refresh();
+
+            return $do();
+        });
+    }
+
+    private function name(): string
+    {
+        $name = $this->session->get(self::SITTING);
+        if (! is_string($name)) {
+            $name = Str::random(20);
+            $this->session->put(self::SITTING, $name);
+        }
+
+        return $name;
+    }
+}

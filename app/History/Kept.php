@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Models\Revision;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Ondergrond\Fault\FaultyInput;
+
+/** What keeps its history: an option, or a project with its site. Implemented by models. */
+interface Kept
+{
+    /** @return HasMany<Revision, covariant Model> its own, none of its parts' */
+    public function revisions(): HasMany;
+
+    /** @return array<string, mixed> as it is, in the shape of project files */
+    public function state(): array;
+
+    /**
+     * Becomes what the state says, unsaved.
+     *
+     * @param  array<string, mixed>  $state
+     *
+     * @throws FaultyInput with pointers beginning at the state
+     */
+    public function take(array $state): void;
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Invitation;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Password;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+/** Who is in the firm. */
+final class MemberController
+{
+    public function index(): View
+    {
+        $firm = User::current()->firm;
+
+        return view('people.index', [
+            'firm' => $firm,
+            'members' => $firm->members,
+            'invitations' => $firm->invitations()->where('expires_at', '>', now())->get(),
+            'roles' => Role::cases(),
+            'days' => Invitation::DAYS,
+        ]);
+    }
+
+    public function update(Request $request, User $member): RedirectResponse
+    {
+        $typed = $request->validate(['role' => ['required', Rule::enum(Role::class)]], ['*' => 'Allowed: '.implode(', ', array_column(Role::cases(), 'value')).'.']);
+        $role = Role::from($typed['role']);
+        DB::transaction(function () use ($member, $role): void {
+            $this->keepAnOwner($member, $role->owns());
+            $member->update(['role' => $role]);
+        });
+
+        return redirect()->route('people.index')->with('said', "{$member->name} is {$role->value} now.");
+    }
+
+    public function destroy(User $member): RedirectResponse
+    {
+        DB::transaction(function () use ($member): void {
+            $this->keepAnOwner($member, false);
+            $member->delete();
+        });
+
+        return redirect()->route('people.index')->with('said', "{$member->name} is no longer in the firm. What they did stays in the histories.");
+    }
+
+    /** A link by which a member sets a new password, shown to the owner to pass on. */
+    public function passwordLink(User $member): RedirectResponse
+    {
+        $link = url(route('password.edit', ['token' => Password::createToken($member), 'email' => $member->email], false));
+
+        return redirect()->route('people.index')->with('link', ['for' => $member->name, 'what' => 'a new password, within the hour', 'url' => $link]);
+    }
+
+    private function keepAnOwner(User $member, bool $staysOwner): void
+    {
+        // A write comes first, so that two owners can't leave at once.
+        $member->firm->touch();
+        if (! $staysOwner && $member->firm->lastOwner($member->refresh())) {
+            throw ValidationException::withMessages(['member' => "{$member->name} is the last owner. Make somebody else an owner first; nothing was changed."]);
+        }
+    }
+}

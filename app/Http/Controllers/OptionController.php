@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\History\Conflict;
+use App\History\History;
+use App\Models\Option;
+use App\Models\Project;
+use App\Models\User;
+use App\Support\FaultMessages;
+use App\Support\Reading;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+use Ondergrond\Assessor;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\History\ChangeWords;
+
+/** The options of a project: the designs that are weighed for it. */
+final class OptionController
+{
+    public function index(Project $project, Reading $reading): View
+    {
+        return view('options.index', [
+            'project' => $project,
+            'format' => $reading->formatter($project),
+            'rows' => $project->options->map(static fn (Option $o): array => [
+                'option' => $o,
+                'heat' => Assessor::assess($project->site, $o->design)->heat,
+                'head' => History::head($o)->id,
+            ]),
+        ]);
+    }
+
+    /** A copy right after the one it was made from. */
+    public function duplicate(Project $project, Option $option, History $history): RedirectResponse
+    {
+        $copy = DB::transaction(static function () use ($project, $option, $history): Option {
+            $project->touch();
+            if ($project->options()->count() >= Project::MOST_OPTIONS) {
+                throw ValidationException::withMessages(['option' => 'Allowed: up to '.Project::MOST_OPTIONS.' options in a project.']);
+            }
+            $project->options()->where('position', '>', $option->position)->increment('position');
+            $copy = $project->options()->create([
+                'position' => $option->position + 1,
+                'name' => Str::limit($option->name, Option::LONGEST_NAME - 7, '').', copy',
+                'pinned' => false,
+                'note' => $option->note,
+                'design' => $option->design,
+            ]);
+            $history->begin($copy, User::current()->name);
+
+            return $copy;
+        });
+
+        return redirect()->route('section.show', [$project, $copy])->with('said', "This is a copy of “{$option->name}”.");
+    }
+
+    public function update(Project $project, Option $option, Request $request, History $history, Reading $reading): RedirectResponse
+    {
+        $typed = $request->validate([
+            'name' => ['required', 'string', 'max:'.Option::LONGEST_NAME],
+            'note' => ['present', 'string', 'max:'.Option::LONGEST_NOTE],
+            'revision' => ['required', 'integer'],
+        ], [
+            'name.required' => 'An option needs a name.',
+            'max' => 'Allowed: up to :max characters.',
+            'string' => 'Allowed: words.',
+            'revision' => 'This page is too old. Load it again; nothing was changed.',
+        ]);
+        try {
+            $history->change($option, (int) $typed['revision'], static fn (array $state): array => [...$state, 'name' => trim($typed['name']), 'note' => trim($typed['note'])]);
+        } catch (FaultyInput $e) {
+            throw FaultMessages::thrown($e, $reading->formatter($project));
+        } catch (Conflict $e) {
+            // A rename is laid over a changed design without a word; over another rename it is not.
+            if ($e->clashes()) {
+                throw ValidationException::withMessages(['name' => "{$e->head->who} changed this meanwhile. ".implode(' · ', (new ChangeWords($reading->formatter($project)))->lines($e->theirs)).'. Load the page again; nothing was changed.']);
+            }
+            $history->change($option, (int) $typed['revision'], static fn (array $state): array => [...$state, 'name' => trim($typed['name']), 'note' => trim($typed['note'])], $e->head->id);
+        }
+
+        return redirect()->route('options.index', $project)->with('said', 'Saved.');
+    }
+
+    /** The pinned option is the one that is opened and judged first. */
+    public function pin(Project $project, Option $option): RedirectResponse
+    {
+        DB::transaction(static function () use ($project, $option): void {
+            $project->options()->update(['pinned' => false]);
+            $option->update(['pinned' => true]);
+        });
+
+        return redirect()->route('options.index', $project)->with('said', "“{$option->name}” is pinned: it is opened and judged first.");
+    }
+
+    public function move(Project $project, Option $option, Request $request): RedirectResponse
+    {
+        $by = $request->validate(['by' => ['required', Rule::in(['-1', '1'])]], ['*' => 'Allowed: -1 for up, 1 for down.'])['by'];
+        DB::transaction(static function () use ($project, $option, $by): void {
+            $project->touch();
+            $order = $project->options()->pluck('id')->all();
+            $at = (int) array_search($option->id, $order, true);
+            $to = max(0, min(count($order) - 1, $at + (int) $by));
+            [$order[$at], $order[$to]] = [$order[$to], $order[$at]];
+            foreach ($order as $position => $id) {
+                $project->options()->whereKey($id)->update(['position' => $position]);
+            }
+        });
+
+        return redirect()->route('options.index', $project);
+    }
+
+    /** Into the trash, from where it can be had back. */
+    public function destroy(Project $project, Option $option): RedirectResponse
+    {
+        DB::transaction(static function () use ($project, $option): void {
+            $project->touch();
+            if ($project->options()->count() === 1) {
+                throw ValidationException::withMessages(['option' => "“{$option->name}” is the only option left, and a project needs one. Put the whole project in the trash instead."]);
+            }
+            $option->update(['pinned' => false]);
+            $option->delete();
+        });
+
+        return redirect()->route('options.index', $project)->with('said', "“{$option->name}” is in the trash.");
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Project;
+use App\Models\Share;
+use App\Models\User;
+use App\View\SectionPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\View\View;
+use Ondergrond\Units\QuantityFormatter;
+
+/** Links by which a client reads one option. */
+final class ShareController
+{
+    public function index(Project $project): View
+    {
+        return view('options.shares', ['project' => $project, 'shares' => $project->shares()->with('option')->get()]);
+    }
+
+    public function store(Request $request, Project $project): RedirectResponse
+    {
+        $typed = $request->validate([
+            'option' => ['required', Rule::in($project->options->modelKeys())],
+            'made_for' => ['required', 'string', 'max:120'],
+            'days' => ['required', 'integer', 'between:1,'.Share::LONGEST_DAYS],
+        ], [
+            'option' => 'Allowed: one of this project’s options.',
+            'made_for.required' => 'Whom is it for? The name tells the links apart.',
+            'made_for.max' => 'Allowed: up to :max characters.',
+            'made_for.string' => 'Allowed: words.',
+            'days' => 'Allowed: 1 to '.Share::LONGEST_DAYS.' days.',
+        ]);
+        $project->shares()->create([
+            'option_id' => (int) $typed['option'],
+            'made_for' => trim($typed['made_for']),
+            'made_by' => User::current()->name,
+            'expires_at' => now()->addDays((int) $typed['days'])->startOfSecond(),
+        ]);
+
+        return redirect()->route('shares.index', $project)->with('said', 'The link is made. Pass it on: whoever has it can read this one option.');
+    }
+
+    public function destroy(Project $project, Share $share): RedirectResponse
+    {
+        $share->update(['revoked_at' => now()]);
+
+        return redirect()->route('shares.index', $project)->with('said', "The link for {$share->made_for} no longer works.");
+    }
+
+    /** What the client sees. A link that is over is as good as none, and so is one to what lies in the trash. */
+    public function show(Share $share): View
+    {
+        $share->load(['project', 'option']);
+        abort_if(! $share->open() || $share->project === null || $share->option === null, 404);
+
+        return view('shared', [
+            'page' => SectionPage::of($share->project, $share->option, new QuantityFormatter($share->project->units)),
+            'share' => $share,
+        ]);
+    }
+}

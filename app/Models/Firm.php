@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property-read Collection<int, User> $members
+ */
+final class Firm extends Model
+{
+    public const LONGEST_NAME = 120;
+
+    protected $fillable = ['name'];
+
+    /** @return HasMany<User, $this> */
+    public function members(): HasMany
+    {
+        return $this->hasMany(User::class)->orderBy('name');
+    }
+
+    /** @return HasMany<Project, $this> */
+    public function projects(): HasMany
+    {
+        return $this->hasMany(Project::class);
+    }
+
+    /** @return HasMany<Invitation, $this> */
+    public function invitations(): HasMany
+    {
+        return $this->hasMany(Invitation::class)->latest()->orderBy('id');
+    }
+
+    /** A firm without an owner could never get one again. */
+    public function lastOwner(User $member): bool
+    {
+        return $member->role->owns() && $this->members()->where('role', Role::Owner)->count() === 1;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Ondergrond\Design\Design;
+use Ondergrond\Exchange\DesignCodec;
+
+/**
+ * A state that an option, or a project's site, once had: who put it there, when and how. Never changed, only added.
+ *
+ * @property int $id
+ * @property int $project_id
+ * @property int|null $option_id null for the project's own name and site
+ * @property int|null $of_id the revision that was taken back, put back or returned to
+ * @property RevisionKind $kind
+ * @property string $who
+ * @property string|null $sitting the signed-in session in which it was made
+ * @property array<string, mixed> $state
+ * @property CarbonImmutable $created_at
+ */
+final class Revision extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['project_id', 'option_id', 'of_id', 'kind', 'who', 'sitting', 'state'];
+
+    protected $casts = ['kind' => RevisionKind::class, 'state' => 'array', 'created_at' => 'immutable_datetime'];
+
+    public function design(): Design
+    {
+        return DesignCodec::fromValid($this->state['design']);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What a member of a firm does there, and so may do here. */
+enum Role: string
+{
+    case Owner = 'owner';
+    case Designer = 'designer';
+    case Crew = 'crew';
+    case Reader = 'reader';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+
+    public function does(): string
+    {
+        return match ($this) {
+            self::Owner => 'designs, and decides who is in the firm',
+            self::Designer => 'starts, changes and shares projects',
+            self::Crew => 'reads every project on site',
+            self::Reader => 'reads every project',
+        };
+    }
+
+    public function designs(): bool
+    {
+        return $this === self::Owner || $this === self::Designer;
+    }
+
+    public function owns(): bool
+    {
+        return $this === self::Owner;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Illuminate\Validation\ValidationException;
+use Ondergrond\Exchange\FieldQuantity;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Units\QuantityFormatter;
+
+/** The core's faults as messages at the fields of a form. */
+final class FaultMessages
+{
+    /**
+     * @param  string  $prefix  of the form's field names, such as `design.`
+     * @return array<string, list<string>> by field
+     */
+    public static function of(FaultyInput $faulty, QuantityFormatter $format, string $prefix = ''): array
+    {
+        $messages = [];
+        foreach ($faulty->faults as $fault) {
+            $path = str_replace('/', '.', ltrim($fault->pointer, '/'));
+            $quantity = FieldQuantity::of($path);
+            $messages[$prefix.$path][] = $quantity === null ? "Allowed: {$fault->allowed}." : $fault->allowedIn($format, $quantity);
+        }
+
+        return $messages;
+    }
+
+    public static function thrown(FaultyInput $faulty, QuantityFormatter $format): ValidationException
+    {
+        return ValidationException::withMessages(self::of($faulty, $format));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Option;
+use App\Models\Project;
+use Ondergrond\Assessor;
+use Ondergrond\Drawing\SectionDrawing;
+use Ondergrond\Exchange\SvgWriter;
+use Ondergrond\Heat\HeatVerdict;
+use Ondergrond\Units\QuantityFormatter;
+
+/** What there is to see of one option: drawing, log and verdicts. */
+final readonly class SectionPage
+{
+    private function __construct(
+        public Project $project,
+        public Option $option,
+        public QuantityFormatter $format,
+        public HeatVerdict $heat,
+        public SectionLog $log,
+        public float $scale,
+        public string $svg,
+    ) {}
+
+    public static function of(Project $project, Option $option, QuantityFormatter $format): self
+    {
+        $heat = Assessor::assess($project->site, $option->design)->heat;
+        $drawing = SectionDrawing::of($option->design, $format);
+
+        return new self($project, $option, $format, $heat, new SectionLog($option->design, $heat->counted, $format), $drawing->scale, SvgWriter::inline($drawing));
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Glossary;
+
+/** The words that stand on the pages, in the words of those who use them. */
+final class Glossary
+{
+    /** @return list<Term> by word */
+    public static function all(): array
+    {
+        return [
+            new Term('Amplitude', 'Half the distance between the warmest and the coldest of the year’s wave.', 'K'),
+            new Term('Band', 'What a figure becomes when the ground conducts as little, or as much, as its class allows. Soil is never known to a digit, so figures that hang on it are ranges.'),
+            new Term('Bare slab', 'The same slab, wall and stone with no insulation: what the boards are measured against.'),
+            new Term('Characteristic dimension', 'Floor area divided by half the exposed outline. Large floors lose less through each square metre, because the middle is far from the edge.', 'B′, m'),
+            new Term('Conductivity', 'How well a material passes heat: watts through a square metre, a metre thick, for each degree. Lower insulates better.', 'λ, W/(m·K)'),
+            new Term('Datum', 'The level that heights count from: here the ground outside, ±0.'),
+            new Term('Design day', 'The cold day that heating is sized for: the yearly peak of the wave plus a five-day spell at the design temperature.'),
+            new Term('Dig level', 'The bottom of the hole before anything is laid: all layers and the stone bed stand on it.'),
+            new Term('Edge beam', 'The thickened rim of a slab that carries the wall, cast with the slab in one pour.'),
+            new Term('Edge insulation', 'Board at the rim of the floor, upright or flat. Most of the heat leaves there.', 'R, D'),
+            new Term('Exposed perimeter', 'The part of the outline next to outside air or an unheated room. A side built against a heated neighbour does not count.', 'P, m'),
+            new Term('Field board', 'The board under the middle of the floor, away from the edge.'),
+            new Term('Heating month', 'A month whose mean outdoor temperature is below the site’s heating limit. Only those are summed into the year.'),
+            new Term('Laying order', 'The order in which the crew puts the parts down; the numbers on the flags and in the log.'),
+            new Term('Option', 'One way of building the same job. A project has one or more; the pinned one is opened and judged first.'),
+            new Term('Perimeter board', 'A thicker board in a strip along the edge beam.'),
+            new Term('Pin', 'Marks the option that stands for the project.'),
+            new Term('Revision', 'A state that was once saved, with who saved it and when. The history of an option is the list of them; any can be returned to.'),
+            new Term('R-value', 'How well a layer holds heat back: its thickness divided by its conductivity.', 'R, m²·K/W or ft²·h·°F/Btu'),
+            new Term('Section', 'The building cut through at its edge and seen from the side.'),
+            new Term('Stone bed', 'Clean crushed stone under boards and beam: it carries, drains and keeps water from climbing. Stated at its thinnest.'),
+            new Term('Transmittance', 'Heat through a square metre of floor for each degree between inside and outside, over the heating season.', 'U, W/(m²·K)'),
+            new Term('Vapour sheet', 'Sheet that keeps ground moisture out of the slab; above the boards or below them, two schools.'),
+            new Term('Verdict', 'What is said of a figure: holds, close (within a twentieth of the limit), fails, not checked, or shown where there is no limit.'),
+            new Term('Water vapour resistance factor', 'How much harder water vapour passes a material than still air of the same thickness.', 'µ'),
+            new Term('Wave', 'The twelve monthly means as one smooth year: a mean, an amplitude and a coldest moment.'),
+        ];
+    }
+}

@@ -1,0 +1,63 @@
+/** Why nothing was saved, when it was not the input's fault. */
+export class NotSaved extends Error {
+    /** @param {boolean} passing whether trying again by itself makes sense */
+    constructor(message, passing = false) {
+        super(message);
+        this.passing = passing;
+    }
+}
+
+const KEPT = ' What you typed is still here.';
+
+/**
+ * Sends the bench's form and gives back the fragments of the page that it changed, refused or not.
+ *
+ * @returns {Promise<{status: number, page: Document}>} 200 saved, 422 refused, 409 somebody else saved meanwhile
+ * @throws {NotSaved}
+ */
+export default async function send(url, form, extra = {}) {
+    let response = await post(url, form, extra);
+    if (response.status === 419 && (await renewToken(form))) {
+        response = await post(url, form, extra);
+    }
+    if ([200, 409, 422].includes(response.status) && !response.redirected) {
+        return { status: response.status, page: parse(await response.text()) };
+    }
+    if (response.redirected || response.status === 419) {
+        throw new NotSaved(`You are signed out. Sign in again in another tab, then come back here.${KEPT}`);
+    }
+    throw new NotSaved({
+        403: `Not saved: your role does not reach this far any more.${KEPT}`,
+        404: `Not saved: this option is no longer here. It may be in the trash.${KEPT}`,
+    }[response.status] ?? `Not saved: the server broke off (${response.status}).${KEPT}`);
+}
+
+async function post(url, form, extra) {
+    const body = new FormData(form);
+    for (const [name, value] of Object.entries(extra)) {
+        body.set(name, value);
+    }
+    try {
+        return await fetch(url, { method: 'POST', body, headers: { 'X-Bench': '1', Accept: 'text/html' } });
+    } catch {
+        throw new NotSaved(`Not saved: no connection. Trying again by itself.${KEPT}`, true);
+    }
+}
+
+/** A page that was open since before the last sign-in carries a token that is over: take the one of a fresh page. */
+async function renewToken(form) {
+    const response = await fetch(location.href, { headers: { Accept: 'text/html' } }).catch(() => null);
+    if (!response?.ok || response.redirected) {
+        return false;
+    }
+    const fresh = parse(await response.text()).querySelector('input[name=_token]');
+    const here = form.querySelector('input[name=_token]');
+    if (fresh) {
+        here.value = fresh.value;
+    }
+    return fresh !== null;
+}
+
+function parse(html) {
+    return new DOMParser().parseFromString(html, 'text/html');
+}

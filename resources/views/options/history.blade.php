@@ -1,0 +1,23 @@
+<x-layout :title="'History of '.$option->name" :project="$project" :option="$option" :format="$format" class="page">
+    <h1>History</h1>
+    <p class="lead">Every state this option was saved in, newest first. Returning to one is itself a change, and can be undone.</p>
+    @if ($errors->any())<p class="wrong" role="alert">{{ implode(' ', $errors->all()) }}</p>@endif
+    <ol class="history">
+        @foreach ($rows as $row)
+            @php $revision = $row['revision']; @endphp
+            <li @if ($revision->id === $head) class="history-now" @endif>
+                <p class="history-when"><x-time :at="$revision->created_at" /><br><b><bdi>{{ $revision->who === '' ? 'nobody known' : $revision->who }}</bdi></b></p>
+                <div class="history-what">
+                    <p>{{ ucfirst($revision->kind->label()) }}@if ($revision->id === $head) <b>· as it is now</b>@endif</p>
+                    @if ($row['lines'] !== [])<ul>@foreach ($row['lines'] as $line)<li dir="auto">{{ $line }}</li>@endforeach</ul>@endif
+                </div>
+                @if ($revision->id !== $head)
+                    @can('update', $project)
+                        <form method="post" action="{{ route('history.return', [$project, $option, $revision]) }}">@csrf<button>Return to this<span class="unseen">, {{ $revision->created_at->format('j M Y, H:i:s') }}</span></button></form>
+                    @endcan
+                @endif
+            </li>
+        @endforeach
+    </ol>
+    <x-pages :page="$page" newer="Newer" older="Older" />
+</x-layout>

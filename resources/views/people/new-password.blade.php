@@ -1,0 +1,12 @@
+<x-layout title="New password" class="page narrow">
+    <h1>New password</h1>
+    <p class="lead">For {{ $email }}.</p>
+    <form class="sheet" method="post" action="{{ route('password.update') }}" novalidate>
+        @csrf @method('put')
+        <input type="hidden" name="token" value="{{ $token }}">
+        <input type="hidden" name="email" value="{{ $email }}">
+        <x-password name="password" label="New password" hint="10 characters or more" />
+        <x-password name="password_confirmation" label="New password once more" />
+        <button class="go">Set it</button>
+    </form>
+</x-layout>
