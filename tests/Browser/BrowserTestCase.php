@@ -17,6 +17,9 @@ abstract class BrowserTestCase extends TestCase
 {
     protected RemoteWebDriver $browser;
 
+    /** A pattern for what the browser may say of answers that the test provokes, such as a refusal's status. */
+    protected string $provoked = '~^$~';
+
     protected Site $site;
 
     protected function setUp(): void
@@ -25,11 +28,49 @@ abstract class BrowserTestCase extends TestCase
         $this->browser = $this->site->browser;
         $this->site->size(1280, 800);
         $this->browser->manage()->deleteAllCookies();
+        $this->site->database()->exec("UPDATE users SET units = NULL, decimal_mark = 'point', single_keys = 1");
+    }
+
+    /** As one of the people of the demo. */
+    protected function signIn(string $person = 'Joost Kade'): void
+    {
+        $this->open('/sign-in');
+        $this->browser->findElement(WebDriverBy::xpath("//button[contains(., '{$person}')]"))->click();
+        $this->awaitText('.self summary', $person);
+    }
+
+    protected function openBench(string $project): void
+    {
+        $this->open('/');
+        $this->browser->findElement(WebDriverBy::linkText($project))->click();
+        $this->awaitText('.job', $project);
+    }
+
+    protected function awaitSaved(): void
+    {
+        $this->awaitThat(fn (): bool => $this->text('.log-state') === 'All saved', 'the word that all is saved');
+    }
+
+    protected function seen(string $css): bool
+    {
+        return $this->browser->findElements(WebDriverBy::cssSelector($css)) !== [];
+    }
+
+    /** What a field shows now, typed or written by the server. */
+    protected function value(string $css): string
+    {
+        return str_replace("\u{a0}", ' ', (string) $this->find($css)->getDomProperty('value'));
+    }
+
+    protected function press(string ...$keys): void
+    {
+        $this->browser->getKeyboard()->sendKeys(implode('', $keys));
     }
 
     protected function assertPostConditions(): void
     {
-        self::assertSame([], array_column($this->browser->manage()->getLog('browser'), 'message'), 'the console is silent');
+        $messages = array_column($this->browser->manage()->getLog('browser'), 'message');
+        self::assertSame([], array_values(array_filter($messages, fn (string $m): bool => preg_match($this->provoked, $m) !== 1)), 'the console is silent');
     }
 
     protected function onNotSuccessfulTest(\Throwable $t): never

@@ -8,6 +8,7 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use PDO;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
@@ -34,7 +35,7 @@ final class Site
         $folder = sys_get_temp_dir().'/ondergrond-browser-'.bin2hex(random_bytes(4));
         mkdir($folder.'/downloads', 0o700, true);
         $environment = [
-            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'DB_DATABASE' => "{$folder}/test.sqlite",
+            'APP_ENV' => 'testing', 'ONDERGROND_DEMO' => 'true', 'BCRYPT_ROUNDS' => '4', 'APP_DEBUG' => 'false', 'DB_DATABASE' => "{$folder}/test.sqlite",
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'PHP_CLI_SERVER_WORKERS' => '2',
         ];
         touch($environment['DB_DATABASE']);
@@ -46,9 +47,12 @@ final class Site
             ['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
             "{$root}/public", $environment, null, null,
         );
+        // Nobody reads what they say, and a full pipe would stop them.
+        $server->disableOutput();
         $server->start();
         $driverPort = self::freePort();
         $driver = new Process(['chromedriver', "--port={$driverPort}"], $root, null, null, null);
+        $driver->disableOutput();
         $driver->start();
         $processes = [$server, $driver];
         register_shutdown_function(static function () use ($processes, $folder): void {
@@ -80,6 +84,15 @@ final class Site
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
 
         return RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", $capabilities, 20_000, 60_000);
+    }
+
+    /** What the server works on, for what a test has to set aside from the pages. */
+    public function database(): PDO
+    {
+        $database = new PDO("sqlite:{$this->folder}/test.sqlite", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $database->exec('PRAGMA busy_timeout = 5000');
+
+        return $database;
     }
 
     public function size(int $width, int $height): void
@@ -115,6 +128,6 @@ final class Site
             }
             usleep(50_000);
         }
-        throw new RuntimeException('did not start: '.$process->getCommandLine()."\n".$process->getErrorOutput());
+        throw new RuntimeException('did not start: '.$process->getCommandLine());
     }
 }

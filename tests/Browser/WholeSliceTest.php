@@ -13,6 +13,12 @@ use Ondergrond\Exchange\ProjectFile;
 /** The first day with the program, walked through. */
 final class WholeSliceTest extends BrowserTestCase
 {
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
     public function test_a_board_is_changed_and_everything_follows(): void
     {
         $this->openBench('Dyke Lane boathouse');
@@ -90,6 +96,7 @@ final class WholeSliceTest extends BrowserTestCase
 
     public function test_bad_input_is_answered_at_its_field(): void
     {
+        $this->provoked = '~status of 422~';
         $this->openBench('Ferry kiosk');
         $year = $this->text('#annual');
         $this->type('#design-edge_under-thickness_m', '40 m');
@@ -139,9 +146,8 @@ final class WholeSliceTest extends BrowserTestCase
 
         $this->open('/');
         $this->assertAccessible();
-        $this->browser->findElement(WebDriverBy::xpath('//li[contains(., "boiler house")]//summary'))->click();
         $this->browser->findElement(WebDriverBy::xpath('//li[contains(., "boiler house")]//button'))->click();
-        $this->awaitText('.said', 'is deleted');
+        $this->awaitText('.said', 'is in the trash');
         self::assertStringNotContainsString('boiler house', $this->text('.jobs'));
 
         $this->find('#file')->sendKeys($file);
@@ -180,13 +186,6 @@ final class WholeSliceTest extends BrowserTestCase
         $this->assertAccessible();
     }
 
-    private function openBench(string $project): void
-    {
-        $this->open('/');
-        $this->browser->findElement(WebDriverBy::linkText($project))->click();
-        $this->awaitText('.job', $project);
-    }
-
     private function put(string $units): void
     {
         $this->find(".units button[value='{$units}']")->click();
@@ -197,15 +196,5 @@ final class WholeSliceTest extends BrowserTestCase
     private function path(string $part): string
     {
         return (string) $this->find("#bench-drawing svg .area[data-part='{$part}']")->getAttribute('d');
-    }
-
-    private function seen(string $css): bool
-    {
-        return $this->browser->findElements(WebDriverBy::cssSelector($css)) !== [];
-    }
-
-    private function awaitSaved(): void
-    {
-        $this->awaitThat(fn (): bool => $this->text('.log-state') === 'Saved', 'the word that it is saved');
     }
 }

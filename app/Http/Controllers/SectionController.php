@@ -17,6 +17,8 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Exchange\DesignCodec;
@@ -88,7 +90,9 @@ final class SectionController
             $request->session()->now('conflict', $conflict);
         }
         $project->load('options');
-        $fragments = $this->page($project, $option->refresh())->withErrors($errors)->fragments(self::FRAGMENTS);
+        // Shared, because the fields are components and see nothing else.
+        view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($errors)));
+        $fragments = $this->page($project, $option->refresh())->fragments(self::FRAGMENTS);
 
         return new Response($fragments, match (true) {
             $sound => 200,

@@ -37,7 +37,7 @@ export default () => ({
 
     submitted(event) {
         const by = event.submitter;
-        return this.ask({ url: by?.hasAttribute('formaction') ? by.formAction : this.$root.action, extra: by?.name ? { [by.name]: by.value } : {} });
+        return this.ask({ url: by?.hasAttribute('formaction') ? by.formAction : this.$root.action, extra: by?.name ? { [by.name]: by.value } : undefined });
     },
 
     again() {
@@ -70,7 +70,6 @@ export default () => ({
         }
         clearTimeout(this.timer);
         this.busy = true;
-        this.tell('Saving', 'busy');
         while (this.jobs.length > 0 && (await this.perform(this.jobs.shift())));
         this.busy = false;
     },
@@ -78,7 +77,12 @@ export default () => ({
     /** @returns {Promise<boolean>} whether what else was asked for may follow */
     async perform({ url, extra }) {
         const form = this.$root;
+        if (url === form.action && !extra && this.mood !== 'refused' && !this.stuck && this.clean()) {
+            this.tell('All saved', 'calm');
+            return true;
+        }
         const sent = this.values();
+        this.tell('Saving', 'busy');
         try {
             const { status, page } = await send(url, form, extra);
             this.takeIn(page, sent);
@@ -111,6 +115,11 @@ export default () => ({
 
     values() {
         return new Map([...this.fields()].map((field) => [field.id, field.value]));
+    },
+
+    /** Whether every field shows what the server wrote. */
+    clean() {
+        return [...this.fields()].every((field) => (field.tagName === 'SELECT' ? field.querySelector('option[selected]')?.value === field.value : field.defaultValue === field.value));
     },
 
     /** The fields show what the server wrote, except where the person has changed something since it was sent. */

@@ -6,6 +6,8 @@
         x-data="bench" @change="changed" @submit.prevent="submitted" @mouseover="point" @mouseleave="point" @focusin="point"
         @click="pick" @pointerdown="grab" @keydown="step" @keydown.window="key" @focus.window="resume" @online.window="resume" @beforeunload.window="leave">
         @csrf @method('put')
+        {{-- Enter in a field presses a form's first button: this one, never Undo. --}}
+        <button class="unseen" tabindex="-1">Save</button>
         <div class="bench-log">
             @include('section.options')
             @fragment('state')
