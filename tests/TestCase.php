@@ -41,7 +41,7 @@ abstract class TestCase extends BaseTestCase
 
         return ($firm ?? $this->firm)->members()->create([
             'name' => "Member {$count}", 'email' => "member{$count}@firm.example", 'password' => self::PASSWORD, 'role' => $role,
-        ]);
+        ])->refresh();
     }
 
     protected function boathouse(?Firm $firm = null): Project

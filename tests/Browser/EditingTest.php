@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The bench under the hand: keys, undo, typing and dragging on the drawing. */
+final class EditingTest extends BrowserTestCase
+{
+    private const FIELD = '#design-field_board-thickness_m';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    public function test_a_board_is_changed_and_changed_back_by_keys_alone(): void
+    {
+        $this->openBench('Ferry kiosk');
+        $year = $this->text('#annual');
+        $this->press($this->numberOf('field_board'));
+        self::assertSame('design-field_board-thickness_m', $this->focused(), 'a number leads to its part');
+        $size = $this->value(self::FIELD);
+
+        $this->press(WebDriverKeys::ARROW_UP);
+        $this->awaitThat(fn (): bool => $this->text('#annual') !== $year, 'another sum');
+        $larger = $this->value(self::FIELD);
+        self::assertGreaterThan((float) $size, (float) $larger);
+        // Common practice, no source: boards of 50 mm are followed by 60 and 70 where no others stand between.
+        $this->press(WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '50', WebDriverKeys::ENTER);
+        $this->awaitThat(fn (): bool => $this->value(self::FIELD) === '50 mm', 'what was typed, as the server writes it');
+        $this->press(WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_UP);
+        $this->awaitSaved();
+        self::assertSame('70 mm', $this->value(self::FIELD));
+        $this->press(WebDriverKeys::ARROW_DOWN);
+        $this->awaitSaved();
+        self::assertSame('60 mm', $this->value(self::FIELD));
+
+        $this->press(WebDriverKeys::PAGE_DOWN);
+        self::assertSame('design-sheet-thickness_m', $this->focused(), 'the part below');
+        $this->press(WebDriverKeys::PAGE_UP);
+        self::assertSame('design-field_board-thickness_m', $this->focused(), 'and back');
+        $this->press('99 x', WebDriverKeys::ESCAPE);
+        self::assertSame('60 mm', $this->value(self::FIELD), 'what was typed is dropped');
+
+        $this->awaitThat(function () use ($year): bool {
+            if ($this->find('#undo')->isEnabled()) {
+                $this->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL);
+            }
+
+            return ! $this->find('#undo')->isEnabled() && $this->text('#annual') === $year;
+        }, 'everything of this sitting taken back');
+        self::assertSame($size, $this->value(self::FIELD));
+        $this->press(WebDriverKeys::CONTROL, WebDriverKeys::SHIFT, 'z', WebDriverKeys::NULL);
+        $this->awaitThat(fn (): bool => $this->value(self::FIELD) === $larger, 'the first change put back');
+        $this->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL);
+        $this->awaitThat(fn (): bool => $this->value(self::FIELD) === $size, 'and taken back');
+        $this->browser->navigate()->refresh();
+        self::assertTrue($this->find('#redo')->isEnabled(), 'redo outlives the page');
+    }
+
+    public function test_many_quick_undos_each_take_one_change(): void
+    {
+        $this->openBench('Ferry kiosk');
+        $first = $this->value('#design-stone-thickness_m');
+        foreach (['175', '200', '225'] as $size) {
+            $this->type('#design-stone-thickness_m', $size, WebDriverKeys::ENTER);
+            $this->awaitThat(fn (): bool => $this->value('#design-stone-thickness_m') === "{$size} mm", "{$size} mm saved");
+        }
+        foreach ([1, 2, 3] as $time) {
+            $this->find('#undo')->click();
+        }
+        $this->awaitThat(fn (): bool => $this->value('#design-stone-thickness_m') === $first, 'all three taken back');
+        $this->awaitSaved();
+    }
+
+    public function test_the_help_sheet_opens_by_key_and_button_and_single_keys_can_be_turned_off(): void
+    {
+        $this->openBench('Ferry kiosk');
+        $this->press('?');
+        self::assertTrue($this->seen('#keys[open]'));
+        $this->assertAccessible();
+        $this->press(WebDriverKeys::ESCAPE);
+        self::assertFalse($this->seen('#keys[open]'));
+        $this->press('u');
+        $this->awaitThat(fn (): bool => str_contains($this->value(self::FIELD), 'in'), 'inches');
+        $this->site->database()->exec('UPDATE users SET single_keys = 0');
+        $this->browser->navigate()->refresh();
+        $this->press('?');
+        self::assertFalse($this->seen('#keys[open]'), 'turned off');
+        $this->find('.state-acts .needs-script')->click();
+        self::assertTrue($this->seen('#keys[open]'), 'the button stays');
+        $this->find('#keys button')->click();
+    }
+
+    public function test_a_dimension_on_the_drawing_is_typed_over(): void
+    {
+        $this->provoked = '~status of 422~';
+        $this->openBench('Dyke Lane boathouse');
+        $this->find("#bench-drawing text[data-field='edge_beam.width_m']")->click();
+        self::assertSame($this->value('#design-edge_beam-width_m'), $this->value('.size-over'));
+        $this->assertAccessible();
+        $this->press('20', WebDriverKeys::ENTER);
+        $this->awaitThat(fn (): bool => $this->value('#design-edge_beam-width_m') === '20 in', 'the width in the log');
+        $this->awaitThat(fn (): bool => str_contains($this->text("#bench-drawing text[data-field='edge_beam.width_m']"), '20'), 'and on the drawing');
+
+        $this->find("#bench-drawing text[data-field='slab.thickness_m']")->click();
+        $this->press('5', WebDriverKeys::ESCAPE);
+        self::assertFalse($this->seen('.size-over'));
+        self::assertSame('4 in', $this->value('#design-slab-thickness_m'), 'Escape leaves it');
+
+        $this->find("#bench-drawing text[data-field='field_board.thickness_m']")->click();
+        $this->press('40 m', WebDriverKeys::ENTER);
+        $this->awaitThat(fn (): bool => $this->seen('#design-field_board-thickness_m-wrong'), 'the refusal at its field');
+        self::assertSame('40 m', $this->value(self::FIELD));
+        $this->find(self::FIELD)->click();
+        $this->press(WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '2', WebDriverKeys::ENTER);
+        $this->awaitSaved();
+        $this->find('#undo')->click();
+        $this->awaitThat(fn (): bool => $this->value('#design-edge_beam-width_m') === '16 in', 'taken back');
+    }
+
+    public function test_the_foot_of_the_outside_board_is_dragged_and_snaps(): void
+    {
+        $this->openBench('Dyke Lane boathouse');
+        $before = $this->value('#design-edge_outside-depth_below_grade_m');
+        $handle = $this->find(".handle[data-field='edge_outside.depth_below_grade_m'] rect");
+        (new WebDriverActions($this->browser))->clickAndHold($handle)->moveByOffset(0, 28)->perform();
+        self::assertStringContainsString('level with the board under the beam', $this->text('.handle-size'));
+        (new WebDriverActions($this->browser))->release()->perform();
+        // Beam 24 in deep from a slab 8 in above the ground, 4 in of board under it: 24 − 8 + 4 = 20 in.
+        $this->awaitThat(fn (): bool => $this->value('#design-edge_outside-depth_below_grade_m') === '20 in', 'the depth it was let go at');
+        $this->awaitSaved();
+
+        $strip = $this->value('#design-perimeter_board-width_m');
+        $handle = $this->find(".handle[data-field='perimeter_board.width_m'] rect");
+        (new WebDriverActions($this->browser))->clickAndHold($handle)->moveByOffset(-27, 3)->release()->perform();
+        $this->awaitThat(fn (): bool => $this->value('#design-perimeter_board-width_m') === '28 in', 'a strip four inches wider');
+        $this->find('#undo')->click();
+        $this->awaitThat(fn (): bool => $this->value('#design-perimeter_board-width_m') === $strip, 'taken back');
+        $this->find('#undo')->click();
+        $this->awaitThat(fn (): bool => $this->value('#design-edge_outside-depth_below_grade_m') === $before, 'taken back');
+    }
+
+    private function focused(): string
+    {
+        return (string) $this->browser->switchTo()->activeElement()->getAttribute('id');
+    }
+
+    private function numberOf(string $part): string
+    {
+        return $this->text("#bench-drawing g.flag[data-part='{$part}'] text");
+    }
+}

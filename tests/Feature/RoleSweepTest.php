@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Firm;
+use App\Models\Invitation;
+use App\Models\Option;
+use App\Models\Project;
+use App\Models\Role;
+use App\Models\Share;
+use App\Models\User;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Route as Router;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/**
+ * Every route against everybody. The routes are read from the router and each must stand in the table, so that a new one
+ * can't be forgotten.
+ */
+final class RoleSweepTest extends TestCase
+{
+    private const ANYBODY = ['nobody', 'stranger', 'reader', 'crew', 'designer', 'owner'];
+
+    /** Signed-in people, of whatever firm: these routes are about oneself. */
+    private const ONESELF = ['stranger', 'reader', 'crew', 'designer', 'owner'];
+
+    private const MEMBERS = ['reader', 'crew', 'designer', 'owner'];
+
+    private const DESIGNERS = ['designer', 'owner'];
+
+    private const OWNERS = ['owner'];
+
+    /** Only those who are not signed in. */
+    private const GUESTS = ['nobody'];
+
+    /** Whom each route answers. The stranger is the owner of another firm. */
+    private const TABLE = [
+        'glossary' => self::ANYBODY,
+        'notices' => self::ANYBODY,
+        'schema' => self::ANYBODY,
+        // By a signed link; without one, see below.
+        'shares.show' => [],
+        'invitations.show' => [],
+        'invitations.accept' => [],
+        'session.create' => self::GUESTS,
+        'session.store' => self::GUESTS,
+        // Only at the very first start.
+        'firm.create' => [],
+        'firm.store' => [],
+        'password.edit' => self::GUESTS,
+        'password.update' => self::GUESTS,
+        'session.destroy' => self::ONESELF,
+        'settings.edit' => self::ONESELF,
+        'settings.update' => self::ONESELF,
+        'settings.password' => self::ONESELF,
+        'units.update' => self::ONESELF,
+        'materials' => self::ONESELF,
+        'projects.index' => self::ONESELF,
+        // In one's own firm, whichever that is.
+        'projects.create' => ['stranger', ...self::DESIGNERS],
+        'projects.store' => ['stranger', ...self::DESIGNERS],
+        'projects.import' => ['stranger', ...self::DESIGNERS],
+        'trash.index' => ['stranger', ...self::DESIGNERS],
+        'people.index' => ['stranger', ...self::OWNERS],
+        'firm.update' => ['stranger', ...self::OWNERS],
+        'invitations.store' => ['stranger', ...self::OWNERS],
+        'people.update' => self::OWNERS,
+        'people.destroy' => self::OWNERS,
+        'people.password-link' => self::OWNERS,
+        'invitations.destroy' => self::OWNERS,
+        'projects.export' => self::MEMBERS,
+        'site.edit' => self::MEMBERS,
+        'options.index' => self::MEMBERS,
+        'section.show' => self::MEMBERS,
+        'section.drawing' => self::MEMBERS,
+        'section.assessment' => self::MEMBERS,
+        'history.index' => self::MEMBERS,
+        'projects.destroy' => self::DESIGNERS,
+        'site.update' => self::DESIGNERS,
+        'section.update' => self::DESIGNERS,
+        'section.undo' => self::DESIGNERS,
+        'section.redo' => self::DESIGNERS,
+        'history.return' => self::DESIGNERS,
+        'options.duplicate' => self::DESIGNERS,
+        'options.update' => self::DESIGNERS,
+        'options.pin' => self::DESIGNERS,
+        'options.move' => self::DESIGNERS,
+        'options.destroy' => self::DESIGNERS,
+        'shares.index' => self::DESIGNERS,
+        'shares.store' => self::DESIGNERS,
+        'shares.destroy' => self::DESIGNERS,
+        'trash.project' => self::DESIGNERS,
+        'trash.option' => self::DESIGNERS,
+        'trash.purge-project' => self::OWNERS,
+        'trash.purge-option' => self::OWNERS,
+    ];
+
+    public function test_every_route_stands_in_the_table(): void
+    {
+        self::assertSame([], array_diff(array_keys($this->routes()), array_keys(self::TABLE)), 'routes that nobody decided about');
+        self::assertSame([], array_diff(array_keys(self::TABLE), array_keys($this->routes())), 'rows without a route');
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function people(): iterable
+    {
+        foreach (self::ANYBODY as $person) {
+            yield $person => [$person];
+        }
+    }
+
+    #[DataProvider('people')]
+    public function test_no_route_answers_whom_it_should_not(string $person): void
+    {
+        foreach ($this->routes() as $name => $route) {
+            $project = $this->boathouse();
+            $before = $this->everything();
+            $this->become($person);
+            $method = $route->methods()[0];
+            $answer = $this->call($method, $this->address($route, $project), ['_token' => csrf_token()]);
+            $words = "{$person} at {$method} {$route->uri()}: {$answer->getStatusCode()} {$answer->headers->get('Location')}";
+            $toSignIn = $answer->isRedirect(route('session.create'));
+            if (in_array($person, self::TABLE[$name], true)) {
+                self::assertNotContains($answer->getStatusCode(), [401, 403, 404, 405, 500], $words);
+                self::assertTrue(! $toSignIn || in_array($name, ['session.destroy'], true), $words);
+
+                continue;
+            }
+            $home = $answer->isRedirect(route('projects.index')) && self::TABLE[$name] === self::GUESTS;
+            self::assertTrue($toSignIn || $home || in_array($answer->getStatusCode(), [403, 404], true) || (str_starts_with($name, 'firm.') && $answer->isRedirect()), $words);
+            self::assertSame($before, $this->everything(), $words);
+            self::assertStringNotContainsString('Dyke Lane', (string) $answer->getContent(), $words);
+        }
+    }
+
+    public function test_fragments_are_guarded_as_pages_are(): void
+    {
+        $project = $this->boathouse();
+        foreach (['nobody', 'stranger', 'reader', 'crew'] as $person) {
+            $this->become($person);
+            $answer = $this->withHeader('X-Bench', '1')->put("/projects/{$project->id}/section/{$project->leading()->id}", ['design' => ['slab' => ['thickness_m' => '6']]]);
+            self::assertContains($answer->getStatusCode(), [302, 403, 404], $person);
+            self::assertStringNotContainsString('bench-log', (string) $answer->getContent(), $person);
+        }
+    }
+
+    /** @return array<string, Route> by name */
+    private function routes(): array
+    {
+        $routes = [];
+        foreach (Router::getRoutes()->getRoutes() as $route) {
+            $routes[$route->getName() ?? $route->uri()] = $route;
+        }
+
+        return $routes;
+    }
+
+    /** With ids that exist, all of the firm under test. */
+    private function address(Route $route, Project $project): string
+    {
+        $trash = str_starts_with((string) $route->getName(), 'trash.');
+        $option = $project->options->last();
+        self::assertInstanceOf(Option::class, $option);
+        if ($trash && str_contains($route->uri(), '{option}')) {
+            $option->delete();
+        } elseif ($trash && str_contains($route->uri(), '{project}')) {
+            $project->delete();
+        }
+
+        return route((string) $route->getName(), array_intersect_key([
+            'project' => $project->id,
+            'option' => $option->id,
+            'revision' => $option->revisions()->firstOrFail()->id,
+            'member' => $this->member(Role::Reader)->id,
+            'share' => $project->shares()->create(['option_id' => $option->id, 'made_for' => 'A client', 'made_by' => 'The test', 'expires_at' => now()->addDay()])->id,
+            'invitation' => $this->invitation()->id,
+            'token' => 'none',
+        ], array_flip($route->parameterNames())), false);
+    }
+
+    private function become(string $person): void
+    {
+        Auth::forgetGuards();
+        $this->flushSession();
+        if ($person !== 'nobody') {
+            $this->actingAs($person === 'stranger'
+                ? $this->member(Role::Owner, Firm::query()->create(['name' => 'Another firm']))
+                : $this->member(Role::from($person)));
+        }
+    }
+
+    private function invitation(): Invitation
+    {
+        return $this->firm->invitations()->create(['email' => 'new@firm.example', 'role' => Role::Crew, 'invited_by' => 'The test', 'expires_at' => now()->addDay()]);
+    }
+
+    /** What a refused request must leave as it is. */
+    private function everything(): string
+    {
+        return (string) json_encode([
+            Project::withTrashed()->count(), Option::withTrashed()->orderBy('id')->get(['name', 'pinned', 'position', 'design'])->toArray(),
+            Share::query()->whereNotNull('revoked_at')->count(), User::query()->where('role', Role::Owner)->where('firm_id', $this->firm->id)->where('name', 'not like', 'Member%')->count(), $this->firm->refresh()->name,
+        ], JSON_THROW_ON_ERROR);
+    }
+}
