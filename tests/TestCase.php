@@ -10,6 +10,7 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\Auth;
 use Ondergrond\Examples\Examples;
 
 /** Tests that need the application and an empty database; a designer is signed in. */
@@ -42,6 +43,15 @@ abstract class TestCase extends BaseTestCase
         return ($firm ?? $this->firm)->members()->create([
             'name' => "Member {$count}", 'email' => "member{$count}@firm.example", 'password' => self::PASSWORD, 'role' => $role,
         ])->refresh();
+    }
+
+    /** Somebody else, in a sitting of their own. */
+    protected function become(?User $user): static
+    {
+        Auth::forgetGuards();
+        $this->flushSession();
+
+        return $user === null ? $this : $this->actingAs($user);
     }
 
     protected function boathouse(?Firm $firm = null): Project

@@ -13,15 +13,17 @@ final class Conflict extends RuntimeException
 {
     /**
      * @param  Revision  $head  what is saved now
+     * @param  string  $who  changed it meanwhile, names with commas
      * @param  Changes  $mine  what the person wants to change
      * @param  Changes  $theirs  what was changed meanwhile
      */
     public function __construct(
         public readonly Revision $head,
+        public readonly string $who,
         public readonly Changes $mine,
         public readonly Changes $theirs,
     ) {
-        parent::__construct('Changed meanwhile by '.$head->who);
+        parent::__construct('Changed meanwhile by '.$who);
     }
 
     /** Whether keeping one's own undoes something of the other's. */

@@ -57,7 +57,7 @@ final readonly class History
             }
             $theirs = Changes::between($based->state, $head->state);
             if (! $theirs->none() && $seen !== $head->id) {
-                throw new Conflict($head, $mine, $theirs);
+                throw new Conflict($head, $this->others($subject, $based), $mine, $theirs);
             }
 
             return $this->write($subject, $mine->on($head->state), RevisionKind::Edit);
@@ -110,10 +110,19 @@ final readonly class History
         $way = Changes::between($from, $to);
         $since = Changes::between($from, $head->state);
         if (! $way->against($since)->none()) {
-            throw new Conflict($head, $way, $since);
+            throw new Conflict($head, $this->others($subject, $of), $way, $since);
         }
 
         return $this->write($subject, $way->on($head->state), $kind, $of);
+    }
+
+    /** Who saved after that, other than in this sitting; where it was only in this sitting, in another tab, that too has a name. */
+    private function others(Kept $subject, Revision $since): string
+    {
+        $later = $subject->revisions()->where('id', '>', $since->id)->get(['who', 'sitting']);
+        $others = $later->where('sitting', '!=', $this->name());
+
+        return ($others->isEmpty() ? $later : $others)->pluck('who')->unique()->join(', ');
     }
 
     private function before(Kept $subject, Revision $revision): Revision

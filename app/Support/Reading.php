@@ -6,7 +6,7 @@ namespace App\Support;
 
 use App\Models\Project;
 use App\Models\User;
-use Illuminate\Contracts\Auth\Guard;
+use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Http\Request;
 use Ondergrond\Units\DecimalMark;
 use Ondergrond\Units\QuantityFormatter;
@@ -18,7 +18,7 @@ final readonly class Reading
     /** Names the units and the decimal mark that a form's fields were written in. */
     public const FIELD = 'written_in';
 
-    public function __construct(private Guard $guard) {}
+    public function __construct(private Factory $auth) {}
 
     public function system(?Project $project = null): UnitSystem
     {
@@ -47,7 +47,7 @@ final readonly class Reading
 
     private function person(): ?User
     {
-        $user = $this->guard->user();
+        $user = $this->auth->guard()->user();
 
         return $user instanceof User ? $user : null;
     }

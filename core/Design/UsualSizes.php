@@ -34,7 +34,9 @@ final class UsualSizes
             str_starts_with($field, 'wall.') && str_ends_with($field, '.thickness_m') => $metric ? self::steps(0.005, 0.5, 0.005) : self::steps(0.125 * Unit::INCH, 20 * Unit::INCH, 0.125 * Unit::INCH),
             str_ends_with($field, '.thickness_m') => $metric ? self::scaled(self::BOARDS_MM, 0.001) : self::scaled(self::BOARDS_IN, Unit::INCH),
             $field === 'perimeter_board.width_m' => $metric ? self::steps(0.0, 6.0, 0.1) : self::steps(0.0, 236 * Unit::INCH, 4 * Unit::INCH),
-            str_starts_with($field, 'edge_beam.'), $field === 'edge_outside.depth_below_grade_m' => $metric ? self::steps(0.0, 3.0, 0.05) : self::steps(0.0, 118 * Unit::INCH, 2 * Unit::INCH),
+            $field === 'edge_beam.width_m' => $metric ? self::steps(0.1, 2.0, 0.05) : self::steps(4 * Unit::INCH, 78 * Unit::INCH, 2 * Unit::INCH),
+            $field === 'edge_beam.depth_m' => $metric ? self::steps(0.1, 3.0, 0.05) : self::steps(4 * Unit::INCH, 118 * Unit::INCH, 2 * Unit::INCH),
+            $field === 'edge_outside.depth_below_grade_m' => $metric ? self::steps(0.0, 3.0, 0.05) : self::steps(0.0, 118 * Unit::INCH, 2 * Unit::INCH),
             default => [],
         };
     }

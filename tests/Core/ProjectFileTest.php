@@ -13,6 +13,15 @@ use PHPUnit\Framework\TestCase;
 
 final class ProjectFileTest extends TestCase
 {
+    public function test_a_file_of_every_version_is_still_read(): void
+    {
+        for ($version = 1; $version <= ProjectFile::VERSION; $version++) {
+            $file = dirname(__DIR__)."/Files/project-{$version}.json";
+            self::assertFileExists($file, 'each version of the format comes with a file of its time');
+            self::assertEquals(Examples::boathouse(), ProjectFile::read((string) file_get_contents($file)));
+        }
+    }
+
     public function test_a_round_trip_loses_nothing(): void
     {
         foreach (Examples::all() as $project) {

@@ -12,7 +12,6 @@ use App\Models\Role;
 use App\Models\Share;
 use App\Models\User;
 use Illuminate\Routing\Route;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route as Router;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -116,10 +115,12 @@ final class RoleSweepTest extends TestCase
     #[DataProvider('people')]
     public function test_no_route_answers_whom_it_should_not(string $person): void
     {
+        $project = null;
         foreach ($this->routes() as $name => $route) {
-            $project = $this->boathouse();
+            // Reading leaves it as it is.
+            $project = $project !== null && $route->methods()[0] === 'GET' ? $project : $this->boathouse();
             $before = $this->everything();
-            $this->become($person);
+            $this->as($person);
             $method = $route->methods()[0];
             $answer = $this->call($method, $this->address($route, $project), ['_token' => csrf_token()]);
             $words = "{$person} at {$method} {$route->uri()}: {$answer->getStatusCode()} {$answer->headers->get('Location')}";
@@ -141,7 +142,7 @@ final class RoleSweepTest extends TestCase
     {
         $project = $this->boathouse();
         foreach (['nobody', 'stranger', 'reader', 'crew'] as $person) {
-            $this->become($person);
+            $this->as($person);
             $answer = $this->withHeader('X-Bench', '1')->put("/projects/{$project->id}/section/{$project->leading()->id}", ['design' => ['slab' => ['thickness_m' => '6']]]);
             self::assertContains($answer->getStatusCode(), [302, 403, 404], $person);
             self::assertStringNotContainsString('bench-log', (string) $answer->getContent(), $person);
@@ -182,15 +183,13 @@ final class RoleSweepTest extends TestCase
         ], array_flip($route->parameterNames())), false);
     }
 
-    private function become(string $person): void
+    private function as(string $person): static
     {
-        Auth::forgetGuards();
-        $this->flushSession();
-        if ($person !== 'nobody') {
-            $this->actingAs($person === 'stranger'
-                ? $this->member(Role::Owner, Firm::query()->create(['name' => 'Another firm']))
-                : $this->member(Role::from($person)));
-        }
+        return $this->become(match ($person) {
+            'nobody' => null,
+            'stranger' => $this->member(Role::Owner, Firm::query()->create(['name' => 'Another firm'])),
+            default => $this->member(Role::from($person)),
+        });
     }
 
     private function invitation(): Invitation

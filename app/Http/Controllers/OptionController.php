@@ -81,7 +81,7 @@ final class OptionController
         } catch (Conflict $e) {
             // A rename is laid over a changed design without a word; over another rename it is not.
             if ($e->clashes()) {
-                throw ValidationException::withMessages(['name' => "{$e->head->who} changed this meanwhile. ".implode(' · ', (new ChangeWords($reading->formatter($project)))->lines($e->theirs)).'. Load the page again; nothing was changed.']);
+                throw ValidationException::withMessages(['name' => "{$e->who} changed this meanwhile. ".implode(' · ', (new ChangeWords($reading->formatter($project)))->lines($e->theirs)).'. Load the page again; nothing was changed.']);
             }
             $history->change($option, (int) $typed['revision'], static fn (array $state): array => [...$state, 'name' => trim($typed['name']), 'note' => trim($typed['note'])], $e->head->id);
         }

@@ -125,7 +125,7 @@ final class SectionController
             $do();
         } catch (Conflict $e) {
             $lines = (new ChangeWords($this->reading->formatter($project)))->lines($e->theirs);
-            throw ValidationException::withMessages(['revision' => "Not done: {$e->head->who} has changed the same since. ".implode(' · ', $lines).'. The history leads back to any point.']);
+            throw ValidationException::withMessages(['revision' => "Not done: {$e->who} has changed the same since. ".implode(' · ', $lines).'. The history leads back to any point.']);
         }
     }
 
@@ -136,7 +136,7 @@ final class SectionController
 
         return [
             'head' => $conflict->head->id,
-            'who' => $conflict->head->who,
+            'who' => $conflict->who,
             'theirs' => $words->lines($conflict->theirs),
             'mine' => $words->lines($conflict->mine),
             'clashes' => $conflict->clashes(),

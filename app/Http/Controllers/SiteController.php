@@ -54,7 +54,7 @@ final class SiteController
             $words = new ChangeWords($reading->formatter($project));
 
             return redirect()->route('site.edit', $project)->withInput()->with('conflict', [
-                'head' => $e->head->id, 'who' => $e->head->who, 'theirs' => $words->lines($e->theirs), 'mine' => $words->lines($e->mine), 'clashes' => $e->clashes(),
+                'head' => $e->head->id, 'who' => $e->who, 'theirs' => $words->lines($e->theirs), 'mine' => $words->lines($e->mine), 'clashes' => $e->clashes(),
             ]);
         }
 

@@ -13,6 +13,7 @@
     <form class="sheet" method="post" action="{{ route('settings.password') }}" novalidate>
         @csrf @method('put')
         <h2>Another password</h2>
+        <input class="unseen" type="text" value="{{ $user->email }}" autocomplete="username" readonly tabindex="-1" aria-label="E-mail address">
         <x-password name="current" label="Password now" autocomplete="current-password" />
         <x-password name="password" label="New password" hint="10 characters or more" />
         <x-password name="password_confirmation" label="New password once more" />

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Symfony\Component\Process\Process;
+
+/** Every page there is, read from the router: usable by everybody (WCAG 2.2 A and AA), and readable on a phone. */
+final class EveryPageTest extends BrowserTestCase
+{
+    /** Addresses that give no page. */
+    private const FILES = ['projects.export', 'section.drawing', 'section.assessment', 'schema'];
+
+    /** Pages that a signed link or an empty database leads to; other tests look at them. */
+    private const ELSEWHERE = ['shares.show', 'invitations.show', 'firm.create', 'session.create', 'password.edit'];
+
+    public function test_every_page_is_accessible_and_fits_a_phone(): void
+    {
+        $this->signIn('Marit Sluys');
+        $pages = $this->pages();
+        self::assertGreaterThan(12, count($pages));
+        foreach ($pages as $path) {
+            $this->lookAt($path);
+        }
+    }
+
+    public function test_what_goes_wrong_is_told_on_pages_as_good_as_the_others(): void
+    {
+        $this->provoked = '~status of 40[34]~';
+        $this->signIn('Odile Vliet');
+        foreach (['/nowhere', '/people'] as $path) {
+            $this->lookAt($path);
+        }
+        $this->browser->manage()->deleteAllCookies();
+        foreach (['/sign-in', '/new-password/none?email=a@b.example', '/shared/none', '/glossary', '/notices'] as $path) {
+            $this->lookAt($path);
+        }
+    }
+
+    private function lookAt(string $path): void
+    {
+        $this->open($path);
+        $this->assertAccessible();
+        $this->site->size(390, 800);
+        $wide = $this->browser->executeScript('return document.documentElement.scrollWidth;');
+        self::assertLessThanOrEqual(390, $wide, $path);
+        $this->assertAccessible();
+        $this->site->size(1280, 800);
+    }
+
+    /** @return list<string> */
+    private function pages(): array
+    {
+        $list = (new Process([PHP_BINARY, 'artisan', 'route:list', '--json'], dirname(__DIR__, 2)))->mustRun()->getOutput();
+        $pages = [];
+        foreach (json_decode($list, true, flags: JSON_THROW_ON_ERROR) as $route) {
+            if (str_starts_with($route['method'], 'GET') && ! in_array($route['name'], [...self::FILES, ...self::ELSEWHERE], true)) {
+                $pages[] = '/'.ltrim(strtr($route['uri'], ['{project}' => '1', '{option}' => '1', '{option?}' => '']), '/');
+            }
+        }
+
+        return $pages;
+    }
+}
