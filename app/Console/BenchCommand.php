@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\History\History;
 use App\Models\Project;
+use App\Models\Role;
+use App\Models\User;
 use Illuminate\Contracts\Console\Kernel as Artisan;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Ondergrond\Assessor;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SvgWriter;
+use Ondergrond\Project\Option;
+use Ondergrond\Project\Project as CoreProject;
 use Ondergrond\Units\QuantityFormatter;
 use RuntimeException;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -64,30 +71,62 @@ final class BenchCommand extends Command
         $json = ProjectFile::write($project);
         $format = new QuantityFormatter($project->units);
         $kernel = $this->application();
-        $stored = Project::query()->with('options')->firstOrFail();
-        $page = static fn (string $url): callable => static function () use ($kernel, $url): void {
-            $status = $kernel->handle(Request::create($url))->getStatusCode();
+        $stored = Project::query()->with('options')->where('name', $project->name)->firstOrFail();
+        $option = $stored->leading();
+        $send = static function (Request $request) use ($kernel): void {
+            $status = $kernel->handle($request)->getStatusCode();
             if ($status !== 200) {
-                throw new RuntimeException("{$url} answered {$status}");
+                throw new RuntimeException("{$request->fullUrl()} answered {$status}");
             }
         };
+        $page = static fn (string $url): callable => static fn () => $send(Request::create($url));
+        $thickness = 0.05;
+        $edit = static function () use ($send, $stored, $option, &$thickness): void {
+            $thickness = $thickness > 0.1 ? 0.05 : $thickness + 0.001;
+            $send(Request::create("/projects/{$stored->id}/section/{$option->id}", 'PUT', [
+                'design' => ['field_board' => ['thickness_m' => 1000 * $thickness.' mm']], 'revision' => History::head($option)->id,
+            ], server: ['HTTP_X_BENCH' => '1']));
+        };
+        $many = Project::query()->where('name', 'Row of fifty')->firstOrFail();
 
         return [
             'assess one design' => static fn () => Assessor::assess($project->site, $design),
             'read a project file of three options' => static fn () => ProjectFile::read($json),
             'draw the section, write it as SVG' => static fn () => SvgWriter::inline(SectionDrawing::of($design, $format)),
-            'page: projects' => $page('/'),
+            'page: projects, 200 of 10 options' => $page('/'),
+            'page: projects, sought by name' => $page('/?find=row'),
             'page: site' => $page("/projects/{$stored->id}/site"),
-            'page: bench' => $page("/projects/{$stored->id}/section/{$stored->leading()->id}"),
+            'page: bench' => $page("/projects/{$stored->id}/section/{$option->id}"),
+            'page: bench of 50 options' => $page("/projects/{$many->id}/section"),
+            'page: options, 50 of them' => $page("/projects/{$many->id}/options"),
+            'page: history' => $page("/projects/{$stored->id}/section/{$option->id}/history"),
+            'edit: a board, saved and drawn anew' => $edit,
             'page: materials' => $page('/materials'),
         ];
     }
 
-    /** The application over a database in memory that holds the demo. */
+    /** The application over a database of its own that holds the demo and 200 projects of 10 options, an owner signed in. */
     private function application(): Kernel
     {
-        $application = Bootstrap::with(['DB_DATABASE' => ':memory:', 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array']);
+        $file = tempnam(sys_get_temp_dir(), 'ondergrond-bench');
+        if ($file === false) {
+            throw new RuntimeException('no temporary file can be made');
+        }
+        register_shutdown_function(static fn () => array_map(unlink(...), array_filter([$file, "{$file}-wal", "{$file}-shm"], is_file(...))));
+        $application = Bootstrap::with(['DB_DATABASE' => $file, 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array', 'APP_ENV' => 'testing']);
         $application->make(Artisan::class)->call('migrate', ['--seed' => true, '--force' => true]);
+        $owner = User::query()->where('role', Role::Owner)->firstOrFail();
+        $boathouse = Examples::boathouse();
+        $options = static fn (int $count): array => array_map(
+            static fn (int $i): Option => new Option("Option {$i}", $i === 3, '', $boathouse->options[$i % 3]->design),
+            range(1, $count),
+        );
+        DB::transaction(static function () use ($boathouse, $owner, $options): void {
+            foreach ([...array_fill(0, 200, ['Row of ten', 10]), ['Row of fifty', 50]] as $i => [$name, $count]) {
+                Project::store(new CoreProject($count === 10 ? "{$name} {$i}" : $name, $boathouse->units, $boathouse->site, $options($count)), $owner->firm, $owner->name);
+            }
+        });
+        Auth::setUser($owner);
 
         return $application->make(Kernel::class);
     }

@@ -1,4 +1,4 @@
-const format = new Intl.DateTimeFormat(document.documentElement.lang, { dateStyle: 'medium', timeStyle: 'short', hour12: false });
+const format = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short', hour12: false });
 
 /** Moments are stored and sent in UTC; here they are written in the reader's own time. */
 export default (root) => {

@@ -1,4 +1,4 @@
-<x-layout title="Glossary" :format="app(\App\Support\Reading::class)->formatter()" class="page">
+<x-layout title="Glossary" class="page">
     <h1>Glossary</h1>
     <p class="lead">The words that stand on these pages, as this program uses them.</p>
     <dl class="terms">

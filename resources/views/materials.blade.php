@@ -1,5 +1,5 @@
 @use('Ondergrond\Units\Quantity')
-<x-layout title="Materials" :format="$format" class="page">
+<x-layout title="Materials" class="page">
     <h1>Materials</h1>
     <p class="lead">Generic materials with their design values. A product’s own data sheet comes before any of these.</p>
     <div class="scroll" tabindex="0" role="region" aria-label="Materials">

@@ -1,4 +1,4 @@
-<x-layout title="Third-party notices" :format="app(\App\Support\Reading::class)->formatter()" class="page">
+<x-layout title="Third-party notices" class="page">
     <h1>Third-party notices</h1>
     <p class="lead">Ondergrond itself is under the MIT licence. It stands on the {{ count($packages) }} packages below, each under its own.</p>
     <ul class="notices">

@@ -1,4 +1,4 @@
-<x-layout :title="$page->project->name.', '.$page->option->name" :project="$page->project" :option="$page->option" :format="$page->format" class="bench-page">
+<x-layout :title="$page->project->name.', '.$page->option->name" :project="$page->project" :option="$page->option" class="bench-page">
     <h1 class="unseen">Section of {{ $page->project->name }}, {{ $page->option->name }}</h1>
     <div class="bench bench-shared">
         <div class="bench-face">

@@ -1,4 +1,4 @@
-<x-layout title="Trash" :format="app(\App\Support\Reading::class)->formatter()" class="page">
+<x-layout title="Trash" class="page">
     <h1>Trash</h1>
     <p class="lead">What was put away stays here until it is taken back. An owner can let it go for good.</p>
     @error('option')<p class="wrong" role="alert">{{ $message }}</p>@enderror

@@ -92,7 +92,7 @@ final class EditingTest extends BrowserTestCase
         $this->browser->navigate()->refresh();
         $this->press('?');
         self::assertFalse($this->seen('#keys[open]'), 'turned off');
-        $this->find('.state-acts .needs-script')->click();
+        $this->find('.bench-acts .needs-script')->click();
         self::assertTrue($this->seen('#keys[open]'), 'the button stays');
         $this->find('#keys button')->click();
     }

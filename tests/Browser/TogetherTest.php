@@ -88,7 +88,6 @@ final class TogetherTest extends BrowserTestCase
             $network(false);
         }
         $this->awaitSaved();
-        self::assertSame('225 mm', $this->value(self::STONE));
         $this->browser->navigate()->refresh();
         self::assertSame('225 mm', $this->value(self::STONE));
     }

@@ -13,6 +13,7 @@ use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use Ondergrond\Examples\Examples;
 use PDO;
+use PDOStatement;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 
@@ -85,12 +86,13 @@ final class DatabaseFileTest extends TestCase
 
         Project::query()->forceDelete();
         $open = new PDO("sqlite:{$this->file->path}");
+        self::assertSame([0], self::ask($open, 'SELECT count(*) FROM projects'));
         $kept = $this->file->restore("{$this->folder}/copy.sqlite");
         self::assertIsString($kept);
         self::assertSame($names, Project::query()->orderBy('id')->pluck('name')->all());
-        self::assertSame(count($names), (int) $open->query('SELECT count(*) FROM projects')?->fetchColumn(), 'whoever has it open sees it');
-        self::assertSame(0, (int) (new PDO("sqlite:{$kept}"))->query('SELECT count(*) FROM projects')?->fetchColumn(), 'what was there is kept');
-        self::assertSame('wal', $open->query('PRAGMA journal_mode')?->fetchColumn());
+        self::assertSame([count($names)], self::ask($open, 'SELECT count(*) FROM projects'), 'whoever has it open sees it');
+        self::assertSame([0], self::ask(new PDO("sqlite:{$kept}"), 'SELECT count(*) FROM projects'), 'what was there is kept');
+        self::assertSame(['wal'], self::ask($open, 'PRAGMA journal_mode'));
     }
 
     public function test_an_old_backup_is_brought_up_to_date_as_it_is_restored(): void
@@ -206,18 +208,38 @@ final class DatabaseFileTest extends TestCase
     private function assertWhole(string $path): void
     {
         $database = new PDO("sqlite:{$path}");
-        self::assertSame('ok', $database->query('PRAGMA integrity_check')?->fetchColumn());
-        $rows = $database->query('SELECT o.design, (SELECT state FROM revisions r WHERE r.option_id = o.id ORDER BY r.id DESC LIMIT 1) FROM options o')?->fetchAll(PDO::FETCH_NUM);
-        self::assertNotEmpty($rows);
-        foreach ($rows as [$design, $state]) {
-            self::assertEquals(json_decode($design, true), json_decode($state, true)['design']);
+        self::assertSame(['ok'], self::ask($database, 'PRAGMA integrity_check'));
+        $designs = self::ask($database, 'SELECT design FROM options ORDER BY id');
+        $states = self::ask($database, 'SELECT (SELECT state FROM revisions r WHERE r.option_id = o.id ORDER BY r.id DESC LIMIT 1) FROM options o ORDER BY o.id');
+        self::assertNotEmpty($designs);
+        foreach ($designs as $i => $design) {
+            self::assertEquals(json_decode((string) $design, true), json_decode((string) $states[$i], true)['design']);
         }
     }
 
     private function content(): string
     {
         $database = new PDO("sqlite:{$this->file->path}");
+        $rows = array_map(
+            static fn (string $table): array => self::rows($database, "SELECT * FROM {$table}", PDO::FETCH_NUM),
+            ['projects', 'options', 'revisions', 'users', 'firms', 'migrations'],
+        );
 
-        return hash('sha256', serialize(array_map(static fn (string $table) => $database->query("SELECT * FROM {$table}")?->fetchAll(PDO::FETCH_NUM), ['projects', 'options', 'revisions', 'users', 'firms', 'migrations'])));
+        return hash('sha256', serialize($rows));
+    }
+
+    /** @return list<mixed> the first column of what answers */
+    private static function ask(PDO $database, string $sql): array
+    {
+        return self::rows($database, $sql, PDO::FETCH_COLUMN);
+    }
+
+    /** @return list<mixed> */
+    private static function rows(PDO $database, string $sql, int $how): array
+    {
+        $answer = $database->query($sql);
+        self::assertInstanceOf(PDOStatement::class, $answer);
+
+        return array_values($answer->fetchAll($how));
     }
 }

@@ -200,7 +200,7 @@ final class RoleSweepTest extends TestCase
     /** What a refused request must leave as it is. */
     private function everything(): string
     {
-        return (string) json_encode([
+        return json_encode([
             Project::withTrashed()->count(), Option::withTrashed()->orderBy('id')->get(['name', 'pinned', 'position', 'design'])->toArray(),
             Share::query()->whereNotNull('revoked_at')->count(), User::query()->where('role', Role::Owner)->where('firm_id', $this->firm->id)->where('name', 'not like', 'Member%')->count(), $this->firm->refresh()->name,
         ], JSON_THROW_ON_ERROR);

@@ -46,7 +46,6 @@ final class ProjectController
     public function create(Reading $reading): View
     {
         return view('projects.create', [
-            'format' => $reading->formatter(),
             'system' => $reading->system(),
             'climates' => ClimateSamples::all(),
             'soils' => Soil::cases(),

@@ -31,8 +31,6 @@ final class SectionController
     /** The bench's script names itself so, and is answered with what changes on the page. */
     private const SCRIPT = 'X-Bench';
 
-    private const FRAGMENTS = ['state', 'log', 'drawing', 'cores', 'notes'];
-
     public function __construct(private readonly History $history, private readonly Reading $reading) {}
 
     public function show(Project $project, ?Option $option = null): View
@@ -92,7 +90,7 @@ final class SectionController
         $project->load('options');
         // Shared, because the fields are components and see nothing else.
         view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($errors)));
-        $fragments = $this->page($project, $option->refresh())->fragments(self::FRAGMENTS);
+        $fragments = $this->page($project, $option->refresh())->fragments();
 
         return new Response($fragments, match (true) {
             $sound => 200,

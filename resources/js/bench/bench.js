@@ -5,7 +5,7 @@ import { stepSize, nextPart, partByNumber } from './log.js';
 import send, { NotSaved } from './send.js';
 
 /** Those with fields are morphed, so that cursor and typing stay; the others are swapped whole. */
-const MORPHED = ['bench-state', 'bench-log'];
+const MORPHED = ['bench-acts', 'bench-conflict', 'bench-log'];
 const SWAPPED = ['bench-drawing', 'bench-cores', 'bench-notes'];
 
 const RETRY_AFTER = 4000;
@@ -87,8 +87,7 @@ export default () => ({
             const { status, page } = await send(url, form, extra);
             this.takeIn(page, sent);
             this.stuck = false;
-            const written = page.querySelector('.log-state').textContent.trim();
-            this.tell(written, status === 200 ? 'calm' : 'refused');
+            this.tell(page.getElementById('bench-acts').dataset.words, status === 200 ? 'calm' : 'refused');
             return status === 200;
         } catch (error) {
             if (!(error instanceof NotSaved)) {

@@ -51,6 +51,7 @@ export function grab(event, handle, field) {
     const start = Number(box.getAttribute(side)) + Number(box.getAttribute(upright ? 'height' : 'width')) / 2;
     const label = svg.appendChild(document.createElementNS(SVG, 'text'));
     label.setAttribute('class', 'handle-size');
+    label.setAttribute('text-anchor', upright ? 'end' : 'middle');
     let chosen = null;
 
     const move = (moved) => {
@@ -58,7 +59,7 @@ export function grab(event, handle, field) {
         chosen = stops.reduce((best, stop) => (Math.abs(stop[0] - point[side]) < Math.abs(best[0] - point[side]) ? stop : best));
         handle.setAttribute('transform', upright ? `translate(0 ${chosen[0] - start})` : `translate(${chosen[0] - start} 0)`);
         label.textContent = chosen[2] === '' ? chosen[1] : `${chosen[1]}, ${chosen[2]}`;
-        label.setAttribute('x', upright ? Number(box.getAttribute('x')) + 26 : chosen[0]);
+        label.setAttribute('x', upright ? Number(box.getAttribute('x')) - 6 : chosen[0]);
         label.setAttribute('y', upright ? chosen[0] + 4 : Number(box.getAttribute('y')) - 8);
     };
     const end = (how) => {

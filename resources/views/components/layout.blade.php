@@ -1,4 +1,4 @@
-@props(['title', 'project' => null, 'option' => null, 'format' => null])
+@props(['title', 'project' => null, 'option' => null])
 @php $person = auth()->user(); @endphp
 <!DOCTYPE html>
 <html lang="en">
@@ -35,7 +35,7 @@
             <fieldset>
                 <legend class="unseen">Units</legend>
                 @foreach (\Ondergrond\Units\UnitSystem::cases() as $system)
-                    <button name="units" value="{{ $system->value }}" aria-pressed="{{ $format?->system === $system ? 'true' : 'false' }}">{{ $system === \Ondergrond\Units\UnitSystem::Metric ? 'metric' : 'inch' }}<span class="unseen">, {{ $system->label() }}</span></button>
+                    <button name="units" value="{{ $system->value }}" aria-pressed="{{ ($person->units ?? $project?->units) === $system ? 'true' : 'false' }}">{{ $system === \Ondergrond\Units\UnitSystem::Metric ? 'metric' : 'inch' }}<span class="unseen">, {{ $system->label() }}</span></button>
                 @endforeach
             </fieldset>
         </form>

@@ -1,4 +1,4 @@
-<x-layout :title="'History of '.$option->name" :project="$project" :option="$option" :format="$format" class="page">
+<x-layout :title="'History of '.$option->name" :project="$project" :option="$option" class="page">
     <h1>History</h1>
     <p class="lead">Every state this option was saved in, newest first. Returning to one is itself a change, and can be undone.</p>
     @if ($errors->any())<p class="wrong" role="alert">{{ implode(' ', $errors->all()) }}</p>@endif

@@ -1,5 +1,5 @@
 @use('Ondergrond\Units\Quantity')
-<x-layout :title="'Options of '.$project->name" :project="$project" :format="$format" class="page">
+<x-layout :title="'Options of '.$project->name" :project="$project" class="page">
     <div class="page-head">
         <h1>Options</h1>
         @can('update', $project)<a href="{{ route('shares.index', $project) }}">Links for clients</a>@endcan

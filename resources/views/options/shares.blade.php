@@ -1,4 +1,4 @@
-<x-layout :title="'Links of '.$project->name" :project="$project" :format="app(\App\Support\Reading::class)->formatter($project)" class="page">
+<x-layout :title="'Links of '.$project->name" :project="$project" class="page">
     <h1>Links for clients</h1>
     <p class="lead">Whoever has such a link reads the section and the verdicts of one option, as they are that day. Nothing else is shown, and nothing can be changed.</p>
     <form class="sheet share" method="post" action="{{ route('shares.store', $project) }}" novalidate>

@@ -1,4 +1,4 @@
-<x-layout title="People" :format="app(\App\Support\Reading::class)->formatter()" class="page">
+<x-layout title="People" class="page">
     <h1>People of <bdi>{{ $firm->name }}</bdi></h1>
     @error('member')<p class="wrong" role="alert">{{ $message }}</p>@enderror
     @if (session('link'))

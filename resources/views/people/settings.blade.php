@@ -1,5 +1,5 @@
 @use('Ondergrond\Units\UnitSystem')
-<x-layout title="Settings" :format="app(\App\Support\Reading::class)->formatter()" class="page narrow">
+<x-layout title="Settings" class="page narrow">
     <h1>Settings</h1>
     <form class="sheet" method="post" action="{{ route('settings.update') }}" novalidate>
         @csrf @method('put')

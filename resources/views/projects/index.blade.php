@@ -1,5 +1,5 @@
 @use('Ondergrond\Units\Quantity')
-<x-layout title="Projects" :format="app(\App\Support\Reading::class)->formatter()" class="page">
+<x-layout title="Projects" class="page">
     <div class="page-head">
         <h1>Projects</h1>
         <form class="find" method="get" action="{{ route('projects.index') }}" role="search">

@@ -1,5 +1,5 @@
 @php [$project, $option, $format, $heat, $log] = [$page->project, $page->option, $page->format, $page->heat, $page->log]; @endphp
-<x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" :format="$format" class="bench-page">
+<x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" class="bench-page">
     <h1 class="unseen">Section of {{ $project->name }}, {{ $option->name }}</h1>
     <form class="bench" method="post" action="{{ route('section.update', [$project, $option]) }}" novalidate
         @if ($may) data-may @endif @if (auth()->user()->single_keys) data-keys @endif
@@ -10,11 +10,7 @@
         <button class="unseen" tabindex="-1">Save</button>
         <div class="bench-log">
             @include('section.options')
-            @fragment('state')
-                <div class="bench-state" id="bench-state">
-                    @include('section.state')
-                </div>
-            @endfragment
+            @include('section.state')
             <fieldset class="bench-fields" @disabled(! $may)>
                 <legend class="unseen">The parts</legend>
                 @fragment('log')

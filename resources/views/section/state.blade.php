@@ -1,15 +1,3 @@
-@if ($may)
-    <input type="hidden" name="revision" value="{{ $errors->any() || $conflict ? (int) old('revision', $head->id) : $head->id }}">
-    <input type="hidden" name="{{ \App\Support\Reading::FIELD }}" value="{{ \App\Support\Reading::name($format) }}">
-@endif
-<div class="state-acts">
-    @if ($may)
-        <button id="undo" formaction="{{ route('section.undo', [$project, $option]) }}" @disabled($sitting->undo === null)>Undo</button>
-        <button id="redo" formaction="{{ route('section.redo', [$project, $option]) }}" @disabled($sitting->redo === null)>Redo</button>
-    @endif
-    <a href="{{ route('history.index', [$project, $option]) }}">History</a>
-    <button type="button" class="needs-script" @click="help">Keys</button>
-</div>
 @php
     $words = match (true) {
         $errors->any() => $errors->first('revision') ?: 'Not saved: the drawing shows the last sound design.',
@@ -18,7 +6,24 @@
         default => 'You may read this, not change it.',
     };
 @endphp
+@fragment('acts')
+    <div class="bench-acts" id="bench-acts" data-words="{{ $words }}">
+        @if ($may)
+            <input type="hidden" name="revision" value="{{ $errors->any() || $conflict ? (int) old('revision', $head->id) : $head->id }}">
+            <input type="hidden" name="{{ \App\Support\Reading::FIELD }}" value="{{ \App\Support\Reading::name($format) }}">
+            <button id="undo" formaction="{{ route('section.undo', [$project, $option]) }}" @disabled($sitting->undo === null)>Undo</button>
+            <button id="redo" formaction="{{ route('section.redo', [$project, $option]) }}" @disabled($sitting->redo === null)>Redo</button>
+        @endif
+        <a href="{{ route('history.index', [$project, $option]) }}">History</a>
+        <button type="button" class="needs-script" @click="help">Keys</button>
+    </div>
+@endfragment
+{{-- Not a fragment: the page's script speaks here too. --}}
 <p class="log-state" role="status" x-text="said" :data-mood="mood">{{ $words }}</p>
 <button type="button" class="state-again" x-show="stuck" x-cloak @click="again">Try again</button>
-@if ($conflict)<x-conflict :conflict="$conflict" :reload="route('section.show', [$project, $option])" />@endif
+@fragment('conflict')
+    <div id="bench-conflict">
+        @if ($conflict)<x-conflict :conflict="$conflict" :reload="route('section.show', [$project, $option])" />@endif
+    </div>
+@endfragment
 @if ($may)<noscript><p><button class="go">Work it out</button></p></noscript>@endif

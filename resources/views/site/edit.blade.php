@@ -1,5 +1,5 @@
 @use('Ondergrond\Units\Quantity')
-<x-layout :title="'Site of '.$project->name" :project="$project" :format="$format" class="page">
+<x-layout :title="'Site of '.$project->name" :project="$project" class="page">
     <h1>Site</h1>
     @if ($errors->any())<p class="wrong" role="alert">Not saved: {{ $errors->count() === 1 ? 'one field needs' : $errors->count().' fields need' }} another look. What you typed is still there.</p>@endif
     <form class="site" method="post" action="{{ route('site.update', $project) }}" novalidate>
