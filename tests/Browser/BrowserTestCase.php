@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -117,7 +118,7 @@ abstract class BrowserTestCase extends TestCase
 
                     return;
                 }
-            } catch (StaleElementReferenceException|NoSuchElementException) {
+            } catch (StaleElementReferenceException|NoSuchElementException|ElementNotInteractableException) {
                 // The page is just being changed; look again.
             }
             usleep(40_000);

@@ -176,6 +176,7 @@ final class PeopleTest extends TestCase
         $this->put('/settings/password', ['current' => 'wrong', ...self::TWICE])->assertSessionHasErrors('current');
         $this->put('/settings/password', ['current' => self::PASSWORD, ...self::TWICE])->assertSessionHasNoErrors();
         self::assertTrue(Hash::check(self::TWICE['password'], $person->refresh()->password));
+        $this->get('/')->assertOk();
     }
 
     private function invite(string $email, string $role): string

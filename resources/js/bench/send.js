@@ -1,3 +1,5 @@
+import renewToken from '../token.js';
+
 /** Why nothing was saved, when it was not the input's fault. */
 export class NotSaved extends Error {
     /** @param {boolean} passing whether trying again by itself makes sense */
@@ -17,7 +19,7 @@ const KEPT = ' What you typed is still here.';
  */
 export default async function send(url, form, extra = {}) {
     let response = await post(url, form, extra);
-    if (response.status === 419 && (await renewToken(form))) {
+    if (response.status === 419 && (await renewToken(form)) === 'fresh') {
         response = await post(url, form, extra);
     }
     if ([200, 409, 422].includes(response.status) && !response.redirected) {
@@ -42,20 +44,6 @@ async function post(url, form, extra) {
     } catch {
         throw new NotSaved(`Not saved: no connection. Trying again by itself.${KEPT}`, true);
     }
-}
-
-/** A page that was open since before the last sign-in carries a token that is over: take the one of a fresh page. */
-async function renewToken(form) {
-    const response = await fetch(location.href, { headers: { Accept: 'text/html' } }).catch(() => null);
-    if (!response?.ok || response.redirected) {
-        return false;
-    }
-    const fresh = parse(await response.text()).querySelector('input[name=_token]');
-    const here = form.querySelector('input[name=_token]');
-    if (fresh) {
-        here.value = fresh.value;
-    }
-    return fresh !== null;
 }
 
 function parse(html) {

@@ -17,7 +17,7 @@
                     @can('update', $project)
                         <details @if ($typed && $errors->any()) open @endif>
                             <summary>Rename or note why<span class="unseen">, {{ $option->name }}</span></summary>
-                            <form method="post" action="{{ route('options.update', [$project, $option]) }}" class="option-words" novalidate>
+                            <form method="post" action="{{ route('options.update', [$project, $option]) }}" class="option-words" novalidate data-keep>
                                 @csrf @method('put')
                                 <input type="hidden" name="row" value="{{ $option->id }}"><input type="hidden" name="revision" value="{{ $row['head'] }}">
                                 <label for="name-{{ $option->id }}">Name</label>

@@ -2,7 +2,7 @@
 <x-layout :title="'Site of '.$project->name" :project="$project" class="page">
     <h1>Site</h1>
     @if ($errors->any())<p class="wrong" role="alert">Not saved: {{ $errors->count() === 1 ? 'one field needs' : $errors->count().' fields need' }} another look. What you typed is still there.</p>@endif
-    <form class="site" method="post" action="{{ route('site.update', $project) }}" novalidate>
+    <form class="site" method="post" action="{{ route('site.update', $project) }}" novalidate data-keep>
         @csrf @method('put')
         @if (session('conflict'))<div class="wide"><x-conflict :conflict="session('conflict')" :reload="route('site.edit', $project)" /></div>@endif
         <input type="hidden" name="revision" value="{{ $errors->any() || session('conflict') ? (int) old('revision', $head->id) : $head->id }}">
