@@ -13,8 +13,6 @@ final readonly class Clip
     /** @var array{float, float, float, float} */
     private array $box;
 
-    private bool $rectangle;
-
     /**
      * @param  list<array{float, float}>  $inside
      * @param  list<list<array{float, float}>>  $outsides
@@ -22,10 +20,53 @@ final readonly class Clip
     public function __construct(private array $inside, array $outsides)
     {
         $this->box = self::box($inside);
-        [$x0, $y0, $x1, $y1] = $this->box;
-        $this->rectangle = array_filter($inside, static fn (array $p): bool => ($p[0] !== $x0 && $p[0] !== $x1) || ($p[1] !== $y0 && $p[1] !== $y1)) === []
-            && count($inside) === 4;
         $this->outsides = array_map(static fn (array $polygon): array => [$polygon, self::box($polygon)], $outsides);
+    }
+
+    /**
+     * Whether all that lies in a small box is kept (true) or lost (false); null where it has to be cut to know.
+     *
+     * @param  array{float, float, float, float}  $small
+     */
+    public function sees(array $small): ?bool
+    {
+        $kept = self::holds($this->inside, $this->box, $small);
+        if ($kept === false) {
+            return false;
+        }
+        foreach ($this->outsides as [$polygon, $box]) {
+            $hidden = self::holds($polygon, $box, $small);
+            if ($hidden === true) {
+                return false;
+            }
+            $kept = $hidden === null ? null : $kept;
+        }
+
+        return $kept;
+    }
+
+    /**
+     * Whether a polygon holds all of a small box or nothing of it; null where an edge comes near.
+     *
+     * @param  list<array{float, float}>  $polygon
+     * @param  array{float, float, float, float}  $around  the polygon
+     * @param  array{float, float, float, float}  $small
+     */
+    private static function holds(array $polygon, array $around, array $small): ?bool
+    {
+        [$x0, $y0, $x1, $y1] = $small;
+        if ($x1 <= $around[0] || $x0 >= $around[2] || $y1 <= $around[1] || $y0 >= $around[3]) {
+            return false;
+        }
+        [$px, $py] = $polygon[count($polygon) - 1];
+        foreach ($polygon as [$x, $y]) {
+            if (! (($x < $x0 && $px < $x0) || ($x > $x1 && $px > $x1) || ($y < $y0 && $py < $y0) || ($y > $y1 && $py > $y1))) {
+                return null;
+            }
+            [$px, $py] = [$x, $y];
+        }
+
+        return self::contains($polygon, [($x0 + $x1) / 2, ($y0 + $y1) / 2]);
     }
 
     /**
@@ -47,9 +88,6 @@ final readonly class Clip
                 $near[] = $polygon;
             }
         }
-        if ($near === [] && $this->rectangle && $x0 >= $left && $x1 <= $right && $y0 >= $low && $y1 <= $high) {
-            return [[$from, $to]];
-        }
 
         return $this->cut($from, $to, $near);
     }
@@ -68,7 +106,7 @@ final readonly class Clip
         }
         sort($cuts);
         $pieces = [];
-        $at = static fn (float $t): array => [$from[0] + $t * ($to[0] - $from[0]), $from[1] + $t * ($to[1] - $from[1])];
+        $at = static fn (float $t): array => $t === 1.0 ? $to : [$from[0] + $t * ($to[0] - $from[0]), $from[1] + $t * ($to[1] - $from[1])];
         $start = null;
         $count = count($cuts);
         for ($i = 1; $i < $count; $i++) {

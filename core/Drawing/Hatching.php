@@ -32,21 +32,35 @@ final readonly class Hatching
         [$stepX, $stepY, $figures] = self::pattern($region->hatch());
         $stepX *= $this->paper;
         $stepY *= $this->paper;
+        $figures = array_map($this->scaled(...), $figures);
+        $count = count($figures);
         $clip = new Clip($region->polygon, $covers);
         $runs = [];
         for ($row = (int) floor($y0 / $stepY) - 1; $row * $stepY <= $y1; $row++) {
             $shift = ($row & 1) === 1 ? 0.5 : 0.0;
             for ($column = (int) floor($x0 / $stepX) - 1; $column * $stepX <= $x1; $column++) {
-                $figure = $figures[(($row * 7 + $column * 3) % count($figures) + count($figures)) % count($figures)];
-                $from = null;
-                foreach ($figure as $point) {
-                    $to = $point === null ? null : [($column + $shift) * $stepX + $point[0] * $this->paper, $row * $stepY + $point[1] * $this->paper];
-                    if ($from !== null && $to !== null) {
-                        foreach ($clip->pieces($from, $to) as [$start, $end]) {
-                            self::draw($runs, $start, $end);
+                [$pens, $box] = $figures[(($row * 7 + $column * 3) % $count + $count) % $count];
+                [$x, $y] = [($column + $shift) * $stepX, $row * $stepY];
+                // Most figures lie wholly in the open or wholly out of sight; only the others are cut.
+                $seen = $clip->sees([$x + $box[0], $y + $box[1], $x + $box[2], $y + $box[3]]);
+                if ($seen === false) {
+                    continue;
+                }
+                foreach ($pens as $pen) {
+                    $run = [];
+                    foreach ($pen as $point) {
+                        $run[] = [$x + $point[0], $y + $point[1]];
+                    }
+                    if ($seen === true) {
+                        self::draw($runs, $run);
+
+                        continue;
+                    }
+                    for ($k = 1, $last = count($run); $k < $last; $k++) {
+                        foreach ($clip->pieces($run[$k - 1], $run[$k]) as $piece) {
+                            self::draw($runs, $piece);
                         }
                     }
-                    $from = $to;
                 }
             }
         }
@@ -55,19 +69,38 @@ final readonly class Hatching
     }
 
     /**
+     * @param  list<array{float, float}|null>  $figure  in mm of paper
+     * @return array{list<non-empty-list<array{float, float}>>, array{float, float, float, float}} its pen paths and their box, m
+     */
+    private function scaled(array $figure): array
+    {
+        $pens = [[]];
+        $xs = $ys = [0.0];
+        foreach ($figure as $point) {
+            if ($point === null) {
+                $pens[] = [];
+
+                continue;
+            }
+            $pens[count($pens) - 1][] = [$xs[] = $point[0] * $this->paper, $ys[] = $point[1] * $this->paper];
+        }
+
+        return [array_values(array_filter($pens, static fn (array $pen): bool => $pen !== [])), [min($xs), min($ys), max($xs), max($ys)]];
+    }
+
+    /**
      * Carries the last run on where it ended at this very point, else begins one.
      *
      * @param  list<non-empty-list<array{float, float}>>  $runs
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
+     * @param  non-empty-list<array{float, float}>  $run
      */
-    private static function draw(array &$runs, array $from, array $to): void
+    private static function draw(array &$runs, array $run): void
     {
         $last = count($runs) - 1;
-        if ($last >= 0 && $runs[$last][count($runs[$last]) - 1] === $from) {
-            $runs[$last][] = $to;
+        if ($last >= 0 && $runs[$last][count($runs[$last]) - 1] === $run[0]) {
+            array_push($runs[$last], ...array_slice($run, 1));
         } else {
-            $runs[] = [$from, $to];
+            $runs[] = $run;
         }
     }
 

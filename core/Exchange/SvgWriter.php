@@ -258,10 +258,14 @@ final class SvgWriter
     private function path(array $lines): string
     {
         $path = '';
+        // Thousands of points: their arithmetic stands here once more than in point().
+        [$left, , , $top] = $this->drawing->box;
+        $px = $this->px;
         foreach ($lines as $line) {
-            foreach ($line as $i => $point) {
-                [$x, $y] = $this->point($point);
-                $path .= ($i === 0 ? 'M' : 'L').$x.' '.$y;
+            $pen = 'M';
+            foreach ($line as [$x, $y]) {
+                $path .= $pen.round(($x - $left) * $px, 1).' '.round(($top - $y) * $px, 1);
+                $pen = 'L';
             }
         }
 

@@ -1,12 +1,7 @@
-import Alpine from '@alpinejs/csp';
-import tellTimes from '../times.js';
 import { grab, typeOver } from './drawing.js';
 import { stepSize, nextPart, partByNumber } from './log.js';
+import Page from './page.js';
 import send, { NotSaved } from './send.js';
-
-/** Those with fields are morphed, so that cursor and typing stay; the others are swapped whole. */
-const MORPHED = ['bench-acts', 'bench-conflict', 'bench-log'];
-const SWAPPED = ['bench-drawing', 'bench-cores', 'bench-notes'];
 
 const RETRY_AFTER = 4000;
 
@@ -14,251 +9,218 @@ const RETRY_AFTER = 4000;
  * The bench's form: sends itself when a value is committed and takes in what comes back. One request is under way at a
  * time, in the order in which they were asked for, so that an older answer never lands over a newer one.
  */
-export default () => ({
-    said: '',
-    mood: 'calm',
-    stuck: false,
-    jobs: [],
-    busy: false,
-    timer: null,
+export default () => {
+    // Not among the data below: what is there is watched, and a page of rows is much to watch.
+    let page;
 
-    init() {
-        this.said = this.$root.querySelector('.log-state').textContent.trim();
-        document.documentElement.classList.add('scripted');
-    },
+    return {
+        said: '',
+        mood: 'calm',
+        stuck: false,
+        jobs: [],
+        busy: false,
+        timer: null,
 
-    get may() {
-        return this.$root.hasAttribute('data-may');
-    },
+        init() {
+            page = new Page(this.$root);
+            this.said = this.$root.querySelector('.log-state').textContent.trim();
+            document.documentElement.classList.add('scripted');
+        },
 
-    changed() {
-        return this.ask({ url: this.$root.action });
-    },
+        get may() {
+            return this.$root.hasAttribute('data-may');
+        },
 
-    submitted(event) {
-        const by = event.submitter;
-        return this.ask({ url: by?.hasAttribute('formaction') ? by.formAction : this.$root.action, extra: by?.name ? { [by.name]: by.value } : undefined });
-    },
+        changed() {
+            return this.ask({ url: this.$root.action });
+        },
 
-    again() {
-        return this.ask({ url: this.$root.action });
-    },
+        submitted(event) {
+            const by = event.submitter;
+            return this.ask({ url: by?.hasAttribute('formaction') ? by.formAction : this.$root.action, extra: by?.name ? { [by.name]: by.value } : undefined });
+        },
 
-    /** Back from another tab, or back on the net. */
-    resume() {
-        if (this.stuck) {
-            this.again();
-        }
-    },
+        again() {
+            return this.ask({ url: this.$root.action });
+        },
 
-    leave(event) {
-        if (this.busy || this.stuck) {
-            event.preventDefault();
-        }
-    },
-
-    async ask(job) {
-        if (!this.may) {
-            return;
-        }
-        const last = this.jobs.at(-1);
-        if (!(last && last.url === this.$root.action && job.url === last.url && !last.extra && !job.extra)) {
-            this.jobs.push(job);
-        }
-        if (this.busy) {
-            return;
-        }
-        clearTimeout(this.timer);
-        this.busy = true;
-        while (this.jobs.length > 0 && (await this.perform(this.jobs.shift())));
-        this.busy = false;
-    },
-
-    /** @returns {Promise<boolean>} whether what else was asked for may follow */
-    async perform({ url, extra }) {
-        const form = this.$root;
-        if (url === form.action && !extra && this.mood !== 'refused' && !this.stuck && this.clean()) {
-            this.tell('All saved', 'calm');
-            return true;
-        }
-        const sent = this.values();
-        this.tell('Saving', 'busy');
-        try {
-            const { status, page } = await send(url, form, extra);
-            this.takeIn(page, sent);
-            this.stuck = false;
-            this.tell(page.getElementById('bench-acts').dataset.words, status === 200 ? 'calm' : 'refused');
-            return status === 200;
-        } catch (error) {
-            if (!(error instanceof NotSaved)) {
-                throw error;
+        /** Back from another tab, or back on the net. */
+        resume() {
+            if (this.stuck) {
+                this.again();
             }
-            this.jobs = [];
-            this.stuck = true;
-            this.tell(error.message, 'stuck');
-            if (error.passing) {
-                this.timer = setTimeout(() => this.again(), RETRY_AFTER);
+        },
+
+        leave(event) {
+            if (this.busy || this.stuck) {
+                event.preventDefault();
             }
-            return false;
-        }
-    },
+        },
 
-    tell(words, mood) {
-        this.said = words;
-        this.mood = mood;
-    },
+        async ask(job) {
+            if (!this.may) {
+                return;
+            }
+            const last = this.jobs.at(-1);
+            if (!(last && last.url === this.$root.action && job.url === last.url && !last.extra && !job.extra)) {
+                this.jobs.push(job);
+            }
+            if (this.busy) {
+                return;
+            }
+            clearTimeout(this.timer);
+            this.busy = true;
+            while (this.jobs.length > 0 && (await this.perform(this.jobs.shift())));
+            this.busy = false;
+        },
 
-    fields() {
-        return this.$root.querySelectorAll('.bench-fields input[type=text], .bench-fields select');
-    },
+        /** @returns {Promise<boolean>} whether what else was asked for may follow */
+        async perform({ url, extra }) {
+            const form = this.$root;
+            if (url === form.action && !extra && this.mood !== 'refused' && !this.stuck && page.clean()) {
+                this.tell('All saved', 'calm');
+                return true;
+            }
+            const sent = page.values();
+            this.tell('Saving', 'busy');
+            try {
+                const { status, fresh } = await send(url, form, extra);
+                page.takeIn(fresh, sent);
+                this.stuck = false;
+                this.tell(fresh.getElementById('bench-acts').dataset.words, status === 200 ? 'calm' : 'refused');
+                return status === 200;
+            } catch (error) {
+                if (!(error instanceof NotSaved)) {
+                    throw error;
+                }
+                this.jobs = [];
+                this.stuck = true;
+                this.tell(error.message, 'stuck');
+                if (error.passing) {
+                    this.timer = setTimeout(() => this.again(), RETRY_AFTER);
+                }
+                return false;
+            }
+        },
 
-    values() {
-        return new Map([...this.fields()].map((field) => [field.id, field.value]));
-    },
+        tell(words, mood) {
+            this.said = words;
+            this.mood = mood;
+        },
 
-    /** Whether every field shows what the server wrote. */
-    clean() {
-        return [...this.fields()].every((field) => (field.tagName === 'SELECT' ? field.querySelector('option[selected]')?.value === field.value : field.defaultValue === field.value));
-    },
+        /** Lights up a part in the drawing and its row in the log together: the one pointed at, else the one being changed. */
+        point(event) {
+            const over = event.type === 'mouseleave' ? null : event.target.closest('[data-part]');
+            const part = (over ?? document.activeElement.closest('.log-row[data-part]'))?.dataset.part;
+            for (const element of this.$root.querySelectorAll('[data-part]')) {
+                element.classList.toggle('lit', element.dataset.part === part);
+            }
+        },
 
-    /** The fields show what the server wrote, except where the person has changed something since it was sent. */
-    takeIn(page, sent) {
-        const now = this.values();
-        for (const id of MORPHED) {
-            Alpine.morph(document.getElementById(id), page.getElementById(id).outerHTML, {
-                updating: (here, there) => {
-                    // What is unfolded stays so: the server does not know it.
-                    if (here.tagName === 'DETAILS' && here.open) {
-                        there.setAttribute('open', '');
-                    }
+        /** A click on the drawing: a dimension is typed over where it stands, a part is found in the log. */
+        pick(event) {
+            const size = event.target.closest('#bench-drawing text[data-field]');
+            if (size && this.may) {
+                typeOver(size, this.field(size.dataset.field));
+                return;
+            }
+            const part = event.target.closest('#bench-drawing [data-part]')?.dataset.part;
+            if (part) {
+                this.goTo(part);
+            }
+        },
+
+        goTo(part) {
+            const row = part === 'wall' ? this.$root.querySelector('#log-wall') : this.$root.querySelector(`.log-row[data-part="${part}"]`);
+            if (!row) {
+                return;
+            }
+            if (row.tagName === 'DETAILS') {
+                row.open = true;
+            }
+            row.querySelector('input[type=text]')?.select();
+            row.scrollIntoView({ block: 'nearest' });
+        },
+
+        /** Of the log, by its name in project files. */
+        field(name) {
+            return document.getElementById(`design-${name.replace('.', '-')}`);
+        },
+
+        grab(event) {
+            const handle = event.target.closest('.handle');
+            if (handle && this.may) {
+                grab(event, handle, this.field(handle.dataset.field));
+            }
+        },
+
+        /** Keys within a field. */
+        step(event) {
+            const field = event.target;
+            if (!field.matches('.bench-fields input[type=text]') || event.ctrlKey || event.metaKey || event.altKey) {
+                return;
+            }
+            const acts = {
+                ArrowUp: () => stepSize(field, 1),
+                ArrowDown: () => stepSize(field, -1),
+                PageUp: () => nextPart(field, -1),
+                PageDown: () => nextPart(field, 1),
+                Escape: () => {
+                    field.value = field.defaultValue;
+                    field.select();
                 },
-            });
-        }
-        for (const id of SWAPPED) {
-            document.getElementById(id).innerHTML = page.getElementById(id).innerHTML;
-        }
-        for (const field of this.fields()) {
-            if (sent.has(field.id) && now.get(field.id) !== sent.get(field.id)) {
-                field.value = now.get(field.id);
-            } else {
-                field.value = field.tagName === 'SELECT' ? (field.querySelector('option[selected]')?.value ?? field.value) : field.defaultValue;
+            };
+            if (acts[event.key]) {
+                event.preventDefault();
+                acts[event.key]();
             }
-        }
-        tellTimes(this.$root);
-    },
+        },
 
-    /** Lights up a part in the drawing and its row in the log together: the one pointed at, else the one being changed. */
-    point(event) {
-        const over = event.type === 'mouseleave' ? null : event.target.closest('[data-part]');
-        const part = (over ?? document.activeElement.closest('.log-row[data-part]'))?.dataset.part;
-        for (const element of this.$root.querySelectorAll('[data-part]')) {
-            element.classList.toggle('lit', element.dataset.part === part);
-        }
-    },
+        /** Keys that work wherever the cursor is, and single keys where nothing is being typed. */
+        key(event) {
+            const field = document.activeElement.closest('input, select, textarea, dialog');
+            if ((event.ctrlKey || event.metaKey) && !event.altKey) {
+                this.command(event, field);
+            } else if (!field && !event.altKey && this.$root.hasAttribute('data-keys')) {
+                this.single(event);
+            }
+        },
 
-    /** A click on the drawing: a dimension is typed over where it stands, a part is found in the log. */
-    pick(event) {
-        const size = event.target.closest('#bench-drawing text[data-field]');
-        if (size && this.may) {
-            typeOver(size, this.field(size.dataset.field));
-            return;
-        }
-        const part = event.target.closest('#bench-drawing [data-part]')?.dataset.part;
-        if (part) {
-            this.goTo(part);
-        }
-    },
+        command(event, field) {
+            const key = event.key.toLowerCase();
+            if (key === 's') {
+                event.preventDefault();
+                this.changed();
+            } else if ((key === 'z' || key === 'y') && !(field?.type === 'text' && field.value !== field.defaultValue)) {
+                // While something is being typed, undo belongs to the field.
+                event.preventDefault();
+                this.$root.querySelector(key === 'y' || event.shiftKey ? '#redo' : '#undo')?.click();
+            }
+        },
 
-    goTo(part) {
-        const row = part === 'wall' ? this.$root.querySelector('#log-wall') : this.$root.querySelector(`.log-row[data-part="${part}"]`);
-        if (!row) {
-            return;
-        }
-        if (row.tagName === 'DETAILS') {
-            row.open = true;
-        }
-        row.querySelector('input[type=text]')?.select();
-        row.scrollIntoView({ block: 'nearest' });
-    },
+        single(event) {
+            const acts = {
+                '?': () => this.help(),
+                u: () => document.querySelector('#units button[aria-pressed=false]').click(),
+                n: () => this.turn('nextElementSibling'),
+                p: () => this.turn('previousElementSibling'),
+            };
+            const act = /^\d$/.test(event.key) ? () => this.goTo(partByNumber(this.$root, event.key === '0' ? 10 : Number(event.key))) : acts[event.key.toLowerCase()];
+            if (act) {
+                event.preventDefault();
+                act();
+            }
+        },
 
-    /** Of the log, by its name in project files. */
-    field(name) {
-        return document.getElementById(`design-${name.replace('.', '-')}`);
-    },
+        turn(way) {
+            const link = document.querySelector('#bench-options [aria-current]')?.[way];
+            if (link && !link.matches('.options-all')) {
+                link.click();
+            }
+        },
 
-    grab(event) {
-        const handle = event.target.closest('.handle');
-        if (handle && this.may) {
-            grab(event, handle, this.field(handle.dataset.field));
-        }
-    },
-
-    /** Keys within a field. */
-    step(event) {
-        const field = event.target;
-        if (!field.matches('.bench-fields input[type=text]') || event.ctrlKey || event.metaKey || event.altKey) {
-            return;
-        }
-        const acts = {
-            ArrowUp: () => stepSize(field, 1),
-            ArrowDown: () => stepSize(field, -1),
-            PageUp: () => nextPart(field, -1),
-            PageDown: () => nextPart(field, 1),
-            Escape: () => {
-                field.value = field.defaultValue;
-                field.select();
-            },
-        };
-        if (acts[event.key]) {
-            event.preventDefault();
-            acts[event.key]();
-        }
-    },
-
-    /** Keys that work wherever the cursor is, and single keys where nothing is being typed. */
-    key(event) {
-        const field = document.activeElement.closest('input, select, textarea, dialog');
-        if ((event.ctrlKey || event.metaKey) && !event.altKey) {
-            this.command(event, field);
-        } else if (!field && !event.altKey && this.$root.hasAttribute('data-keys')) {
-            this.single(event);
-        }
-    },
-
-    command(event, field) {
-        const key = event.key.toLowerCase();
-        if (key === 's') {
-            event.preventDefault();
-            this.changed();
-        } else if ((key === 'z' || key === 'y') && !(field?.type === 'text' && field.value !== field.defaultValue)) {
-            // While something is being typed, undo belongs to the field.
-            event.preventDefault();
-            this.$root.querySelector(key === 'y' || event.shiftKey ? '#redo' : '#undo')?.click();
-        }
-    },
-
-    single(event) {
-        const acts = {
-            '?': () => this.help(),
-            u: () => document.querySelector('#units button[aria-pressed=false]').click(),
-            n: () => this.turn('nextElementSibling'),
-            p: () => this.turn('previousElementSibling'),
-        };
-        const act = /^\d$/.test(event.key) ? () => this.goTo(partByNumber(this.$root, event.key === '0' ? 10 : Number(event.key))) : acts[event.key.toLowerCase()];
-        if (act) {
-            event.preventDefault();
-            act();
-        }
-    },
-
-    turn(way) {
-        const link = document.querySelector('#bench-options [aria-current]')?.[way];
-        if (link && !link.matches('.options-all')) {
-            link.click();
-        }
-    },
-
-    help() {
-        document.getElementById('keys').showModal();
-    },
-});
+        help() {
+            document.getElementById('keys').showModal();
+        },
+    };
+};

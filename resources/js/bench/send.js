@@ -14,7 +14,7 @@ const KEPT = ' What you typed is still here.';
 /**
  * Sends the bench's form and gives back the fragments of the page that it changed, refused or not.
  *
- * @returns {Promise<{status: number, page: Document}>} 200 saved, 422 refused, 409 somebody else saved meanwhile
+ * @returns {Promise<{status: number, fresh: Document}>} 200 saved, 422 refused, 409 somebody else saved meanwhile
  * @throws {NotSaved}
  */
 export default async function send(url, form, extra = {}) {
@@ -23,7 +23,7 @@ export default async function send(url, form, extra = {}) {
         response = await post(url, form, extra);
     }
     if ([200, 409, 422].includes(response.status) && !response.redirected) {
-        return { status: response.status, page: parse(await response.text()) };
+        return { status: response.status, fresh: parse(await response.text()) };
     }
     if (response.redirected || response.status === 419) {
         throw new NotSaved(`You are signed out. Sign in again in another tab, then come back here.${KEPT}`);

@@ -2,7 +2,7 @@
 @props(['row', 'format', 'sizes' => []])
 @use('Ondergrond\Units\Quantity')
 @php $name = 'design.'.$row->part->value; @endphp
-<div class="log-row @if ($row->order === null) log-out @endif" data-part="{{ $row->part->value }}">
+<div class="log-row @if ($row->order === null) log-out @endif" data-unit="{{ $row->part->value }}" data-part="{{ $row->part->value }}">
     <span class="log-depth">{{ $row->depth }}</span>
     <span class="log-hatch" aria-hidden="true">@if ($row->drawn){!! \Ondergrond\Exchange\SvgWriter::inline(\Ondergrond\Drawing\Swatch::of($row->drawn)) !!}@elseif ($row->part === \Ondergrond\Design\Part::Sheet)<svg viewBox="0 0 10 10" preserveAspectRatio="none"><path class="log-sheet" d="M0 5H10" /></svg>@endif</span>
     <div class="log-words">

@@ -11,7 +11,7 @@
                 @endif
             </x-log-row>
         @endforeach
-        <div class="log-row log-ground">
+        <div class="log-row log-ground" data-unit="ground">
             <span class="log-depth">{{ $format->format($log->depth(), Quantity::Thickness) }}</span>
             <span class="log-hatch"></span>
             <p class="log-name">{{ $project->site->soil->label() }} <span>λ {{ $format->format($project->site->soil->conductivity(), Quantity::Conductivity) }}</span></p>
@@ -39,7 +39,7 @@
         @endforeach
     </div>
 </section>
-<details class="log-more" id="log-wall" @if ($errors->has('design.wall.*') || $errors->has('design.slab.top_above_grade_m')) open @endif>
+<details class="log-more" id="log-wall" data-unit="wall" @if ($errors->has('design.wall.*') || $errors->has('design.slab.top_above_grade_m')) open @endif>
     <summary>Wall and height</summary>
     <x-field name="design.slab.top_above_grade_m" :sizes="$log->sizes('slab.top_above_grade_m')" label="Slab’s top above the ground" :value="$format->format($design->slab->topAboveGrade, Quantity::Thickness)" />
     @foreach (['inside' => $design->wall->inside, 'outside' => $design->wall->outside] as $side => $layers)
@@ -53,7 +53,7 @@
     @endforeach
     <p class="hint">Together {{ $format->format($design->wall->thickness(), Quantity::Thickness) }}, w in the heat sum. U of the wall {{ $format->format($heat->wallTransmittance, Quantity::Transmittance) }}.</p>
 </details>
-<details class="log-more" id="log-footprint" @if ($errors->has('design.footprint.*')) open @endif>
+<details class="log-more" id="log-footprint" data-unit="footprint" @if ($errors->has('design.footprint.*')) open @endif>
     <summary>Footprint</summary>
     <x-field name="design.footprint.area_m2" label="Floor area" :value="$format->format($design->footprint->area, Quantity::Area)" />
     <x-field name="design.footprint.perimeter_m" label="Outline, all round" :value="$format->format($design->footprint->perimeter, Quantity::Length)" />

@@ -1,0 +1,79 @@
+import Alpine from '@alpinejs/csp';
+
+/** Those with fields are morphed, so that cursor and typing stay; the others are swapped whole. */
+const MORPHED = ['bench-acts', 'bench-conflict'];
+const SWAPPED = ['bench-drawing', 'bench-cores', 'bench-notes'];
+const LOG = 'bench-log';
+
+/** What the server wrote on the bench, and what the person has typed over it since. */
+export default class Page {
+    constructor(form) {
+        this.form = form;
+        this.written = this.units(document.getElementById(LOG));
+    }
+
+    fields() {
+        return this.form.querySelectorAll('.bench-fields input[type=text], .bench-fields select');
+    }
+
+    /** What each field shows, by its id. */
+    values() {
+        return new Map([...this.fields()].map((field) => [field.id, field.value]));
+    }
+
+    /** Whether every field shows what the server wrote. */
+    clean() {
+        return [...this.fields()].every((field) => field.value === this.stored(field));
+    }
+
+    /** The fields show what the server writes, except where the person has changed something since it was sent. */
+    takeIn(fresh, sent) {
+        const now = this.values();
+        for (const id of MORPHED) {
+            this.morph(document.getElementById(id), fresh.getElementById(id));
+        }
+        this.takeInLog(document.getElementById(LOG), fresh.getElementById(LOG));
+        for (const id of SWAPPED) {
+            document.getElementById(id).replaceChildren(...fresh.getElementById(id).childNodes);
+        }
+        for (const field of this.fields()) {
+            const typedSince = sent.has(field.id) && now.get(field.id) !== sent.get(field.id);
+            field.value = typedSince ? now.get(field.id) : this.stored(field);
+        }
+    }
+
+    /** Only the rows that the server wrote anew: comparing all their choices would take longer than the server did. */
+    takeInLog(log, fresh) {
+        const units = this.units(fresh);
+        if ([...units.keys()].join() === [...this.written.keys()].join()) {
+            for (const [name, html] of units) {
+                if (html !== this.written.get(name)) {
+                    this.morph(log.querySelector(`[data-unit="${name}"]`), fresh.querySelector(`[data-unit="${name}"]`));
+                }
+            }
+        } else {
+            this.morph(log, fresh);
+        }
+        this.written = units;
+    }
+
+    /** @returns {Map<string, string>} the log's rows as they are written, by name and in their order */
+    units(log) {
+        return new Map([...log.querySelectorAll('[data-unit]')].map((unit) => [unit.dataset.unit, unit.outerHTML]));
+    }
+
+    morph(here, there) {
+        Alpine.morph(here, there.outerHTML, {
+            updating: (from, to) => {
+                // What is unfolded stays so: the server does not know it.
+                if (from.tagName === 'DETAILS' && from.open) {
+                    to.setAttribute('open', '');
+                }
+            },
+        });
+    }
+
+    stored(field) {
+        return field.tagName === 'SELECT' ? (field.querySelector('option[selected]')?.value ?? field.value) : field.defaultValue;
+    }
+}
