@@ -8,34 +8,70 @@ use Tests\Browser\Site;
 
 require __DIR__.'/../../vendor/autoload.php';
 
-// The pictures by name: path, size, and what is done before the picture is taken.
+// The pictures by name: who looks (null: nobody is signed in), path, size, and what is done before the picture is taken.
+// Those that change something come last.
 $site = Site::running();
 $browser = $site->browser;
-$type = static function (string $css, string $words) use ($browser): void {
-    $browser->findElement(WebDriverBy::cssSelector($css))->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$words.WebDriverKeys::TAB);
+$find = static fn (string $css) => $browser->findElement(WebDriverBy::cssSelector($css));
+$type = static function (string $css, string $words, string $then = WebDriverKeys::TAB) use ($find): void {
+    $find($css)->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$words.$then);
     usleep(900_000);
 };
+$elsewhere = static function (string $part, string $size) use ($browser): void {
+    // As another tab would save it, without this page taking notice.
+    $browser->executeAsyncScript('const [name, size, done] = arguments; const form = document.querySelector("form.bench"); const body = new FormData(form);
+        body.set(name, size); fetch(form.action, { method: "POST", body, headers: { "X-Bench": "1" } }).then(() => done());', ["design[{$part}][thickness_m]", $size]);
+};
 $views = [
-    'projects' => ['/', 1280, 800, null],
-    'start' => ['/projects/create', 1280, 800, null],
-    'site' => ['/projects/1/site', 1280, 1000, null],
-    'bench' => ['/projects/1/section', 1280, 800, null],
-    'bench-metric' => ['/projects/3/section', 1280, 800, null],
-    'bench-refused' => ['/projects/2/section', 1280, 800, static fn () => $type('#design-field_board-thickness_m', '40 m')],
-    'bench-phone' => ['/projects/1/section', 390, 844, null],
-    'materials' => ['/materials', 1280, 800, null],
+    'sign-in' => [null, '/sign-in', 1280, 800, null],
+    'projects' => ['Joost', '/', 1280, 800, null],
+    'start' => ['Joost', '/projects/create', 1280, 800, null],
+    'site' => ['Joost', '/projects/1/site', 1280, 1000, null],
+    'bench' => ['Joost', '/projects/1/section', 1280, 800, null],
+    'bench-metric' => ['Joost', '/projects/3/section', 1280, 800, null],
+    'bench-refused' => ['Joost', '/projects/2/section', 1280, 800, static fn () => $type('#design-field_board-thickness_m', '40 m')],
+    'bench-keys' => ['Joost', '/projects/1/section', 1280, 800, static fn () => $find('.bench-acts .needs-script')->click()],
+    'bench-phone' => ['Wen', '/projects/1/section', 390, 844, null],
+    'options' => ['Joost', '/projects/1/options', 1280, 800, null],
+    'materials' => ['Joost', '/materials', 1280, 800, null],
+    'glossary' => ['Joost', '/glossary', 1280, 800, null],
+    'people' => ['Marit', '/people', 1280, 800, null],
+    'shared' => ['Joost', '/projects/3/links', 1280, 800, static function () use ($browser, $type, $find): void {
+        $type('#made_for', 'The reading circle', WebDriverKeys::ENTER);
+        $browser->get((string) $find('.people .link')->getAttribute('value'));
+    }],
+    'bench-conflict' => ['Joost', '/projects/1/section', 1280, 800, static function () use ($elsewhere, $type): void {
+        $elsewhere('field_board', '3 in');
+        $type('#design-slab-thickness_m', '5 in');
+    }],
+    'history' => ['Marit', '/projects/1/section', 1280, 800, static function () use ($browser, $type, $find): void {
+        $type('#design-slab-thickness_m', '5 in');
+        $type('#design-edge_outside-depth_below_grade_m', '20 in');
+        $find('#undo')->click();
+        usleep(900_000);
+        $browser->findElement(WebDriverBy::linkText('History'))->click();
+        usleep(600_000);
+    }],
 ];
 $wanted = array_slice($argv, 1);
-foreach ($views as $name => [$path, $width, $height, $before]) {
+$here = null;
+foreach ($views as $name => [$who, $path, $width, $height, $before]) {
     if ($wanted !== [] && ! in_array($name, $wanted, true)) {
         continue;
     }
     $site->size($width, $height);
+    if ($who !== $here) {
+        $browser->manage()->deleteAllCookies();
+        $browser->get($site->address.'/sign-in');
+        $browser->findElement(WebDriverBy::xpath("//button[contains(., '{$who}')]"))->click();
+        usleep(800_000);
+        $here = $who;
+    }
     $browser->get($site->address.$path);
-    $browser->executeAsyncScript('const done = arguments[arguments.length - 1]; document.fonts.ready.then(() => done());');
     if ($before !== null) {
         $before();
     }
+    $browser->executeAsyncScript('const done = arguments[arguments.length - 1]; document.fonts.ready.then(() => done());');
     $file = dirname(__DIR__, 2)."/docs/screenshots/{$name}.png";
     $browser->takeScreenshot($file);
     echo $file, "\n";

@@ -30,10 +30,10 @@ final class OptionController
         return view('options.index', [
             'project' => $project,
             'format' => $reading->formatter($project),
-            'rows' => $project->options->map(static fn (Option $o): array => [
+            'rows' => $project->options()->withMax('revisions', 'id')->get()->map(static fn (Option $o): array => [
                 'option' => $o,
                 'heat' => Assessor::assess($project->site, $o->design)->heat,
-                'head' => History::head($o)->id,
+                'head' => (int) $o->getAttribute('revisions_max_id'),
             ]),
         ]);
     }

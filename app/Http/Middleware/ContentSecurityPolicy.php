@@ -21,6 +21,8 @@ final class ContentSecurityPolicy
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
+        // Nothing here is for search engines, least of all a client's link.
+        $response->headers->set('X-Robots-Tag', 'noindex');
 
         return $response;
     }

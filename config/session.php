@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+$demo = (bool) env('ONDERGROND_DEMO', false);
+
+return [
+    // Number 2 of the demo is somebody else than number 2 of the firm: a sitting of one is none of the other.
+    'cookie' => $demo ? 'ondergrond_demo' : 'ondergrond',
+    'files' => storage_path($demo ? 'framework/sessions-demo' : 'framework/sessions'),
+];
