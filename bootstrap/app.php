@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurityPolicy;
+use App\Http\Middleware\WellFormedText;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
@@ -10,7 +11,7 @@ use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->append(ContentSecurityPolicy::class);
+        $middleware->append([ContentSecurityPolicy::class, WellFormedText::class]);
         // An emptied field is something typed: it comes back empty, with its message.
         $middleware->remove(ConvertEmptyStringsToNull::class);
         $middleware->redirectGuestsTo(static fn (): string => route('session.create'));

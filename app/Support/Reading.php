@@ -33,7 +33,7 @@ final readonly class Reading
     /** How the fields of a form that was sent were written: the person may have chosen other units since. */
     public function written(Request $request, ?Project $project = null): QuantityFormatter
     {
-        $words = explode(' ', $request->string(self::FIELD)->toString());
+        $words = explode(' ', Text::of($request, self::FIELD));
         $system = UnitSystem::tryFrom($words[0]);
         $mark = DecimalMark::tryFrom($words[1] ?? '');
 

@@ -47,6 +47,8 @@ final readonly class SectionFlags
         $beam = $level['beam_underside'];
         $slab = ($level['slab_top'] + $under) / 2;
         $below = min($level['dig'], $under) - 6 * $mm;
+        // Without a strip between them, the field's flag steps aside for that of the board inside the beam.
+        $aside = $d->perimeter->present() ? 0.0 : 11 * $mm;
 
         return match ($part) {
             Part::Slab => [[$zone - 8 * $mm, $slab], null],
@@ -54,7 +56,7 @@ final readonly class SectionFlags
             Part::Sheet => $d->sheet->position === SheetPosition::AboveBoards
                 ? [[$inner + 4 * $mm, $level['slab_top'] + 6 * $mm], [$inner, $under]]
                 : [[$tray - 7 * $mm, $beam - $d->edgeUnder->thickness - 7 * $mm], [$tray, $beam - $d->edgeUnder->thickness]],
-            Part::Field => [[$zone - 5 * $mm, $below], [$zone - 3 * $mm, $under - $d->field->thickness / 2]],
+            Part::Field => [[$zone - 5 * $mm - $aside, $below], [$zone - 3 * $mm - $aside, $under - $d->field->thickness / 2]],
             Part::Perimeter => [[$tray - $d->perimeter->width / 2, $below], [$tray - $d->perimeter->width / 2, $under - $d->perimeter->board->thickness / 2]],
             Part::Stone => [[$zone - 12 * $mm, ($level['dig'] + $level['floor_boards']) / 2], null],
             Part::EdgeInside => [[$tray - 7 * $mm, $beam + 0.3 * ($under - $beam)], [$tray + $d->edgeInside->thickness / 2, $beam + 0.3 * ($under - $beam)]],

@@ -22,6 +22,7 @@ $elsewhere = static function (string $part, string $size) use ($browser): void {
     $browser->executeAsyncScript('const [name, size, done] = arguments; const form = document.querySelector("form.bench"); const body = new FormData(form);
         body.set(name, size); fetch(form.action, { method: "POST", body, headers: { "X-Bench": "1" } }).then(() => done());', ["design[{$part}][thickness_m]", $size]);
 };
+$here = null;
 $views = [
     'sign-in' => [null, '/sign-in', 1280, 800, null],
     'projects' => ['Joost', '/', 1280, 800, null],
@@ -36,9 +37,12 @@ $views = [
     'materials' => ['Joost', '/materials', 1280, 800, null],
     'glossary' => ['Joost', '/glossary', 1280, 800, null],
     'people' => ['Marit', '/people', 1280, 800, null],
-    'shared' => ['Joost', '/projects/3/links', 1280, 800, static function () use ($browser, $type, $find): void {
+    'shared' => ['Joost', '/projects/3/links', 1280, 800, static function () use ($browser, $type, $find, &$here): void {
+        $here = null;
         $type('#made_for', 'The reading circle', WebDriverKeys::ENTER);
-        $browser->get((string) $find('.people .link')->getAttribute('value'));
+        $link = (string) $find('.people .link')->getAttribute('value');
+        $browser->manage()->deleteAllCookies();
+        $browser->get($link);
     }],
     'bench-conflict' => ['Joost', '/projects/1/section', 1280, 800, static function () use ($elsewhere, $type): void {
         $elsewhere('field_board', '3 in');
@@ -54,13 +58,14 @@ $views = [
     }],
 ];
 $wanted = array_slice($argv, 1);
-$here = null;
 foreach ($views as $name => [$who, $path, $width, $height, $before]) {
     if ($wanted !== [] && ! in_array($name, $wanted, true)) {
         continue;
     }
     $site->size($width, $height);
-    if ($who !== $here) {
+    if ($who === null) {
+        $browser->manage()->deleteAllCookies();
+    } elseif ($who !== $here) {
         $browser->manage()->deleteAllCookies();
         $browser->get($site->address.'/sign-in');
         $browser->findElement(WebDriverBy::xpath("//button[contains(., '{$who}')]"))->click();

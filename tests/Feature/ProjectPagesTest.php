@@ -8,6 +8,7 @@ use App\History\History;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Route;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Site\Soil;
@@ -116,6 +117,36 @@ final class ProjectPagesTest extends TestCase
         $this->get('/units')->assertMethodNotAllowed()->assertSee('That can’t be done');
         $this->put('/units', ['units' => 'cubits'])->assertUnprocessable()->assertSee('That can’t be done');
         $this->call('POST', '/projects/import', server: ['CONTENT_LENGTH' => 30_000_000])->assertStatus(413)->assertSee('a project file of up to 2 MB');
+    }
+
+    public function test_every_kind_of_trouble_has_a_page_of_our_own(): void
+    {
+        foreach ([403 => 'That is not yours to do', 404 => 'There is nothing here', 409 => 'That can’t be done', 419 => 'This page stood open too long', 429 => 'Too many at once', 500 => 'Something broke on our side', 503 => 'Not to be had just now'] as $code => $says) {
+            Route::get("/trouble/{$code}", static fn () => abort($code));
+            $this->get("/trouble/{$code}")->assertStatus($code)->assertSee($says)->assertDontSee('Stack trace');
+        }
+    }
+
+    public function test_many_projects_come_in_pages_and_are_found_by_name(): void
+    {
+        foreach (range(1, 25) as $i) {
+            $this->boathouse()->update(['name' => "Shed {$i}"]);
+        }
+        Project::query()->where('name', 'Shed 7')->update(['name' => '50 % أرض 🏗 _x']);
+        $this->get('/')->assertSee('Shed 25')->assertDontSee('Shed 2<', false)->assertSee('page 1');
+        $this->get('/?page=2')->assertSee('Shed 2<', false)->assertDontSee('Shed 25');
+        $this->get('/?find=sHED+1')->assertSee('Shed 19')->assertDontSee('Shed 25');
+        foreach (['50 %', 'أرض', '🏗', '_x'] as $part) {
+            $this->get('/?find='.urlencode($part))->assertSee('50 % أرض')->assertDontSee('Shed 19');
+        }
+        $this->get('/?find='.urlencode('%'))->assertDontSee('Shed 19');
+        $this->get('/?find='.urlencode("<script>'"))->assertOk()->assertSee('No project’s name holds')->assertDontSee("<script>'", false);
+        foreach (['/?find[]=x', '/?page[]=x', '/?page=-3', '/projects/create?x[]=y'] as $forged) {
+            $this->get($forged)->assertOk();
+        }
+        $this->put('/units', ['units' => ['metric']])->assertUnprocessable();
+        $this->post('/projects', ['name' => "\xFFshed"] + self::START)->assertStatus(400)->assertSee('That can’t be done');
+        $this->get('/?find=%FF')->assertStatus(400);
     }
 
     public function test_the_demo_is_seeded_once_complete(): void

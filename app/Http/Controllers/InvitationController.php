@@ -39,10 +39,11 @@ final class InvitationController
             'email' => $email, 'role' => $typed['role'], 'invited_by' => $user->name, 'expires_at' => now()->addDays(Invitation::DAYS)->startOfSecond(),
         ]);
         $link = $invitation->link();
-        Mail::raw(
+        // Mail may not be set up, or be down: the link on the screen is what counts.
+        rescue(static fn () => Mail::raw(
             "{$user->name} invites you to {$firm->name} on Ondergrond, as {$typed['role']}:\n\n{$link}\n\nThe link works once, for ".Invitation::DAYS.' days.',
             static fn (Message $mail) => $mail->to($email)->subject('Your place on Ondergrond'),
-        );
+        ));
 
         return redirect()->route('people.index')->with('link', ['for' => $email, 'what' => 'a place in the firm', 'url' => $link]);
     }

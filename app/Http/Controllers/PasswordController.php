@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\User;
 use App\Support\PasswordRules;
+use App\Support\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -19,7 +20,7 @@ final class PasswordController
 {
     public function edit(Request $request, string $token): View
     {
-        return view('people.new-password', ['token' => $token, 'email' => $request->string('email')->toString()]);
+        return view('people.new-password', ['token' => $token, 'email' => Text::of($request, 'email')]);
     }
 
     public function update(Request $request): RedirectResponse

@@ -8,6 +8,7 @@ use App\Models\Project;
 use App\Models\User;
 use App\Support\NewProject;
 use App\Support\Reading;
+use App\Support\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -24,9 +25,9 @@ final class ProjectController
 
     public function index(Request $request, Reading $reading): View
     {
-        $sought = mb_substr(trim($request->string('find')->toString()), 0, self::LONGEST_SEARCH);
+        $sought = mb_substr(trim(Text::of($request, 'find')), 0, self::LONGEST_SEARCH);
         $projects = User::current()->firm->projects()
-            ->when($sought !== '', static fn ($query) => $query->whereLike('name', '%'.addcslashes($sought, '%_\\').'%'))
+            ->when($sought !== '', static fn ($query) => $query->whereRaw('instr(lower(name), lower(?)) > 0', [$sought]))
             ->with('leadingOption')->withCount('options')
             ->latest('updated_at')->orderByDesc('id')
             ->simplePaginate(self::ON_A_PAGE)->withQueryString();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\User;
+use App\Support\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Ondergrond\Units\UnitSystem;
@@ -13,7 +14,7 @@ final class UnitsController
 {
     public function __invoke(Request $request): RedirectResponse
     {
-        $system = UnitSystem::tryFrom($request->string('units')->toString());
+        $system = UnitSystem::tryFrom(Text::of($request, 'units'));
         abort_if($system === null, 422, 'Allowed: metric or inch-pound.');
         User::current()->update(['units' => $system]);
 

@@ -15,8 +15,8 @@
     <div class="top-name">
         <a class="brand" href="{{ route('projects.index') }}">Ondergrond</a>
         @if ($project)
-            <bdi class="job">{{ $project->name }}</bdi>
-            @if ($option)<bdi class="job-option">{{ $option->name }}</bdi>@endif
+            <bdi class="job" title="{{ $project->name }}">{{ $project->name }}</bdi>
+            @if ($option)<bdi class="job-option" title="{{ $option->name }}">{{ $option->name }}</bdi>@endif
         @endif
     </div>
     @if ($project && $person)

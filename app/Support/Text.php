@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Illuminate\Http\Request;
+
+/** A value of a request that should be words, whatever was sent. */
+final class Text
+{
+    public static function of(Request $request, string $name): string
+    {
+        $value = $request->input($name);
+
+        return is_string($value) ? $value : '';
+    }
+}

@@ -1,0 +1,22 @@
+/** The menu under one's name goes away by Escape and by turning to something else. */
+export default (menu) => {
+    if (!menu) {
+        return;
+    }
+    document.addEventListener('click', (event) => {
+        if (!menu.contains(event.target)) {
+            menu.open = false;
+        }
+    });
+    menu.addEventListener('keydown', (event) => {
+        if (event.key === 'Escape') {
+            menu.open = false;
+            menu.querySelector('summary').focus();
+        }
+    });
+    menu.addEventListener('focusout', (event) => {
+        if (event.relatedTarget && !menu.contains(event.relatedTarget)) {
+            menu.open = false;
+        }
+    });
+};
