@@ -68,7 +68,16 @@ final class SvgWriter
     public static function inline(Drawing $drawing): string
     {
         $writer = new self($drawing, true);
-        $writer->open(['preserveAspectRatio' => 'xMidYMid slice', 'role' => 'img', 'class' => 'section-drawing']);
+        $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid slice', 'role' => 'img', 'class' => 'section-drawing']);
+
+        return $writer->finish($drawing->title, null);
+    }
+
+    /** For a page that shows it many times: written once under that id, shown by `<use>`. */
+    public static function symbol(Drawing $drawing, string $id): string
+    {
+        $writer = new self($drawing, true);
+        $writer->open('symbol', ['id' => $id, 'preserveAspectRatio' => 'xMidYMid slice']);
 
         return $writer->finish($drawing->title, null);
     }
@@ -84,7 +93,7 @@ final class SvgWriter
         $writer = new self($drawing, false);
         $writer->xml->startDocument('1.0', 'UTF-8');
         [$x0, $y0, $x1, $y1] = $drawing->box;
-        $writer->open([
+        $writer->open('svg', [
             'width' => round(($x1 - $x0) / $drawing->paper(), 2).'mm',
             'height' => round(($y1 - $y0) / $drawing->paper(), 2).'mm',
         ]);
@@ -96,12 +105,12 @@ final class SvgWriter
     }
 
     /** @param  array<string, string>  $attributes */
-    private function open(array $attributes): void
+    private function open(string $element, array $attributes): void
     {
         [$x0, $y0, $x1, $y1] = $this->drawing->box;
-        $this->xml->startElement('svg');
+        $this->xml->startElement($element);
         $this->attributes([
-            'xmlns' => 'http://www.w3.org/2000/svg',
+            ...($element === 'svg' ? ['xmlns' => 'http://www.w3.org/2000/svg'] : []),
             'viewBox' => sprintf('0 0 %s %s', round(($x1 - $x0) * $this->px, 1), round(($y1 - $y0) * $this->px, 1)),
             ...$attributes,
         ]);

@@ -1,5 +1,6 @@
 @use('Ondergrond\Units\Quantity')
 <x-layout title="Materials" class="page">
+    <x-hatches />
     <h1>Materials</h1>
     <p class="lead">Generic materials with their design values. A product’s own data sheet comes before any of these.</p>
     <div class="scroll" tabindex="0" role="region" aria-label="Materials">
@@ -8,7 +9,7 @@
             <tbody>
                 @foreach ($materials as $material)
                     <tr>
-                        <td class="data-hatch" aria-hidden="true">{!! \Ondergrond\Exchange\SvgWriter::inline(\Ondergrond\Drawing\Swatch::of($material)) !!}</td>
+                        <td class="data-hatch" aria-hidden="true"><svg><use href="#hatch-{{ $material->slug }}" /></svg></td>
                         <th scope="row">{{ $material->name }}</th>
                         <td>{{ $format->number($material->conductivity, Quantity::Conductivity) }}</td>
                         <td>{{ $format->number($material->density, Quantity::Density) }}</td>

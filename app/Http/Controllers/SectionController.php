@@ -90,7 +90,7 @@ final class SectionController
         $project->load('options');
         // Shared, because the fields are components and see nothing else.
         view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($errors)));
-        $fragments = $this->page($project, $option->refresh())->fragments();
+        $fragments = $this->page($project, $option->refresh(), false)->fragments();
 
         return new Response($fragments, match (true) {
             $sound => 200,
@@ -99,7 +99,8 @@ final class SectionController
         });
     }
 
-    private function page(Project $project, Option $option): View
+    /** @param  bool  $whole  with what only a page needs that is loaded, not the fragments */
+    private function page(Project $project, Option $option, bool $whole = true): View
     {
         $may = Gate::allows('update', $project);
 
@@ -108,6 +109,7 @@ final class SectionController
             'head' => History::head($option),
             'sitting' => $may ? $this->history->sitting($option) : null,
             'may' => $may,
+            'whole' => $whole,
             'conflict' => session('conflict'),
         ]);
     }

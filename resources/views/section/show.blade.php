@@ -1,5 +1,6 @@
 @php [$project, $option, $format, $heat, $log] = [$page->project, $page->option, $page->format, $page->heat, $page->log]; @endphp
 <x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" class="bench-page">
+    @if ($whole)<x-hatches />@endif
     <h1 class="unseen">Section of {{ $project->name }}, {{ $option->name }}</h1>
     <form class="bench" method="post" action="{{ route('section.update', [$project, $option]) }}" novalidate
         @if ($may) data-may @endif @if (auth()->user()->single_keys) data-keys @endif
