@@ -5,36 +5,20 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Database\DatabaseFile;
-use App\Database\UnusableFile;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Command\Command;
-use Symfony\Component\Console\Input\InputArgument;
-use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
-use Symfony\Component\Console\Output\OutputInterface;
 
 #[AsCommand('backup', 'Copies everything into one file, also while Ondergrond is in use')]
-final class BackupCommand extends Command
+final class BackupCommand extends DatabaseCommand
 {
-    protected function configure(): void
+    protected function aboutTheFile(): string
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'The file to write; it must not exist yet');
-        $this->addOption('demo', null, InputOption::VALUE_NONE, 'The database of bin/demo instead of that of bin/serve');
+        return 'The file to write; it must not exist yet';
     }
 
-    protected function execute(InputInterface $input, OutputInterface $output): int
+    protected function move(DatabaseFile $database, string $file): string
     {
-        Bootstrap::with($input->getOption('demo') === true ? ['ONDERGROND_DEMO' => 'true'] : []);
-        try {
-            DatabaseFile::current()->backup((string) $input->getArgument('file'));
-        } catch (UnusableFile $e) {
-            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($e->getMessage(), OutputInterface::OUTPUT_RAW);
+        $database->backup($file);
 
-            return self::INVALID;
-        }
-        $output->writeln("Backed up to {$input->getArgument('file')}", OutputInterface::OUTPUT_RAW);
-
-        return self::SUCCESS;
+        return "Backed up to {$file}";
     }
 }

@@ -6,6 +6,8 @@ namespace App\History;
 
 use App\Models\Revision;
 use Ondergrond\History\Changes;
+use Ondergrond\History\ChangeWords;
+use Ondergrond\Units\QuantityFormatter;
 use RuntimeException;
 
 /** Somebody saved another state since the page was loaded: the person decides. Nothing was saved. */
@@ -30,5 +32,19 @@ final class Conflict extends RuntimeException
     public function clashes(): bool
     {
         return ! $this->mine->against($this->theirs)->none();
+    }
+
+    /** @return array{head: int, who: string, theirs: list<string>, mine: list<string>, clashes: bool} for the page that asks */
+    public function inWords(QuantityFormatter $format): array
+    {
+        $words = new ChangeWords($format);
+
+        return [
+            'head' => $this->head->id,
+            'who' => $this->who,
+            'theirs' => $words->lines($this->theirs),
+            'mine' => $words->lines($this->mine),
+            'clashes' => $this->clashes(),
+        ];
     }
 }

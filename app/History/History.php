@@ -88,7 +88,11 @@ final readonly class History
     public function returnTo(Kept&Model $subject, Revision $point): Revision
     {
         return $this->locked($subject, function () use ($subject, $point): Revision {
-            $state = array_replace(self::head($subject)->state, array_intersect_key($point->state, ['design' => true, 'site' => true]));
+            $head = self::head($subject);
+            $state = array_replace($head->state, array_intersect_key($point->state, ['design' => true, 'site' => true]));
+            if (Changes::between($head->state, $state)->none()) {
+                return $head;
+            }
 
             return $this->write($subject, $state, RevisionKind::Return, $point);
         });

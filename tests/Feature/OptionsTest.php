@@ -153,6 +153,21 @@ final class OptionsTest extends TestCase
         self::assertEqualsWithDelta([5 * 0.0254, 9 * 0.0254], [$design->slab->layer->thickness, $design->stone->thickness], 1e-12, 'theirs stays where it is not the same field');
     }
 
+    public function test_a_rename_goes_over_another_design_but_not_over_another_rename(): void
+    {
+        $base = $this->headOf($this->option);
+        $this->edit(['slab' => ['thickness_m' => '6']]);
+        $this->put($this->at('options', $this->option), ['name' => 'First name', 'note' => $this->option->note, 'revision' => $base])->assertSessionHasNoErrors();
+        self::assertSame('First name', $this->option->refresh()->name);
+        self::assertEqualsWithDelta(6 * 0.0254, $this->option->design->slab->layer->thickness, 1e-12);
+        $this->put($this->at('options', $this->option), ['name' => 'Second name', 'note' => $this->option->note, 'revision' => $base])->assertSessionHasErrors('name');
+        self::assertStringContainsString('Name: “A · edge tray 4 in” → “First name”', session('errors')->first('name'));
+        self::assertSame('First name', $this->option->refresh()->name);
+        // The bench's undo takes it back too, as the last thing done.
+        $this->put($this->at('section', $this->option, 'undo'))->assertSessionHasNoErrors();
+        self::assertSame('A · edge tray 4 in', $this->option->refresh()->name);
+    }
+
     public function test_fields_are_read_in_the_units_they_were_written_in(): void
     {
         $stored = DesignCodec::toArray($this->option->design);

@@ -9,7 +9,6 @@ use App\History\History;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\User;
-use App\Support\FaultMessages;
 use App\Support\Reading;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,8 +18,6 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Assessor;
-use Ondergrond\Fault\FaultyInput;
-use Ondergrond\History\ChangeWords;
 
 /** The options of a project: the designs that are weighed for it. */
 final class OptionController
@@ -74,16 +71,16 @@ final class OptionController
             'string' => 'Allowed: words.',
             'revision' => 'This page is too old. Load it again; nothing was changed.',
         ]);
+        $words = static fn (array $state): array => [...$state, 'name' => trim($typed['name']), 'note' => trim($typed['note'])];
         try {
-            $history->change($option, (int) $typed['revision'], static fn (array $state): array => [...$state, 'name' => trim($typed['name']), 'note' => trim($typed['note'])]);
-        } catch (FaultyInput $e) {
-            throw FaultMessages::thrown($e, $reading->formatter($project));
+            $history->change($option, (int) $typed['revision'], $words);
         } catch (Conflict $e) {
-            // A rename is laid over a changed design without a word; over another rename it is not.
+            // Words go over a design that was changed meanwhile, not over other words.
             if ($e->clashes()) {
-                throw ValidationException::withMessages(['name' => "{$e->who} changed this meanwhile. ".implode(' · ', (new ChangeWords($reading->formatter($project)))->lines($e->theirs)).'. Load the page again; nothing was changed.']);
+                $said = $e->inWords($reading->formatter($project));
+                throw ValidationException::withMessages(['name' => "{$said['who']} changed this meanwhile. ".implode(' · ', $said['theirs']).'. Load the page again; nothing was changed.']);
             }
-            $history->change($option, (int) $typed['revision'], static fn (array $state): array => [...$state, 'name' => trim($typed['name']), 'note' => trim($typed['note'])], $e->head->id);
+            $history->change($option, (int) $typed['revision'], $words, $e->head->id);
         }
 
         return redirect()->route('options.index', $project)->with('said', 'Saved.');

@@ -23,7 +23,6 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\History\ChangeWords;
 
 /** The bench: one design's section, its log and what is said of it. */
 final class SectionController
@@ -75,7 +74,7 @@ final class SectionController
         } catch (ValidationException $e) {
             $errors = $e->errors();
         } catch (Conflict $e) {
-            $conflict = $this->inWords($e, $project);
+            $conflict = $e->inWords($this->reading->formatter($project));
         }
         $sound = $errors === [] && $conflict === null;
         if (! $script) {
@@ -124,22 +123,8 @@ final class SectionController
         try {
             $do();
         } catch (Conflict $e) {
-            $lines = (new ChangeWords($this->reading->formatter($project)))->lines($e->theirs);
-            throw ValidationException::withMessages(['revision' => "Not done: {$e->who} has changed the same since. ".implode(' · ', $lines).'. The history leads back to any point.']);
+            $said = $e->inWords($this->reading->formatter($project));
+            throw ValidationException::withMessages(['revision' => "Not done: {$said['who']} has changed the same since. ".implode(' · ', $said['theirs']).'. The history leads back to any point.']);
         }
-    }
-
-    /** @return array{head: int, who: string, theirs: list<string>, mine: list<string>, clashes: bool} */
-    private function inWords(Conflict $conflict, Project $project): array
-    {
-        $words = new ChangeWords($this->reading->formatter($project));
-
-        return [
-            'head' => $conflict->head->id,
-            'who' => $conflict->who,
-            'theirs' => $words->lines($conflict->theirs),
-            'mine' => $words->lines($conflict->mine),
-            'clashes' => $conflict->clashes(),
-        ];
     }
 }

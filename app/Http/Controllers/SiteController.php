@@ -16,7 +16,6 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
 use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\History\ChangeWords;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Soil;
 
@@ -51,11 +50,7 @@ final class SiteController
         } catch (FaultyInput $e) {
             throw FaultMessages::thrown($e, $format);
         } catch (Conflict $e) {
-            $words = new ChangeWords($reading->formatter($project));
-
-            return redirect()->route('site.edit', $project)->withInput()->with('conflict', [
-                'head' => $e->head->id, 'who' => $e->who, 'theirs' => $words->lines($e->theirs), 'mine' => $words->lines($e->mine), 'clashes' => $e->clashes(),
-            ]);
+            return redirect()->route('site.edit', $project)->withInput()->with('conflict', $e->inWords($reading->formatter($project)));
         }
 
         return redirect()->route('site.edit', $project)->with('said', 'Saved.');
