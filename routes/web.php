@@ -22,6 +22,7 @@ use App\Http\Controllers\SiteController;
 use App\Http\Controllers\TrashController;
 use App\Http\Controllers\UnitsController;
 use App\Models\Project;
+use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Support\Facades\Route;
 use Ondergrond\Glossary\Glossary;
 
@@ -31,7 +32,7 @@ Route::get('/notices', NoticesController::class)->name('notices');
 Route::get('/schema/project-1.json', SchemaController::class)->name('schema');
 
 // Open to whoever has the link.
-Route::middleware('signed:relative')->group(function (): void {
+Route::middleware('signed:relative')->missing(static fn () => throw new InvalidSignatureException)->group(function (): void {
     Route::get('/shared/{share}', [ShareController::class, 'show'])->name('shares.show');
     Route::get('/invitations/{invitation}', [InvitationController::class, 'show'])->name('invitations.show');
     Route::post('/invitations/{invitation}', [InvitationController::class, 'accept'])->name('invitations.accept')->middleware('throttle:20,1');

@@ -113,6 +113,24 @@ final class WholeSliceTest extends BrowserTestCase
         self::assertSame("80\u{a0}mm", $this->find('#design-edge_under-thickness_m')->getAttribute('value'));
     }
 
+    public function test_a_slip_mended_before_the_answer_comes_is_saved(): void
+    {
+        $this->provoked = '~status of 422~';
+        $this->openBench('Ferry kiosk');
+        $slow = new ChromeDevToolsDriver($this->browser);
+        $slow->execute('Network.enable');
+        $slow->execute('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 400, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        try {
+            $this->type('#design-slab-thickness_m', '40 m', WebDriverKeys::ENTER);
+            $this->type('#design-slab-thickness_m', '140', WebDriverKeys::ENTER);
+            $this->awaitThat(fn (): bool => $this->value('#design-slab-thickness_m') === '140 mm', 'the mended size');
+            $this->awaitSaved();
+            self::assertFalse($this->seen('#design-slab-thickness_m-wrong'));
+        } finally {
+            $slow->execute('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        }
+    }
+
     public function test_quick_edits_in_a_row_all_arrive(): void
     {
         $this->openBench('Ferry kiosk');

@@ -196,7 +196,7 @@ final class OptionsTest extends TestCase
         $this->get($link)->assertForbidden();
         $this->travelBack();
         $this->become($this->designer)->delete("/projects/{$this->project->id}/links/{$share->id}")->assertRedirect();
-        $this->get($link)->assertNotFound();
+        $this->get($link)->assertForbidden()->assertSee('This link no longer works');
         $this->post("/projects/{$this->project->id}/links", ['option' => '99999', 'made_for' => '', 'days' => '9999'])->assertSessionHasErrors(['option', 'made_for', 'days']);
     }
 
@@ -205,7 +205,7 @@ final class OptionsTest extends TestCase
         $share = $this->project->shares()->create(['option_id' => $this->option->id, 'made_for' => 'A client', 'made_by' => 'The test', 'expires_at' => now()->addDay()->startOfSecond()]);
         $this->get($share->link())->assertOk();
         $this->delete($this->at('options', $this->option));
-        $this->get($share->link())->assertNotFound();
+        $this->get($share->link())->assertForbidden()->assertSee('This link no longer works');
     }
 
     public function test_the_site_keeps_its_history_and_asks_before_it_overwrites(): void

@@ -102,7 +102,7 @@ final class PeopleTest extends TestCase
         $new = User::query()->where('email', 'new@firm.example')->sole();
         self::assertSame([Role::Crew, $this->firm->id, false], [$new->role, $new->firm_id, $new->demo]);
         $this->become(null);
-        $this->get($link)->assertNotFound();
+        $this->get($link)->assertForbidden()->assertSee('This link no longer works');
     }
 
     public function test_an_address_is_a_member_once(): void
@@ -115,7 +115,7 @@ final class PeopleTest extends TestCase
         self::assertSame(1, Invitation::query()->count(), 'the newest counts');
         $this->member(Role::Reader)->update(['email' => 'twice@firm.example']);
         $this->become(null);
-        $this->get($first)->assertNotFound();
+        $this->get($first)->assertForbidden();
         $this->post($second, ['name' => 'Again', ...self::TWICE])->assertSessionHasErrors('email');
         self::assertSame(1, User::query()->where('email', 'twice@firm.example')->count());
     }
@@ -127,7 +127,7 @@ final class PeopleTest extends TestCase
         $withdrawn = $this->invite('withdrawn@firm.example', 'reader');
         $this->delete('/invitations/'.Invitation::query()->where('email', 'withdrawn@firm.example')->sole()->id)->assertRedirect();
         $this->become(null);
-        $this->get($withdrawn)->assertNotFound();
+        $this->get($withdrawn)->assertForbidden();
         $this->travel(15)->days();
         $this->get($late)->assertForbidden();
     }
@@ -142,7 +142,7 @@ final class PeopleTest extends TestCase
         }
         $other = $this->member(Role::Owner);
         $this->put("/people/{$owner->id}", ['role' => 'king'])->assertSessionHasErrors('role');
-        $this->put("/people/{$owner->id}", ['role' => 'designer', 'email' => 'x@y.example', 'firm_id' => 9])->assertSessionHasNoErrors();
+        $this->put("/people/{$owner->id}", ['role' => 'designer', 'email' => 'x@y.example', 'firm_id' => 9])->assertSessionHasNoErrors()->assertRedirect('/');
         self::assertSame([Role::Designer, $this->firm->id], [$owner->refresh()->role, $owner->firm_id]);
         self::assertStringContainsString('@firm.example', $owner->email);
         $this->become($other)->delete("/people/{$owner->id}")->assertSessionHasNoErrors();

@@ -11,6 +11,7 @@ use App\Support\PasswordRules;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Mail\Message;
+use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
@@ -65,7 +66,9 @@ final class InvitationController
         $typed = $request->validate([...PasswordRules::name(), ...PasswordRules::password()], PasswordRules::MESSAGES);
         $member = DB::transaction(function () use ($invitation, $typed): User {
             // Whoever deletes it first has taken it.
-            abort_unless($invitation->newQuery()->whereKey($invitation->id)->delete() === 1, 404);
+            if ($invitation->newQuery()->whereKey($invitation->id)->delete() !== 1) {
+                throw new InvalidSignatureException;
+            }
             $this->refuseTaken($invitation->email);
 
             return $invitation->firm->members()->create([

@@ -40,7 +40,10 @@ final class MemberController
             $member->update(['role' => $role]);
         });
 
-        return redirect()->route('people.index')->with('said', "{$member->name} is {$role->value} now.");
+        // Who is no owner any more has nothing to look for on that page.
+        $page = User::current()->refresh()->role->owns() ? 'people.index' : 'projects.index';
+
+        return redirect()->route($page)->with('said', "{$member->name} is {$role->value} now.");
     }
 
     public function destroy(User $member): RedirectResponse

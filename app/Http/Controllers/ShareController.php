@@ -10,6 +10,7 @@ use App\Models\User;
 use App\View\SectionPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 use Ondergrond\Units\QuantityFormatter;
@@ -52,11 +53,13 @@ final class ShareController
         return redirect()->route('shares.index', $project)->with('said', "The link for {$share->made_for} no longer works.");
     }
 
-    /** What the client sees. A link that is over is as good as none, and so is one to what lies in the trash. */
+    /** What the client sees. One to what lies in the trash is over too. */
     public function show(Share $share): View
     {
         $share->load(['project', 'option']);
-        abort_if(! $share->open() || $share->project === null || $share->option === null, 404);
+        if (! $share->open() || $share->project === null || $share->option === null) {
+            throw new InvalidSignatureException;
+        }
 
         return view('shared', [
             'page' => SectionPage::of($share->project, $share->option, new QuantityFormatter($share->project->units)),

@@ -61,8 +61,8 @@ export default () => {
             if (!this.may) {
                 return;
             }
-            const last = this.jobs.at(-1);
-            if (!(last && last.url === this.$root.action && job.url === last.url && !last.extra && !job.extra)) {
+            // A save takes all fields as they are when it is sent: two of them in a row are one.
+            if (!(this.plain(job) && this.jobs.length > 0 && this.plain(this.jobs.at(-1)))) {
                 this.jobs.push(job);
             }
             if (this.busy) {
@@ -70,25 +70,34 @@ export default () => {
             }
             clearTimeout(this.timer);
             this.busy = true;
-            while (this.jobs.length > 0 && (await this.perform(this.jobs.shift())));
-            this.busy = false;
+            try {
+                while (this.jobs.length > 0) {
+                    await this.perform(this.jobs.shift());
+                }
+            } finally {
+                this.busy = false;
+            }
         },
 
-        /** @returns {Promise<boolean>} whether what else was asked for may follow */
-        async perform({ url, extra }) {
-            const form = this.$root;
-            if (url === form.action && !extra && this.mood !== 'refused' && !this.stuck && page.clean()) {
-                this.tell('All saved', 'calm');
-                return true;
+        plain(job) {
+            return job.url === this.$root.action && !job.extra;
+        },
+
+        async perform(job) {
+            if (this.plain(job) && this.mood === 'calm' && page.clean()) {
+                return;
             }
             const sent = page.values();
             this.tell('Saving', 'busy');
             try {
-                const { status, fresh } = await send(url, form, extra);
+                const { status, fresh } = await send(job.url, this.$root, job.extra);
                 page.takeIn(fresh, sent);
                 this.stuck = false;
                 this.tell(fresh.getElementById('bench-acts').dataset.words, status === 200 ? 'calm' : 'refused');
-                return status === 200;
+                if (status !== 200) {
+                    // What was typed since may be the mending of it; an undo asked for meanwhile meant something else.
+                    this.jobs = status === 422 ? this.jobs.filter((next) => this.plain(next)) : [];
+                }
             } catch (error) {
                 if (!(error instanceof NotSaved)) {
                     throw error;
@@ -99,7 +108,6 @@ export default () => {
                 if (error.passing) {
                     this.timer = setTimeout(() => this.again(), RETRY_AFTER);
                 }
-                return false;
             }
         },
 
