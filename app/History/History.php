@@ -146,7 +146,7 @@ final readonly class History
     private function add(Kept&Model $subject, RevisionKind $kind, string $who, ?Revision $of = null): Revision
     {
         return $subject->revisions()->create([
-            'project_id' => $subject->getAttributes()['project_id'] ?? $subject->getKey(),
+            'project_id' => $subject->projectId(),
             'of_id' => $of?->id,
             'kind' => $kind,
             'who' => $who,

@@ -15,6 +15,8 @@ interface Kept
     /** @return HasMany<Revision, covariant Model> its own, none of its parts' */
     public function revisions(): HasMany;
 
+    public function projectId(): int;
+
     /** @return array<string, mixed> as it is, in the shape of project files */
     public function state(): array;
 

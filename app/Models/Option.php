@@ -59,6 +59,11 @@ final class Option extends Model implements Kept
         return $this->hasMany(Revision::class);
     }
 
+    public function projectId(): int
+    {
+        return $this->project_id;
+    }
+
     /** @return array{name: string, note: string, design: array<string, mixed>} */
     public function state(): array
     {

@@ -84,6 +84,11 @@ final class Project extends Model implements Kept
         return parent::resolveRouteBindingQuery($query, $value, $field)->where('firm_id', User::current()->firm_id);
     }
 
+    public function projectId(): int
+    {
+        return $this->id;
+    }
+
     /** @return array{name: string, site: array<string, mixed>} */
     public function state(): array
     {

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 
 /** The bench under the hand: keys, undo, typing and dragging on the drawing. */
 final class EditingTest extends BrowserTestCase
@@ -78,6 +82,37 @@ final class EditingTest extends BrowserTestCase
         $this->awaitSaved();
     }
 
+    public function test_the_log_follows_when_its_rows_change_places(): void
+    {
+        $this->openBench('Dyke Lane boathouse');
+        $this->awaitOrder('slab, sheet, field_board, stone, ground');
+        (new WebDriverSelect($this->find('#design-sheet-position')))->selectByValue('below');
+        $this->awaitOrder('slab, field_board, sheet, stone, ground');
+        $this->type('#design-sheet-thickness_m', '20 mil');
+        $this->awaitThat(fn (): bool => $this->value('#design-sheet-thickness_m') === '20 mil', 'saved');
+        $this->find('#undo')->click();
+        $this->find('#undo')->click();
+        $this->awaitOrder('slab, sheet, field_board, stone, ground');
+        self::assertSame('15 mil', $this->value('#design-sheet-thickness_m'));
+    }
+
+    public function test_printed_the_sheet_comes_first_and_true_to_scale(): void
+    {
+        $this->openBench('Dyke Lane boathouse');
+        $tools = new ChromeDevToolsDriver($this->browser);
+        $tools->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
+        try {
+            foreach (['.options', '.bench-acts', '.units', '.bench-files', '.handle'] as $css) {
+                self::assertFalse($this->find($css)->isDisplayed(), $css);
+            }
+            self::assertLessThan($this->find('#bench-log')->getLocation()->getY(), $this->find('#bench-drawing')->getLocation()->getY());
+            // 156 mm of paper at 96 dots an inch.
+            self::assertEqualsWithDelta(156 * 96 / 25.4, $this->find('#bench-drawing svg')->getSize()->getHeight(), 1.0);
+        } finally {
+            $tools->execute('Emulation.setEmulatedMedia', ['media' => '']);
+        }
+    }
+
     public function test_the_help_sheet_opens_by_key_and_button_and_single_keys_can_be_turned_off(): void
     {
         $this->openBench('Ferry kiosk');
@@ -144,6 +179,15 @@ final class EditingTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => $this->value('#design-perimeter_board-width_m') === $strip, 'taken back');
         $this->find('#undo')->click();
         $this->awaitThat(fn (): bool => $this->value('#design-edge_outside-depth_below_grade_m') === $before, 'taken back');
+    }
+
+    private function awaitOrder(string $rows): void
+    {
+        $this->awaitThat(function () use ($rows): bool {
+            $units = $this->browser->findElements(WebDriverBy::cssSelector('#bench-log section:first-child [data-unit]'));
+
+            return implode(', ', array_map(static fn (WebDriverElement $row): string => (string) $row->getAttribute('data-unit'), $units)) === $rows;
+        }, "the rows {$rows}");
     }
 
     private function focused(): string
