@@ -82,7 +82,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/section/{option?}', [SectionController::class, 'show'])->name('section.show');
             Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
             Route::get('/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');
-            Route::get('/section/{option}/history', [HistoryController::class, 'index'])->name('history.index');
+            Route::get('/section/{option}/history', [HistoryController::class, 'option'])->name('history.index');
+            Route::get('/site/history', [HistoryController::class, 'site'])->name('site.history');
         });
         Route::middleware('can:update,project')->group(function (): void {
             Route::delete('/', [ProjectController::class, 'destroy'])->name('projects.destroy');
@@ -90,7 +91,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::put('/section/{option}', [SectionController::class, 'update'])->name('section.update');
             Route::put('/section/{option}/undo', [SectionController::class, 'undo'])->name('section.undo');
             Route::put('/section/{option}/redo', [SectionController::class, 'redo'])->name('section.redo');
-            Route::post('/section/{option}/history/{revision}', [HistoryController::class, 'store'])->name('history.return');
+            Route::post('/section/{option}/history/{revision}', [HistoryController::class, 'returnOption'])->name('history.return');
+            Route::post('/site/history/{revision}', [HistoryController::class, 'returnSite'])->name('site.return');
             Route::post('/options/{option}/copy', [OptionController::class, 'duplicate'])->name('options.duplicate');
             Route::put('/options/{option}', [OptionController::class, 'update'])->name('options.update');
             Route::put('/options/{option}/pin', [OptionController::class, 'pin'])->name('options.pin');

@@ -273,12 +273,21 @@ final class SvgWriter
         foreach ($lines as $line) {
             $pen = 'M';
             foreach ($line as [$x, $y]) {
-                $path .= $pen.round(($x - $left) * $px, 1).' '.round(($top - $y) * $px, 1);
+                $path .= $pen.self::tenths(($x - $left) * $px).' '.self::tenths(($top - $y) * $px);
                 $pen = 'L';
             }
         }
 
         return $path;
+    }
+
+    /** A number to one decimal; by whole numbers, because there are thousands and floats are slow to write. */
+    private static function tenths(float $value): string
+    {
+        $tenths = (int) floor(abs($value) * 10 + 0.5);
+        $rest = $tenths % 10;
+
+        return ($value < 0 && $tenths > 0 ? '-' : '').intdiv($tenths, 10).($rest === 0 ? '' : '.'.$rest);
     }
 
     /**

@@ -1,6 +1,7 @@
-<x-layout :title="'History of '.$option->name" :project="$project" :option="$option" class="page">
+{{-- $of names what it is the history of; $return gives the address that leads back to a revision. --}}
+<x-layout :title="'History of '.$of" :project="$project" :option="$option" class="page">
     <h1>History</h1>
-    <p class="lead">Every state this option was saved in, newest first. Returning to one is itself a change, and can be undone.</p>
+    <p class="lead">Every state <bdi>{{ $of }}</bdi> was saved in, newest first. Returning to one is itself a change, and can be taken back.</p>
     @if ($errors->any())<p class="wrong" role="alert">{{ implode(' ', $errors->all()) }}</p>@endif
     <ol class="history">
         @foreach ($rows as $row)
@@ -13,7 +14,7 @@
                 </div>
                 @if ($revision->id !== $head)
                     @can('update', $project)
-                        <form method="post" action="{{ route('history.return', [$project, $option, $revision]) }}">@csrf<button>Return to this<span class="unseen">, {{ $revision->created_at->format('j M Y, H:i:s') }}</span></button></form>
+                        <form method="post" action="{{ $return($revision) }}">@csrf<button>Return to this<span class="unseen">, {{ $revision->created_at->format('j M Y, H:i:s') }}</span></button></form>
                     @endcan
                 @endif
             </li>
