@@ -30,6 +30,33 @@ final class PeopleTest extends BrowserTestCase
         $this->awaitText('h1', 'Sign in');
     }
 
+    public function test_the_first_start_asks_for_firm_and_owner(): void
+    {
+        $database = $this->site->database();
+        $database->exec('CREATE TABLE kept AS SELECT * FROM users; DELETE FROM users');
+        try {
+            $this->open('/');
+            $this->awaitText('h1', 'First start');
+            $this->assertAccessible();
+            $this->site->size(390, 800);
+            self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth;'));
+            $this->find('#name')->sendKeys('Ibo Terp');
+            $this->find('#email')->sendKeys('ibo@lockside.example');
+            $this->find('#password')->sendKeys('terp-and-dyke');
+            $this->find('#password_confirmation')->sendKeys('terp-and-dike');
+            $this->find('.sheet button')->click();
+            $this->awaitText('#password-wrong', 'The two passwords differ');
+            $this->assertAccessible();
+            $this->find('#password')->sendKeys('terp-and-dyke');
+            $this->find('#password_confirmation')->sendKeys('terp-and-dyke');
+            $this->find('.sheet button')->click();
+            $this->awaitText('h1', 'Projects');
+            self::assertStringContainsString('Dyke Lane boathouse', $this->text('.jobs'), 'what was there is the firm’s');
+        } finally {
+            $database->exec('DELETE FROM users; INSERT INTO users SELECT * FROM kept; DROP TABLE kept');
+        }
+    }
+
     public function test_a_reader_reads_and_is_refused_the_rest(): void
     {
         $this->provoked = '~status of 403~';
