@@ -10,6 +10,7 @@ use App\Models\Project;
 use App\Models\RevisionKind;
 use App\Models\Role;
 use App\Models\Share;
+use Illuminate\Support\Facades\DB;
 use Ondergrond\Exchange\DesignCodec;
 use Tests\TestCase;
 
@@ -151,6 +152,37 @@ final class OptionsTest extends TestCase
         $this->edit(['slab' => ['thickness_m' => '5']], ['revision' => $base, 'seen' => session('conflict')['head']]);
         $design = $this->option->refresh()->design;
         self::assertEqualsWithDelta([5 * 0.0254, 9 * 0.0254], [$design->slab->layer->thickness, $design->stone->thickness], 1e-12, 'theirs stays where it is not the same field');
+    }
+
+    public function test_a_page_shows_the_revision_that_it_names_even_when_somebody_saves_while_it_is_made(): void
+    {
+        $old = [DB::table('options')->where('id', $this->option->id)->value('design'), DB::table('projects')->where('id', $this->project->id)->value('site')];
+        $this->edit(['slab' => ['thickness_m' => '6']]);
+        $this->put("/projects/{$this->project->id}/site", ['name' => $this->project->name, 'revision' => History::head($this->project)->id, 'site' => ['indoor_c' => '70']]);
+        // As the rows were read a moment before those saves.
+        DB::table('options')->where('id', $this->option->id)->update(['design' => $old[0]]);
+        DB::table('projects')->where('id', $this->project->id)->update(['site' => $old[1]]);
+        $this->get("/projects/{$this->project->id}/section/{$this->option->id}")->assertSee('name="revision" value="'.$this->headOf($this->option).'"', false)->assertSee("6\u{a0}in");
+        $this->get("/projects/{$this->project->id}/site")->assertSee('name="revision" value="'.History::head($this->project)->id.'"', false)->assertSee('70 °F');
+    }
+
+    public function test_fields_that_come_back_are_still_read_as_they_were_written(): void
+    {
+        $page = $this->at('section', $this->option);
+        $this->put('/units', ['units' => 'inch-pound']);
+        $this->from($page)->followingRedirects();
+        $this->put($page, ['design' => ['slab' => ['thickness_m' => '99 m'], 'field_board' => ['thickness_m' => '50']], 'revision' => $this->headOf($this->option), 'written_in' => 'metric comma'])
+            ->assertSee('value="99 m"', false)->assertSee('name="written_in" value="metric comma"', false);
+    }
+
+    public function test_lists_where_words_belong_are_refused_with_a_page(): void
+    {
+        $page = "/projects/{$this->project->id}/options";
+        $this->from($page)->followingRedirects();
+        $this->put($this->at('options', $this->option), ['row' => (string) $this->option->id, 'name' => ['x'], 'note' => ['y'], 'revision' => ['1']])->assertOk()->assertSee('Not saved');
+        $bench = $this->at('section', $this->option);
+        $this->from($bench)->followingRedirects();
+        $this->put($bench, ['design' => ['slab' => ['thickness_m' => 'x']], 'revision' => ['1'], 'written_in' => ['metric']])->assertOk();
     }
 
     public function test_a_rename_goes_over_another_design_but_not_over_another_rename(): void

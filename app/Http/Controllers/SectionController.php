@@ -102,10 +102,13 @@ final class SectionController
     private function page(Project $project, Option $option, bool $whole = true): View
     {
         $may = Gate::allows('update', $project);
+        // The fields show the very revision that the page names as the one it was made from, whoever saves just now.
+        $head = History::head($option);
+        $option->design = $head->design();
 
         return view('section.show', [
             'page' => SectionPage::of($project, $option, $this->reading->formatter($project)),
-            'head' => History::head($option),
+            'head' => $head,
             'sitting' => $may ? $this->history->sitting($option) : null,
             'may' => $may,
             'whole' => $whole,

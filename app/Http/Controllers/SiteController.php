@@ -23,11 +23,15 @@ final class SiteController
 {
     public function edit(Project $project, Reading $reading): View
     {
+        // The fields show the very revision that the page names as the one it was made from, whoever saves just now.
+        $head = History::head($project);
+        $project->take($head->state);
+
         return view('site.edit', [
             'project' => $project,
             'site' => $project->site,
             'format' => $reading->formatter($project),
-            'head' => History::head($project),
+            'head' => $head,
             'months' => Calendar::MONTHS,
             'soils' => Soil::cases(),
             'may' => Gate::allows('update', $project),

@@ -1,1 +1,1 @@
-<x-trouble title="Not to be had just now">Nothing you saved is lost. Try again in a moment.</x-trouble>
+@include('errors.5xx')

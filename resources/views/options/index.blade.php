@@ -8,7 +8,7 @@
     @if ($errors->hasAny(['name', 'note', 'revision']))<p class="wrong" role="alert">Not saved. {{ implode(' ', $errors->all()) }}</p>@endif
     <ol class="jobs">
         @foreach ($rows as $i => $row)
-            @php [$option, $heat] = [$row['option'], $row['heat']]; $typed = old('row') === (string) $option->id; @endphp
+            @php [$option, $heat] = [$row['option'], $row['heat']]; $typed = old('row') === (string) $option->id; $words = fn (string $of, string $stored): string => $typed && is_string(old($of)) ? old($of) : $stored; @endphp
             <li class="job-row option-row">
                 <x-strata :design="$option->design" />
                 <div class="job-what">
@@ -21,9 +21,9 @@
                                 @csrf @method('put')
                                 <input type="hidden" name="row" value="{{ $option->id }}"><input type="hidden" name="revision" value="{{ $row['head'] }}">
                                 <label for="name-{{ $option->id }}">Name</label>
-                                <input id="name-{{ $option->id }}" type="text" name="name" dir="auto" value="{{ $typed ? old('name') : $option->name }}" autocomplete="off">
+                                <input id="name-{{ $option->id }}" type="text" name="name" dir="auto" value="{{ $words('name', $option->name) }}" autocomplete="off">
                                 <label for="note-{{ $option->id }}">Why this option</label>
-                                <textarea id="note-{{ $option->id }}" name="note" dir="auto" rows="2">{{ $typed ? old('note') : $option->note }}</textarea>
+                                <textarea id="note-{{ $option->id }}" name="note" dir="auto" rows="2">{{ $words('note', $option->note) }}</textarea>
                                 <button>Save</button>
                             </form>
                         </details>

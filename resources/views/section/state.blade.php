@@ -9,8 +9,7 @@
 @fragment('acts')
     <div class="bench-acts" id="bench-acts" data-words="{{ $words }}">
         @if ($may)
-            <input type="hidden" name="revision" value="{{ $errors->any() || $conflict ? (int) old('revision', $head->id) : $head->id }}">
-            <input type="hidden" name="{{ \App\Support\Reading::FIELD }}" value="{{ \App\Support\Reading::name($format) }}">
+            <x-made-from :head="$head" :format="$format" :again="$errors->any() || $conflict" />
             <button id="undo" formaction="{{ route('section.undo', [$project, $option]) }}" @disabled($sitting->undo === null)>Undo</button>
             <button id="redo" formaction="{{ route('section.redo', [$project, $option]) }}" @disabled($sitting->redo === null)>Redo</button>
         @endif

@@ -5,8 +5,7 @@
     <form class="site" method="post" action="{{ route('site.update', $project) }}" novalidate data-keep>
         @csrf @method('put')
         @if (session('conflict'))<div class="wide"><x-conflict :conflict="session('conflict')" :reload="route('site.edit', $project)" /></div>@endif
-        <input type="hidden" name="revision" value="{{ $errors->any() || session('conflict') ? (int) old('revision', $head->id) : $head->id }}">
-        <input type="hidden" name="{{ \App\Support\Reading::FIELD }}" value="{{ \App\Support\Reading::name($format) }}">
+        <x-made-from :head="$head" :format="$format" :again="$errors->any() || session('conflict')" />
         <fieldset @disabled(! $may)>
             <legend>Place</legend>
             <x-field name="name" label="Name of the project" :value="$project->name" dir="auto" />
