@@ -72,7 +72,8 @@ final readonly class EdgeSection
         $beam = $level['beam_underside'];
         $outside = $d->edgeOutside->board;
         $regions = [
-            Region::rectangle(null, null, $left, -$window->down, $window->outward, min(0.0, $level['slab_top'])),
+            Region::rectangle(null, null, $left, -$window->down, $window->outward, 0.0),
+            ...self::fill($left, $tray, $level['dig']),
             self::box(Part::Stone, $d->stone, $left, $level['dig'], $tray, $under),
             self::box(Part::Stone, $d->stone, $tray, $level['trench'], $outside->thickness + self::BED_STANDS_OUT, $beam - $d->edgeUnder->thickness),
             self::box(Part::EdgeUnder, $d->edgeUnder, $tray, $beam - $d->edgeUnder->thickness, 0.0, $beam),
@@ -85,6 +86,12 @@ final readonly class EdgeSection
         ];
 
         return array_values(array_filter($regions));
+    }
+
+    /** @return list<Region> ground brought in under a floor that is not dug as deep as the ground outside is high */
+    private static function fill(float $left, float $right, float $height): array
+    {
+        return $height > 1e-9 ? [Region::rectangle(null, null, $left, 0.0, $right, $height)] : [];
     }
 
     private static function box(Part $part, Layer $layer, float $x0, float $y0, float $x1, float $y1): ?Region

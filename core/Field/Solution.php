@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Field;
+
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
+
+/** The answer to a problem: its fields on a mesh fine enough, and how fine that was. */
+final readonly class Solution
+{
+    /** Where the flows cannot settle, the mesh is halved this often and no further. */
+    private const HALVINGS_WHERE_TOUCHING = 3;
+
+    /**
+     * @param  list<Touching>  $touching  where temperatures meet without resistance, so that no mesh is fine enough
+     * @param  float  $seconds  it took
+     */
+    private function __construct(
+        public Problem $problem,
+        public Mesh $mesh,
+        public SteadyField $steady,
+        public ?HarmonicField $harmonic,
+        public Refinement $refinement,
+        public array $touching,
+        public float $seconds,
+    ) {}
+
+    /**
+     * Halves every cell until that changes the flows by less than the accuracy asked for.
+     *
+     * @throws FaultyInput where the problem cannot be laid on a mesh
+     */
+    public static function of(Problem $problem): self
+    {
+        $start = hrtime(true);
+        $touching = Touching::in($problem);
+        $mesh = Mesh::of($problem);
+        self::refuseLostProbes($problem, $mesh);
+        $state = State::of($mesh);
+        do {
+            $mesh = $mesh->halved();
+            $finer = State::of($mesh);
+            $refinement = Refinement::between($state, $finer);
+            $state = $finer;
+            unset($finer);
+        } while (! $refinement->isWithin($problem->accuracy) && $mesh->canBeHalved() && ($touching === [] || $mesh->halvings < self::HALVINGS_WHERE_TOUCHING));
+
+        return new self($problem, $mesh, $state->steady, $state->harmonic, $refinement, $touching, (hrtime(true) - $start) / 1e9);
+    }
+
+    /** @throws FaultyInput */
+    private static function refuseLostProbes(Problem $problem, Mesh $mesh): void
+    {
+        $anything = array_fill(0, ($mesh->nx + 1) * ($mesh->ny + 1), 0.0);
+        foreach ($problem->probes as $i => $probe) {
+            if (NodeValues::at($mesh, $anything, $probe->x, $probe->y) === null) {
+                throw FaultyInput::one(Fault::of("/probes/{$i}", sprintf('a point at x = %.6g m, y = %.6g m', $probe->x, $probe->y), 'a point in or on what is painted'));
+            }
+        }
+    }
+
+    /** Whether the accuracy asked for was reached. */
+    public function isAccurate(): bool
+    {
+        return $this->refinement->isWithin($this->problem->accuracy);
+    }
+
+    /** @return float|null °C, null where nothing is painted */
+    public function temperatureAt(float $x, float $y): ?float
+    {
+        return NodeValues::at($this->mesh, $this->steady->nodes, $x, $y);
+    }
+
+    /** The swing of the temperature at a point, K; null where nothing is painted or no harmonic answer was asked for. */
+    public function amplitudeAt(float $x, float $y): ?Complex
+    {
+        $re = $this->harmonic === null ? null : NodeValues::at($this->mesh, $this->harmonic->nodesRe, $x, $y);
+        $im = $this->harmonic === null ? null : NodeValues::at($this->mesh, $this->harmonic->nodesIm, $x, $y);
+
+        return $re === null || $im === null ? null : Complex::of($re, $im);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Field;
+
+use RuntimeException;
+
+/** A problem solved on one mesh. */
+final readonly class State
+{
+    /** Sum of the steady flows ÷ Σ|flow| (ISO 10211:2007, annex A asks for 0.001). */
+    private const BALANCE = 1e-6;
+
+    /** Norm of the residual ÷ norm of the load; the next is taken where the flows do not balance yet. */
+    private const TOLERANCES = [1e-8, 1e-10, 1e-12];
+
+    private function __construct(
+        public Network $network,
+        public SteadyField $steady,
+        public ?HarmonicField $harmonic,
+    ) {}
+
+    public static function of(Mesh $mesh): self
+    {
+        $network = Network::of($mesh);
+        $hierarchy = Hierarchy::of($network);
+
+        return new self($network, self::steady($hierarchy), $mesh->problem->swings() ? self::harmonic($hierarchy) : null);
+    }
+
+    private static function steady(Hierarchy $hierarchy): SteadyField
+    {
+        $solver = new SteadySolver($hierarchy);
+        foreach (self::TOLERANCES as $tolerance) {
+            $field = SteadyField::of($hierarchy->network, $solver->solve($tolerance));
+            if ($field->balance < self::BALANCE) {
+                return $field;
+            }
+        }
+        throw new RuntimeException('the flows of the steady field do not balance');
+    }
+
+    private static function harmonic(Hierarchy $hierarchy): HarmonicField
+    {
+        $solver = new HarmonicSolver($hierarchy);
+        foreach (self::TOLERANCES as $tolerance) {
+            $field = HarmonicField::of($hierarchy->network, $solver->solve($tolerance));
+            if ($field->balance < self::BALANCE) {
+                return $field;
+            }
+        }
+        throw new RuntimeException('the flows of the harmonic field do not balance');
+    }
+
+    /** Lowest surface temperature at the boundaries of the warmest space, °C; null where no temperatures differ. */
+    public function lowestInsideSurface(): ?float
+    {
+        $mesh = $this->network->mesh;
+        $span = $mesh->problem->span();
+        if ($span === null) {
+            return null;
+        }
+        $lowest = INF;
+        foreach ($this->network->faceCell as $f => $q) {
+            if ($mesh->problem->boundaries[$this->network->faceBoundary[$f]]->temperature === $span[1]) {
+                foreach ($this->ends($q, $this->network->faceSide[$f]) as $node) {
+                    $lowest = min($lowest, $this->steady->nodes[$node] ?? INF);
+                }
+            }
+        }
+
+        return is_finite($lowest) ? $lowest : null;
+    }
+
+    /** @return array{int, int} the nodes at both ends of a cell's face */
+    private function ends(int $cell, int $side): array
+    {
+        $columns = $this->network->mesh->nx + 1;
+        $s = $this->network->mesh->stride;
+        // The node below left of the cell.
+        $n = (intdiv($cell, $s) - 1) * $columns + $cell % $s - 1;
+
+        return match ($side) {
+            1 => [$n + 1, $n + 1 + $columns],
+            -1 => [$n, $n + $columns],
+            $s => [$n + $columns, $n + $columns + 1],
+            default => [$n, $n + 1],
+        };
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Ground;
+
+use Ondergrond\Field\Patch;
+
+/**
+ * The edges of what is painted, each with the space of air that it faces. Spaces are numbered from left to right and
+ * from the top down, 0 being the one at the upper left: in a section through an edge, the room.
+ */
+final readonly class Silhouette
+{
+    /** @param  list<array{float, float, float, float, int, 'up'|'down'|'left'|'right'}>  $edges  x0, y0, x1, y1 in m, the space, and which way the edge faces it */
+    private function __construct(public array $edges) {}
+
+    /** @param  non-empty-list<Patch>  $patches */
+    public static function of(array $patches): self
+    {
+        $x = self::lines($patches, 0);
+        $y = self::lines($patches, 1);
+        $solid = self::solid($patches, $x, $y);
+        $space = self::spaces($solid);
+        $edges = [];
+        foreach ($solid as $j => $row) {
+            foreach ($row as $i => $filled) {
+                if (! $filled) {
+                    continue;
+                }
+                foreach ([['right', 1, 0], ['left', -1, 0], ['up', 0, 1], ['down', 0, -1]] as [$way, $di, $dj]) {
+                    $beyond = $space[$j + $dj][$i + $di] ?? null;
+                    if ($beyond !== null) {
+                        $edges[] = match ($way) {
+                            'right' => [$x[$i + 1], $y[$j], $x[$i + 1], $y[$j + 1], $beyond, $way],
+                            'left' => [$x[$i], $y[$j], $x[$i], $y[$j + 1], $beyond, $way],
+                            'up' => [$x[$i], $y[$j + 1], $x[$i + 1], $y[$j + 1], $beyond, $way],
+                            'down' => [$x[$i], $y[$j], $x[$i + 1], $y[$j], $beyond, $way],
+                        };
+                    }
+                }
+            }
+        }
+
+        return new self(self::joined($edges));
+    }
+
+    /**
+     * Edges that go on in the same line past a crossing, as one.
+     *
+     * @param  list<array{float, float, float, float, int, 'up'|'down'|'left'|'right'}>  $edges
+     * @return list<array{float, float, float, float, int, 'up'|'down'|'left'|'right'}>
+     */
+    private static function joined(array $edges): array
+    {
+        usort($edges, static fn (array $a, array $b): int => [$a[4], $a[5], ...($a[0] === $a[2] ? [$a[0], $a[1]] : [$a[1], $a[0]])]
+            <=> [$b[4], $b[5], ...($b[0] === $b[2] ? [$b[0], $b[1]] : [$b[1], $b[0]])]);
+        $joined = [];
+        foreach ($edges as $edge) {
+            $last = count($joined) - 1;
+            if ($last >= 0 && array_slice($joined[$last], 2) === [$edge[0], $edge[1], $edge[4], $edge[5]]) {
+                [$joined[$last][2], $joined[$last][3]] = [$edge[2], $edge[3]];
+            } else {
+                $joined[] = $edge;
+            }
+        }
+
+        return $joined;
+    }
+
+    /**
+     * @param  non-empty-list<Patch>  $patches
+     * @param  0|1  $axis
+     * @return non-empty-list<float>
+     */
+    private static function lines(array $patches, int $axis): array
+    {
+        $places = [];
+        foreach ($patches as $patch) {
+            foreach ($patch->polygon as $corner) {
+                $places[(string) $corner[$axis]] = $corner[$axis];
+            }
+        }
+        sort($places);
+        assert($places !== []);
+
+        return $places;
+    }
+
+    /**
+     * @param  list<Patch>  $patches
+     * @param  non-empty-list<float>  $x
+     * @param  non-empty-list<float>  $y
+     * @return list<list<bool>> by row from below, by column
+     */
+    private static function solid(array $patches, array $x, array $y): array
+    {
+        $solid = array_fill(0, count($y) - 1, array_fill(0, count($x) - 1, false));
+        foreach ($patches as $patch) {
+            foreach ($solid as $j => $row) {
+                foreach (array_keys($row) as $i) {
+                    if ($patch->covers(($x[$i] + $x[$i + 1]) / 2, ($y[$j] + $y[$j + 1]) / 2)) {
+                        $solid[$j][$i] = $patch->substance !== null;
+                    }
+                }
+            }
+        }
+
+        return $solid;
+    }
+
+    /**
+     * @param  list<list<bool>>  $solid
+     * @return array<int, array<int, int>> the space's number by row and column, where there is air
+     */
+    private static function spaces(array $solid): array
+    {
+        $space = [];
+        $number = -1;
+        for ($i = 0; $i < count($solid[0] ?? []); $i++) {
+            for ($j = count($solid) - 1; $j >= 0; $j--) {
+                if ($solid[$j][$i] || isset($space[$j][$i])) {
+                    continue;
+                }
+                $number++;
+                $open = [[$j, $i]];
+                while ($open !== []) {
+                    [$v, $u] = array_pop($open);
+                    if (($solid[$v][$u] ?? true) || isset($space[$v][$u])) {
+                        continue;
+                    }
+                    $space[$v][$u] = $number;
+                    array_push($open, [$v + 1, $u], [$v - 1, $u], [$v, $u + 1], [$v, $u - 1]);
+                }
+            }
+        }
+
+        return $space;
+    }
+}
