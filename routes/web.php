@@ -29,7 +29,7 @@ use Ondergrond\Glossary\Glossary;
 // Open to everybody.
 Route::view('/glossary', 'glossary', ['terms' => Glossary::all()])->name('glossary');
 Route::get('/notices', NoticesController::class)->name('notices');
-Route::get('/schema/project-1.json', SchemaController::class)->name('schema');
+Route::get('/schema/{schema}.json', SchemaController::class)->name('schema');
 
 // Open to whoever has the link.
 Route::middleware('signed:relative')->missing(static fn () => throw new InvalidSignatureException)->group(function (): void {

@@ -16,7 +16,6 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 #[AsCommand('assess', 'Reads a project file and prints its assessment as JSON')]
@@ -32,29 +31,16 @@ final class AssessCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         try {
-            $project = ProjectFile::read($this->contents($input->getArgument('file')));
+            $project = ProjectFile::read(InputFile::contents($input->getArgument('file'), ProjectFile::LARGEST));
             $option = $this->option($project, $input->getOption('option'));
         } catch (FaultyInput $e) {
-            $error = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            foreach ($e->faults as $fault) {
-                $error->writeln($fault->line(), OutputInterface::OUTPUT_RAW);
-            }
+            InputFile::refuse($e, $output);
 
             return self::INVALID;
         }
         $output->write(AssessmentFile::write($project, $option, Assessor::assess($project->site, $option->design)), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
-    }
-
-    private function contents(string $file): string
-    {
-        if ($file !== '-' && (! is_file($file) || ! is_readable($file))) {
-            throw FaultyInput::one(Fault::of('', "no file “{$file}” that can be read", 'the path of a project file, or - for standard input'));
-        }
-
-        // One byte past the limit is enough to know that a file is too large.
-        return (string) file_get_contents($file === '-' ? 'php://stdin' : $file, length: ProjectFile::LARGEST + 1);
     }
 
     private function option(Project $project, ?string $name): Option

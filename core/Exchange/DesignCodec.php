@@ -71,7 +71,7 @@ final class DesignCodec
      */
     public static function fromArray(array $data): Design
     {
-        $faults = ProjectSchema::partFaults($data, 'design');
+        $faults = Schema::Project->partFaults($data, 'design');
 
         return $faults === [] ? self::fromValid($data) : throw FaultyInput::because($faults);
     }

@@ -61,7 +61,7 @@ final class ProjectFile
             throw FaultyInput::one(Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'a project file as Ondergrond exports it'));
         }
         self::refuseForeign($data);
-        $faults = ProjectSchema::projectFaults($data);
+        $faults = Schema::Project->faults($data);
         if ($faults !== []) {
             throw FaultyInput::because($faults);
         }

@@ -38,7 +38,7 @@ final class SiteCodec
      */
     public static function fromArray(array $data): Site
     {
-        $faults = ProjectSchema::partFaults($data, 'site');
+        $faults = Schema::Project->partFaults($data, 'site');
 
         return $faults === [] ? self::fromValid($data) : throw FaultyInput::because($faults);
     }

@@ -32,7 +32,7 @@ final readonly class Axis
 
     /**
      * @param  non-empty-list<float>  $at  where lines must be, rising, m
-     * @param  non-empty-list<float>  $spacing  the size of cell wanted at each, m
+     * @param  non-empty-array<int, float>  $spacing  the size of cell wanted at each, m
      */
     public static function graded(array $at, array $spacing): self
     {
@@ -56,6 +56,12 @@ final readonly class Axis
         }
 
         return new self($at, $intervals);
+    }
+
+    /** Before any halving. */
+    public function cells(): int
+    {
+        return array_sum(array_column($this->intervals, 2));
     }
 
     /** @return array{float, float, int} */
@@ -125,8 +131,8 @@ final readonly class Axis
      * No size is larger than growth from a finer one allows.
      *
      * @param  non-empty-list<float>  $at
-     * @param  non-empty-list<float>  $spacing
-     * @return non-empty-list<float>
+     * @param  non-empty-array<int, float>  $spacing
+     * @return non-empty-array<int, float>
      */
     private static function limited(array $at, array $spacing): array
     {

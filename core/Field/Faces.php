@@ -13,10 +13,10 @@ final class Faces
     /** @var list<int> the painted cell, numbered as in Mesh */
     public array $cell = [];
 
-    /** @var list<float> from the cell's centre to the space beyond, W/(m·K); 0 where a flux is given */
+    /** @var array<int, float> from the cell's centre to the space beyond, W/(m·K); 0 where a flux is given */
     public array $conductance = [];
 
-    /** @var list<float> m */
+    /** @var array<int, float> m */
     public array $length = [];
 
     /** @var list<int> which of the problem's boundaries */

@@ -48,13 +48,43 @@ final class GridLines
             $acting = self::acting($problem, $axis);
             $last = count($at[$axis]) - 1;
             foreach ($at[$axis] as $i => $value) {
+                $swings = self::swingsOn($problem, $axis, $value) ? self::penetration($problem) / self::CELLS_TO_NEXT : INF;
                 $quiet = ($i === 0 || $i === $last) && array_filter($acting, static fn (float $o): bool => abs($o - $value) <= self::SAME) === [];
-                $spacing[$axis][$i] = $quiet ? $gaps[$axis][$i] / 2 : min($spacing[$axis][$i], self::size($gaps[$axis][$i]));
+                $spacing[$axis][$i] = $quiet ? $gaps[$axis][$i] / 2 : min($spacing[$axis][$i], self::size($gaps[$axis][$i]), $swings);
             }
             $axes[] = Axis::graded($at[$axis], $spacing[$axis]);
         }
 
         return [$axes[0], $axes[1]];
+    }
+
+    /**
+     * Whether a boundary that swings lies along that line.
+     *
+     * @param  0|1  $axis
+     */
+    private static function swingsOn(Problem $problem, int $axis, float $value): bool
+    {
+        foreach ($problem->boundaries as $b) {
+            if ($b->isVertical() === ($axis === 0) && abs(($axis === 0 ? $b->x0 : $b->y0) - $value) <= self::SAME && $b->amplitude->modulus() > 0.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The least depth at which a swing has fallen to 1/e: √(2λ/(ωρc)), m. */
+    private static function penetration(Problem $problem): float
+    {
+        $least = INF;
+        foreach ($problem->swings() ? $problem->patches : [] as $patch) {
+            if ($patch->substance?->capacity !== null) {
+                $least = min($least, sqrt(2 * $patch->substance->conductivity / ($problem->angularFrequency() * $patch->substance->capacity)));
+            }
+        }
+
+        return $least;
     }
 
     /**
@@ -146,6 +176,7 @@ final class GridLines
                 $at[] = $value;
             }
         }
+        assert($at !== []);
         foreach (self::steps($problem, $axis) as $value) {
             $at = self::with($at, $value);
         }

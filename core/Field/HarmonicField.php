@@ -8,10 +8,10 @@ namespace Ondergrond\Field;
 final readonly class HarmonicField
 {
     /**
-     * @param  list<float>  $cellsRe  by cell, K
-     * @param  list<float>  $cellsIm
-     * @param  list<float|null>  $nodesRe  by node, K
-     * @param  list<float|null>  $nodesIm
+     * @param  array<int, float>  $cellsRe  by cell, K
+     * @param  array<int, float>  $cellsIm
+     * @param  array<int, float|null>  $nodesRe  by node, K
+     * @param  array<int, float|null>  $nodesIm
      * @param  array<string, Complex>  $flows  into the section at each named boundary, W per metre of depth
      * @param  float  $balance  |Σ flows − iω ∫ ρc θ̂| ÷ Σ |flows|: what flows in and is not stored
      */
@@ -25,7 +25,7 @@ final readonly class HarmonicField
         public float $balance,
     ) {}
 
-    /** @param  array{list<float>, list<float>}  $cells */
+    /** @param  array{array<int, float>, array<int, float>}  $cells */
     public static function of(Network $network, array $cells): self
     {
         [$re, $im] = $cells;
@@ -46,8 +46,8 @@ final readonly class HarmonicField
     }
 
     /**
-     * @param  list<float>  $re
-     * @param  list<float>  $im
+     * @param  array<int, float>  $re
+     * @param  array<int, float>  $im
      * @param  array<string, Complex>  $flows
      */
     private static function balance(Network $network, array $re, array $im, array $flows): float

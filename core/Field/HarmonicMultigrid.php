@@ -16,31 +16,31 @@ final class HarmonicMultigrid
     /** @var non-empty-list<Level> */
     private readonly array $levels;
 
-    /** @var list<list<float>> by level: ω times what each cell stores */
+    /** @var list<array<int, float>> by level: ω times what each cell stores */
     private array $storage = [];
 
-    /** @var list<list<float>> by level: 1 ÷ pivot of the elimination along rows */
+    /** @var list<array<int, float>> by level: 1 ÷ pivot of the elimination along rows */
     private array $pivotXRe = [];
 
-    /** @var list<list<float>> */
+    /** @var list<array<int, float>> */
     private array $pivotXIm = [];
 
-    /** @var list<list<float>> */
+    /** @var list<array<int, float>> */
     private array $pivotYRe = [];
 
-    /** @var list<list<float>> */
+    /** @var list<array<int, float>> */
     private array $pivotYIm = [];
 
-    /** @var list<list<float>> */
+    /** @var list<array<int, float>> */
     private array $residualRe = [];
 
-    /** @var list<list<float>> */
+    /** @var list<array<int, float>> */
     private array $residualIm = [];
 
-    /** @var list<list<float>> */
+    /** @var list<array<int, float>> */
     private array $answerRe = [];
 
-    /** @var list<list<float>> */
+    /** @var list<array<int, float>> */
     private array $answerIm = [];
 
     public function __construct(Hierarchy $hierarchy)
@@ -60,8 +60,8 @@ final class HarmonicMultigrid
     }
 
     /**
-     * @param  list<float>  $storage
-     * @return list<float>
+     * @param  array<int, float>  $storage
+     * @return array<int, float>
      */
     private static function joined(Level $fine, Level $coarse, array $storage): array
     {
@@ -76,7 +76,7 @@ final class HarmonicMultigrid
         return $sum;
     }
 
-    /** @param  list<float>  $storage */
+    /** @param  array<int, float>  $storage */
     private function factor(Level $level, array $storage): void
     {
         [$nx, $ny, $s, $across, $up, $d] = [$level->nx, $level->ny, $level->stride, $level->across, $level->up, $level->diagonal];
@@ -103,16 +103,16 @@ final class HarmonicMultigrid
         $this->pivotYIm[] = $yIm;
     }
 
-    /** @return list<float> ω times what each cell of the finest level stores, W/(m·K) */
+    /** @return array<int, float> ω times what each cell of the finest level stores, W/(m·K) */
     public function storage(): array
     {
         return $this->storage[0];
     }
 
     /**
-     * @param  list<float>  $re
-     * @param  list<float>  $im
-     * @return array{list<float>, list<float>}
+     * @param  array<int, float>  $re
+     * @param  array<int, float>  $im
+     * @return array{array<int, float>, array<int, float>}
      */
     public function answer(array $re, array $im): array
     {

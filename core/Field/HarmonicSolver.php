@@ -27,7 +27,7 @@ final class HarmonicSolver
 
     /**
      * @param  float  $tolerance  norm of the residual ÷ norm of the load
-     * @return array{list<float>, list<float>} real and imaginary parts by cell, K
+     * @return array{array<int, float>, array<int, float>} real and imaginary parts by cell, K
      *
      * @throws RuntimeException where it does not get there, which no section tried has done
      */

@@ -14,13 +14,13 @@ final class Level
 
     public readonly int $size;
 
-    /** @var list<float> what each cell gives to all its neighbours and beyond, W/(m·K); 1 for an empty cell */
+    /** @var array<int, float> what each cell gives to all its neighbours and beyond, W/(m·K); 1 for an empty cell */
     public readonly array $diagonal;
 
-    /** @var list<float> fraction that the next coarser cell beside, not the cell's own, has in its correction */
+    /** @var array<int, float> fraction that the next coarser cell beside, not the cell's own, has in its correction */
     public array $weightX = [];
 
-    /** @var list<float> the same for the coarser cell below or above */
+    /** @var array<int, float> the same for the coarser cell below or above */
     public array $weightY = [];
 
     /** @var bool whether the next coarser level has half as many columns */
@@ -29,9 +29,9 @@ final class Level
     public bool $joinsRows = false;
 
     /**
-     * @param  list<float>  $across  conductance to the cell on the right
-     * @param  list<float>  $up  conductance to the cell above
-     * @param  list<float>  $beyond  conductance to the temperatures beyond
+     * @param  array<int, float>  $across  conductance to the cell on the right
+     * @param  array<int, float>  $up  conductance to the cell above
+     * @param  array<int, float>  $beyond  conductance to the temperatures beyond
      */
     public function __construct(
         public readonly int $nx,

@@ -23,8 +23,8 @@ final readonly class Mesh
     /**
      * @param  non-empty-list<float>  $x  lines, rising, m
      * @param  non-empty-list<float>  $y
-     * @param  list<float>  $conductivity  by cell, W/(m·K); 0 where nothing is painted
-     * @param  list<float>  $capacity  by cell, J/(m³·K); 0 where none is given
+     * @param  array<int, float>  $conductivity  by cell, W/(m·K); 0 where nothing is painted
+     * @param  array<int, float>  $capacity  by cell, J/(m³·K); 0 where none is given
      * @param  int  $halvings  how often every cell of the first mesh was halved
      */
     private function __construct(
@@ -45,12 +45,12 @@ final readonly class Mesh
     public static function of(Problem $problem): self
     {
         [$across, $up] = GridLines::of($problem);
-        $mesh = self::on($problem, $across, $up, 0);
-        if ($mesh->nx * $mesh->ny > self::MOST_CELLS_AT_FIRST) {
-            throw FaultyInput::one(Fault::of('/regions', sprintf('edges that need a mesh of %d cells to begin with', $mesh->nx * $mesh->ny), sprintf('at most %d; leave out the smallest parts', self::MOST_CELLS_AT_FIRST)));
+        $cells = $across->cells() * $up->cells();
+        if ($cells > self::MOST_CELLS_AT_FIRST) {
+            throw FaultyInput::one(Fault::of('/regions', sprintf('edges that need a mesh of %d cells to begin with', $cells), sprintf('at most %d; leave out the smallest parts', self::MOST_CELLS_AT_FIRST)));
         }
 
-        return $mesh;
+        return self::on($problem, $across, $up, 0);
     }
 
     private static function on(Problem $problem, Axis $across, Axis $up, int $halvings): self
@@ -78,6 +78,6 @@ final readonly class Mesh
     /** How many cells are painted: the unknowns. */
     public function cells(): int
     {
-        return count(array_filter($this->conductivity));
+        return count(array_filter($this->conductivity, static fn (float $lambda): bool => $lambda > 0.0));
     }
 }

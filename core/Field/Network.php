@@ -15,15 +15,15 @@ use Ondergrond\Fault\FaultyInput;
 final readonly class Network
 {
     /**
-     * @param  list<float>  $across  conductance to the cell on the right
-     * @param  list<float>  $up  conductance to the cell above
-     * @param  list<float>  $beyond  conductance to the temperatures beyond the cell's edges
+     * @param  array<int, float>  $across  conductance to the cell on the right
+     * @param  array<int, float>  $up  conductance to the cell above
+     * @param  array<int, float>  $beyond  conductance to the temperatures beyond the cell's edges
      * @param  list<int>  $faceCell  by face of a boundary: the cell it belongs to
-     * @param  list<float>  $faceConductance  by face: from the cell's centre to the space beyond; 0 where a flux is given
-     * @param  list<float>  $faceLength  by face, m
+     * @param  array<int, float>  $faceConductance  by face: from the cell's centre to the space beyond; 0 where a flux is given
+     * @param  array<int, float>  $faceLength  by face, m
      * @param  list<int>  $faceBoundary  by face: which of the problem's boundaries
      * @param  list<int>  $faceSide  by face: 1 right, −1 left, stride above, −stride below
-     * @param  list<float>  $sources  by cell: heat set free in it, W/m
+     * @param  array<int, float>  $sources  by cell: heat set free in it, W/m
      */
     private function __construct(
         public Mesh $mesh,
@@ -57,7 +57,7 @@ final readonly class Network
         return $network;
     }
 
-    /** @return array{list<float>, list<float>} */
+    /** @return array{array<int, float>, array<int, float>} */
     private static function between(Mesh $mesh): array
     {
         [$x, $y, $s, $lambda] = [$mesh->x, $mesh->y, $mesh->stride, $mesh->conductivity];
@@ -86,9 +86,9 @@ final readonly class Network
     }
 
     /**
-     * @param  list<float>  $across
-     * @param  list<float>  $up
-     * @return array{list<float>, list<float>}
+     * @param  array<int, float>  $across
+     * @param  array<int, float>  $up
+     * @return array{array<int, float>, array<int, float>}
      */
     private static function cornered(Mesh $mesh, array $across, array $up): array
     {
@@ -115,7 +115,7 @@ final readonly class Network
         return [$across, $up];
     }
 
-    /** @return list<float> */
+    /** @return array<int, float> */
     private static function sources(Mesh $mesh): array
     {
         $heat = array_fill(0, count($mesh->conductivity), 0.0);
@@ -175,7 +175,7 @@ final readonly class Network
     /**
      * What drives the steady field: heat into each cell from beyond and from within, W/m.
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     public function steadyLoad(): array
     {
@@ -191,7 +191,7 @@ final readonly class Network
     /**
      * What drives the harmonic field, W/m.
      *
-     * @return array{list<float>, list<float>} real and imaginary parts
+     * @return array{array<int, float>, array<int, float>} real and imaginary parts
      */
     public function harmonicLoad(): array
     {
@@ -223,7 +223,7 @@ final readonly class Network
     /**
      * ω times what each cell stores, W/(m·K).
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     public function storage(): array
     {
@@ -243,8 +243,8 @@ final readonly class Network
     /**
      * Heat into the section at each boundary for the temperatures of cells given, W per metre of depth.
      *
-     * @param  list<float>  $cells
-     * @param  list<float>  $beyond  by boundary: the temperature beyond it, or its flux
+     * @param  array<int, float>  $cells
+     * @param  array<int, float>  $beyond  by boundary: the temperature beyond it, or its flux
      * @return array<string, float> by the boundaries' names
      */
     public function flows(array $cells, array $beyond): array

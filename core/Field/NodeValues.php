@@ -12,9 +12,9 @@ namespace Ondergrond\Field;
 final class NodeValues
 {
     /**
-     * @param  list<float>  $cells  by cell
-     * @param  list<float>  $beyond  by boundary: the temperature beyond it, or its flux
-     * @return list<float|null> null where nothing is painted around
+     * @param  array<int, float>  $cells  by cell
+     * @param  array<int, float>  $beyond  by boundary: the temperature beyond it, or its flux
+     * @return array<int, float|null> null where nothing is painted around
      */
     public static function of(Network $network, array $cells, array $beyond): array
     {
@@ -42,9 +42,9 @@ final class NodeValues
     }
 
     /**
-     * @param  list<float>  $cells
-     * @param  list<float>  $beyond
-     * @return array{list<float>, list<float>, list<float>, list<float>} values on each cell's right, left, top and bottom
+     * @param  array<int, float>  $cells
+     * @param  array<int, float>  $beyond
+     * @return array{array<int, float>, array<int, float>, array<int, float>, array<int, float>} values on each cell's right, left, top and bottom
      */
     private static function faces(Network $network, array $cells, array $beyond): array
     {
@@ -89,7 +89,7 @@ final class NodeValues
      * The value at a point: bilinear between the four nodes around it, which keeps the kink at material borders,
      * since those are lines of the mesh.
      *
-     * @param  list<float|null>  $nodes
+     * @param  array<int, float|null>  $nodes
      * @return float|null null outside what is painted
      */
     public static function at(Mesh $mesh, array $nodes, float $x, float $y): ?float
@@ -103,8 +103,10 @@ final class NodeValues
                     $u = max(0.0, min(1.0, ($x - $mesh->x[$i]) / ($mesh->x[$i + 1] - $mesh->x[$i])));
                     $v = max(0.0, min(1.0, ($y - $mesh->y[$j]) / ($mesh->y[$j + 1] - $mesh->y[$j])));
 
-                    return (1 - $v) * ((1 - $u) * $nodes[$n] + $u * $nodes[$n + 1])
-                        + $v * ((1 - $u) * $nodes[$n + $mesh->nx + 1] + $u * $nodes[$n + $mesh->nx + 2]);
+                    // A painted cell has a value at each of its corners.
+                    [$a, $b, $c, $d] = [(float) $nodes[$n], (float) $nodes[$n + 1], (float) $nodes[$n + $mesh->nx + 1], (float) $nodes[$n + $mesh->nx + 2]];
+
+                    return (1 - $v) * ((1 - $u) * $a + $u * $b) + $v * ((1 - $u) * $c + $u * $d);
                 }
             }
         }

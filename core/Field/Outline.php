@@ -33,7 +33,7 @@ final class Outline
         }
         $crossing = self::crossing($polygon);
         if ($crossing !== null) {
-            return [Fault::of($pointer, sprintf('an outline that crosses or touches itself between sides %d and %d', $crossing[0] + 1, $crossing[1] + 1), 'an outline that does not')];
+            return [Fault::of($pointer, sprintf('sides %d and %d that cross or touch', $crossing[0] + 1, $crossing[1] + 1), 'an outline that does not cross or touch itself')];
         }
         if (abs(self::area($polygon)) < self::SMALLEST_AREA) {
             return [self::withoutArea($pointer)];

@@ -11,7 +11,7 @@ final class Painter
      * @param  list<Patch>  $patches
      * @param  non-empty-list<float>  $x
      * @param  non-empty-list<float>  $y
-     * @return array{list<float>, list<float>} conductivity and capacity by cell, numbered as in Mesh
+     * @return array{array<int, float>, array<int, float>} conductivity and capacity by cell, numbered as in Mesh
      */
     public static function paint(array $patches, array $x, array $y): array
     {
@@ -40,7 +40,7 @@ final class Painter
 
     /**
      * @param  non-empty-list<float>  $lines
-     * @return list<float>
+     * @return array<int, float>
      */
     private static function centres(array $lines): array
     {
@@ -56,7 +56,7 @@ final class Painter
      * Where the outline passes through that height, from left to right.
      *
      * @param  list<array{float, float}>  $polygon
-     * @return list<float>
+     * @return array<int, float>
      */
     private static function crossings(array $polygon, float $height): array
     {
@@ -73,7 +73,7 @@ final class Painter
         return $places;
     }
 
-    /** @param  list<float>  $rising */
+    /** @param  array<int, float>  $rising */
     private static function firstAfter(array $rising, float $value): int
     {
         $low = 0;

@@ -8,8 +8,8 @@ namespace Ondergrond\Field;
 final readonly class SteadyField
 {
     /**
-     * @param  list<float>  $cells  by cell, numbered as in Mesh, °C
-     * @param  list<float|null>  $nodes  by node, numbered as in NodeValues, °C
+     * @param  array<int, float>  $cells  by cell, numbered as in Mesh, °C
+     * @param  array<int, float|null>  $nodes  by node, numbered as in NodeValues, °C
      * @param  array<string, float>  $flows  into the section at each named boundary, W per metre of depth
      * @param  float  $balance  |sum of all heat that goes in| ÷ sum of its absolute values
      */
@@ -21,7 +21,7 @@ final readonly class SteadyField
         public float $balance,
     ) {}
 
-    /** @param  list<float>  $cells */
+    /** @param  array<int, float>  $cells */
     public static function of(Network $network, array $cells): self
     {
         $beyond = array_map(static fn (Boundary $b): float => $b->temperature ?? $b->flux, $network->mesh->problem->boundaries);

@@ -20,22 +20,22 @@ final class SteadyMultigrid
     /** @var non-empty-list<Level> */
     private readonly array $levels;
 
-    /** @var list<list<float>> by level: 1 ÷ pivot of the elimination along rows */
+    /** @var list<array<int, float>> by level: 1 ÷ pivot of the elimination along rows */
     private array $pivotX = [];
 
-    /** @var list<list<float>> by level: conductance to the right × pivot */
+    /** @var list<array<int, float>> by level: conductance to the right × pivot */
     private array $ratioX = [];
 
-    /** @var list<list<float>> the same along columns */
+    /** @var list<array<int, float>> the same along columns */
     private array $pivotY = [];
 
-    /** @var list<list<float>> */
+    /** @var list<array<int, float>> */
     private array $ratioY = [];
 
-    /** @var list<list<float>> by level: the residual to be answered */
+    /** @var list<array<int, float>> by level: the residual to be answered */
     private array $residual = [];
 
-    /** @var list<list<float>> by level: the answer */
+    /** @var list<array<int, float>> by level: the answer */
     private array $answer = [];
 
     public function __construct(Hierarchy $hierarchy)
@@ -69,8 +69,8 @@ final class SteadyMultigrid
     }
 
     /**
-     * @param  list<float>  $residual  by cell of the finest level
-     * @return list<float> about what the matrix would have to be multiplied with to give it
+     * @param  array<int, float>  $residual  by cell of the finest level
+     * @return array<int, float> about what the matrix would have to be multiplied with to give it
      */
     public function answer(array $residual): array
     {

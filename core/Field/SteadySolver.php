@@ -23,7 +23,7 @@ final class SteadySolver
 
     /**
      * @param  float  $tolerance  norm of the residual ÷ norm of the load
-     * @return list<float> temperature by cell, °C; 0 in cells that hold nothing
+     * @return array<int, float> temperature by cell, °C; 0 in cells that hold nothing
      *
      * @throws RuntimeException where it does not get there, which no section tried has done
      */

@@ -24,7 +24,7 @@ final readonly class Touching
         $found = [];
         foreach ($bare as $i => $a) {
             foreach (array_slice($bare, $i + 1) as $b) {
-                $alike = $a->temperature === $b->temperature && $a->amplitude == $b->amplitude;
+                $alike = $a->temperature === $b->temperature && $a->amplitude->minus($b->amplitude)->modulus() === 0.0;
                 foreach ($alike ? [] : [[$a->x0, $a->y0], [$a->x1, $a->y1]] as [$x, $y]) {
                     foreach ([[$b->x0, $b->y0], [$b->x1, $b->y1]] as [$u, $v]) {
                         if (hypot($x - $u, $y - $v) <= GridLines::SAME) {

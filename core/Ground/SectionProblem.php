@@ -61,10 +61,10 @@ final class SectionProblem
         $outside = Complex::of(-$site->climate->wave()->amplitude);
         $inside = Complex::of(-$site->indoorSwing);
         $boundaries = [];
-        foreach (Silhouette::of($patches)->edges as [$x0, $y0, $x1, $y1, $space, $way]) {
-            $boundaries[] = $space === 0
-                ? Boundary::temperature($way === 'up' ? self::FLOOR : self::WALL_INSIDE, $x0, $y0, $x1, $y1, 1.0, self::INSIDE_R[$way], $inside)
-                : Boundary::temperature($y0 === 0.0 && $way === 'up' ? self::GROUND : self::WALL_OUTSIDE, $x0, $y0, $x1, $y1, 0.0, self::OUTSIDE_R, $outside);
+        foreach (Silhouette::of($patches)->edges as $e) {
+            $boundaries[] = $e->space === 0
+                ? Boundary::temperature($e->faces === 'up' ? self::FLOOR : self::WALL_INSIDE, $e->x0, $e->y0, $e->x1, $e->y1, 1.0, self::INSIDE_R[$e->faces], $inside)
+                : Boundary::temperature($e->y0 === 0.0 && $e->faces === 'up' ? self::GROUND : self::WALL_OUTSIDE, $e->x0, $e->y0, $e->x1, $e->y1, 0.0, self::OUTSIDE_R, $outside);
         }
 
         return Problem::of($patches, $boundaries, period: Problem::YEAR);

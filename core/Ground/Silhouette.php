@@ -12,7 +12,7 @@ use Ondergrond\Field\Patch;
  */
 final readonly class Silhouette
 {
-    /** @param  list<array{float, float, float, float, int, 'up'|'down'|'left'|'right'}>  $edges  x0, y0, x1, y1 in m, the space, and which way the edge faces it */
+    /** @param  list<Edge>  $edges */
     private function __construct(public array $edges) {}
 
     /** @param  non-empty-list<Patch>  $patches */
@@ -32,10 +32,10 @@ final readonly class Silhouette
                     $beyond = $space[$j + $dj][$i + $di] ?? null;
                     if ($beyond !== null) {
                         $edges[] = match ($way) {
-                            'right' => [$x[$i + 1], $y[$j], $x[$i + 1], $y[$j + 1], $beyond, $way],
-                            'left' => [$x[$i], $y[$j], $x[$i], $y[$j + 1], $beyond, $way],
-                            'up' => [$x[$i], $y[$j + 1], $x[$i + 1], $y[$j + 1], $beyond, $way],
-                            'down' => [$x[$i], $y[$j], $x[$i + 1], $y[$j], $beyond, $way],
+                            'right' => new Edge($x[$i + 1], $y[$j], $x[$i + 1], $y[$j + 1], $beyond, $way),
+                            'left' => new Edge($x[$i], $y[$j], $x[$i], $y[$j + 1], $beyond, $way),
+                            'up' => new Edge($x[$i], $y[$j + 1], $x[$i + 1], $y[$j + 1], $beyond, $way),
+                            default => new Edge($x[$i], $y[$j], $x[$i + 1], $y[$j], $beyond, $way),
                         };
                     }
                 }
@@ -48,21 +48,20 @@ final readonly class Silhouette
     /**
      * Edges that go on in the same line past a crossing, as one.
      *
-     * @param  list<array{float, float, float, float, int, 'up'|'down'|'left'|'right'}>  $edges
-     * @return list<array{float, float, float, float, int, 'up'|'down'|'left'|'right'}>
+     * @param  list<Edge>  $edges
+     * @return list<Edge>
      */
     private static function joined(array $edges): array
     {
-        usort($edges, static fn (array $a, array $b): int => [$a[4], $a[5], ...($a[0] === $a[2] ? [$a[0], $a[1]] : [$a[1], $a[0]])]
-            <=> [$b[4], $b[5], ...($b[0] === $b[2] ? [$b[0], $b[1]] : [$b[1], $b[0]])]);
+        usort($edges, static fn (Edge $a, Edge $b): int => $a->order() <=> $b->order());
         $joined = [];
         foreach ($edges as $edge) {
-            $last = count($joined) - 1;
-            if ($last >= 0 && array_slice($joined[$last], 2) === [$edge[0], $edge[1], $edge[4], $edge[5]]) {
-                [$joined[$last][2], $joined[$last][3]] = [$edge[2], $edge[3]];
-            } else {
-                $joined[] = $edge;
+            $last = array_pop($joined);
+            if ($last !== null && ! $last->goesOnAs($edge)) {
+                $joined[] = $last;
+                $last = null;
             }
+            $joined[] = $last === null ? $edge : $last->until($edge);
         }
 
         return $joined;
@@ -115,6 +114,7 @@ final readonly class Silhouette
      */
     private static function spaces(array $solid): array
     {
+        /** @var array<int, array<int, int>> $space */
         $space = [];
         $number = -1;
         for ($i = 0; $i < count($solid[0] ?? []); $i++) {

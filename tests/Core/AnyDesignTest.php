@@ -10,7 +10,7 @@ use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\ProjectFile;
-use Ondergrond\Exchange\ProjectSchema;
+use Ondergrond\Exchange\Schema;
 use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\FaultyInput;
@@ -27,7 +27,7 @@ final class AnyDesignTest extends TestCase
     public function test_whatever_is_allowed_is_drawn_judged_and_kept(): void
     {
         mt_srand(20_261_125);
-        $schema = json_decode((string) file_get_contents(ProjectSchema::file()), true, flags: JSON_THROW_ON_ERROR);
+        $schema = json_decode((string) file_get_contents(Schema::Project->file()), true, flags: JSON_THROW_ON_ERROR);
         $taken = 0;
         for ($i = 0; $i < 400; $i++) {
             try {

@@ -6,7 +6,7 @@ namespace Tests\Reference;
 
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\ProjectFile;
-use Ondergrond\Exchange\ProjectSchema;
+use Ondergrond\Exchange\Schema;
 use Ondergrond\Fault\Fault;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
@@ -47,7 +47,7 @@ final class PublishedSchemaTest extends TestCase
             $break($project);
             $documents[] = $project;
             $objects = json_decode(json_encode($project, JSON_THROW_ON_ERROR), flags: JSON_THROW_ON_ERROR);
-            $ours[] = self::sorted(array_map(static fn (Fault $f): string => $f->pointer, ProjectSchema::projectFaults($objects)));
+            $ours[] = self::sorted(array_map(static fn (Fault $f): string => $f->pointer, Schema::Project->faults($objects)));
         }
         self::assertSame($ours, array_map(self::sorted(...), self::judge($documents)));
         self::assertNotContains([], $ours);
@@ -59,7 +59,7 @@ final class PublishedSchemaTest extends TestCase
      */
     private static function judge(array $documents): array
     {
-        $schema = json_decode((string) file_get_contents(ProjectSchema::file()), flags: JSON_THROW_ON_ERROR);
+        $schema = json_decode((string) file_get_contents(Schema::Project->file()), flags: JSON_THROW_ON_ERROR);
         $node = new Process(['node', __DIR__.'/validate.mjs'], dirname(__DIR__, 2), input: json_encode(['schema' => $schema, 'documents' => $documents], JSON_THROW_ON_ERROR));
 
         return json_decode($node->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);

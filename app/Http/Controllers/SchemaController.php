@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Illuminate\Http\Response;
-use Ondergrond\Exchange\ProjectSchema;
+use Ondergrond\Exchange\Schema;
 
 final class SchemaController
 {
-    public function __invoke(): Response
+    public function __invoke(Schema $schema): Response
     {
-        return new Response((string) file_get_contents(ProjectSchema::file()), 200, ['Content-Type' => 'application/schema+json']);
+        return new Response((string) file_get_contents($schema->file()), 200, ['Content-Type' => 'application/schema+json']);
     }
 }

@@ -9,27 +9,26 @@ use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Helper;
 use Opis\JsonSchema\Validator;
 
-/** Holds data against the published JSON Schema, which is the one place that ranges of single values stand in. */
-final class ProjectSchema
+/** Holds data against the published JSON Schemas, which are the one place that ranges of single values stand in. */
+enum Schema: string
 {
-    public const ID = 'ondergrond:project-1';
+    case Project = 'project-1';
+    case Section = 'section-1';
 
     private const MOST_FAULTS = 40;
 
-    private static ?Validator $validator = null;
-
-    public static function file(): string
+    public function file(): string
     {
-        return __DIR__.'/schema/project-1.json';
+        return __DIR__."/schema/{$this->value}.json";
     }
 
     /**
      * @param  mixed  $data  decoded JSON, objects as objects
      * @return list<Fault>
      */
-    public static function projectFaults(mixed $data): array
+    public function faults(mixed $data): array
     {
-        return self::faults($data, self::ID);
+        return self::check($data, "ondergrond:{$this->value}");
     }
 
     /**
@@ -37,13 +36,13 @@ final class ProjectSchema
      * @param  'design'|'site'  $definition  which part of a project it is
      * @return list<Fault> pointers begin at the part
      */
-    public static function partFaults(array $part, string $definition): array
+    public function partFaults(array $part, string $definition): array
     {
-        return self::faults(Helper::toJSON($part), self::ID.'#/$defs/'.$definition);
+        return self::check(Helper::toJSON($part), "ondergrond:{$this->value}#/\$defs/{$definition}");
     }
 
     /** @return list<Fault> */
-    private static function faults(mixed $data, string $uri): array
+    private static function check(mixed $data, string $uri): array
     {
         $error = self::validator()->validate($data, $uri)->error();
         if ($error === null) {
@@ -59,14 +58,17 @@ final class ProjectSchema
 
     private static function validator(): Validator
     {
-        if (self::$validator === null) {
-            self::$validator = new Validator;
-            self::$validator->setMaxErrors(self::MOST_FAULTS);
-            self::$validator->setStopAtFirstError(false);
-            self::$validator->resolver()?->registerFile(self::ID, self::file());
+        static $validator = null;
+        if (! $validator instanceof Validator) {
+            $validator = new Validator;
+            $validator->setMaxErrors(self::MOST_FAULTS);
+            $validator->setStopAtFirstError(false);
+            foreach (self::cases() as $schema) {
+                $validator->resolver()?->registerFile("ondergrond:{$schema->value}", $schema->file());
+            }
         }
 
-        return self::$validator;
+        return $validator;
     }
 
     /** @return list<ValidationError> */

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Ondergrond\Exchange\FieldFile;
+use Ondergrond\Exchange\SectionFile;
+use Ondergrond\Exchange\VtkWriter;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Field\Solution;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('field', 'Reads a section file and prints its temperatures and heat flows as JSON')]
+final class FieldCommand extends Command
+{
+    protected function configure(): void
+    {
+        $this->addArgument('file', InputArgument::REQUIRED, 'The section file, or - for standard input');
+        $this->addOption('isotherms', null, InputOption::VALUE_REQUIRED, 'Temperatures in °C, such as 0,5,10, whose lines are added as SVG paths');
+        $this->addOption('vtk', null, InputOption::VALUE_REQUIRED, 'A file to write the whole field to, as legacy VTK');
+        $this->setHelp('docs/formats.md describes both files. Exits 0 with the answer on standard output; 2 with one line per fault on standard error where the input cannot be used.');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        try {
+            $levels = self::levels($input->getOption('isotherms'));
+            $solution = Solution::of(SectionFile::read(InputFile::contents($input->getArgument('file'), SectionFile::LARGEST)));
+            $vtk = $input->getOption('vtk');
+            if ($vtk !== null && @file_put_contents($vtk, VtkWriter::write($solution)) === false) {
+                throw FaultyInput::one(Fault::of('--vtk', "no file “{$vtk}” that can be written", 'a path in a folder that is there'));
+            }
+        } catch (FaultyInput $e) {
+            InputFile::refuse($e, $output);
+
+            return self::INVALID;
+        }
+        $output->write(FieldFile::write($solution, $levels), false, OutputInterface::OUTPUT_RAW);
+
+        return self::SUCCESS;
+    }
+
+    /**
+     * @return list<float>
+     *
+     * @throws FaultyInput
+     */
+    private static function levels(?string $typed): array
+    {
+        $levels = [];
+        foreach ($typed === null ? [] : explode(',', $typed) as $text) {
+            if (! is_numeric(trim($text))) {
+                throw FaultyInput::one(Fault::of('--isotherms', "“{$text}”", 'temperatures in °C with commas between, such as 0,5,10'));
+            }
+            $levels[] = (float) $text;
+        }
+
+        return $levels;
+    }
+}

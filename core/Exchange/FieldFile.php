@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Exchange;
+
+use Ondergrond\Caution;
+use Ondergrond\Field\Complex;
+use Ondergrond\Field\Isotherms;
+use Ondergrond\Field\Probe;
+use Ondergrond\Field\Solution;
+use Ondergrond\Field\Touching;
+use Ondergrond\Version;
+
+/** The field engine's answer as JSON; docs/formats.md lists the keys. */
+final class FieldFile
+{
+    /** @param  list<float>  $isotherms  temperatures whose lines are wanted as SVG paths, °C */
+    public static function write(Solution $solution, array $isotherms = []): string
+    {
+        return json_encode(self::toArray($solution, $isotherms), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /**
+     * @param  list<float>  $isotherms
+     * @return array<string, mixed>
+     */
+    public static function toArray(Solution $solution, array $isotherms = []): array
+    {
+        $probes = $solution->problem->probes;
+
+        return [
+            'format' => 'ondergrond-field',
+            'version' => 1,
+            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS, 'input_hash' => SectionFile::hash($solution->problem)],
+            'caution' => Caution::TEXT,
+            'flows' => (object) $solution->steady->flows,
+            'balance' => $solution->steady->balance,
+            'probes' => (object) self::byName($probes, static fn (Probe $p): ?float => $solution->temperatureAt($p->x, $p->y)),
+            ...($solution->harmonic === null ? [] : ['harmonic' => [
+                'period_s' => $solution->problem->period,
+                'flows' => (object) array_map(SectionFile::complex(...), $solution->harmonic->flows),
+                'balance' => $solution->harmonic->balance,
+                'probes' => (object) self::byName($probes, static fn (Probe $p): array => SectionFile::complex($solution->amplitudeAt($p->x, $p->y) ?? Complex::zero())),
+            ]]),
+            'mesh' => [
+                'cells' => $solution->mesh->cells(),
+                'refinements' => $solution->mesh->halvings,
+                'reached' => $solution->refinement->flows,
+                'reached_surface' => $solution->refinement->surface,
+                'accurate' => $solution->isAccurate(),
+            ],
+            'touching' => array_map(static fn (Touching $t): array => ['boundaries' => [$t->one, $t->other], 'x' => $t->x, 'y' => $t->y], $solution->touching),
+            ...($isotherms === [] ? [] : ['isotherms' => array_map(static fn (float $t): array => [
+                'temperature' => $t,
+                'path' => Isotherms::path($solution->mesh, $solution->steady->nodes, $t),
+            ], $isotherms)]),
+            'seconds' => round($solution->seconds, 4),
+        ];
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<Probe>  $probes
+     * @param  callable(Probe): T  $of
+     * @return array<string, T>
+     */
+    private static function byName(array $probes, callable $of): array
+    {
+        $values = [];
+        foreach ($probes as $probe) {
+            $values[$probe->name] = $of($probe);
+        }
+
+        return $values;
+    }
+}
