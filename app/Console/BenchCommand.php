@@ -18,6 +18,8 @@ use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SvgWriter;
+use Ondergrond\Field\Solution;
+use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project as CoreProject;
 use Ondergrond\Units\QuantityFormatter;
@@ -41,14 +43,23 @@ final class BenchCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
+        // First, while nothing else fills memory and caches.
+        $field = FieldBench::run();
         $rows = [];
         foreach ($this->steps() as $name => $step) {
             $rows[$name] = $this->measure($step);
         }
-        $peak = round(memory_get_peak_usage(true) / 1e6, 1);
         $compiled = (bool) (opcache_get_status(false)['jit']['on'] ?? false);
         if ($input->getOption('json') === true) {
-            $output->writeln(json_encode(['milliseconds' => $rows, 'peak_mb' => $peak, 'jit' => $compiled], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+            $output->writeln(json_encode([
+                'steady' => $field->steady,
+                'growth_exponent' => $field->growthExponent,
+                'harmonic_over_steady' => $field->harmonicOverSteady,
+                'freezing_seconds' => null,
+                'peak_mb' => $field->peakMb,
+                'milliseconds' => $rows,
+                'jit' => $compiled,
+            ], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
 
             return self::SUCCESS;
         }
@@ -58,7 +69,14 @@ final class BenchCommand extends Command
             $table->addRow([$name, number_format($median, 2), number_format($slowest, 2)]);
         }
         $table->render();
-        $output->writeln(sprintf('%d runs each after a warm-up; peak memory %.1f MB; just-in-time compiler %s', self::RUNS, $peak, $compiled ? 'on' : 'off'));
+        $output->writeln(sprintf("%d runs each after a warm-up; just-in-time compiler %s\n", self::RUNS, $compiled ? 'on' : 'off'));
+        $table = new Table($output);
+        $table->setHeaders(['steady field, unknowns', 'seconds', 'scipy spsolve', 'ratio']);
+        foreach ($field->steady as $row) {
+            $table->addRow([$row['unknowns'], sprintf('%.4f', $row['seconds']), $row['scipy_seconds'] === null ? '–' : sprintf('%.4f', $row['scipy_seconds']), $row['ratio'] === null ? '–' : sprintf('%.2f', $row['ratio'])]);
+        }
+        $table->render();
+        $output->writeln(sprintf('growth exponent %.2f; harmonic %.2f × steady; peak memory %.0f MB; set-up and solve together, to 1e-7, medians', $field->growthExponent, $field->harmonicOverSteady, $field->peakMb));
 
         return self::SUCCESS;
     }
@@ -90,6 +108,7 @@ final class BenchCommand extends Command
         $many = Project::query()->where('name', 'Row of fifty')->firstOrFail();
 
         return [
+            'field: solve a section, mean and year, until it is fine enough' => static fn () => Solution::of(SectionProblem::of($project->site, $design, $project->site->soil->conductivity())),
             'assess one design' => static fn () => Assessor::assess($project->site, $design),
             'read a project file of three options' => static fn () => ProjectFile::read($json),
             'draw the section, write it as SVG' => static fn () => SvgWriter::inline(SectionDrawing::of($design, $format)),

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Ondergrond\Examples\Examples;
+use Ondergrond\Field\HarmonicSolver;
+use Ondergrond\Field\Hierarchy;
+use Ondergrond\Field\Mesh;
+use Ondergrond\Field\Network;
+use Ondergrond\Field\SteadySolver;
+use Ondergrond\Ground\SectionProblem;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/**
+ * The field engine on one section at four meshes, beside scipy's direct solver on the same matrices where there is
+ * one. A time is set-up and solve together, from the assembled conductances, to a residual of 1e-7; medians.
+ */
+final readonly class FieldBench
+{
+    private const TOLERANCE = 1e-7;
+
+    /** Halvings of the first mesh, and runs of each. */
+    private const RUNS = [0 => 15, 1 => 9, 2 => 5, 3 => 5];
+
+    private const SCIPY_RUNS = 3;
+
+    /** The mesh at which the harmonic solver is held against the steady one. */
+    private const HARMONIC_AT = 1;
+
+    /**
+     * @param  list<array{unknowns: int, seconds: float, scipy_seconds: float|null, ratio: float|null}>  $steady
+     */
+    private function __construct(
+        public array $steady,
+        public float $growthExponent,
+        public float $harmonicOverSteady,
+        public float $peakMb,
+    ) {}
+
+    public static function run(): self
+    {
+        memory_reset_peak_usage();
+        $project = Examples::boathouse();
+        $mesh = Mesh::of(SectionProblem::of($project->site, $project->options[1]->design, $project->site->soil->conductivity()));
+        $steady = [];
+        $ratio = 0.0;
+        foreach (self::RUNS as $halvings => $runs) {
+            $mesh = $halvings === 0 ? $mesh : $mesh->halved();
+            $network = Network::of($mesh);
+            $solve = static fn (): array => (new SteadySolver(Hierarchy::of($network)))->solve(self::TOLERANCE);
+            $seconds = self::median($solve, $runs);
+            $steady[] = ['unknowns' => $mesh->cells(), 'seconds' => $seconds, ...self::scipy($network, $solve(), $seconds)];
+            $swing = static fn (): array => (new HarmonicSolver(Hierarchy::of($network)))->solve(self::TOLERANCE);
+            if ($halvings === self::HARMONIC_AT) {
+                $ratio = self::median($swing, $runs) / $seconds;
+            } elseif ($halvings === array_key_last(self::RUNS)) {
+                // For its memory.
+                $swing();
+            }
+        }
+
+        return new self($steady, self::exponent($steady), $ratio, memory_get_peak_usage(true) / 1e6);
+    }
+
+    /** @param  callable(): mixed  $do */
+    private static function median(callable $do, int $runs): float
+    {
+        $do();
+        $times = [];
+        for ($i = 0; $i < $runs; $i++) {
+            $start = hrtime(true);
+            $do();
+            $times[] = (hrtime(true) - $start) / 1e9;
+        }
+        sort($times);
+
+        return $times[intdiv($runs, 2)];
+    }
+
+    /**
+     * @param  array<int, float>  $ours  by cell, °C
+     * @return array{scipy_seconds: float|null, ratio: float|null}
+     */
+    private static function scipy(Network $network, array $ours, float $seconds): array
+    {
+        if (! is_executable('/usr/bin/python3') || (new Process(['/usr/bin/python3', '-c', 'import scipy']))->run() !== 0) {
+            return ['scipy_seconds' => null, 'ratio' => null];
+        }
+        $file = (string) tempnam(sys_get_temp_dir(), 'matrix');
+        self::writeMatrix($network, $file);
+        $process = new Process(['/usr/bin/python3', __DIR__.'/spsolve.py', $file, (string) self::SCIPY_RUNS], timeout: 600);
+        [$theirs, $sum] = array_map(floatval(...), explode(' ', $process->mustRun()->getOutput()));
+        unlink($file);
+        if (abs($sum - array_sum($ours)) > 1e-4 * max(1.0, abs($sum))) {
+            throw new RuntimeException('the two solvers disagree: '.array_sum($ours)." and {$sum}");
+        }
+
+        return ['scipy_seconds' => $theirs, 'ratio' => $seconds / $theirs];
+    }
+
+    private static function writeMatrix(Network $network, string $file): void
+    {
+        $level = Hierarchy::of($network)->finest();
+        $load = $network->steadyLoad();
+        $number = $loads = $rows = $columns = $values = [];
+        foreach ($network->mesh->conductivity as $q => $lambda) {
+            if ($lambda > 0.0) {
+                $number[$q] = count($number);
+                $loads[] = $load[$q];
+            }
+        }
+        foreach ($number as $q => $row) {
+            array_push($rows, $row);
+            array_push($columns, $row);
+            array_push($values, $level->diagonal[$q]);
+            foreach ([[$q + 1, $level->across[$q]], [$q + $level->stride, $level->up[$q]]] as [$other, $conductance]) {
+                if ($conductance > 0.0) {
+                    array_push($rows, $row, $number[$other]);
+                    array_push($columns, $number[$other], $row);
+                    array_push($values, -$conductance, -$conductance);
+                }
+            }
+        }
+        $handle = fopen($file, 'wb');
+        if ($handle === false) {
+            throw new RuntimeException('no temporary file can be made');
+        }
+        fwrite($handle, pack('q2', count($loads), count($rows)));
+        foreach ([['q', $rows], ['q', $columns], ['d', $values], ['d', $loads]] as [$as, $numbers]) {
+            foreach (array_chunk($numbers, 10_000) as $chunk) {
+                fwrite($handle, pack("{$as}*", ...$chunk));
+            }
+        }
+        fclose($handle);
+    }
+
+    /**
+     * The slope of log time over log unknowns, least squares.
+     *
+     * @param  list<array{unknowns: int, seconds: float, scipy_seconds: float|null, ratio: float|null}>  $rows
+     */
+    private static function exponent(array $rows): float
+    {
+        $x = array_map(static fn (array $r): float => log($r['unknowns']), $rows);
+        $y = array_map(static fn (array $r): float => log($r['seconds']), $rows);
+        [$mx, $my] = [array_sum($x) / count($x), array_sum($y) / count($y)];
+        $over = $under = 0.0;
+        foreach ($x as $i => $v) {
+            $over += ($v - $mx) * ($y[$i] - $my);
+            $under += ($v - $mx) ** 2;
+        }
+
+        return $over / $under;
+    }
+}
