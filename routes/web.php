@@ -82,6 +82,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/section/{option?}', [SectionController::class, 'show'])->name('section.show');
             Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
             Route::get('/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');
+            Route::get('/section/{option}/field.vtk', [SectionFileController::class, 'field'])->name('section.field');
             Route::get('/section/{option}/history', [HistoryController::class, 'option'])->name('history.index');
             Route::get('/site/history', [HistoryController::class, 'site'])->name('site.history');
         });

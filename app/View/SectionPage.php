@@ -9,6 +9,7 @@ use App\Models\Project;
 use Ondergrond\Assessor;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\SvgWriter;
+use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\Units\QuantityFormatter;
 
@@ -20,16 +21,23 @@ final readonly class SectionPage
         public Option $option,
         public QuantityFormatter $format,
         public HeatVerdict $heat,
+        public FieldHeat $field,
         public SectionLog $log,
         public float $scale,
         public string $svg,
+        public string $sheet,
     ) {}
 
     public static function of(Project $project, Option $option, QuantityFormatter $format): self
     {
-        $heat = Assessor::assess($project->site, $option->design)->heat;
+        $assessment = Assessor::assess($project->site, $option->design);
+        [$heat, $field] = [$assessment->heat, $assessment->field];
         $drawing = SectionDrawing::of($option->design, $format);
 
-        return new self($project, $option, $format, $heat, new SectionLog($option->design, $heat->counted, $format), $drawing->scale, SvgWriter::inline($drawing));
+        return new self(
+            $project, $option, $format, $heat, $field,
+            new SectionLog($option->design, $heat->counted, $format),
+            $drawing->scale, SvgWriter::inline($drawing), FieldData::json($field, $drawing, $format),
+        );
     }
 }

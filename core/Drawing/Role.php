@@ -16,4 +16,6 @@ enum Role: string
     case Flag = 'flag';
     case Note = 'note';
     case Handle = 'handle';
+    case Isotherm = 'isotherm';
+    case Frost = 'frost';
 }

@@ -6,9 +6,12 @@ namespace Ondergrond\Drawing;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Ground\GroundField;
 use Ondergrond\Section\EdgeSection;
 use Ondergrond\Section\Region;
 use Ondergrond\Section\Window;
+use Ondergrond\Site\Calendar;
+use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
 
@@ -59,6 +62,17 @@ final class SectionDrawing
             ...(new SectionFlags($section, $paper))->items(),
             ...(new SectionHandles($section, $box, $paper, $format))->items(),
         ], 'Section through the edge of the slab, to scale');
+    }
+
+    /** The same with the temperatures of a month laid over it. */
+    public static function withTemperatures(Drawing $drawing, GroundField $field, int $month, QuantityFormatter $format): Drawing
+    {
+        return new Drawing(
+            $drawing->scale,
+            $drawing->box,
+            [...$drawing->items, ...Isotherm::items($field, $month, $drawing->box, $drawing->paper(), $format)],
+            sprintf('%s, with temperatures in the middle of %s, degrees %s', $drawing->title, Calendar::MONTHS[$month - 1], $format->unit(Quantity::Temperature)),
+        );
     }
 
     private static function scale(Design $design, UnitSystem $system): float

@@ -51,6 +51,8 @@ final class SvgWriter
         Role::Flag->value => ['#20282a', 0.8],
         Role::Note->value => ['#20282a', 0.8],
         Role::Handle->value => ['#8c4a24', 1.6],
+        Role::Isotherm->value => ['#8c4a24', 0.9],
+        Role::Frost->value => ['#1d4f8c', 2.0],
     ];
 
     private readonly XMLWriter $xml;
@@ -172,6 +174,7 @@ final class SvgWriter
             'stroke' => $colour,
             'stroke-width' => (string) $width,
             'stroke-linejoin' => 'round',
+            ...($strokes->role === Role::Frost ? ['stroke-dasharray' => '10 4 2 4'] : []),
             ...($strokes->part === null ? [] : ['data-part' => $strokes->part]),
         ]);
         $this->xml->endElement();

@@ -94,19 +94,58 @@ final class NodeValues
      */
     public static function at(Mesh $mesh, array $nodes, float $x, float $y): ?float
     {
-        $columns = self::holding($mesh->x, $x);
-        $rows = self::holding($mesh->y, $y);
-        foreach ($rows as $j) {
-            foreach ($columns as $i) {
-                if ($mesh->conductivity[($j + 1) * $mesh->stride + $i + 1] > 0.0) {
+        $cell = self::cell($mesh, $nodes, $x, $y);
+        if ($cell === null) {
+            return null;
+        }
+        [[$a, $b, $c, $d], $u, $v] = $cell;
+
+        return (1 - $v) * ((1 - $u) * $a + $u * $b) + $v * ((1 - $u) * $c + $u * $d);
+    }
+
+    /**
+     * The heat that flows at a point: −λ times the slope between the four nodes around it.
+     *
+     * @param  array<int, float|null>  $nodes
+     * @return array{float, float}|null to the right and upward, W/m²; null outside what is painted
+     */
+    public static function flowAt(Mesh $mesh, array $nodes, float $x, float $y): ?array
+    {
+        $cell = self::cell($mesh, $nodes, $x, $y);
+        if ($cell === null) {
+            return null;
+        }
+        [[$a, $b, $c, $d], $u, $v, $width, $height, $lambda] = $cell;
+
+        return [
+            -$lambda * ((1 - $v) * ($b - $a) + $v * ($d - $c)) / $width,
+            -$lambda * ((1 - $u) * ($c - $a) + $u * ($d - $b)) / $height,
+        ];
+    }
+
+    /**
+     * The painted cell that holds a point.
+     *
+     * @param  array<int, float|null>  $nodes
+     * @return array{array{float, float, float, float}, float, float, float, float, float}|null values below left, below right, above left, above right; where in the cell the point lies, 0 to 1; width and height, m; conductivity
+     */
+    private static function cell(Mesh $mesh, array $nodes, float $x, float $y): ?array
+    {
+        foreach (self::holding($mesh->y, $y) as $j) {
+            foreach (self::holding($mesh->x, $x) as $i) {
+                $lambda = $mesh->conductivity[($j + 1) * $mesh->stride + $i + 1];
+                if ($lambda > 0.0) {
                     $n = $j * ($mesh->nx + 1) + $i;
-                    $u = max(0.0, min(1.0, ($x - $mesh->x[$i]) / ($mesh->x[$i + 1] - $mesh->x[$i])));
-                    $v = max(0.0, min(1.0, ($y - $mesh->y[$j]) / ($mesh->y[$j + 1] - $mesh->y[$j])));
+                    $width = $mesh->x[$i + 1] - $mesh->x[$i];
+                    $height = $mesh->y[$j + 1] - $mesh->y[$j];
 
-                    // A painted cell has a value at each of its corners.
-                    [$a, $b, $c, $d] = [(float) $nodes[$n], (float) $nodes[$n + 1], (float) $nodes[$n + $mesh->nx + 1], (float) $nodes[$n + $mesh->nx + 2]];
-
-                    return (1 - $v) * ((1 - $u) * $a + $u * $b) + $v * ((1 - $u) * $c + $u * $d);
+                    return [
+                        // A painted cell has a value at each of its corners.
+                        [(float) $nodes[$n], (float) $nodes[$n + 1], (float) $nodes[$n + $mesh->nx + 1], (float) $nodes[$n + $mesh->nx + 2]],
+                        max(0.0, min(1.0, ($x - $mesh->x[$i]) / $width)),
+                        max(0.0, min(1.0, ($y - $mesh->y[$j]) / $height)),
+                        $width, $height, $lambda,
+                    ];
                 }
             }
         }
@@ -122,13 +161,21 @@ final class NodeValues
      */
     private static function holding(array $lines, float $value): array
     {
-        $found = [];
-        for ($i = 1; $i < count($lines); $i++) {
-            if ($value >= $lines[$i - 1] - GridLines::SAME && $value <= $lines[$i] + GridLines::SAME) {
-                $found[] = $i - 1;
+        $low = 0;
+        $high = count($lines) - 1;
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($lines[$middle] < $value - GridLines::SAME) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
             }
         }
 
-        return $found;
+        // Now the first line at or after the value: the interval before it holds it, the one after it only on the line.
+        return array_values(array_filter([
+            $low - 1,
+            ...(abs($lines[$low] - $value) <= GridLines::SAME ? [$low] : []),
+        ], static fn (int $i): bool => $i >= 0 && $i < count($lines) - 1 && $value <= $lines[count($lines) - 1] + GridLines::SAME));
     }
 }

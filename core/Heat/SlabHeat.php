@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Heat;
 
 use Ondergrond\Site\AnnualWave;
-use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Site;
 
 /** Heat of one floor through the year, with all it was worked out from. */
@@ -63,8 +62,8 @@ final readonly class SlabHeat
             $year->outsideCoefficient(),
             $spell,
             $monthly,
-            self::energy($monthly, $site->heatingMonths()),
-            self::energy($monthly, range(1, 12)),
+            YearSum::energy($monthly, $site->heatingMonths()),
+            YearSum::energy($monthly, range(1, 12)),
             $flow->peak() + $spell * max(0.0, $outdoor->mean - $outdoor->amplitude - $site->climate->design),
         );
     }
@@ -72,15 +71,5 @@ final readonly class SlabHeat
     public function transmittance(): float
     {
         return $this->slab->transmittance();
-    }
-
-    /**
-     * @param  list<float>  $monthly
-     * @param  list<int>  $months
-     * @return float kWh; a month in which the ground gives heat counts as nothing
-     */
-    private static function energy(array $monthly, array $months): float
-    {
-        return array_sum(array_map(static fn (int $m): float => max(0.0, $monthly[$m - 1]) * Calendar::hours($m) / 1000, $months));
     }
 }

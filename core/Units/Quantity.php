@@ -7,7 +7,7 @@ namespace Ondergrond\Units;
 /**
  * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
  * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W, kWh, kg/m³, kPa,
- * J/(m³K).
+ * J/(m³K), W/m².
  */
 enum Quantity
 {
@@ -28,6 +28,7 @@ enum Quantity
     case Density;
     case Pressure;
     case VolumetricHeatCapacity;
+    case HeatFlux;
 
     public function unit(UnitSystem $system): Unit
     {
@@ -47,6 +48,7 @@ enum Quantity
             self::Energy => $metric ? Unit::si('kWh') : Unit::of('million Btu', Unit::BTU / 3.6),
             self::Density => $metric ? Unit::si('kg/m³') : Unit::poundPerCubicFoot(),
             self::Pressure => $metric ? Unit::si('kPa') : Unit::psi(),
+            self::HeatFlux => $metric ? Unit::si('W/m²') : Unit::of('Btu/(h·ft²)', Unit::BTU / 3600 / Unit::FOOT ** 2),
             self::VolumetricHeatCapacity => $metric ? Unit::of('MJ/(m³K)', 1e6) : Unit::btuPerCubicFootDegree(),
         };
     }
@@ -61,7 +63,7 @@ enum Quantity
             self::Length => $metric ? 3 : 2,
             self::SheetThickness => $metric ? 3 : 1,
             self::Area, self::Pressure, self::Density => $metric ? 1 : 0,
-            self::Temperature, self::TemperatureDifference => 1,
+            self::Temperature, self::TemperatureDifference, self::HeatFlux => 1,
             self::Resistance => $metric ? 2 : 1,
             self::Transmittance => 3,
             self::Conductivity => 3,

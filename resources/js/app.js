@@ -1,12 +1,16 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import bench from './bench/bench.js';
+import overlay from './overlay/overlay.js';
 import keepForms from './keep.js';
 import closeMenu from './menu.js';
 import tellTimes from './times.js';
 
+// Before Alpine starts, so that nothing jumps.
+document.documentElement.classList.add('scripted');
 Alpine.plugin(morph);
 Alpine.data('bench', bench);
+Alpine.data('overlay', overlay);
 Alpine.start();
 tellTimes(document);
 keepForms();

@@ -2,15 +2,19 @@
     <h1 class="unseen">Section of {{ $page->project->name }}, {{ $page->option->name }}</h1>
     <div class="bench bench-shared">
         <div class="bench-face">
-            <div class="bench-drawing">
+            <div class="bench-plate" x-data="overlay" @pointermove="point" @pointerleave="point" @resize.window="draw">
+            <div class="bench-drawing" id="bench-drawing">
                 {!! $page->svg !!}
-                <p class="bench-scale">Scale 1 : {{ (int) $page->scale }} <span>For <bdi>{{ $share->made_for }}</bdi>, until <x-time :at="$share->expires_at" /></span></p>
+                <script type="application/json" id="field-sheet">{!! $page->sheet !!}</script>
+            </div>
+            @include('section.overlay')
+            <div class="bench-files"><p>Scale 1 : {{ (int) $page->scale }}</p><p>For <bdi>{{ $share->made_for }}</bdi>, until <x-time :at="$share->expires_at" /></p></div>
             </div>
             <div class="bench-cores">
-                @include('section.heat', ['heat' => $page->heat, 'format' => $page->format])
+                @include('section.heat', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format])
             </div>
             <section class="bench-notes" aria-labelledby="notes-title">
-                @include('section.notes', ['heat' => $page->heat, 'format' => $page->format])
+                @include('section.notes', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format])
             </section>
         </div>
     </div>

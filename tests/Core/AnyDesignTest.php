@@ -44,7 +44,7 @@ final class AnyDesignTest extends TestCase
                 continue;
             }
             $taken++;
-            $heat = Assessor::assess($site, $design)->heat;
+            $heat = Assessor::formulas($site, $design);
             self::assertGreaterThan(0.0, $heat->floor->transmittance());
             self::assertLessThanOrEqual($heat->bare->transmittance() + 1e-12, $heat->floor->transmittance(), 'no board makes a floor worse');
             self::assertTrue(is_finite($heat->floor->design) && is_finite($heat->floor->annual) && $heat->floor->annual >= 0.0);

@@ -20,7 +20,7 @@ final class SectionPageTest extends TestCase
     public function test_shows_what_the_core_says(): void
     {
         $project = $this->boathouse();
-        $floor = Assessor::assess($project->site, $project->leading()->design)->heat->floor;
+        $floor = Assessor::formulas($project->site, $project->leading()->design)->floor;
         $format = new QuantityFormatter(UnitSystem::InchPound);
         $this->get("/projects/{$project->id}/section")->assertOk()
             ->assertSeeInOrder(['Dyke Lane boathouse', 'A · edge tray 4 in'])
@@ -33,12 +33,12 @@ final class SectionPageTest extends TestCase
     {
         $project = $this->boathouse();
         $option = $project->leading();
-        $before = Assessor::assess($project->site, $option->design)->heat->floor->annual;
+        $before = Assessor::formulas($project->site, $option->design)->floor->annual;
         $this->change($option, ['field_board' => ['thickness_m' => '3 1/2', 'material' => 'eps-25psi']])->assertRedirect("/projects/{$project->id}/section/{$option->id}");
         $field = $option->refresh()->design->field;
         self::assertSame('eps-25psi', $field->material->slug);
         self::assertEqualsWithDelta(0.0889, $field->thickness, 1e-12);
-        $after = Assessor::assess($project->site, $option->design)->heat->floor->annual;
+        $after = Assessor::formulas($project->site, $option->design)->floor->annual;
         self::assertLessThan($before, $after);
         $this->get("/projects/{$project->id}/section/{$option->id}")->assertSee((new QuantityFormatter(UnitSystem::InchPound))->number($after, Quantity::Energy));
     }

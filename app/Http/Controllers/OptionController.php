@@ -29,7 +29,7 @@ final class OptionController
             'format' => $reading->formatter($project),
             'rows' => $project->options()->withMax('revisions', 'id')->get()->map(static fn (Option $o): array => [
                 'option' => $o,
-                'heat' => Assessor::assess($project->site, $o->design)->heat,
+                'heat' => Assessor::formulas($project->site, $o->design),
                 'head' => (int) $o->getAttribute('revisions_max_id'),
             ]),
         ]);

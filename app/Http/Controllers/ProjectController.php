@@ -38,7 +38,7 @@ final class ProjectController
             'rows' => $projects->getCollection()->map(static fn (Project $p): array => [
                 'project' => $p,
                 'option' => $option = $p->leadingOption ?? $p->leading(),
-                'assessment' => Assessor::assess($p->site, $option->design),
+                'heat' => Assessor::formulas($p->site, $option->design),
                 'format' => $reading->formatter($p),
             ]),
         ]);

@@ -24,7 +24,6 @@ export default () => {
         init() {
             page = new Page(this.$root);
             this.said = this.$root.querySelector('.log-state').textContent.trim();
-            document.documentElement.classList.add('scripted');
         },
 
         get may() {
@@ -92,6 +91,7 @@ export default () => {
             try {
                 const { status, fresh } = await send(job.url, this.$root, job.extra);
                 page.takeIn(fresh, sent);
+                this.$dispatch('fresh');
                 this.stuck = false;
                 this.tell(fresh.getElementById('bench-acts').dataset.words, status === 200 ? 'calm' : 'refused');
                 if (status !== 200) {
@@ -212,6 +212,9 @@ export default () => {
                 u: () => document.querySelector('#units button[aria-pressed=false]').click(),
                 n: () => this.turn('nextElementSibling'),
                 p: () => this.turn('previousElementSibling'),
+                o: () => this.$dispatch('overlay-next'),
+                ',': () => this.$dispatch('overlay-step', -1),
+                '.': () => this.$dispatch('overlay-step', 1),
             };
             const act = /^\d$/.test(event.key) ? () => this.goTo(partByNumber(this.$root, event.key === '0' ? 10 : Number(event.key))) : acts[event.key.toLowerCase()];
             if (act) {

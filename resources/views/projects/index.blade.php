@@ -14,7 +14,7 @@
     @else
         <ul class="jobs">
             @foreach ($rows as $row)
-                @php [$project, $option, $heat, $format] = [$row['project'], $row['option'], $row['assessment']->heat, $row['format']]; @endphp
+                @php [$project, $option, $heat, $format] = [$row['project'], $row['option'], $row['heat'], $row['format']]; @endphp
                 <li class="job-row">
                     <x-strata :design="$option->design" />
                     <div class="job-what">

@@ -1,4 +1,4 @@
-@php [$project, $option, $format, $heat, $log] = [$page->project, $page->option, $page->format, $page->heat, $page->log]; @endphp
+@php [$project, $option, $format, $heat, $field, $log] = [$page->project, $page->option, $page->format, $page->heat, $page->field, $page->log]; @endphp
 <x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" class="bench-page">
     @if ($whole)<x-hatches />@endif
     <h1 class="unseen">Section of {{ $project->name }}, {{ $option->name }}</h1>
@@ -22,13 +22,21 @@
             </fieldset>
         </div>
         <div class="bench-face">
+            <div class="bench-plate" x-data="overlay" @fresh.window="fresh" @overlay-next.window="next" @overlay-step.window="step($event.detail)" @pointermove="point" @pointerleave="point" @resize.window="draw">
             @fragment('drawing')
                 <div class="bench-drawing" id="bench-drawing">
                     {!! $page->svg !!}
-                    <p class="bench-scale">Scale 1 : {{ (int) $page->scale }}
-                        <span class="bench-files"><a href="{{ route('section.drawing', [$project, $option]) }}" download>SVG</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></span></p>
+                    <script type="application/json" id="field-sheet">{!! $page->sheet !!}</script>
                 </div>
             @endfragment
+            @include('section.overlay')
+            @fragment('files')
+                <div class="bench-files" id="bench-files">
+                    <p>Scale 1 : {{ (int) $page->scale }}</p>
+                    <p><a href="{{ route('section.drawing', [$project, $option]) }}" download>SVG</a> · <a href="{{ route('section.drawing', [$project, $option, 'month' => (int) round($page->field->ground->outdoor->coldest)]) }}" download>SVG with temperatures</a> · <a href="{{ route('section.field', [$project, $option]) }}" download>Field, VTK</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
+                </div>
+            @endfragment
+            </div>
             @fragment('cores')
                 <div class="bench-cores" id="bench-cores">
                     @include('section.heat')

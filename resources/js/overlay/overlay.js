@@ -1,0 +1,147 @@
+import { flows, fullNeedle, layer, temperatures } from './paint.js';
+import Sheet from './sheet.js';
+
+const KEPT = 'ondergrond.overlay';
+const KINDS = ['parts', 'temperature', 'flow'];
+/** A year is played in this many milliseconds. */
+const YEAR_TAKES = 14000;
+
+/** What lies over the section: nothing, the temperatures or the heat flow of a day that is chosen or played through. */
+export default () => {
+    // Not among the data below: what is there is watched.
+    let sheet = null;
+    let pointer = null;
+    let frame = null;
+
+    return {
+        kind: 'parts',
+        day: 14,
+        playing: false,
+        date: '',
+        read: '',
+
+        init() {
+            const kept = JSON.parse(sessionStorage.getItem(KEPT) ?? 'null');
+            this.take();
+            this.kind = KINDS.includes(kept?.kind) ? kept.kind : 'parts';
+            this.day = kept?.day ?? sheet.coldestDay();
+            this.draw();
+        },
+
+        /** The drawing is new. */
+        fresh() {
+            this.take();
+            this.draw();
+        },
+
+        take() {
+            sheet = new Sheet(JSON.parse(document.getElementById('field-sheet').textContent));
+        },
+
+        get svg() {
+            return document.querySelector('#bench-drawing > svg');
+        },
+
+        get still() {
+            return this.kind === 'parts';
+        },
+
+        get verb() {
+            return this.playing ? 'Stop' : 'Play the year';
+        },
+
+        chose(event) {
+            this.kind = event.target.value;
+            this.keep();
+        },
+
+        slid(event) {
+            this.halt();
+            this.day = Number(event.target.value);
+            this.keep();
+        },
+
+        next() {
+            this.kind = KINDS[(KINDS.indexOf(this.kind) + 1) % KINDS.length];
+            this.keep();
+        },
+
+        /** By a month, to its middle. */
+        step(way) {
+            const month = Math.round(((this.day + 0.5) / 365) * 12 - 0.5) + way;
+            this.halt();
+            this.day = Math.round((((month + 12) % 12) + 0.5) / 12 * 365 - 0.5);
+            this.kind = this.kind === 'parts' ? 'temperature' : this.kind;
+            this.keep();
+        },
+
+        keep() {
+            if (this.kind === 'parts') {
+                this.halt();
+            }
+            sessionStorage.setItem(KEPT, JSON.stringify({ kind: this.kind, day: this.day }));
+            this.draw();
+        },
+
+        play() {
+            if (this.playing) {
+                this.halt();
+                return;
+            }
+            this.playing = true;
+            this.kind = this.kind === 'parts' ? 'temperature' : this.kind;
+            let before = performance.now();
+            const turn = (now) => {
+                this.day = (this.day + ((now - before) * 365) / YEAR_TAKES) % 365;
+                before = now;
+                this.draw();
+                frame = requestAnimationFrame(turn);
+            };
+            frame = requestAnimationFrame(turn);
+        },
+
+        halt() {
+            cancelAnimationFrame(frame);
+            this.playing = false;
+        },
+
+        draw() {
+            const group = layer(this.svg);
+            this.svg.classList.toggle('shows-field', this.kind !== 'parts');
+            if (this.kind === 'temperature') {
+                temperatures(this.svg, group, sheet, this.day);
+            } else if (this.kind === 'flow') {
+                flows(group, sheet, this.day);
+            }
+            this.date = sheet.nameOf(Math.min(364, Math.floor(this.day)));
+            this.tell();
+        },
+
+        point(event) {
+            const place = new DOMPoint(event.clientX, event.clientY).matrixTransform(this.svg.getScreenCTM().inverse());
+            pointer = event.type === 'pointerleave' ? null : place;
+            this.tell();
+        },
+
+        /** What is under the pointer, else what leaves the room that day. */
+        tell() {
+            const whole = `${sheet.written(sheet.lossOn(this.day), sheet.power)} out through the floor`;
+            if (this.kind === 'temperature') {
+                const here = pointer ? sheet.at(sheet.onDay(this.day), pointer.x, pointer.y) : NaN;
+                this.read = Number.isNaN(here) ? `${whole}. Point at a place to read it.` : `${sheet.written(here, sheet.temperature)} here`;
+            } else if (this.kind === 'flow') {
+                const full = `longest needle ${sheet.written(fullNeedle(sheet), sheet.flux)}`;
+                const here = pointer && this.nearest();
+                this.read = here ? `${sheet.written(Math.hypot(here[2], here[3]), sheet.flux)} here; ${full}` : `${whole}; ${full}`;
+            } else {
+                this.read = '';
+            }
+        },
+
+        nearest() {
+            const far = ([x, y]) => Math.hypot(x - pointer.x, y - pointer.y);
+            const best = sheet.flows(this.day).reduce((a, b) => (far(b) < far(a) ? b : a), [Infinity, Infinity]);
+            return far(best) < 40 ? best : null;
+        },
+    };
+};
