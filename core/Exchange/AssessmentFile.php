@@ -6,6 +6,8 @@ namespace Ondergrond\Exchange;
 
 use Ondergrond\Assessment;
 use Ondergrond\Caution;
+use Ondergrond\Ground\SectionProblem;
+use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\Heat\SlabHeat;
 use Ondergrond\Heat\YearlyFlow;
@@ -41,6 +43,7 @@ final class AssessmentFile
             'option' => $option->name,
             'family' => $option->design->family,
             'heat' => self::heat($assessment->heat),
+            'field' => self::field($assessment->field),
         ];
     }
 
@@ -68,6 +71,36 @@ final class AssessmentFile
             'counted' => $heat->counted,
             'notes' => $heat->notes,
             'bare' => self::floor($heat->bare),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function field(FieldHeat $field): array
+    {
+        $solution = $field->ground->solution;
+
+        return [
+            'method' => 'ISO 10211:2007, two-dimensional section, steady and harmonic; H_g + P ψ_g = P (L2D − h_w U_w), ISO 13370:2007, 9.1',
+            'inputs' => [
+                'wall_height_m' => SectionProblem::WALL,
+                'u_wall_w_m2k' => $field->wallTransmittance,
+                'perimeter_m' => $field->formula->slab->perimeter,
+                'period_s' => $solution->problem->period,
+                'section_hash' => SectionFile::hash($solution->problem),
+            ],
+            'l2d_w_mk' => $field->ground->couplingCoefficient(),
+            'h_g_w_k' => $field->steadyCoefficient,
+            'u_w_m2k' => $field->transmittance(),
+            'swing_w' => SectionFile::complex($field->swing),
+            'lag_months' => $field->lag(),
+            'monthly_w' => $field->monthly,
+            'annual_kwh' => $field->annual,
+            'all_year_kwh' => $field->allYear,
+            'u_even_floor_w_m2k' => $field->strip,
+            'over_formula' => $field->formulaGap(),
+            'over_even_floor' => $field->sectionGap(),
+            'reasons' => $field->reasons(),
+            'mesh' => FieldFile::mesh($solution),
         ];
     }
 

@@ -43,19 +43,25 @@ final class FieldFile
                 'balance' => $solution->harmonic->balance,
                 'probes' => (object) self::byName($probes, static fn (Probe $p): array => SectionFile::complex($solution->amplitudeAt($p->x, $p->y) ?? Complex::zero())),
             ]]),
-            'mesh' => [
-                'cells' => $solution->mesh->cells(),
-                'refinements' => $solution->mesh->halvings,
-                'reached' => $solution->refinement->flows,
-                'reached_surface' => $solution->refinement->surface,
-                'accurate' => $solution->isAccurate(),
-            ],
+            'mesh' => self::mesh($solution),
             'touching' => array_map(static fn (Touching $t): array => ['boundaries' => [$t->one, $t->other], 'x' => $t->x, 'y' => $t->y], $solution->touching),
             ...($isotherms === [] ? [] : ['isotherms' => array_map(static fn (float $t): array => [
                 'temperature' => $t,
                 'path' => Isotherms::path($solution->mesh, $solution->steady->nodes, $t),
             ], $isotherms)]),
             'seconds' => round($solution->seconds, 4),
+        ];
+    }
+
+    /** @return array<string, mixed> how fine the mesh is and what halving its cells changed */
+    public static function mesh(Solution $solution): array
+    {
+        return [
+            'cells' => $solution->mesh->cells(),
+            'refinements' => $solution->mesh->halvings,
+            'reached' => $solution->refinement->flows,
+            'reached_surface' => $solution->refinement->surface,
+            'accurate' => $solution->isAccurate(),
         ];
     }
 

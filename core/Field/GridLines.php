@@ -19,7 +19,7 @@ final class GridLines
     private const APART = 1e-5;
 
     /** Cells between a line and its nearest neighbour before any doubling. */
-    private const CELLS_TO_NEXT = 2.0;
+    private const CELLS_TO_NEXT = 1.5;
 
     /** Unless that made them finer than this, m; between lines that close there are two. */
     private const FINE = 0.0005;

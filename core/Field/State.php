@@ -13,7 +13,7 @@ final readonly class State
     private const BALANCE = 1e-6;
 
     /** Norm of the residual ÷ norm of the load; the next is taken where the flows do not balance yet. */
-    private const TOLERANCES = [1e-8, 1e-10, 1e-12];
+    private const TOLERANCES = [1e-7, 1e-9, 1e-11];
 
     private function __construct(
         public Network $network,

@@ -17,6 +17,7 @@ final readonly class FieldHeat
     /**
      * @param  SlabHeat  $formula  of the same floor
      * @param  float  $steadyCoefficient  H_g + Pψ_g, W/K
+     * @param  float  $wallTransmittance  U_w of the wall above, W/(m²K)
      * @param  Complex  $swing  of the flow, W; φ = 0 at the coldest moment of the year
      * @param  list<float>  $monthly  twelve monthly means, January first, W
      * @param  float  $annual  over the heating months, kWh
@@ -27,6 +28,7 @@ final readonly class FieldHeat
         public SlabHeat $formula,
         public GroundField $ground,
         public float $steadyCoefficient,
+        public float $wallTransmittance,
         public Complex $swing,
         public array $monthly,
         public float $annual,
@@ -37,7 +39,8 @@ final readonly class FieldHeat
     public static function of(SlabHeat $formula, GroundField $ground): self
     {
         $design = $ground->design;
-        $wall = SectionProblem::WALL * Stack::transmittance([...$design->wall->inside, ...$design->wall->outside], SurfaceResistance::INSIDE_HORIZONTAL, SurfaceResistance::OUTSIDE);
+        $transmittance = Stack::transmittance([...$design->wall->inside, ...$design->wall->outside], SurfaceResistance::INSIDE_HORIZONTAL, SurfaceResistance::OUTSIDE);
+        $wall = SectionProblem::WALL * $transmittance;
         $edge = $design->footprint->exposed;
         $steady = $edge * ($ground->couplingCoefficient() - $wall);
         // What the wall lets through, swings with the difference between inside and outside: −θ̂_i + θ̂_e at the coldest moment.
@@ -45,7 +48,7 @@ final readonly class FieldHeat
         $monthly = array_map(static fn (int $m): float => $steady * $ground->difference() + $swing->at($ground->phase($m)), range(1, 12));
 
         return new self(
-            $formula, $ground, $steady, $swing, $monthly,
+            $formula, $ground, $steady, $transmittance, $swing, $monthly,
             YearSum::energy($monthly, $ground->site->heatingMonths()),
             YearSum::energy($monthly, range(1, 12)),
             FormulaStrip::transmittance($formula->slab),
