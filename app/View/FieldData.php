@@ -31,6 +31,7 @@ final class FieldData
             're' => array_map($hundredths, $sheet->re),
             'im' => array_map($hundredths, $sheet->im),
             'needles' => array_map(static fn (array $n): array => [$x($n[0]), $y($n[1]), ...array_map($hundredths, array_slice($n, 2))], $sheet->needles),
+            'cells' => $heat->ground->solution->mesh->cells(),
             'loss' => [round($heat->steadyCoefficient * $heat->ground->difference(), 1), round($heat->swing->re, 1), round($heat->swing->im, 1)],
             'coldest' => $heat->ground->outdoor->coldest,
             'months' => Calendar::MONTHS,

@@ -94,6 +94,7 @@ final class AssessmentFile
             'swing_w' => SectionFile::complex($field->swing),
             'lag_months' => $field->lag(),
             'monthly_w' => $field->monthly,
+            'monthly_w_m' => $field->ground->monthlyFlows(),
             'annual_kwh' => $field->annual,
             'all_year_kwh' => $field->allYear,
             'u_even_floor_w_m2k' => $field->strip,

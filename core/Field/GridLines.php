@@ -24,8 +24,10 @@ final class GridLines
     /** Unless that made them finer than this, m; between lines that close there are two. */
     private const FINE = 0.0005;
 
-    /** A slanted side begins as this many steps. */
+    /** A slanted side begins as this many steps, fewer where there are many such sides. */
     private const STEPS = 8;
+
+    private const MOST_STEPS = 400;
 
     /**
      * @return array{Axis, Axis} the lines across x and those across y
@@ -33,6 +35,8 @@ final class GridLines
     public static function of(Problem $problem): array
     {
         $at = [self::lines($problem, 0), self::lines($problem, 1)];
+        Mesh::refuseTooMany((count($at[0]) - 1) * (count($at[1]) - 1));
+        $at = [self::withSteps($problem, 0, $at[0]), self::withSteps($problem, 1, $at[1])];
         $gaps = [self::gaps($at[0]), self::gaps($at[1])];
         $spacing = [array_fill(0, count($at[0]), INF), array_fill(0, count($at[1]), INF)];
         // What is close to a corner one way is felt the other way too.
@@ -110,12 +114,18 @@ final class GridLines
     /** @param  non-empty-list<float>  $at */
     private static function nearest(array $at, float $value): int
     {
-        $best = 0;
-        foreach ($at as $i => $other) {
-            $best = abs($other - $value) < abs($at[$best] - $value) ? $i : $best;
+        $low = 0;
+        $high = count($at) - 1;
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($at[$middle] < $value) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
         }
 
-        return $best;
+        return $low > 0 && $value - $at[$low - 1] < abs($at[$low] - $value) ? $low - 1 : $low;
     }
 
     /** @return list<array{float, float}> corners of regions and sources, ends of boundaries */
@@ -177,9 +187,6 @@ final class GridLines
             }
         }
         assert($at !== []);
-        foreach (self::steps($problem, $axis) as $value) {
-            $at = self::with($at, $value);
-        }
 
         return $at;
     }
@@ -239,20 +246,39 @@ final class GridLines
      */
     private static function steps(Problem $problem, int $axis): array
     {
-        $places = [];
+        $slanted = [];
         foreach ($problem->patches as $patch) {
             $before = $patch->polygon[count($patch->polygon) - 1];
             foreach ($patch->polygon as $corner) {
                 if (abs($corner[0] - $before[0]) > self::SAME && abs($corner[1] - $before[1]) > self::SAME) {
-                    for ($k = 1; $k < self::STEPS; $k++) {
-                        $places[] = $before[$axis] + ($corner[$axis] - $before[$axis]) * $k / self::STEPS;
-                    }
+                    $slanted[] = [$before[$axis], $corner[$axis]];
                 }
                 $before = $corner;
             }
         }
+        $steps = (int) min(self::STEPS, self::MOST_STEPS / max(1, count($slanted)));
+        $places = [];
+        foreach ($slanted as [$from, $to]) {
+            for ($k = 1; $k < $steps; $k++) {
+                $places[] = $from + ($to - $from) * $k / $steps;
+            }
+        }
 
         return $places;
+    }
+
+    /**
+     * @param  0|1  $axis
+     * @param  non-empty-list<float>  $at
+     * @return non-empty-list<float>
+     */
+    private static function withSteps(Problem $problem, int $axis, array $at): array
+    {
+        foreach (self::steps($problem, $axis) as $value) {
+            $at = self::with($at, $value);
+        }
+
+        return $at;
     }
 
     /**

@@ -45,12 +45,17 @@ final readonly class Mesh
     public static function of(Problem $problem): self
     {
         [$across, $up] = GridLines::of($problem);
-        $cells = $across->cells() * $up->cells();
+        self::refuseTooMany($across->cells() * $up->cells());
+
+        return self::on($problem, $across, $up, 0);
+    }
+
+    /** @throws FaultyInput where the first mesh has, or would have, too many cells */
+    public static function refuseTooMany(int $cells): void
+    {
         if ($cells > self::MOST_CELLS_AT_FIRST) {
             throw FaultyInput::one(Fault::of('/regions', sprintf('edges that need a mesh of %d cells to begin with', $cells), sprintf('at most %d; leave out the smallest parts', self::MOST_CELLS_AT_FIRST)));
         }
-
-        return self::on($problem, $across, $up, 0);
     }
 
     private static function on(Problem $problem, Axis $across, Axis $up, int $halvings): self

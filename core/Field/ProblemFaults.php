@@ -14,8 +14,10 @@ final class ProblemFaults
 
     public const MOST_CORNERS = 200;
 
+    private const MOST_CORNERS_IN_ALL = 4000;
+
     /** Coordinates lie within this distance of the origin, m. */
-    public const FARTHEST = 10_000.0;
+    public const FARTHEST = 1_000_000.0;
 
     private const HIGHEST_CONDUCTIVITY = 100_000.0;
 
@@ -49,6 +51,10 @@ final class ProblemFaults
             if (count($patch->polygon) > self::MOST_CORNERS) {
                 return [...$faults, Fault::of("/regions/{$i}/polygon", sprintf('%d corners', count($patch->polygon)), sprintf('3 to %d', self::MOST_CORNERS))];
             }
+        }
+        $all = array_sum(array_map(static fn (Patch $p): int => count($p->polygon), $problem->patches));
+        if ($all > self::MOST_CORNERS_IN_ALL) {
+            $faults[] = Fault::of('/regions', sprintf('%d corners in all', $all), sprintf('at most %d', self::MOST_CORNERS_IN_ALL));
         }
 
         return $faults;

@@ -11,7 +11,7 @@ use Ondergrond\Fault\FaultyInput;
 final readonly class Solution
 {
     /** Where the flows cannot settle, the mesh is halved this often and no further. */
-    private const HALVINGS_WHERE_TOUCHING = 3;
+    private const HALVINGS_WHERE_TOUCHING = 4;
 
     /**
      * @param  list<Touching>  $touching  where temperatures meet without resistance, so that no mesh is fine enough

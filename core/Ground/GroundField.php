@@ -70,4 +70,21 @@ final readonly class GroundField
 
         return ($flows[SectionProblem::FLOOR] ?? Complex::zero())->plus($flows[SectionProblem::WALL_INSIDE] ?? Complex::zero());
     }
+
+    /**
+     * What enters the section at each boundary in the middle of each month.
+     *
+     * @return array<string, list<float>> by boundary: twelve values, January first, W per metre of edge
+     */
+    public function monthlyFlows(): array
+    {
+        $months = [];
+        foreach ($this->solution->steady->flows as $name => $steady) {
+            $swing = $this->solution->harmonic->flows[$name] ?? Complex::zero();
+            // The steady field is that of one kelvin; all of it flows in proportion.
+            $months[$name] = array_map(fn (int $m): float => $this->difference() * $steady + $swing->at($this->phase($m)), range(1, 12));
+        }
+
+        return $months;
+    }
 }

@@ -29,6 +29,9 @@ final class SectionProblem
     /** Ground outside and below, in widths of the floor. */
     private const REACH = 5.0;
 
+    /** But no more than this, m: floors so wide that it matters have no edge to speak of. */
+    private const FARTHEST = 20_000.0;
+
     /** Sizes count to a tenth of a millimetre, in m. */
     private const DIGITS = 4;
 
@@ -73,12 +76,13 @@ final class SectionProblem
     private static function window(Design $design): Window
     {
         $width = $design->footprint->characteristicDimension();
+        $reach = min(self::FARTHEST, self::REACH * $width);
 
         return new Window(
             $design->wall->insideThickness() + $width / 2,
-            $design->wall->outsideThickness() + self::REACH * $width,
+            $design->wall->outsideThickness() + $reach,
             $design->slab->topAboveGrade + self::WALL,
-            self::REACH * $width,
+            $reach,
         );
     }
 

@@ -7,6 +7,7 @@ namespace Ondergrond\Heat;
 use Ondergrond\Field\Complex;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
+use Ondergrond\Units\DecimalMark;
 
 /**
  * The floor's heat as the field of its section finds it, in the formula's terms: ISO 13370:2007, 9.1 with ISO 10211:
@@ -78,12 +79,12 @@ final readonly class FieldHeat
      *
      * @return list<string>
      */
-    public function reasons(): array
+    public function reasons(DecimalMark $mark = DecimalMark::Point): array
     {
         $reasons = [
             sprintf('The formula’s own floor, even and without a beam, loses %s in the field than by the formula: that is the formula’s rounding.', self::more($this->formulaGap())),
             sprintf('The section as drawn loses %s than that even floor: %s.', self::more($this->sectionGap()), $this->sectionGap() > 0 ? $this->wayAround() : 'its boards at the edge do more than the formula counts'),
-            sprintf('The highest loss comes %.1f months after the coldest air; the formula takes %.0f.', $this->lag(), YearlyFlow::OUTSIDE_LAG),
+            sprintf('The highest loss comes %s months after the coldest air; the formula takes %.0f.', $mark->written(sprintf('%.1f', $this->lag())), YearlyFlow::OUTSIDE_LAG),
         ];
         if ($this->ground->site->indoorSwing > 0.0) {
             $reasons[] = 'The swing of the room is in both.';

@@ -67,15 +67,15 @@ final readonly class FloorReading
                 $design->perimeter->board->resistance() <= $design->field->resistance() => 'same as the field',
                 default => $strip,
             },
-            'edge_inside' => 'drawn, not in the formula',
-            'edge_under' => 'drawn, not in the formula',
+            'edge_inside' => 'in the field, not in the formula',
+            'edge_under' => 'in the field, not in the formula',
             'edge_outside' => match (true) {
                 ! $design->edgeOutside->board->present() => 'no board',
                 $design->edgeOutside->depth <= 0.0 => 'not counted: it stops at the ground',
                 default => self::edgeWord($used, EdgeKind::Vertical),
             },
         ];
-        $notes = ['The junction of wall and floor is not in the sum (ψ taken as 0), nor is the beam’s concrete: slab and beam are one casting, so a board inside or under the beam does not show here.'];
+        $notes = ['The formula leaves out the junction of wall and floor (ψ taken as 0) and the beam’s concrete: slab and beam are one casting, so a board inside or under the beam shows in the field only.'];
         if ($design->edgeUnder->resistance() < self::floorResistance($design) - 1e-9) {
             $notes[] = 'The beam stands on less board than the floor has. The formula takes the floor’s board as far as the wall, so the true loss is higher.';
         }

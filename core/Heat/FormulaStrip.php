@@ -21,6 +21,8 @@ final class FormulaStrip
     /** Ground outside and below, in widths of the floor (as in SectionProblem). */
     private const REACH = 5.0;
 
+    private const FARTHEST = 20_000.0;
+
     public const FLOOR = 'floor';
 
     public const OUTSIDE = 'outside';
@@ -35,7 +37,7 @@ final class FormulaStrip
     public static function problem(SlabOnGround $slab, ?float $capacity = null, bool $swingsInside = false): Problem
     {
         $half = self::half($slab);
-        $reach = self::REACH * 2 * $half;
+        $reach = min(self::FARTHEST, self::REACH * 2 * $half);
         $lambda = $slab->groundConductivity;
         $patches = [Patch::rectangle(new Substance('ground', $lambda, $capacity), -$half, -$reach, $slab->wallThickness + $reach, 0.0)];
         $inside = $slab->rsi + $slab->floorResistance;

@@ -54,6 +54,7 @@ final class EditingTest extends BrowserTestCase
         $this->awaitThat(function () use ($year): bool {
             if ($this->find('#undo')->isEnabled()) {
                 $this->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL);
+                $this->awaitSaved();
             }
 
             return ! $this->find('#undo')->isEnabled() && $this->text('#annual') === $year;
@@ -102,7 +103,7 @@ final class EditingTest extends BrowserTestCase
         $tools = new ChromeDevToolsDriver($this->browser);
         $tools->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
         try {
-            foreach (['.options', '.bench-acts', '.units', '.bench-files', '.handle'] as $css) {
+            foreach (['.options', '.bench-acts', '.units', '.bench-files p:last-child', '.overlay-bar', '.handle'] as $css) {
                 self::assertFalse($this->find($css)->isDisplayed(), $css);
             }
             self::assertLessThan($this->find('#bench-log')->getLocation()->getY(), $this->find('#bench-drawing')->getLocation()->getY());

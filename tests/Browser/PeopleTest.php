@@ -160,7 +160,7 @@ final class PeopleTest extends BrowserTestCase
         $this->browser->manage()->deleteAllCookies();
         $this->browser->get($link);
         $this->awaitText('.job', 'Dyke Lane boathouse');
-        self::assertFalse($this->seen('form, input, .stakes'));
+        self::assertFalse($this->seen('form, input[type=text], .stakes'));
         self::assertGreaterThan(0, (float) $this->text('#annual'));
         $this->assertAccessible();
         $this->site->size(390, 800);

@@ -48,6 +48,13 @@ final class AnyDesignTest extends TestCase
             self::assertGreaterThan(0.0, $heat->floor->transmittance());
             self::assertLessThanOrEqual($heat->bare->transmittance() + 1e-12, $heat->floor->transmittance(), 'no board makes a floor worse');
             self::assertTrue(is_finite($heat->floor->design) && is_finite($heat->floor->annual) && $heat->floor->annual >= 0.0);
+            if ($taken % 8 === 0) {
+                $field = Assessor::assess($site, $design)->field;
+                self::assertGreaterThan(0.0, $field->transmittance());
+                self::assertLessThan(0.02, $field->ground->solution->refinement->flows, 'settled, or all but');
+                self::assertEqualsWithDelta(1.0, $field->strip / $heat->floor->transmittance(), 0.35, 'the formula and its own floor in the field stay near each other');
+                self::assertEqualsWithDelta($field->steadyCoefficient * $field->ground->difference(), array_sum($field->monthly) / 12, 1e-6 * (1 + abs($field->monthly[0])), 'a year of the wave averages out');
+            }
             if ($taken % 10 === 0) {
                 $drawing = SectionDrawing::of($design, new QuantityFormatter(UnitSystem::cases()[$i % 2]));
                 self::assertTrue((new DOMDocument)->loadXML(SvgWriter::file($drawing, 'any', 'none')));

@@ -29,6 +29,29 @@ final class CommandLineTest extends TestCase
         unlink($file);
     }
 
+    public function test_a_section_is_solved_with_its_isotherms_and_a_file_for_viewers(): void
+    {
+        $section = (string) file_get_contents(dirname(__DIR__).'/Reference/sections/iso-10211-2.json');
+        $vtk = sys_get_temp_dir().'/field-'.getmypid().'.vtk';
+        $solved = $this->call(['field', '-', '--isotherms=0,5,10', "--vtk={$vtk}"], $section);
+        self::assertSame([0, ''], [$solved->getExitCode(), $solved->getErrorOutput()]);
+        $field = json_decode($solved->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertEqualsWithDelta(-9.5, $field['flows']['outside'], 0.1);
+        self::assertEqualsWithDelta(7.1, $field['probes']['A'], 0.1);
+        self::assertLessThan(1e-6, $field['balance']);
+        self::assertLessThan(0.01, $field['mesh']['reached']);
+        self::assertSame([0, 5, 10], array_column($field['isotherms'], 'temperature'));
+        self::assertSame('', $field['isotherms'][0]['path'], 'nothing is as cold as 0');
+        self::assertStringStartsWith('M', $field['isotherms'][1]['path']);
+        self::assertArrayNotHasKey('harmonic', $field);
+        self::assertStringStartsWith("# vtk DataFile Version 3.0\n", (string) file_get_contents($vtk));
+        unlink($vtk);
+
+        $swinging = json_decode($this->call(['field', dirname(__DIR__).'/Reference/sections/hollow.json'])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(['below', 'hollow', 'room', 'sun'], array_keys($swinging['harmonic']['flows']));
+        self::assertSame(['re', 'im'], array_keys($swinging['harmonic']['probes']['sunny face']));
+    }
+
     public function test_bad_input_exits_2_with_a_line_per_fault(): void
     {
         $project = json_decode($this->call(['example'])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
@@ -50,6 +73,11 @@ final class CommandLineTest extends TestCase
             [['assess', '-'], str_repeat(' ', 10_000_000), 'more than 2 MB'],
             [['assess'], '', 'missing: "file"'],
             [['demolish'], '', 'demolish'],
+            [['field', '/no/such/file'], '', 'no file “/no/such/file”'],
+            [['field', '-'], '{}', '/materials: found nothing'],
+            [['field', '-'], str_repeat(' ', 10_000_000), 'more than 2 MB'],
+            [['field', '-', '--isotherms=cold'], '{}', 'temperatures in °C with commas between'],
+            [['field', dirname(__DIR__).'/Reference/sections/iso-10211-2.json', '--vtk=/no/such/folder/a.vtk'], '', 'no file “/no/such/folder/a.vtk” that can be written'],
             [['assess', '-', '--option=none'], $this->call(['example'])->getOutput(), 'no option named “none”'],
         ] as [$words, $input, $says]) {
             $answer = $this->call($words, $input);

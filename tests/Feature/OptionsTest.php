@@ -219,7 +219,7 @@ final class OptionsTest extends TestCase
         $this->get("/projects/{$this->project->id}/links")->assertSee(e($link), false);
         $this->become(null);
         $page = $this->get($link)->assertOk()->assertSee('Dyke Lane boathouse')->assertSee('licensed engineer')->assertSee('section-drawing', false);
-        foreach (['<form', '<input', 'href="http://localhost/projects/', 'B · 4 in throughout', 'Project, JSON'] as $more) {
+        foreach (['<form', 'name="design', 'type="text"', 'href="http://localhost/projects/', 'B · 4 in throughout', 'Project, JSON'] as $more) {
             $page->assertDontSee($more, false);
         }
         $this->get("/shared/{$share->id}")->assertForbidden();

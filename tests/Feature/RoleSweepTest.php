@@ -183,6 +183,7 @@ final class RoleSweepTest extends TestCase
             'share' => $project->shares()->create(['option_id' => $option->id, 'made_for' => 'A client', 'made_by' => 'The test', 'expires_at' => now()->addDay()])->id,
             'invitation' => $this->invitation()->id,
             'token' => 'none',
+            'schema' => 'section-1',
         ], array_flip($route->parameterNames())), false);
     }
 

@@ -109,6 +109,32 @@ final class SectionPageTest extends TestCase
         }
     }
 
+    public function test_formula_and_field_stand_side_by_side_with_the_reasons(): void
+    {
+        $project = $this->boathouse();
+        $field = Assessor::assess($project->site, $project->leading()->design)->field;
+        $format = new QuantityFormatter(UnitSystem::InchPound);
+        $this->get("/projects/{$project->id}/section")->assertOk()
+            ->assertSee('id="annual-field">'.$format->number($field->annual, Quantity::Energy), false)
+            ->assertSee('id="u-field">'.$format->number($field->transmittance(), Quantity::Transmittance), false)
+            ->assertSee($field->reasons()[0])->assertSee($field->reasons()[1]);
+    }
+
+    public function test_the_field_leaves_as_a_drawing_of_a_month_and_as_vtk(): void
+    {
+        $project = $this->boathouse();
+        $address = "/projects/{$project->id}/section/{$project->leading()->id}";
+        $plain = (string) $this->get("{$address}/section.svg")->assertOk()->getContent();
+        self::assertStringNotContainsString('class="isotherm"', $plain);
+        $cold = (string) $this->get("{$address}/section.svg?month=2")->assertOk()->getContent();
+        self::assertStringContainsString('class="isotherm"', $cold);
+        self::assertStringContainsString('stroke-dasharray', $cold, 'freezing has a line of its own');
+        self::assertStringContainsString('middle of Feb', $cold);
+        self::assertSame($plain, $this->get("{$address}/section.svg?month=thirteen")->assertOk()->getContent());
+        $vtk = $this->get("{$address}/field.vtk")->assertOk()->assertHeader('Content-Disposition');
+        self::assertStringContainsString("\nDATASET RECTILINEAR_GRID\n", (string) $vtk->getContent());
+    }
+
     public function test_an_option_of_another_project_is_not_found(): void
     {
         [$one, $other] = [$this->boathouse(), $this->boathouse()];

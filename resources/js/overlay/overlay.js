@@ -58,7 +58,13 @@ export default () => {
         slid(event) {
             this.halt();
             this.day = Number(event.target.value);
+            this.showSomething();
             this.keep();
+        },
+
+        /** A day means nothing to the parts. */
+        showSomething() {
+            this.kind = this.kind === 'parts' ? 'temperature' : this.kind;
         },
 
         next() {
@@ -71,7 +77,7 @@ export default () => {
             const month = Math.round(((this.day + 0.5) / 365) * 12 - 0.5) + way;
             this.halt();
             this.day = Math.round((((month + 12) % 12) + 0.5) / 12 * 365 - 0.5);
-            this.kind = this.kind === 'parts' ? 'temperature' : this.kind;
+            this.showSomething();
             this.keep();
         },
 
@@ -89,7 +95,7 @@ export default () => {
                 return;
             }
             this.playing = true;
-            this.kind = this.kind === 'parts' ? 'temperature' : this.kind;
+            this.showSomething();
             let before = performance.now();
             const turn = (now) => {
                 this.day = (this.day + ((now - before) * 365) / YEAR_TAKES) % 365;

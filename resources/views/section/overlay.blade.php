@@ -6,8 +6,8 @@
         @endforeach
     </div>
     <button type="button" class="overlay-play" @click="play" x-text="verb">Play the year</button>
-    <div class="overlay-year" :class="still ? 'overlay-still' : ''">
-        <input type="range" form="none" min="0" max="364" step="1" aria-label="Day of the year" :value="day" :aria-valuetext="date" :disabled="still" @input.stop="slid" @change.stop="slid">
+    <div class="overlay-year">
+        <input type="range" form="none" min="0" max="364" step="1" aria-label="Day of the year" :value="day" :aria-valuetext="date" @input.stop="slid" @change.stop="slid">
         <div class="overlay-months" aria-hidden="true">@foreach (\Ondergrond\Site\Calendar::MONTHS as $month)<span>{{ $month }}</span>@endforeach</div>
     </div>
     <p class="overlay-read" x-show="!still"><output class="overlay-date" x-text="date"></output> <span x-text="read"></span></p>

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+
+/** Temperatures and heat flow over the section, under the hand. */
+final class OverlayTest extends BrowserTestCase
+{
+    /** Edits whose answer is timed. */
+    private const EDITS = 20;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+        $this->openBench('Dyke Lane boathouse');
+        $this->browser->executeScript('sessionStorage.clear()');
+        $this->browser->navigate()->refresh();
+    }
+
+    public function test_temperatures_of_any_day_are_drawn_and_read_out(): void
+    {
+        self::assertFalse($this->find('.overlay-read')->isDisplayed());
+        $this->choose('temperature');
+        self::assertGreaterThan(5, $this->howMany('.overlay .isotherm'));
+        self::assertSame(1, $this->howMany('.overlay .isotherm.frost'));
+        self::assertContains('32°', $this->labels());
+        $this->assertAccessible();
+
+        // The ground outside is frozen in January and warm in August, the room's floor hardly moves.
+        $this->day(20);
+        self::assertSame('21 Jan', $this->text('.overlay-date'));
+        $winter = [$this->readAt('below the ground line'), $this->readAt('in the slab')];
+        $this->day(221);
+        self::assertSame('10 Aug', $this->text('.overlay-date'));
+        $summer = [$this->readAt('below the ground line'), $this->readAt('in the slab')];
+        self::assertLessThan(32.0, $winter[0]);
+        self::assertGreaterThan(55.0, $summer[0]);
+        self::assertEqualsWithDelta($winter[1], $summer[1], 6.0);
+        self::assertSame(0, $this->howMany('.overlay .isotherm.frost[d^=M]'), 'no frost in August');
+
+        // Another unit, the same day.
+        $this->find('#units button[aria-pressed=false]')->click();
+        $this->awaitThat(fn (): bool => str_contains($this->text('.overlay-read'), ' W out'), 'metric');
+        self::assertSame('10 Aug', $this->text('.overlay-date'), 'what was chosen is kept');
+        $this->find('#units button[aria-pressed=false]')->click();
+        $this->awaitThat(fn (): bool => str_contains($this->text('.overlay-read'), 'Btu'), 'back');
+    }
+
+    public function test_keys_turn_it_and_the_year_plays(): void
+    {
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->press('o');
+        self::assertSame('temperature', $this->kind());
+        $this->press('o');
+        self::assertSame('flow', $this->kind());
+        self::assertStringContainsString('longest needle', $this->text('.overlay-read'));
+        self::assertNotSame('', (string) $this->find('.overlay .needle')->getAttribute('d'));
+        $this->day(20);
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->press('.');
+        self::assertSame('15 Feb', $this->text('.overlay-date'));
+        $this->press(',', ',');
+        self::assertStringEndsWith('Dec', $this->text('.overlay-date'));
+        $date = $this->text('.overlay-date');
+        $this->find('.overlay-play')->click();
+        $this->awaitThat(fn (): bool => $this->text('.overlay-date') !== $date, 'the year moves on');
+        $this->find('.overlay-play')->click();
+        $date = $this->text('.overlay-date');
+        usleep(200_000);
+        self::assertSame($date, $this->text('.overlay-date'), 'and stops');
+        $this->press('o');
+        self::assertSame('parts', $this->kind());
+        self::assertSame(0, $this->howMany('.overlay *'));
+    }
+
+    public function test_an_edit_is_answered_with_its_field_and_the_time_is_logged(): void
+    {
+        $this->choose('temperature');
+        $cells = (int) $this->browser->executeScript('return JSON.parse(document.getElementById("field-sheet").textContent).cells');
+        self::assertGreaterThanOrEqual(8000, $cells);
+        $times = [];
+        for ($i = 0; $i < self::EDITS; $i++) {
+            $before = [$this->text('#u-field'), $this->drawn()];
+            $times[] = (float) $this->browser->executeAsyncScript(<<<'JS'
+                const done = arguments[arguments.length - 1];
+                const field = document.getElementById('design-field_board-thickness_m');
+                const was = document.querySelector('.overlay');
+                const start = performance.now();
+                new MutationObserver((_, watch) => {
+                    // The fresh overlay is drawn last, once the figures are in.
+                    if (document.querySelector('.overlay') && document.querySelector('.overlay') !== was) {
+                        watch.disconnect();
+                        requestAnimationFrame(() => setTimeout(() => done(performance.now() - start)));
+                    }
+                }).observe(document.getElementById('bench-drawing'), { childList: true, subtree: true });
+                field.value = arguments[0];
+                field.dispatchEvent(new Event('change', { bubbles: true }));
+                JS, [(2 + 0.5 * ($i % 5)).' in']);
+            $this->awaitSaved();
+            if ($i > 0) {
+                self::assertNotSame($before, [$this->text('#u-field'), $this->drawn()]);
+            }
+        }
+        sort($times);
+        // Measured, not judged: this machine's mood is not the product's. bin/bench and docs/methods.md have the budget.
+        fwrite(STDERR, sprintf("\nedit to answer with %d cells, in the browser: median %.0f ms, 95th percentile %.0f ms\n", $cells, $times[intdiv(self::EDITS, 2)], $times[(int) (0.95 * self::EDITS) - 1]));
+    }
+
+    private function choose(string $kind): void
+    {
+        $this->browser->executeScript('document.querySelector(`input[name=overlay][value=${arguments[0]}]`).click()', [$kind]);
+        $this->awaitThat(fn (): bool => $this->kind() === $kind, $kind);
+    }
+
+    private function kind(): string
+    {
+        return (string) $this->browser->executeScript('return document.querySelector("input[name=overlay]:checked").value');
+    }
+
+    private function day(int $day): void
+    {
+        $this->browser->executeScript('const s = document.querySelector(".overlay-year input"); s.value = arguments[0]; s.dispatchEvent(new Event("input", { bubbles: true }));', [$day]);
+    }
+
+    private function howMany(string $css): int
+    {
+        return (int) $this->browser->executeScript('return document.querySelectorAll(arguments[0]).length', [$css]);
+    }
+
+    private function drawn(): string
+    {
+        return (string) $this->browser->executeScript('return [...document.querySelectorAll(".overlay .isotherm")].map((p) => p.getAttribute("d")).join()');
+    }
+
+    /** @return array<mixed> */
+    private function labels(): array
+    {
+        return (array) $this->browser->executeScript('return [...document.querySelectorAll(".overlay text")].map((t) => t.textContent)');
+    }
+
+    /** What is read out with the pointer there, degrees. */
+    private function readAt(string $place): float
+    {
+        $svg = $this->find('#bench-drawing > svg');
+        // The ground line stands 60 mm of paper below the sheet's upper edge.
+        $datum = 60 * 96 / 25.4;
+        [$x, $y] = $place === 'in the slab' ? [-250, $datum - 40] : [250, $datum + 12];
+        (new WebDriverActions($this->browser))->moveToElement($svg, $x, (int) ($y - $svg->getSize()->getHeight() / 2))->perform();
+        $this->awaitThat(fn (): bool => str_contains($this->text('.overlay-read'), 'here'), 'a reading');
+
+        return (float) preg_replace('/^.*?(-?[\d.]+) °F here.*$/s', '$1', $this->text('.overlay-read'));
+    }
+}
