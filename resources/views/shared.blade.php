@@ -2,7 +2,7 @@
     <h1 class="unseen">Section of {{ $page->project->name }}, {{ $page->option->name }}</h1>
     <div class="bench bench-shared">
         <div class="bench-face">
-            <div class="bench-plate" x-data="overlay" @pointermove="point" @pointerleave="point" @resize.window="draw">
+            <div class="bench-plate" x-data="overlay" @pointermove="point" @pointerdown="point" @pointerleave="point" @resize.window="draw">
             <div class="bench-drawing" id="bench-drawing">
                 {!! $page->svg !!}
                 <script type="application/json" id="field-sheet">{!! $page->sheet !!}</script>

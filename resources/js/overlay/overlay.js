@@ -1,4 +1,4 @@
-import { flows, fullNeedle, layer, temperatures } from './paint.js';
+import { flows, fullNeedle, layer, middle, temperatures } from './paint.js';
 import Sheet from './sheet.js';
 
 const KEPT = 'ondergrond.overlay';
@@ -118,6 +118,9 @@ export default () => {
                 temperatures(this.svg, group, sheet, this.day);
             } else if (this.kind === 'flow') {
                 flows(group, sheet, this.day);
+            }
+            if (this.kind !== 'parts') {
+                middle(this.svg, group, sheet);
             }
             this.date = sheet.nameOf(Math.min(364, Math.floor(this.day)));
             this.tell();

@@ -65,6 +65,15 @@ export function temperatures(svg, group, sheet, day) {
     labels(svg, group, sheet, values, all);
 }
 
+/** Where a narrow floor's middle is in sight, the field ends: half of it is solved, the other half is the same. */
+export function middle(svg, group, sheet) {
+    const [x, foot] = [sheet.x[0], sheet.y[0]];
+    if (x > inSight(svg).left) {
+        add(group, 'path', { d: `M${x} ${Math.max(0, sheet.y.at(-1))}V${foot}`, class: 'middle' });
+        add(group, 'text', { x: x - 6, y: inSight(svg).foot, 'text-anchor': 'end', class: 'middle-label' }, 'middle of the floor');
+    }
+}
+
 /** How much a needle of full length stands for, W/m²: the same all the year. */
 export function fullNeedle(sheet) {
     const sizes = sheet.needles.map(([, , a, b, c, d, e, f]) => Math.hypot(Math.abs(a) + Math.hypot(b, c), Math.abs(d) + Math.hypot(e, f)) / 100).sort((p, q) => p - q);

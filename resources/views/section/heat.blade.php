@@ -23,11 +23,10 @@
         </table>
         <p class="core-says">
             @if ($limit !== null)
-                The site allows U {{ $format->number($limit, Quantity::Transmittance) }}: {{ round(100 * $heat->share) }} % of it is used.
+                The site allows U {{ $format->number($limit, Quantity::Transmittance) }}: {{ round(100 * $heat->share) }} % of it by the formula, which is what the word goes by; {{ round(100 * $field->transmittance() / $limit) }} % by the field, the junction with it.
             @else
-                The site sets no limit for U.
+                The site sets no limit for U. The section as drawn loses {{ abs(round(100 * ($field->transmittance() / $floor->transmittance() - 1))) }} % {{ $field->transmittance() < $floor->transmittance() ? 'less' : 'more' }} than the formula says.
             @endif
-            The section as drawn loses {{ abs(round(100 * ($field->transmittance() / $floor->transmittance() - 1))) }} % {{ $field->transmittance() < $floor->transmittance() ? 'less' : 'more' }} than the formula says.
         </p>
     </div>
     <div class="core-ground">

@@ -22,7 +22,7 @@
             </fieldset>
         </div>
         <div class="bench-face">
-            <div class="bench-plate" x-data="overlay" @fresh.window="fresh" @overlay-next.window="next" @overlay-step.window="step($event.detail)" @pointermove="point" @pointerleave="point" @resize.window="draw">
+            <div class="bench-plate" x-data="overlay" @fresh.window="fresh" @overlay-next.window="next" @overlay-step.window="step($event.detail)" @pointermove="point" @pointerdown="point" @pointerleave="point" @resize.window="draw">
             @fragment('drawing')
                 <div class="bench-drawing" id="bench-drawing">
                     {!! $page->svg !!}
