@@ -29,7 +29,7 @@ abstract class BrowserTestCase extends TestCase
         $this->browser = $this->site->browser;
         $this->site->size(1280, 800);
         $this->browser->manage()->deleteAllCookies();
-        $this->site->database()->exec("UPDATE users SET units = NULL, decimal_mark = 'point', single_keys = 1");
+        $this->site->restore();
     }
 
     /** As one of the people of the demo. */

@@ -10,6 +10,7 @@ use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use PDO;
 use RuntimeException;
+use SQLite3;
 use Symfony\Component\Process\Process;
 
 /** The application served on a port of its own over a database of its own, and a browser to look at it with. */
@@ -40,6 +41,7 @@ final class Site
         ];
         touch($environment['DB_DATABASE']);
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--seed', '--force', '--quiet'], $root, $environment))->mustRun();
+        (new PDO("sqlite:{$folder}/test.sqlite"))->exec("VACUUM INTO '{$folder}/demo.sqlite'");
 
         $port = self::freePort();
         // Its own process group, so that its workers end with it.
@@ -93,6 +95,14 @@ final class Site
         $database->exec('PRAGMA busy_timeout = 5000');
 
         return $database;
+    }
+
+    /** The demo as it was before any test: what one leaves behind is no other's start. */
+    public function restore(): void
+    {
+        $now = new SQLite3("{$this->folder}/test.sqlite");
+        $now->busyTimeout(5000);
+        (new SQLite3("{$this->folder}/demo.sqlite", SQLITE3_OPEN_READONLY))->backup($now);
     }
 
     public function size(int $width, int $height): void
