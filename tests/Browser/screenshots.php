@@ -17,6 +17,10 @@ $type = static function (string $css, string $words, string $then = WebDriverKey
     $find($css)->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$words.$then);
     usleep(900_000);
 };
+$overlay = static function (string $kind, int $day = 31) use ($browser): void {
+    $browser->executeScript('document.querySelector(`.overlay-kinds [value="${arguments[0]}"]`).click();
+        const year = document.querySelector(".overlay-year input"); year.value = arguments[1]; year.dispatchEvent(new Event("input", { bubbles: true }));', [$kind, $day]);
+};
 $elsewhere = static function (string $part, string $size) use ($browser): void {
     // As another tab would save it, without this page taking notice.
     $browser->executeAsyncScript('const [name, size, done] = arguments; const form = document.querySelector("form.bench"); const body = new FormData(form);
@@ -32,6 +36,8 @@ $views = [
     'bench-metric' => ['Joost', '/projects/3/section', 1280, 800, null],
     'bench-refused' => ['Joost', '/projects/2/section', 1280, 800, static fn () => $type('#design-field_board-thickness_m', '40 m')],
     'bench-keys' => ['Joost', '/projects/1/section', 1280, 800, static fn () => $find('.bench-acts .needs-script')->click()],
+    'bench-temperature' => ['Joost', '/projects/1/section', 1280, 800, static fn () => $overlay('temperature')],
+    'bench-flow' => ['Joost', '/projects/1/section', 1280, 800, static fn () => $overlay('flow')],
     'bench-phone' => ['Wen', '/projects/1/section', 390, 844, null],
     'options' => ['Joost', '/projects/1/options', 1280, 800, null],
     'materials' => ['Joost', '/materials', 1280, 800, null],
@@ -73,6 +79,8 @@ foreach ($views as $name => [$who, $path, $width, $height, $before]) {
         $here = $who;
     }
     $browser->get($site->address.$path);
+    // What an earlier picture laid over the section.
+    $browser->executeScript('if (sessionStorage.length) { sessionStorage.clear(); location.reload(); }');
     if ($before !== null) {
         $before();
     }

@@ -139,7 +139,7 @@ export default () => {
                 const here = pointer ? sheet.at(sheet.onDay(this.day), pointer.x, pointer.y) : NaN;
                 this.read = Number.isNaN(here) ? `${whole}. Point at a place to read it.` : `${sheet.written(here, sheet.temperature)} here`;
             } else if (this.kind === 'flow') {
-                const full = `longest needle ${sheet.written(fullNeedle(sheet), sheet.flux)}`;
+                const full = `longest needle ${sheet.written(fullNeedle(sheet), sheet.flux)}, red more`;
                 const here = pointer && this.nearest();
                 this.read = here ? `${sheet.written(Math.hypot(here[2], here[3]), sheet.flux)} here; ${full}` : `${whole}; ${full}`;
             } else {
