@@ -82,7 +82,7 @@ final readonly class FieldHeat
     public function reasons(DecimalMark $mark = DecimalMark::Point): array
     {
         $reasons = [
-            sprintf('The formula’s own floor, even and without a beam, loses %s in the field than by the formula: that is the formula’s rounding.', self::more($this->formulaGap())),
+            sprintf('The formula’s own floor, even and without a beam, loses %s in the field than by the formula: that is how closely the formula fits.', self::more($this->formulaGap())),
             sprintf('The section as drawn loses %s than that even floor: %s.', self::more($this->sectionGap()), $this->sectionGap() > 0 ? $this->wayAround() : 'its boards at the edge do more than the formula counts'),
             sprintf('The highest loss comes %s months after the coldest air; the formula takes %.0f.', $mark->written(sprintf('%.1f', $this->lag())), YearlyFlow::OUTSIDE_LAG),
         ];

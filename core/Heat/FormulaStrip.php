@@ -14,7 +14,7 @@ use Ondergrond\Field\Substance;
 /**
  * The floor that the formula of ISO 13370 describes, solved as a field: an even floor, a wall that only covers the
  * ground, edge insulation as a strip of resistance or a board in the ground. Nothing else of the design is in it, so
- * that what it differs from the formula by is the formula's own rounding.
+ * that what it differs from the formula by is the formula's own approximation.
  */
 final class FormulaStrip
 {
