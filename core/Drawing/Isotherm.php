@@ -17,8 +17,14 @@ final class Isotherm
 
     private const MOST = 14;
 
-    /** A label keeps this distance from the edge of the sheet, mm of paper. */
+    /** A label keeps this distance from the edge of the sheet and from a floor's middle, mm of paper. */
     private const INSET = 6.0;
+
+    /** Below this height there is the caption of the sheet, mm of paper. */
+    private const FOOT = 18.0;
+
+    /** Labels nearer each other than this, across and up, would run together; mm of paper. */
+    private const APART = [11.0, 4.5];
 
     /**
      * @param  array{float, float, float, float}  $box  of the drawing, m
@@ -33,19 +39,42 @@ final class Isotherm
             return [];
         }
         $unit = Quantity::Temperature->unit($format->system);
-        $items = [];
+        // A narrow floor's field begins at the floor's middle.
+        $start = $field->solution->mesh->x[0];
+        $inner = [max($box[0], $start) + self::INSET * $paper, $box[1] + self::FOOT * $paper, $box[2] - self::INSET * $paper, $box[3]];
+        $strokes = $labels = [];
         $levels = array_map($unit->toSi(...), self::levels($unit->fromSi(min($seen)), $unit->fromSi(max($seen))));
         if (min($seen) < 0.0 && max($seen) > 0.0 && array_filter($levels, static fn (float $l): bool => abs($l) < 1e-9) === []) {
             $levels[] = 0.0;
         }
+        // Where there is room for one label only, it is that of freezing.
+        usort($levels, static fn (float $a, float $b): int => (abs($a) < 1e-9 ? 0 : 1) <=> (abs($b) < 1e-9 ? 0 : 1));
         foreach ($levels as $celsius) {
             $lines = Isotherms::lines($field->solution->mesh, $nodes, $celsius);
             $role = abs($celsius) < 1e-9 ? Role::Frost : Role::Isotherm;
-            $items[] = new Strokes($role, null, $lines);
-            array_push($items, ...self::labels($lines, $role, $format->number($celsius, Quantity::Temperature).'°', $box, self::INSET * $paper));
+            $strokes[] = new Strokes($role, null, $lines);
+            foreach (self::exits($lines, $inner) as [$anchor, $point]) {
+                if (array_filter($labels, static fn (Text $l): bool => abs($l->at[0] - $point[0]) < self::APART[0] * $paper && abs($l->at[1] - $point[1]) < self::APART[1] * $paper) === []) {
+                    $labels[] = new Text($role, null, $point, $format->number($celsius, Quantity::Temperature).'°', $anchor);
+                }
+            }
         }
 
-        return $items;
+        return [...$strokes, ...$labels, ...($start > $box[0] ? self::middle($start, $inner[1], $box, $paper) : [])];
+    }
+
+    /**
+     * Half of a floor is solved: the other half is the same.
+     *
+     * @param  array{float, float, float, float}  $box
+     * @return list<Item>
+     */
+    private static function middle(float $x, float $foot, array $box, float $paper): array
+    {
+        return [
+            new Strokes(Role::Middle, null, [[[$x, $foot], [$x, $box[3]]]]),
+            new Text(Role::Middle, null, [$x - 1.5 * $paper, $foot], 'middle of the floor', 'end'),
+        ];
     }
 
     /** @return array<int, float|null> °C by node */
@@ -82,27 +111,32 @@ final class Isotherm
     }
 
     /**
-     * One where a line passes the inner edge of the sheet at the left, one at the right.
+     * Where lines leave a box: the first found at its left, at its right and at its foot.
      *
      * @param  list<non-empty-list<array{float, float}>>  $lines
-     * @param  array{float, float, float, float}  $box
-     * @return list<Text>
+     * @param  array{float, float, float, float}  $box  left, foot, right, head
+     * @return list<array{'start'|'middle'|'end', array{float, float}}> how a label is anchored there, and the place
      */
-    private static function labels(array $lines, Role $role, string $text, array $box, float $inset): array
+    private static function exits(array $lines, array $box): array
     {
-        $labels = [];
-        foreach ([[$box[0] + $inset, 'start'], [$box[2] - $inset, 'end']] as [$x, $anchor]) {
+        $exits = [];
+        foreach ([[0, $box[0], 'start'], [0, $box[2], 'end'], [1, $box[1], 'middle']] as [$axis, $side, $anchor]) {
             foreach ($lines as $line) {
                 for ($i = 1; $i < count($line); $i++) {
-                    [[$a, $b], [$c, $d]] = [$line[$i - 1], $line[$i]];
-                    if (($a - $x) * ($c - $x) < 0) {
-                        $labels[] = new Text($role, null, [$x, $b + ($d - $b) * ($x - $a) / ($c - $a)], $text, $anchor);
+                    [$before, $after] = [$line[$i - 1][$axis] - $side, $line[$i][$axis] - $side];
+                    if ($before * $after >= 0.0) {
+                        continue;
+                    }
+                    $share = $before / ($before - $after);
+                    [$x, $y] = array_map(static fn (float $a, float $b): float => $a + $share * ($b - $a), $line[$i - 1], $line[$i]);
+                    if ($x >= $box[0] - 1e-9 && $x <= $box[2] + 1e-9 && $y >= $box[1] - 1e-9 && $y <= $box[3]) {
+                        $exits[] = [$anchor, [$x, $y]];
                         break 2;
                     }
                 }
             }
         }
 
-        return $labels;
+        return $exits;
     }
 }

@@ -18,4 +18,5 @@ enum Role: string
     case Handle = 'handle';
     case Isotherm = 'isotherm';
     case Frost = 'frost';
+    case Middle = 'middle';
 }

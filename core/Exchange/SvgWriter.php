@@ -53,7 +53,16 @@ final class SvgWriter
         Role::Handle->value => ['#8c4a24', 1.6],
         Role::Isotherm->value => ['#8c4a24', 0.9],
         Role::Frost->value => ['#1d4f8c', 2.0],
+        Role::Middle->value => ['#20282a', 1.0],
     ];
+
+    private const DASHES = [
+        Role::Frost->value => '10 4 2 4',
+        Role::Middle->value => '14 3 3 3',
+    ];
+
+    /** Keeps writing clear of the lines under it. */
+    private const HALO = ['stroke' => '#faf7ef', 'stroke-width' => '3', 'paint-order' => 'stroke'];
 
     private readonly XMLWriter $xml;
 
@@ -174,7 +183,7 @@ final class SvgWriter
             'stroke' => $colour,
             'stroke-width' => (string) $width,
             'stroke-linejoin' => 'round',
-            ...($strokes->role === Role::Frost ? ['stroke-dasharray' => '10 4 2 4'] : []),
+            ...(isset(self::DASHES[$strokes->role->value]) ? ['stroke-dasharray' => self::DASHES[$strokes->role->value]] : []),
             ...($strokes->part === null ? [] : ['data-part' => $strokes->part]),
         ]);
         $this->xml->endElement();
@@ -192,9 +201,7 @@ final class SvgWriter
             'font-family' => self::FONT,
             'font-size' => '13',
             'fill' => self::PENS[$text->role->value][0],
-            'stroke' => '#faf7ef',
-            'stroke-width' => '3',
-            'paint-order' => 'stroke',
+            ...self::HALO,
             ...($text->part === null ? [] : ['data-part' => $text->part]),
             ...($text->field === null || ! $this->onPage ? [] : ['data-field' => $text->field]),
         ]);
@@ -252,7 +259,7 @@ final class SvgWriter
         $height = ($this->drawing->box[3] - $this->drawing->box[1]) * $this->px;
         foreach ($lines as $i => $line) {
             $this->xml->startElement('text');
-            $this->attributes(['x' => '12', 'y' => (string) round($height - 12 - 13 * (count($lines) - 1 - $i), 1), 'font-family' => self::FONT, 'font-size' => '10.5', 'fill' => '#20282a']);
+            $this->attributes(['x' => '12', 'y' => (string) round($height - 12 - 13 * (count($lines) - 1 - $i), 1), 'font-family' => self::FONT, 'font-size' => '10.5', 'fill' => '#20282a', ...self::HALO]);
             $this->xml->text($line);
             $this->xml->endElement();
         }

@@ -50,6 +50,18 @@ final class OverlayTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => str_contains($this->text('.overlay-read'), 'Btu'), 'back');
     }
 
+    public function test_a_narrow_floors_lines_are_labelled_at_its_middle(): void
+    {
+        $this->openBench('Ferry kiosk');
+        $this->choose('temperature');
+        $middle = (float) $this->browser->executeScript('return document.querySelector(".overlay .middle").getBBox().x');
+        $left = (array) $this->browser->executeScript('return [...document.querySelectorAll(".overlay .isotherm-label[text-anchor=start]")].map((t) => Number(t.getAttribute("x")))');
+        self::assertNotSame([], $left);
+        foreach ($left as $x) {
+            self::assertGreaterThan($middle, $x);
+        }
+    }
+
     public function test_keys_turn_it_and_the_year_plays(): void
     {
         $this->browser->executeScript('document.activeElement.blur()');

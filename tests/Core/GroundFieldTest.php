@@ -8,6 +8,7 @@ use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Drawing\Isotherm;
 use Ondergrond\Drawing\Role;
+use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Drawing\Strokes;
 use Ondergrond\Drawing\Text;
 use Ondergrond\Examples\Examples;
@@ -134,6 +135,26 @@ final class GroundFieldTest extends TestCase
             }
         }
         self::assertNotSame([], array_filter(SectionProblem::of($site, $design, 1.5)->boundaries, static fn (Boundary $b): bool => $b->amplitude->re < 0.0), 'colder than the mean at the coldest moment');
+    }
+
+    public function test_labels_stand_where_that_temperature_is_on_narrow_floors_too(): void
+    {
+        $format = new QuantityFormatter(UnitSystem::Metric);
+        foreach (Examples::all() as $project) {
+            $field = GroundField::of($project->site, $project->options[0]->design);
+            $drawing = SectionDrawing::of($project->options[0]->design, $format);
+            $labels = array_values(array_filter(Isotherm::items($field, 1.0, $drawing->box, $drawing->paper(), $format), static fn ($i): bool => $i instanceof Text && $i->role !== Role::Middle));
+            self::assertSame([], array_diff(['start', 'middle', 'end'], array_column($labels, 'anchor')), $project->name);
+            foreach ($labels as $i => $label) {
+                [$x, $y] = $label->at;
+                self::assertEqualsWithDelta((float) $label->text, $field->temperatureAt($x, $y, 1.0), 0.02);
+                self::assertTrue($x > $drawing->box[0] && $x < $drawing->box[2] && $y > $drawing->box[1] && $y < $drawing->box[3]);
+                foreach (array_slice($labels, $i + 1) as $other) {
+                    // Writing 3 mm high and, with its sign, 7 mm wide.
+                    self::assertTrue(abs($x - $other->at[0]) > 0.007 * $drawing->scale || abs($y - $other->at[1]) > 0.003 * $drawing->scale, "{$label->text} on {$other->text}");
+                }
+            }
+        }
     }
 
     /**

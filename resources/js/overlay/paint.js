@@ -27,7 +27,9 @@ function inSight(svg) {
 /** Labels where the lines leave what is in sight: at its left, its right and its foot, none on another. */
 function labels(svg, group, sheet, values, all) {
     const unit = sheet.temperature;
-    const { left, right, foot } = inSight(svg);
+    const { left: edge, right, foot } = inSight(svg);
+    // In a narrow floor the field begins at its middle.
+    const left = Math.max(edge, sheet.x[0] + INSET);
     const along = sheet.x.filter((x) => x > left && x < right);
     const placed = [];
     for (const [points, anchor] of [
@@ -35,7 +37,8 @@ function labels(svg, group, sheet, values, all) {
         [sheet.y.map((y) => [right, y]), 'end'],
         [[left, ...along, right].map((x) => [x, foot]), 'middle'],
     ]) {
-        for (const [x, y, level] of crossings(sheet, values, points, all)) {
+        // Where there is room for one label only, it is that of freezing.
+        for (const [x, y, level] of crossings(sheet, values, points, all).sort(([, , a], [, , b]) => freezing(b) - freezing(a))) {
             if (y <= foot && placed.every(([u, v]) => Math.abs(u - x) > LABELS_WIDE || Math.abs(v - y) > LABELS_HIGH)) {
                 placed.push([x, y]);
                 add(group, 'text', { x, y: y + 4, 'text-anchor': anchor, class: freezing(level) ? 'isotherm-label frost' : 'isotherm-label' }, `${sheet.number((level - unit.offset) / unit.factor, 0)}°`);
