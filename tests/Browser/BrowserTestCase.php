@@ -16,6 +16,9 @@ use PHPUnit\Framework\TestCase;
 /** Drives the real pages. Every test ends by asking the browser's console whether anything was refused or broke. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** Seconds: a shared machine may stand still for some of them. */
+    private const PATIENCE = 30;
+
     protected RemoteWebDriver $browser;
 
     /** A pattern for what the browser may say of answers that the test provokes, such as a refusal's status. */
@@ -110,7 +113,7 @@ abstract class BrowserTestCase extends TestCase
     /** @param  callable(): bool  $true */
     protected function awaitThat(callable $true, string $what): void
     {
-        $until = microtime(true) + 8;
+        $until = microtime(true) + self::PATIENCE;
         while (microtime(true) < $until) {
             try {
                 if ($true()) {

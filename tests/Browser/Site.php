@@ -102,7 +102,13 @@ final class Site
     {
         $now = new SQLite3("{$this->folder}/test.sqlite");
         $now->busyTimeout(5000);
-        (new SQLite3("{$this->folder}/demo.sqlite", SQLITE3_OPEN_READONLY))->backup($now);
+        for ($i = 0; ! @(new SQLite3("{$this->folder}/demo.sqlite", SQLITE3_OPEN_READONLY))->backup($now); $i++) {
+            // The page of the test before may still be saving.
+            if ($i === 100) {
+                throw new RuntimeException('the database is never free to be restored');
+            }
+            usleep(50_000);
+        }
     }
 
     public function size(int $width, int $height): void
