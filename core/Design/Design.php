@@ -4,39 +4,57 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
-use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Material\Catalogue;
 
-/** One way of building the foundation: its parts, all sizes in m. */
+/** One way of building the foundation: its parts, all sizes in m. Every family is made of these same parts. */
 final readonly class Design
 {
-    /** The beam reaches at least this far below the slab's underside, or it is no beam, m. */
-    private const LEAST_BEAM = 0.05;
-
-    /** A limit that was rounded for reading may be typed back, m. */
-    private const ROUNDING = 0.0005;
-
     private function __construct(
         public string $family,
         public Footprint $footprint,
         public Slab $slab,
-        public EdgeBeam $beam,
-        public Layer $field,
-        public PerimeterZone $perimeter,
-        public Layer $edgeInside,
+        public Layer $fieldBoard,
+        public PerimeterBoard $perimeterBoard,
+        public Sheet $sheet,
+        public Layer $blinding,
+        public Layer $stone,
+        public Service $service,
+        public Pads $pads,
+        public Layer $boardAbove,
+        public UpperSheet $upperSheet,
+        public Layer $screed,
+        public Layer $upstand,
+        public Heating $heating,
+        public EdgeBeam $edgeBeam,
+        public Footing $footing,
+        public Stem $stem,
+        public Form $form,
+        public InsideBoard $edgeInside,
         public Layer $edgeUnder,
         public OutsideBoard $edgeOutside,
-        public Sheet $sheet,
-        public Layer $stone,
+        public Cover $cover,
+        public Shield $shield,
+        public Wing $wing,
+        public Membrane $membrane,
+        public Drainage $drainage,
+        public Drains $drains,
+        public Lining $lining,
+        public Dpc $dpc,
+        public Threshold $threshold,
+        public Recess $recess,
         public Wall $wall,
+        public Layer $closer,
+        public Deck $deck,
+        public Space $space,
+        public Walkout $walkout,
+        public Neighbour $neighbour,
     ) {}
 
     /**
+     * What is not given is left out, with sizes of common practice should it be put in.
+     *
      * @param  string  $family  slug of the family it began as
-     * @param  Layer  $field  board under the slab
-     * @param  Layer  $edgeInside  board on the inner face of the beam
-     * @param  Layer  $edgeUnder  board under the beam, carrying it
-     * @param  Layer  $stone  bed under boards and beam, at its thinnest
      *
      * @throws FaultyInput where the parts cannot be built together
      */
@@ -44,57 +62,136 @@ final readonly class Design
         string $family,
         Footprint $footprint,
         Slab $slab,
-        EdgeBeam $beam,
-        Layer $field,
-        PerimeterZone $perimeter,
-        Layer $edgeInside,
-        Layer $edgeUnder,
-        OutsideBoard $edgeOutside,
-        Sheet $sheet,
-        Layer $stone,
         Wall $wall,
+        ?Layer $fieldBoard = null,
+        ?PerimeterBoard $perimeterBoard = null,
+        ?Sheet $sheet = null,
+        ?Layer $blinding = null,
+        ?Layer $stone = null,
+        ?Service $service = null,
+        ?Pads $pads = null,
+        ?Layer $boardAbove = null,
+        ?UpperSheet $upperSheet = null,
+        ?Layer $screed = null,
+        ?Layer $upstand = null,
+        ?Heating $heating = null,
+        ?EdgeBeam $edgeBeam = null,
+        ?Footing $footing = null,
+        ?Stem $stem = null,
+        ?Form $form = null,
+        ?InsideBoard $edgeInside = null,
+        ?Layer $edgeUnder = null,
+        ?OutsideBoard $edgeOutside = null,
+        ?Cover $cover = null,
+        ?Shield $shield = null,
+        ?Wing $wing = null,
+        ?Membrane $membrane = null,
+        ?Drainage $drainage = null,
+        ?Drains $drains = null,
+        ?Lining $lining = null,
+        ?Dpc $dpc = null,
+        ?Threshold $threshold = null,
+        ?Recess $recess = null,
+        ?Layer $closer = null,
+        ?Deck $deck = null,
+        ?Space $space = null,
+        ?Walkout $walkout = null,
+        ?Neighbour $neighbour = null,
     ): self {
-        $design = new self($family, $footprint, $slab, $beam, $field, $perimeter, $edgeInside, $edgeUnder, $edgeOutside, $sheet, $stone, $wall);
-        $faults = $design->faults();
+        $design = new self(
+            $family,
+            $footprint,
+            $slab,
+            $fieldBoard ?? Layer::none('xps-25psi'),
+            $perimeterBoard ?? new PerimeterBoard(Layer::none('xps-25psi'), 0.0),
+            $sheet ?? new Sheet(0.0, SheetPosition::AboveBoards),
+            $blinding ?? Layer::none('sand'),
+            $stone ?? Layer::none('crushed-stone'),
+            $service ?? new Service(0.0),
+            $pads ?? new Pads(0.0, 0.3, 0.75, 2.0),
+            $boardAbove ?? Layer::none('xps-25psi'),
+            $upperSheet ?? new UpperSheet(0.0),
+            $screed ?? Layer::none('screed'),
+            $upstand ?? Layer::none('xps-25psi'),
+            $heating ?? new Heating,
+            $edgeBeam ?? new EdgeBeam(0.0, 0.6),
+            $footing ?? new Footing(0.0, 0.3, 1.2),
+            $stem ?? new Stem(Layer::none('reinforced-concrete'), 0.2),
+            $form ?? new Form(Catalogue::get('eps-form'), 0.0, 0.0),
+            $edgeInside ?? new InsideBoard(Layer::none('xps-25psi')),
+            $edgeUnder ?? Layer::none('xps-40psi'),
+            $edgeOutside ?? new OutsideBoard(Layer::none('xps-25psi'), 0.4),
+            $cover ?? new Cover(Layer::none('cement-board'), 0.3),
+            $shield ?? new Shield(0.0, 0.02),
+            $wing ?? new Wing(Layer::none('xps-40psi'), 1.2, 0.3, 0.05),
+            $membrane ?? new Membrane(0.0, 0.0),
+            $drainage ?? new Drainage(Layer::none('dimple-membrane'), 0.05),
+            $drains ?? new Drains(0.0, 0.0),
+            $lining ?? new Lining([]),
+            $dpc ?? new Dpc(0.0, 0.15),
+            $threshold ?? new Threshold(Layer::none('xps-40psi'), 0.15),
+            $recess ?? new Recess(0.0, 0.05, 0.1),
+            $wall,
+            $closer ?? Layer::none('cavity-wool'),
+            $deck ?? new Deck([], 0.4),
+            $space ?? new Space,
+            $walkout ?? new Walkout(0.0, 1.2),
+            $neighbour ?? new Neighbour(Layer::none('xps-25psi'), 0.0, 0.1, 0.0, 0.05),
+        );
+        $faults = DesignFaults::of($design);
 
         return $faults === [] ? $design : throw FaultyInput::because($faults);
     }
 
-    /** The same slab with no insulation; its wall and its stone stay. */
-    public function withoutInsulation(): self
+    /**
+     * The same with other parts.
+     *
+     * @param  array<string, DesignPart|Footprint|string>  $parts  by property
+     *
+     * @throws FaultyInput where the parts cannot be built together
+     */
+    public function with(array $parts): self
     {
-        return new self(
-            $this->family,
-            $this->footprint,
-            $this->slab,
-            $this->beam,
-            $this->field->thick(0.0),
-            new PerimeterZone($this->perimeter->board->thick(0.0), 0.0),
-            $this->edgeInside->thick(0.0),
-            $this->edgeUnder->thick(0.0),
-            new OutsideBoard($this->edgeOutside->board->thick(0.0), $this->edgeOutside->depth),
-            $this->sheet,
-            $this->stone,
-            $this->wall,
-        );
+        // @phpstan-ignore argument.type (each property takes what it had before)
+        return self::of(...[...get_object_vars($this), ...$parts]);
     }
 
-    /** @return list<Fault> what cannot be built, pointers begin at the design */
-    private function faults(): array
+    /** The same with no insulation; its wall above ground, its deck and its stone stay. */
+    public function withoutInsulation(): self
     {
-        $faults = array_map(static fn (Fault $f): Fault => $f->at('/footprint'), $this->footprint->faults());
-        $least = $this->slab->layer->thickness + self::LEAST_BEAM;
-        if ($this->beam->depth < $least - self::ROUNDING) {
-            $faults[] = Fault::range('/edge_beam/depth_m', $this->beam->depth, $least, null, 'counted from the slab’s top, the beam is deeper than the slab');
-        }
-        if ($this->slab->topAboveGrade > $this->beam->depth + self::ROUNDING) {
-            $faults[] = Fault::range('/slab/top_above_grade_m', $this->slab->topAboveGrade, null, $this->beam->depth, 'the beam reaches into the ground');
-        }
-        $half = $this->footprint->characteristicDimension() / 2;
-        if ($this->perimeter->width > $half + self::ROUNDING) {
-            $faults[] = Fault::range('/perimeter_board/width_m', $this->perimeter->width, 0.0, $half, 'half the floor’s mean width');
-        }
+        return $this->with([
+            'fieldBoard' => $this->fieldBoard->thick(0.0),
+            'perimeterBoard' => new PerimeterBoard($this->perimeterBoard->layer->thick(0.0), 0.0),
+            'boardAbove' => $this->boardAbove->thick(0.0),
+            'upstand' => $this->upstand->thick(0.0),
+            'form' => new Form($this->form->material, 0.0, 0.0),
+            'edgeInside' => new InsideBoard($this->edgeInside->layer->thick(0.0)),
+            'cover' => new Cover($this->cover->layer->thick(0.0), $this->cover->depthBelowGrade),
+            'heating' => new Heating($this->heating->in, min($this->heating->depth, $this->slab->layer->thickness), $this->heating->plane),
+            'edgeUnder' => $this->edgeUnder->thick(0.0),
+            'edgeOutside' => new OutsideBoard($this->edgeOutside->layer->thick(0.0), $this->edgeOutside->depthBelowGrade),
+            'wing' => new Wing($this->wing->layer->thick(0.0), $this->wing->width, $this->wing->depth, $this->wing->fall),
+            'lining' => new Lining([]),
+            'threshold' => new Threshold($this->threshold->layer->thick(0.0), $this->threshold->width),
+            'neighbour' => new Neighbour($this->neighbour->layer->thick(0.0), $this->neighbour->width, $this->neighbour->slab, $this->neighbour->topAboveGrade, 0.0),
+        ]);
+    }
 
-        return $faults;
+    /** Height of the finished floor, m. */
+    public function finishedFloor(): float
+    {
+        return $this->slab->topAboveGrade + $this->boardAbove->thickness + $this->screed->thickness;
+    }
+
+    /** Whether its stem is the wall of a room, heated or not, rather than a curb under the building. */
+    public function hasRoomBelowGrade(): bool
+    {
+        return $this->stem->present() && $this->stem->topAboveGrade > $this->finishedFloor() + 0.3;
+    }
+
+    /** Depth of the finished floor below the ground outside, z of ISO 13370, m; 0 where it lies above. */
+    public function depth(): float
+    {
+        return max(0.0, -$this->finishedFloor());
     }
 }

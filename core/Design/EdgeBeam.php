@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
-/** The thickened edge, cast with the slab; its depth counts from the slab's top. */
-final readonly class EdgeBeam
+/** The thickened edge, cast with the slab; its depth counts from the slab's top. A width of 0 means there is none. */
+final readonly class EdgeBeam implements DesignPart
 {
     /**
      * @param  float  $width  m
@@ -15,4 +15,9 @@ final readonly class EdgeBeam
         public float $width,
         public float $depth,
     ) {}
+
+    public function present(): bool
+    {
+        return $this->width > 0.0;
+    }
 }

@@ -19,28 +19,52 @@ final readonly class Footprint
         public float $area,
         public float $perimeter,
         public float $exposed,
+        public float $walkOut,
+        public float $garage,
+        public float $porch,
+        public float $party,
+        public float $doors,
+        public float $lotLine,
     ) {}
 
     /**
      * @param  float  $area  m²
      * @param  float  $perimeter  the whole outline, m
      * @param  float  $exposed  the part of it that separates heated from outside or unheated, m
+     * @param  float  $walkOut  of the exposed part, where the ground lies at the lower level, m
+     * @param  float  $garage  of the exposed part, along an unheated garage, m
+     * @param  float  $porch  of the exposed part, along a porch slab, m
+     * @param  float  $party  of the rest, along a heated neighbour, m
+     * @param  float  $doors  of the exposed part, together under doors, m
+     * @param  float  $lotLine  from the outer face to the nearest lot or set-back line, m; 0 where none is near
      */
-    public static function of(float $area, float $perimeter, float $exposed): self
+    public static function of(float $area, float $perimeter, float $exposed, float $walkOut = 0.0, float $garage = 0.0, float $porch = 0.0, float $party = 0.0, float $doors = 0.0, float $lotLine = 0.0): self
     {
-        return new self($area, $perimeter, $exposed);
+        return new self($area, $perimeter, $exposed, $walkOut, $garage, $porch, $party, $doors, $lotLine);
     }
 
     /** A rectangle with all its edges exposed. */
     public static function rectangle(float $length, float $width): self
     {
-        return new self($length * $width, 2 * ($length + $width), 2 * ($length + $width));
+        return self::of($length * $width, 2 * ($length + $width), 2 * ($length + $width));
+    }
+
+    /** The same with that much of its edge along a walk-out side, a garage, a porch or under doors, m; null leaves it. */
+    public function along(?float $walkOut = null, ?float $garage = null, ?float $porch = null, ?float $doors = null): self
+    {
+        return new self($this->area, $this->perimeter, $this->exposed, $walkOut ?? $this->walkOut, $garage ?? $this->garage, $porch ?? $this->porch, $this->party, $doors ?? $this->doors, $this->lotLine);
     }
 
     /** Characteristic dimension B′ = A/(0.5 P), m (ISO 13370:2007, 8.1). */
     public function characteristicDimension(): float
     {
         return $this->area / (0.5 * $this->exposed);
+    }
+
+    /** Of the exposed part, along an unheated garage or porch, m. */
+    public function alongNeighbour(): float
+    {
+        return $this->garage + $this->porch;
     }
 
     /** @return list<Fault> pointers begin at the footprint */
@@ -57,7 +81,21 @@ final readonly class Footprint
         if ($this->exposed > $this->perimeter + self::ROUNDING) {
             return [Fault::range('/exposed_perimeter_m', $this->exposed, null, $this->perimeter, 'the exposed part is no longer than the whole outline')];
         }
+        $faults = [];
+        $left = $this->exposed;
+        foreach (['walk_out_m' => $this->walkOut, 'garage_m' => $this->garage, 'porch_m' => $this->porch] as $key => $length) {
+            if ($length > $left + self::ROUNDING) {
+                $faults[] = Fault::range('/'.$key, $length, 0.0, max(0.0, $left), 'what is left of the exposed part');
+            }
+            $left -= $length;
+        }
+        if ($this->doors > $this->exposed + self::ROUNDING) {
+            $faults[] = Fault::range('/doors_m', $this->doors, 0.0, $this->exposed, 'doors lead out through the exposed part');
+        }
+        if ($this->party > $this->perimeter - $this->exposed + self::ROUNDING) {
+            $faults[] = Fault::range('/party_m', $this->party, 0.0, max(0.0, $this->perimeter - $this->exposed), 'the part that is not exposed');
+        }
 
-        return [];
+        return $faults;
     }
 }

@@ -4,12 +4,23 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
-/** The concrete slab and how high its top stands. */
-final readonly class Slab
+/** The concrete slab and how high its top stands; in a crawlspace it may be left out, and its top is then the ground's. */
+final readonly class Slab implements DesignPart
 {
-    /** @param  float  $topAboveGrade height of the slab's top over the ground outside, m */
+    /** @param  float  $topAboveGrade height of the slab's top over the ground outside, m; negative in a basement */
     public function __construct(
         public Layer $layer,
         public float $topAboveGrade,
     ) {}
+
+    public function present(): bool
+    {
+        return $this->layer->present();
+    }
+
+    /** Height of its underside, m. */
+    public function underside(): float
+    {
+        return $this->topAboveGrade - $this->layer->thickness;
+    }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Design;
 
 /** The wall on the edge: the layers that stand on the slab, and those that pass outside its edge. */
-final readonly class Wall
+final readonly class Wall implements DesignPart
 {
     /**
      * @param  list<Layer>  $inside  from the room to the line of the slab's edge
@@ -38,5 +38,10 @@ final readonly class Wall
     private static function sum(array $layers): float
     {
         return array_sum(array_map(static fn (Layer $l): float => $l->thickness, $layers));
+    }
+
+    public function present(): bool
+    {
+        return true;
     }
 }

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace Ondergrond\Exchange;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Design\EdgeBeam;
+use Ondergrond\Design\DesignPart;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Layer;
-use Ondergrond\Design\OutsideBoard;
-use Ondergrond\Design\PerimeterZone;
-use Ondergrond\Design\Sheet;
-use Ondergrond\Design\SheetPosition;
+use Ondergrond\Design\Part;
 use Ondergrond\Design\Slab;
 use Ondergrond\Design\Wall;
 use Ondergrond\Fault\Fault;
@@ -23,45 +20,26 @@ use Ondergrond\Material\Place;
 /** Design to and from the shape it has in project files ($defs/design of the schema). */
 final class DesignCodec
 {
-    /** Which materials may stand at each part at all; what is wise there is for the rulebook. */
-    private const PLACES = [
-        '/slab' => [Place::Slab],
-        '/field_board' => self::BOARDS,
-        '/perimeter_board' => self::BOARDS,
-        '/edge_inside' => self::BOARDS,
-        '/edge_under' => self::BOARDS,
-        '/edge_outside' => self::BOARDS,
-        '/stone' => [Place::Bed],
+    private const FOOTPRINT = [
+        'area_m2' => 'area', 'perimeter_m' => 'perimeter', 'exposed_perimeter_m' => 'exposed',
+        'walk_out_m' => 'walkOut', 'garage_m' => 'garage', 'porch_m' => 'porch', 'party_m' => 'party', 'doors_m' => 'doors', 'lot_line_m' => 'lotLine',
     ];
 
+    /** A board may lie wherever any board may; what is wise there is for the rulebook. */
     private const BOARDS = [Place::UnderSlab, Place::UnderBearing, Place::EdgeInside, Place::EdgeOutside];
+
+    /** @var array<string, mixed>|null */
+    private static ?array $leftOut = null;
 
     /** @return array<string, mixed> */
     public static function toArray(Design $design): array
     {
-        $layer = static fn (Layer $l): array => ['material' => $l->material->slug, 'thickness_m' => $l->thickness];
+        $data = ['family' => $design->family, 'footprint' => array_map(static fn (string $p): float => $design->footprint->{$p}, self::FOOTPRINT)];
+        foreach (Part::cases() as $part) {
+            $data[$part->value] = PartCodec::toArray($part->of($design));
+        }
 
-        return [
-            'family' => $design->family,
-            'footprint' => [
-                'area_m2' => $design->footprint->area,
-                'perimeter_m' => $design->footprint->perimeter,
-                'exposed_perimeter_m' => $design->footprint->exposed,
-            ],
-            'slab' => [...$layer($design->slab->layer), 'top_above_grade_m' => $design->slab->topAboveGrade],
-            'edge_beam' => ['width_m' => $design->beam->width, 'depth_m' => $design->beam->depth],
-            'field_board' => $layer($design->field),
-            'perimeter_board' => [...$layer($design->perimeter->board), 'width_m' => $design->perimeter->width],
-            'edge_inside' => $layer($design->edgeInside),
-            'edge_under' => $layer($design->edgeUnder),
-            'edge_outside' => [...$layer($design->edgeOutside->board), 'depth_below_grade_m' => $design->edgeOutside->depth],
-            'sheet' => ['thickness_m' => $design->sheet->thickness, 'position' => $design->sheet->position->value],
-            'stone' => $layer($design->stone),
-            'wall' => [
-                'inside' => array_map($layer, $design->wall->inside),
-                'outside' => array_map($layer, $design->wall->outside),
-            ],
-        ];
+        return $data;
     }
 
     /**
@@ -83,26 +61,70 @@ final class DesignCodec
      */
     public static function fromValid(array $data): Design
     {
+        $data = self::completed($data);
         $faults = self::materialFaults($data);
         if ($faults !== []) {
             throw FaultyInput::because($faults);
         }
-        $layer = static fn (array $l): Layer => Layer::of(Catalogue::get($l['material']), (float) $l['thickness_m']);
+        $parts = [];
+        foreach (Part::cases() as $part) {
+            $parts[self::property($part)] = PartCodec::fromArray(self::classOf($part), $data[$part->value]);
+        }
+        $footprint = Footprint::of(...array_map(static fn (string $key): float => (float) $data['footprint'][$key], array_flip(self::FOOTPRINT)));
 
-        return Design::of(
-            $data['family'],
-            Footprint::of((float) $data['footprint']['area_m2'], (float) $data['footprint']['perimeter_m'], (float) $data['footprint']['exposed_perimeter_m']),
-            new Slab($layer($data['slab']), (float) $data['slab']['top_above_grade_m']),
-            new EdgeBeam((float) $data['edge_beam']['width_m'], (float) $data['edge_beam']['depth_m']),
-            $layer($data['field_board']),
-            new PerimeterZone($layer($data['perimeter_board']), (float) $data['perimeter_board']['width_m']),
-            $layer($data['edge_inside']),
-            $layer($data['edge_under']),
-            new OutsideBoard($layer($data['edge_outside']), (float) $data['edge_outside']['depth_below_grade_m']),
-            new Sheet((float) $data['sheet']['thickness_m'], SheetPosition::from($data['sheet']['position'])),
-            $layer($data['stone']),
-            new Wall(array_map($layer, array_values($data['wall']['inside'])), array_map($layer, array_values($data['wall']['outside']))),
-        );
+        // @phpstan-ignore argument.type (each part is of the class that stands there)
+        return Design::of(...['family' => $data['family'], 'footprint' => $footprint, ...$parts]);
+    }
+
+    /**
+     * What older files and states lack is left out, in the sizes that it would come in with.
+     *
+     * @param  array<string, mixed>  $data  of the schema's shape
+     * @return array<string, mixed> with every part and every size of it
+     */
+    public static function completed(array $data): array
+    {
+        $all = [];
+        foreach (self::leftOut() as $key => $part) {
+            $all[$key] = is_array($part) ? [...$part, ...($data[$key] ?? [])] : $data[$key] ?? $part;
+        }
+
+        return $all;
+    }
+
+    /** @return array<string, mixed> the least design, most of whose parts are left out */
+    private static function leftOut(): array
+    {
+        if (self::$leftOut === null) {
+            $slab = new Slab(Layer::of(Catalogue::get('reinforced-concrete'), 0.1), 0.1);
+            $least = Design::of('', Footprint::rectangle(10, 10), $slab, new Wall([], []), edgeBeam: new \Ondergrond\Design\EdgeBeam(0.4, 0.6));
+            self::$leftOut = self::toArray($least);
+            self::$leftOut['edge_beam']['width_m'] = 0.0;
+        }
+
+        return self::$leftOut;
+    }
+
+    private static function property(Part $part): string
+    {
+        return lcfirst(str_replace('_', '', ucwords($part->value, '_')));
+    }
+
+    /** @return class-string<DesignPart> */
+    private static function classOf(Part $part): string
+    {
+        static $classes = [];
+
+        return $classes[$part->value] ??= self::declared(self::property($part));
+    }
+
+    /** @return class-string<DesignPart> */
+    private static function declared(string $property): string
+    {
+        $type = (new \ReflectionProperty(Design::class, $property))->getType();
+        assert($type instanceof \ReflectionNamedType && is_subclass_of($type->getName(), DesignPart::class));
+
+        return $type->getName();
     }
 
     /**
@@ -112,12 +134,19 @@ final class DesignCodec
     private static function materialFaults(array $data): array
     {
         $faults = [];
-        foreach (self::PLACES as $part => $places) {
-            $faults[] = self::materialFault("{$part}/material", $data[substr($part, 1)]['material'], $places);
-        }
-        foreach (['inside', 'outside'] as $side) {
-            foreach ($data['wall'][$side] as $i => $layer) {
-                $faults[] = self::materialFault("/wall/{$side}/{$i}/material", $layer['material'], [Place::Wall]);
+        foreach (Part::cases() as $part) {
+            $place = $part->place();
+            if ($place === null) {
+                continue;
+            }
+            $places = in_array($place, self::BOARDS, true) ? self::BOARDS : [$place];
+            foreach ($data[$part->value] as $key => $value) {
+                if ($key === 'material') {
+                    $faults[] = self::materialFault("/{$part->value}/material", $value, $places);
+                }
+                foreach (is_array($value) ? $value : [] as $i => $layer) {
+                    $faults[] = self::materialFault("/{$part->value}/{$key}/{$i}/material", $layer['material'], $places);
+                }
             }
         }
 

@@ -18,7 +18,10 @@ final class ProjectFile
 {
     public const FORMAT = 'ondergrond-project';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
+
+    /** Versions that are read; the first has fewer parts and is otherwise the same. */
+    private const READ = [1, self::VERSION];
 
     /** Bytes; a project of 200 options is well below. */
     public const LARGEST = 2_000_000;
@@ -76,9 +79,9 @@ final class ProjectFile
             $found = is_object($data) && is_string($data->format ?? null) ? "“{$data->format}”" : 'no such mark';
             throw FaultyInput::one(Fault::of('/format', $found, '“'.self::FORMAT.'”'));
         }
-        if (($data->version ?? null) !== self::VERSION) {
+        if (! in_array($data->version ?? null, self::READ, true)) {
             $found = is_scalar($data->version ?? null) ? var_export($data->version, true) : 'nothing';
-            throw FaultyInput::one(Fault::of('/version', $found, 'version '.self::VERSION.' of the project format'));
+            throw FaultyInput::one(Fault::of('/version', $found, 'version '.implode(' or ', self::READ).' of the project format'));
         }
     }
 

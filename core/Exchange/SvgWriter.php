@@ -37,6 +37,9 @@ final class SvgWriter
         Hatch::Lining->value => '#f4f2ec',
         Hatch::Render->value => '#c9ccc8',
         Hatch::Sheet->value => '#1d6a78',
+        Hatch::Screed->value => '#e3e0d6',
+        Hatch::Masonry->value => '#e9d3c2',
+        Hatch::Sand->value => '#efe6cf',
         Hatch::Soil->value => '#f7f2e6',
     ];
 

@@ -37,6 +37,13 @@ final readonly class Complex
         return new self($this->re * $factor, $this->im * $factor);
     }
 
+    public function over(self $other): self
+    {
+        $square = $other->re ** 2 + $other->im ** 2;
+
+        return new self(($this->re * $other->re + $this->im * $other->im) / $square, ($this->im * $other->re - $this->re * $other->im) / $square);
+    }
+
     /** Half the swing from lowest to highest. */
     public function modulus(): float
     {

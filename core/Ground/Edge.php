@@ -35,4 +35,27 @@ final readonly class Edge
     {
         return $this->x0 === $this->x1 ? [$this->space, $this->faces, $this->x0, $this->y0] : [$this->space, $this->faces, $this->y0, $this->x0];
     }
+
+    public function isLevel(): bool
+    {
+        return $this->y0 === $this->y1;
+    }
+
+    /**
+     * The same stretch in two where a line crosses it: x for a level stretch, y for an upright one.
+     *
+     * @return list<self>
+     */
+    public function cutAt(float $at): array
+    {
+        if ($this->isLevel()) {
+            return $at > $this->x0 && $at < $this->x1
+                ? [new self($this->x0, $this->y0, $at, $this->y1, $this->space, $this->faces), new self($at, $this->y0, $this->x1, $this->y1, $this->space, $this->faces)]
+                : [$this];
+        }
+
+        return $at > $this->y0 && $at < $this->y1
+            ? [new self($this->x0, $this->y0, $this->x1, $at, $this->space, $this->faces), new self($this->x0, $at, $this->x1, $this->y1, $this->space, $this->faces)]
+            : [$this];
+    }
 }

@@ -7,25 +7,33 @@ namespace Ondergrond\Ground;
 use Ondergrond\Design\Design;
 use Ondergrond\Field\Complex;
 use Ondergrond\Field\Solution;
+use Ondergrond\Section\Side;
 use Ondergrond\Site\AnnualWave;
 use Ondergrond\Site\Site;
 
 /**
- * The temperatures in and under a floor's edge through the year: T = θ̄_e + (θ̄_i − θ̄_e)·u + Re(θ̂·e^{iφ}), u the steady
- * field of one kelvin, θ̂ the harmonic one, φ = 0 at the coldest moment of the year.
+ * The temperatures in and under one side of a floor through the year: T = θ̄_e + (θ̄_i − θ̄_e)·u + Re(θ̂·e^{iφ}), u the
+ * steady field of one kelvin, θ̂ the harmonic one, φ = 0 at the coldest moment of the year.
  */
 final readonly class GroundField
 {
+    /** @param  SpaceAir|null  $space  the air of an unheated space below; null where there is none */
     private function __construct(
         public Site $site,
         public Design $design,
+        public Side $side,
         public AnnualWave $outdoor,
         public Solution $solution,
+        public ?SpaceAir $space,
     ) {}
 
-    public static function of(Site $site, Design $design): self
+    /** @param  float|null  $groundConductivity  W/(m·K); null: that of the site's soil class */
+    public static function of(Site $site, Design $design, Side $side = Side::Edge, ?float $groundConductivity = null): self
     {
-        return new self($site, $design, $site->climate->wave(), Solution::of(SectionProblem::of($site, $design, $site->soil->conductivity())));
+        $lambda = $groundConductivity ?? $site->soil->conductivity();
+        $space = SpaceAir::of($site, $design, $lambda, $side);
+
+        return new self($site, $design, $side, $site->climate->wave(), Solution::of(SectionProblem::of($site, $design, $lambda, $side, $space)), $space);
     }
 
     /** Inside less outside, means of the year, K. */
@@ -57,18 +65,33 @@ final readonly class GroundField
         return $mean === null || $swing === null ? null : $mean + $swing->at($this->phase($month));
     }
 
-    /** Out of the room through floor and wall, for one kelvin between inside and outside: L2D of ISO 10211, W/(m·K). */
-    public function couplingCoefficient(): float
+    /** Air of the unheated space below, °C; null where there is none. */
+    public function spaceTemperature(float $month): ?float
     {
-        return $this->solution->steady->flows[SectionProblem::FLOOR] + $this->solution->steady->flows[SectionProblem::WALL_INSIDE];
+        return $this->space === null ? null : $this->outdoor->mean + $this->difference() * $this->space->share + $this->space->swing->at($this->phase($month));
     }
 
-    /** Out of the room through floor and wall, W per metre of edge. */
+    /** Out of the room through floor, stem, wall and deck, for one kelvin between inside and outside: L2D of ISO 10211, W/(m·K). */
+    public function couplingCoefficient(): float
+    {
+        return array_sum($this->shares());
+    }
+
+    /** @return array<string, float> L2D by inside boundary, W/(m·K) */
+    public function shares(): array
+    {
+        return array_intersect_key($this->solution->steady->flows, array_flip(SectionProblem::INSIDE));
+    }
+
+    /** Out of the room, W per metre of edge. */
     public function swing(): Complex
     {
-        $flows = $this->solution->harmonic->flows ?? [];
+        $sum = Complex::zero();
+        foreach (SectionProblem::INSIDE as $name) {
+            $sum = $sum->plus($this->solution->harmonic->flows[$name] ?? Complex::zero());
+        }
 
-        return ($flows[SectionProblem::FLOOR] ?? Complex::zero())->plus($flows[SectionProblem::WALL_INSIDE] ?? Complex::zero());
+        return $sum;
     }
 
     /**

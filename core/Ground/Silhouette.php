@@ -12,8 +12,27 @@ use Ondergrond\Field\Patch;
  */
 final readonly class Silhouette
 {
-    /** @param  list<Edge>  $edges */
-    private function __construct(public array $edges) {}
+    /**
+     * @param  list<Edge>  $edges
+     * @param  non-empty-list<float>  $x  lines of the grid that all corners lie on, m
+     * @param  non-empty-list<float>  $y
+     * @param  array<int, array<int, int>>  $spaces  by row and column
+     */
+    private function __construct(
+        public array $edges,
+        private array $x,
+        private array $y,
+        private array $spaces,
+    ) {}
+
+    /** The space of air at a point; null where something is painted or outside the section. */
+    public function spaceAt(float $x, float $y): ?int
+    {
+        $i = count(array_filter($this->x, static fn (float $line): bool => $line <= $x)) - 1;
+        $j = count(array_filter($this->y, static fn (float $line): bool => $line <= $y)) - 1;
+
+        return $this->spaces[$j][$i] ?? null;
+    }
 
     /** @param  non-empty-list<Patch>  $patches */
     public static function of(array $patches): self
@@ -42,7 +61,7 @@ final readonly class Silhouette
             }
         }
 
-        return new self(self::joined($edges));
+        return new self(self::joined($edges), $x, $y, $space);
     }
 
     /**

@@ -6,72 +6,127 @@ namespace Ondergrond\Heat;
 
 use Ondergrond\Field\Complex;
 use Ondergrond\Ground\GroundField;
+use Ondergrond\Ground\InsideWave;
 use Ondergrond\Ground\SectionProblem;
+use Ondergrond\Section\Layout;
+use Ondergrond\Section\Side;
 use Ondergrond\Units\DecimalMark;
 
 /**
- * The floor's heat as the field of its section finds it, in the formula's terms: ISO 13370:2007, 9.1 with ISO 10211:
- * H_g + Pψ_g = P(L2D − h_w U_w), the section's inside surface along half the floor's width, less the wall above.
+ * The floor's heat as the fields of its sections find it, in the formula's terms: ISO 13370:2007, 9.1 with ISO 10211:
+ * H_g + Pψ_g = Σ P_k(L2D_k − Σ h U), each section's inside surface along half the floor's width, less the walls above
+ * ground. A section over the whole width carries a common edge too, whose L2D is taken off.
  */
 final readonly class FieldHeat
 {
     /**
-     * @param  SlabHeat  $formula  of the same floor
-     * @param  float  $steadyCoefficient  H_g + Pψ_g, W/K
+     * @param  GroundHeat  $formula  of the same floor
+     * @param  non-empty-array<string, GroundField>  $sides  by side, the common edge first
+     * @param  float  $steadyCoefficient  H_g + Pψ_g, for one kelvin between what the floor loses heat from and outside, W/K
+     * @param  float  $mean  over the year, W
      * @param  float  $wallTransmittance  U_w of the wall above, W/(m²K)
      * @param  Complex  $swing  of the flow, W; φ = 0 at the coldest moment of the year
      * @param  list<float>  $monthly  twelve monthly means, January first, W
      * @param  float  $annual  over the heating months, kWh
      * @param  float  $allYear  over all months, kWh
-     * @param  float  $strip  U of the formula's own floor by the field, W/(m²K)
+     * @param  array<string, float>  $shares  of the steady coefficient by where it leaves the room, W/K
+     * @param  array<string, float>  $bySide  of the steady coefficient by side, W/K
+     * @param  float|null  $strip  U of the formula's own floor by the field, W/(m²K); null where that floor is no slab on the ground
      */
     private function __construct(
-        public SlabHeat $formula,
-        public GroundField $ground,
+        public GroundHeat $formula,
+        public array $sides,
         public float $steadyCoefficient,
+        public float $mean,
         public float $wallTransmittance,
         public Complex $swing,
         public array $monthly,
         public float $annual,
         public float $allYear,
-        public float $strip,
+        public array $shares,
+        public array $bySide,
+        public ?float $strip,
     ) {}
 
-    public static function of(SlabHeat $formula, GroundField $ground): self
+    /** @param  non-empty-array<string, GroundField>  $sides  by side, the common edge first */
+    public static function of(GroundHeat $formula, array $sides): self
     {
-        $design = $ground->design;
-        $transmittance = Stack::transmittance([...$design->wall->inside, ...$design->wall->outside], SurfaceResistance::INSIDE_HORIZONTAL, SurfaceResistance::OUTSIDE);
-        $wall = SectionProblem::WALL * $transmittance;
-        $edge = $design->footprint->exposed;
-        $steady = $edge * ($ground->couplingCoefficient() - $wall);
-        // What the wall lets through, swings with the difference between inside and outside: −θ̂_i + θ̂_e at the coldest moment.
-        $swing = $ground->swing()->minus(Complex::of($wall * ($ground->outdoor->amplitude - $ground->site->indoorSwing)))->times($edge);
-        $monthly = array_map(static fn (int $m): float => $steady * $ground->difference() + $swing->at($ground->phase($m)), range(1, 12));
+        $edge = $sides[Side::Edge->value];
+        $design = $edge->design;
+        $reading = Reading::of($design);
+        $wall = Stack::transmittance([...$design->wall->inside, ...$design->wall->outside], SurfaceResistance::INSIDE_HORIZONTAL, SurfaceResistance::OUTSIDE);
+        $stem = $reading->stemTransmittance();
+        $outside = Complex::of($edge->outdoor->amplitude - $edge->site->indoorSwing);
+        $steady = 0.0;
+        $swing = Complex::zero();
+        $shares = array_fill_keys(SectionProblem::INSIDE, 0.0);
+        $bySide = $above = [];
+        foreach ($sides as $name => $ground) {
+            $side = $ground->side;
+            $length = $side->length($design);
+            // The wall and the stem wall above ground lose to the air, not to the ground.
+            $above[$name] = [
+                SectionProblem::WALL_INSIDE => self::wallHeight($ground) * $wall,
+                SectionProblem::STEM_INSIDE => self::roomBelow($ground) ? $reading->stemAboveGround($side) * $stem : 0.0,
+            ];
+            $own = $ground->shares();
+            $ownSwing = $ground->swing();
+            foreach ($above[$name] as $boundary => $lost) {
+                $own[$boundary] = ($own[$boundary] ?? 0.0) - $lost;
+            }
+            $ownSwing = $ownSwing->minus($outside->times(array_sum($above[$name])));
+            if ($side->isWhole()) {
+                $ownSwing = $ownSwing->minus($edge->swing());
+                foreach ($edge->shares() as $boundary => $flow) {
+                    $own[$boundary] = ($own[$boundary] ?? 0.0) - $flow;
+                }
+            }
+            foreach ($own as $boundary => $flow) {
+                $shares[$boundary] += $length * $flow;
+            }
+            $bySide[$name] = $length * array_sum($own);
+            $steady += $bySide[$name];
+            $swing = $swing->plus($ownSwing->times($length));
+        }
+        // A heated floor is warmer than the room that the field counts in.
+        $warmer = InsideWave::ofFloor($edge->site, $design)->share;
+        $mean = $steady * $edge->difference();
+        $monthly = array_map(static fn (int $m): float => $mean + $swing->at($edge->phase($m)), range(1, 12));
 
         return new self(
-            $formula, $ground, $steady, $transmittance, $swing, $monthly,
-            YearSum::energy($monthly, $ground->site->heatingMonths()),
+            $formula, $sides, $steady / $warmer, $mean, $wall, $swing, $monthly,
+            YearSum::energy($monthly, $edge->site->heatingMonths()),
             YearSum::energy($monthly, range(1, 12)),
-            FormulaStrip::transmittance($formula->slab),
+            array_map(static fn (float $s): float => $s / $warmer, array_filter($shares, static fn (float $s): bool => $s !== 0.0)),
+            array_map(static fn (float $s): float => $s / $warmer, $bySide),
+            $formula->formula instanceof SlabOnGround ? FormulaStrip::transmittance($formula->formula) : null,
         );
     }
 
-    /** The floor's thermal transmittance with its junction spread over it, W/(m²K). */
+    /** The common edge's. */
+    public function ground(): GroundField
+    {
+        return $this->sides[Side::Edge->value] ?? throw new \LogicException('every design has a common edge');
+    }
+
+    /** The floor's thermal transmittance with its junction spread over it, W/(m²K), over the area that the formula takes. */
     public function transmittance(): float
     {
-        return $this->steadyCoefficient / $this->formula->slab->area;
+        $formula = $this->formula->formula;
+
+        return $this->steadyCoefficient / ($formula->steadyCoefficient() / $formula->transmittance());
     }
 
-    /** How much the formula's own floor loses more in the field than by the formula; 0.03 is 3 %. */
-    public function formulaGap(): float
+    /** How much the formula's own floor loses more in the field than by the formula; 0.03 is 3 %. Null where it has none. */
+    public function formulaGap(): ?float
     {
-        return $this->strip / $this->formula->transmittance() - 1;
+        return $this->strip === null ? null : $this->strip / $this->formula->transmittance() - 1;
     }
 
-    /** How much the section as drawn loses more than the formula's own floor, both in the field. */
+    /** How much the section as drawn loses more than the formula's own floor, both in the field, or than the formula. */
     public function sectionGap(): float
     {
-        return $this->transmittance() / $this->strip - 1;
+        return $this->transmittance() / ($this->strip ?? $this->formula->transmittance()) - 1;
     }
 
     /**
@@ -81,12 +136,19 @@ final readonly class FieldHeat
      */
     public function reasons(DecimalMark $mark = DecimalMark::Point): array
     {
+        $own = $this->formulaGap();
+        $gap = $this->sectionGap();
+        $why = $gap > 0 ? $this->wayAround() : 'its boards at the edge do more than the formula counts';
         $reasons = [
-            sprintf('The formula’s own floor, even and without a beam, loses %s in the field than by the formula: that is how closely the formula fits.', self::more($this->formulaGap())),
-            sprintf('The section as drawn loses %s than that even floor: %s.', self::more($this->sectionGap()), $this->sectionGap() > 0 ? $this->wayAround() : 'its boards at the edge do more than the formula counts'),
-            sprintf('The highest loss comes %s months after the coldest air; the formula takes %.0f.', $mark->written(sprintf('%.1f', $this->lag())), YearlyFlow::OUTSIDE_LAG),
+            ...($own === null
+                ? [sprintf('The section as drawn loses %s than the formula says: %s.', self::more($gap), $why)]
+                : [
+                    sprintf('The formula’s own floor, even and without a beam, loses %s in the field than by the formula: that is how closely the formula fits.', self::more($own)),
+                    sprintf('The section as drawn loses %s than that even floor: %s.', self::more($gap), $why),
+                ]),
+            sprintf('The highest loss comes %s months after the coldest air; the formula takes %.0f.', $mark->written(sprintf('%.1f', $this->lag())), $this->formula->formula->outsideLag()),
         ];
-        if ($this->ground->site->indoorSwing > 0.0) {
+        if ($this->ground()->site->indoorSwing > 0.0) {
             $reasons[] = 'The swing of the room is in both.';
         }
 
@@ -101,14 +163,25 @@ final readonly class FieldHeat
     /** What lets heat past the boards, worst first. */
     private function wayAround(): string
     {
-        $design = $this->ground->design;
+        $design = $this->ground()->design;
+        if ($design->stem->present()) {
+            $ways = ['footing and stem wall carry heat past the boards'];
+            if ($design->hasRoomBelowGrade() && $design->edgeOutside->present() && $design->edgeOutside->depthBelowGrade < $design->footing->depthBelowGrade - $design->footing->height - 0.001) {
+                $ways[] = 'the outside board ends above the footing';
+            }
+            if (! $design->edgeInside->present() && ! $design->lining->present()) {
+                $ways[] = 'the slab meets the wall without a board between';
+            }
+
+            return implode(', ', $ways);
+        }
         $ways = ['the beam’s concrete carries heat past the floor’s boards to its own faces'];
         if (! $design->edgeUnder->present()) {
             $ways[] = 'nothing insulates the beam’s underside';
         }
-        if (! $design->edgeOutside->board->present()) {
+        if (! $design->edgeOutside->present()) {
             $ways[] = 'nothing insulates its outer face';
-        } elseif ($design->edgeOutside->depth < $design->beam->depth - $design->slab->topAboveGrade + $design->edgeUnder->thickness - 0.001) {
+        } elseif ($design->edgeOutside->depthBelowGrade < $design->edgeBeam->depth - $design->slab->topAboveGrade + $design->edgeUnder->thickness - 0.001) {
             $ways[] = 'the outside board ends above the foot of what it should cover';
         }
 
@@ -118,12 +191,28 @@ final readonly class FieldHeat
     /** Highest flow of the year's wave, W. */
     public function peak(): float
     {
-        return $this->steadyCoefficient * $this->ground->difference() + $this->swing->modulus();
+        return $this->mean + $this->swing->modulus();
     }
 
     /** Months from the coldest air to the highest flow. */
     public function lag(): float
     {
         return 12 * $this->swing->lagBehind(Complex::of(1));
+    }
+
+    /** Of wall in the section, above where it stands or above the deck, m. */
+    private static function wallHeight(GroundField $ground): float
+    {
+        $layout = Layout::of($ground->design, $ground->side);
+        $top = SectionProblem::window($ground->design, $ground->side)->up;
+        $from = $ground->space === null ? $layout->top : max($layout->top, $ground->design->deck->topAboveGrade);
+
+        return $top - $from;
+    }
+
+    /** Whether the stem wall's inside belongs to a heated room. */
+    private static function roomBelow(GroundField $ground): bool
+    {
+        return $ground->space === null && $ground->design->hasRoomBelowGrade();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Heat;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Ground\InsideWave;
 use Ondergrond\Site\Site;
 use Ondergrond\Verdict\Verdict;
 
@@ -12,35 +13,39 @@ use Ondergrond\Verdict\Verdict;
 final readonly class HeatVerdict
 {
     /**
-     * @param  array{SlabHeat, SlabHeat}  $band  at the lowest and the highest conductivity of the soil class
+     * @param  array{GroundHeat, GroundHeat}  $band  at the lowest and the highest conductivity of the soil class
      * @param  float|null  $share  U ÷ its limit; null where the site sets none
      * @param  float  $wallTransmittance  of the wall over the edge, to outside air, W/(m²K)
      * @param  array<string, string>  $counted  what each part counts for, by the part's key in the project file
      * @param  list<string>  $notes  what the formula leaves out here, sentences
+     * @param  list<OtherSchool>  $others  the same sum by other schools
      */
     private function __construct(
-        public SlabHeat $floor,
-        public SlabHeat $bare,
+        public GroundHeat $floor,
+        public GroundHeat $bare,
         public array $band,
         public ?float $share,
         public Verdict $word,
         public float $wallTransmittance,
         public array $counted,
         public array $notes,
+        public array $others,
     ) {}
 
     public static function of(Site $site, Design $design): self
     {
         $lambda = $site->soil->conductivity();
-        $floor = SlabHeat::of(self::slab($design, $lambda), $site);
+        $reading = Reading::of($design);
+        $bare = $design->withoutInsulation();
+        $inside = InsideWave::ofFloor($site, $design);
+        $formula = $reading->formula($lambda);
+        $floor = GroundHeat::of($formula, $site, $inside);
         $share = $site->floorLimit === null ? null : $floor->transmittance() / $site->floorLimit;
-        $band = array_map(static fn (float $l): SlabHeat => SlabHeat::of(self::slab($design, $l), $site), $site->soil->conductivityRange());
-        $reading = FloorReading::of($design, $floor->slab);
 
         return new self(
             $floor,
-            SlabHeat::of(self::slab($design->withoutInsulation(), $lambda), $site),
-            $band,
+            GroundHeat::of(Reading::of($bare)->formula($lambda), $site, InsideWave::ofFloor($site, $bare)),
+            array_map(static fn (float $l): GroundHeat => GroundHeat::of($reading->formula($l), $site, $inside), $site->soil->conductivityRange()),
             $share,
             Verdict::ofShare($share),
             Stack::transmittance(
@@ -48,20 +53,9 @@ final readonly class HeatVerdict
                 SurfaceResistance::INSIDE_HORIZONTAL,
                 SurfaceResistance::OUTSIDE,
             ),
-            $reading->counted,
-            $reading->notes,
-        );
-    }
-
-    private static function slab(Design $design, float $lambda): SlabOnGround
-    {
-        return SlabOnGround::of(
-            $design->footprint->area,
-            $design->footprint->exposed,
-            $design->wall->thickness(),
-            $lambda,
-            FloorReading::floorResistance($design),
-            FloorReading::edges($design),
+            $reading->counted($formula),
+            $reading->notes($formula),
+            OtherSchool::of($formula, $design),
         );
     }
 }

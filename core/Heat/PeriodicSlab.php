@@ -23,16 +23,13 @@ final readonly class PeriodicSlab
     /** δ = √(period · λ/(π ρc)), periodic penetration depth, m (A.2). */
     public function penetrationDepth(): float
     {
-        return sqrt($this->period * $this->slab->groundConductivity / (M_PI * $this->groundHeatCapacity));
+        return Depths::penetration($this->slab->groundConductivity, $this->groundHeatCapacity, $this->period);
     }
 
     /** H_pi = A (λ/d_t) √(2/((1 + δ/d_t)² + 1)), W/K: answer to a swing inside. */
     public function insideCoefficient(): float
     {
-        $dt = $this->slab->equivalentThickness();
-
-        return $this->slab->area * $this->slab->groundConductivity / $dt
-            * sqrt(2 / ((1 + $this->penetrationDepth() / $dt) ** 2 + 1));
+        return $this->slab->area * Depths::inside($this->slab->groundConductivity, $this->slab->equivalentThickness(), $this->penetrationDepth());
     }
 
     /** H_pe = 0.37 P λ ln(δ/d_t + 1), and its form with edge insulation, W/K: answer to a swing outside. */

@@ -7,7 +7,7 @@ namespace Ondergrond\Heat;
 use DomainException;
 
 /** Steady heat flow of a slab on the ground: ISO 13370:2007, 9.1 and annex B (2017: 7.2 and annex D). */
-final readonly class SlabOnGround
+final readonly class SlabOnGround implements GroundFormula
 {
     private function __construct(
         public float $area,
@@ -72,12 +72,7 @@ final readonly class SlabOnGround
 
     private function transmittanceOf(float $dt): float
     {
-        $b = $this->characteristicDimension();
-        $lambda = $this->groundConductivity;
-
-        return $dt < $b
-            ? 2 * $lambda / (M_PI * $b + $dt) * log(M_PI * $b / $dt + 1)
-            : $lambda / (0.457 * $b + $dt);
+        return Depths::floor($this->groundConductivity, $this->characteristicDimension(), $dt);
     }
 
     /**
@@ -132,5 +127,66 @@ final readonly class SlabOnGround
     public function steadyCoefficient(): float
     {
         return $this->area * $this->transmittance();
+    }
+
+    public function label(): string
+    {
+        return 'slab on the ground';
+    }
+
+    public function clauses(): string
+    {
+        return '9.1, annex B, A.3';
+    }
+
+    public function area(): float
+    {
+        return $this->area;
+    }
+
+    public function perimeter(): float
+    {
+        return $this->perimeter;
+    }
+
+    public function groundConductivity(): float
+    {
+        return $this->groundConductivity;
+    }
+
+    public function insideCoefficient(float $capacity, float $period = PeriodicSlab::YEAR): float
+    {
+        return (new PeriodicSlab($this, $capacity, $period))->insideCoefficient();
+    }
+
+    public function outsideCoefficient(float $capacity, float $period = PeriodicSlab::YEAR): float
+    {
+        return (new PeriodicSlab($this, $capacity, $period))->outsideCoefficient();
+    }
+
+    public function outsideLag(): float
+    {
+        return YearlyFlow::OUTSIDE_LAG;
+    }
+
+    public function shares(): array
+    {
+        return ['floor' => $this->steadyCoefficient()];
+    }
+
+    public function inputs(): array
+    {
+        return [
+            'wall_thickness_m' => $this->wallThickness, 'r_floor' => $this->floorResistance, 'rsi' => $this->rsi, 'rse' => $this->rse,
+            'edge_kind' => $this->edge?->kind->value, 'edge_depth_m' => $this->edge?->depth, 'edge_r' => $this->edge?->resistance, 'edge_thickness_m' => $this->edge?->thickness,
+        ];
+    }
+
+    public function steps(): array
+    {
+        return [
+            'b_m' => $this->characteristicDimension(), 'd_t_m' => $this->equivalentThickness(), 'u0_w_m2k' => $this->transmittanceWithoutEdge(),
+            'delta_psi_w_mk' => $this->edgeCorrection(), 'edge_held' => $this->edgeIsHeld(),
+        ];
     }
 }

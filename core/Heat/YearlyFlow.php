@@ -12,7 +12,7 @@ use Ondergrond\Site\AnnualWave;
  */
 final readonly class YearlyFlow
 {
-    /** α and β for a slab on the ground, months, the standard's simplified values (table A.1). */
+    /** α, and β for floors on the ground, months, the standard's simplified values (table A.1). */
     public const INSIDE_LEAD = 0.0;
 
     public const OUTSIDE_LAG = 1.0;
@@ -23,6 +23,7 @@ final readonly class YearlyFlow
      * @param  float  $outside  H_pe, W/K
      * @param  float  $indoor  θ̄_i, °C
      * @param  float  $indoorSwing  θ̂_i, K
+     * @param  float  $lag  β, months
      */
     public function __construct(
         private float $steady,
@@ -31,6 +32,7 @@ final readonly class YearlyFlow
         private float $indoor,
         private float $indoorSwing,
         private AnnualWave $outdoor,
+        private float $lag = self::OUTSIDE_LAG,
     ) {}
 
     /** Mean over the year, W. */
@@ -47,7 +49,7 @@ final readonly class YearlyFlow
 
         return $this->mean()
             - $this->inside * $this->indoorSwing * cos($turn * ($since + self::INSIDE_LEAD))
-            + $this->outside * $this->outdoor->amplitude * cos($turn * ($since - self::OUTSIDE_LAG));
+            + $this->outside * $this->outdoor->amplitude * cos($turn * ($since - $this->lag));
     }
 
     /** @return list<float> twelve monthly means, January first, W */
@@ -61,7 +63,7 @@ final readonly class YearlyFlow
     {
         $in = $this->inside * $this->indoorSwing;
         $out = $this->outside * $this->outdoor->amplitude;
-        $between = cos(2 * M_PI / 12 * (self::INSIDE_LEAD + self::OUTSIDE_LAG));
+        $between = cos(2 * M_PI / 12 * (self::INSIDE_LEAD + $this->lag));
 
         return $this->mean() + sqrt(max(0.0, $in ** 2 + $out ** 2 - 2 * $in * $out * $between));
     }

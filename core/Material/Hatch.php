@@ -16,5 +16,8 @@ enum Hatch: string
     case Lining = 'lining';
     case Render = 'render';
     case Sheet = 'sheet';
+    case Screed = 'screed';
+    case Masonry = 'masonry';
+    case Sand = 'sand';
     case Soil = 'soil';
 }

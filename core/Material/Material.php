@@ -9,7 +9,7 @@ final readonly class Material
 {
     /**
      * @param  string  $slug  its name in project files
-     * @param  float  $conductivity  design thermal conductivity, W/(m·K)
+     * @param  float  $conductivity  design thermal conductivity where it stays dry, W/(m·K)
      * @param  float  $density  kg/m³
      * @param  float  $specificHeat  J/(kg·K)
      * @param  float  $mu  water vapour resistance factor, dimensionless
@@ -17,6 +17,9 @@ final readonly class Material
      * @param  Hatch  $hatch  how it is drawn
      * @param  list<Place>  $places  where it may be put
      * @param  string  $source  where the figures come from
+     * @param  float|null  $declared  λ_D on its label, W/(m·K), where the design value is another or it has a label at all
+     * @param  float  $moisture  f_ψ, moisture conversion coefficient by volume (ISO 10456:2007, table 4)
+     * @param  float  $wetContent  ψ it settles at against the ground outside, m³/m³
      */
     public function __construct(
         public string $slug,
@@ -29,7 +32,31 @@ final readonly class Material
         public Hatch $hatch,
         public array $places,
         public string $source,
+        public ?float $declared = null,
+        public float $moisture = 0.0,
+        public float $wetContent = 0.0,
     ) {}
+
+    /** λ against the ground outside: λ·exp(f_ψ ψ), W/(m·K) (ISO 10456:2007, 7.3; dry when it is declared). */
+    public function wetConductivity(): float
+    {
+        return $this->conductivity * exp($this->moisture * $this->wetContent);
+    }
+
+    /** The same where it lies against the ground outside. */
+    public function wet(): self
+    {
+        return $this->conducting($this->wetConductivity());
+    }
+
+    /** The same with another conductivity, W/(m·K). */
+    public function conducting(float $conductivity): self
+    {
+        return $conductivity === $this->conductivity ? $this : new self(
+            $this->slug, $this->name, $conductivity, $this->density, $this->specificHeat, $this->mu, $this->strength,
+            $this->hatch, $this->places, $this->source, $this->declared, $this->moisture, $this->wetContent,
+        );
+    }
 
     /** J/(m³·K). */
     public function volumetricHeatCapacity(): float

@@ -24,7 +24,7 @@ final class CoreArrows
         'Field' => ['Fault'],
         'Ground' => ['Design', 'Field', 'Material', 'Section', 'Site'],
         'Drawing' => ['Design', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Units'],
-        'Heat' => ['Design', 'Field', 'Ground', 'Site', 'Units', 'Verdict'],
+        'Heat' => ['Design', 'Field', 'Ground', 'Section', 'Site', 'Units', 'Verdict'],
         'Project' => ['Design', 'Site', 'Units'],
         'Exchange' => ['Design', 'Drawing', 'Fault', 'Field', 'Ground', 'Heat', 'Material', 'Project', 'Site', 'Units', 'Verdict'],
         'Glossary' => [],

@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace Ondergrond\Heat;
 
+use Ondergrond\Ground\InsideWave;
 use Ondergrond\Site\AnnualWave;
 use Ondergrond\Site\Site;
 
-/** Heat of one floor through the year, with all it was worked out from. */
-final readonly class SlabHeat
+/** Heat of one floor through the year by formula, with all it was worked out from. */
+final readonly class GroundHeat
 {
     /** A cold spell lasts five days: half a wave of ten, s. */
     private const SPELL_PERIOD = 10 * 86_400.0;
 
     /**
+     * @param  float  $indoor  mean of what the floor loses heat from, °C
+     * @param  float  $indoorSwing  of it, K
      * @param  float  $steadyCoefficient  H_g, W/K
      * @param  float  $insideCoefficient  H_pi, W/K
      * @param  float  $outsideCoefficient  H_pe of the yearly wave, W/K
@@ -24,9 +27,11 @@ final readonly class SlabHeat
      * @param  float  $design  on the design day, W
      */
     private function __construct(
-        public SlabOnGround $slab,
+        public GroundFormula $formula,
         public Site $site,
         public AnnualWave $outdoor,
+        public float $indoor,
+        public float $indoorSwing,
         public float $steadyCoefficient,
         public float $insideCoefficient,
         public float $outsideCoefficient,
@@ -37,29 +42,28 @@ final readonly class SlabHeat
         public float $design,
     ) {}
 
-    public static function of(SlabOnGround $slab, Site $site): self
+    /** @param  InsideWave|null  $inside  of a heated floor; null: the room's own */
+    public static function of(GroundFormula $formula, Site $site, ?InsideWave $inside = null): self
     {
         $capacity = $site->soil->heatCapacity();
-        $year = new PeriodicSlab($slab, $capacity);
-        $spell = (new PeriodicSlab($slab, $capacity, self::SPELL_PERIOD))->outsideCoefficient();
+        $spell = $formula->outsideCoefficient($capacity, self::SPELL_PERIOD);
         $outdoor = $site->climate->wave();
-        $flow = new YearlyFlow(
-            $slab->steadyCoefficient(),
-            $year->insideCoefficient(),
-            $year->outsideCoefficient(),
-            $site->indoor,
-            $site->indoorSwing,
-            $outdoor,
-        );
+        [$indoor, $swing] = $inside === null ? [$site->indoor, $site->indoorSwing] : [$inside->mean, -$inside->swing->re];
+        $steady = $formula->steadyCoefficient();
+        $in = $formula->insideCoefficient($capacity);
+        $out = $formula->outsideCoefficient($capacity);
+        $flow = new YearlyFlow($steady, $in, $out, $indoor, $swing, $outdoor, $formula->outsideLag());
         $monthly = $flow->monthly();
 
         return new self(
-            $slab,
+            $formula,
             $site,
             $outdoor,
-            $slab->steadyCoefficient(),
-            $year->insideCoefficient(),
-            $year->outsideCoefficient(),
+            $indoor,
+            $swing,
+            $steady,
+            $in,
+            $out,
             $spell,
             $monthly,
             YearSum::energy($monthly, $site->heatingMonths()),
@@ -70,6 +74,6 @@ final readonly class SlabHeat
 
     public function transmittance(): float
     {
-        return $this->slab->transmittance();
+        return $this->formula->transmittance();
     }
 }

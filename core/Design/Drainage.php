@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** The dimple or drainage layer outside membrane and boards, from the footing up. */
+final readonly class Drainage implements DesignPart
+{
+    /** @param  float  $topBelowGrade m */
+    public function __construct(
+        public Layer $layer,
+        public float $topBelowGrade,
+    ) {}
+
+    public function present(): bool
+    {
+        return $this->layer->present();
+    }
+}

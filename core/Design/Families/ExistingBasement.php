@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design\Families;
+
+use Ondergrond\Design\Deck;
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Drains;
+use Ondergrond\Design\Footing;
+use Ondergrond\Design\Footprint;
+use Ondergrond\Design\Lining;
+use Ondergrond\Design\Slab;
+use Ondergrond\Design\Stem;
+use Ondergrond\Design\UpperSheet;
+use Ondergrond\Units\UnitSystem;
+
+/** Sizes: common practice, no source. */
+final class ExistingBasement implements Family
+{
+    public function slug(): string
+    {
+        return 'existing-basement';
+    }
+
+    public function label(): string
+    {
+        return 'Existing basement, insulated inside';
+    }
+
+    public function description(): string
+    {
+        return 'Boards bonded to the old wall, a membrane on the old slab lapped behind them, thin board and a dry floor on it. The first 300 mm of wall above ground stay bare outside to dry.';
+    }
+
+    public function preset(Footprint $footprint, UnitSystem $system): Design
+    {
+        $in = new Stock($system);
+
+        return Design::of(
+            $this->slug(),
+            $footprint,
+            new Slab($in->layer('concrete', 3, 80), -$in->size(76, 1900)),
+            $in->studWallFlush(),
+            boardAbove: $in->layer('xps-25psi', 1, 25),
+            upperSheet: new UpperSheet($in->size(0.02, 0.5)),
+            screed: $in->layer('screed', 2, 50),
+            footing: new Footing($in->size(20, 500), $in->size(10, 250), $in->size(88, 2200)),
+            stem: new Stem($in->layer('dense-block', 12, 300), $in->size(14, 350)),
+            drains: new Drains(0.0, 0.0),
+            lining: new Lining([$in->layer('gypsum-board', 0.5, 12.5), $in->layer('xps-25psi', 2, 50)]),
+            deck: new Deck($in->joists(false), $in->size(24, 604.5)),
+        );
+    }
+}

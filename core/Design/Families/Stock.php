@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design\Families;
+
+use Ondergrond\Design\Footprint;
+use Ondergrond\Design\Layer;
+use Ondergrond\Design\Sheet;
+use Ondergrond\Design\SheetPosition;
+use Ondergrond\Design\Wall;
+use Ondergrond\Material\Catalogue;
+use Ondergrond\Units\Unit;
+use Ondergrond\Units\UnitSystem;
+
+/** What presets are made of, in the sizes that a unit system buys. Common practice, no source. */
+final readonly class Stock
+{
+    public function __construct(private UnitSystem $system) {}
+
+    /** The size as it is said in each system, m. */
+    public function size(float $inches, float $millimetres): float
+    {
+        return $this->system === UnitSystem::Metric ? $millimetres / 1000 : $inches * Unit::INCH;
+    }
+
+    public function layer(string $material, float $inches, float $millimetres): Layer
+    {
+        return Layer::of(Catalogue::get($material), $this->size($inches, $millimetres));
+    }
+
+    /** Good practice: 15 mil, 0.4 mm. */
+    public function sheet(SheetPosition $position = SheetPosition::AboveBoards): Sheet
+    {
+        return new Sheet($this->system === UnitSystem::Metric ? 0.0004 : 0.015 * Unit::INCH, $position);
+    }
+
+    /** Studs inside the line of the edge, wool board past it. */
+    public function studWall(): Wall
+    {
+        return new Wall(
+            [$this->layer('gypsum-board', 0.5, 12.5), $this->layer('stud-wall-wool', 5.5, 140), $this->layer('wood-panel', 0.5, 12)],
+            [$this->layer('stone-wool-board', 6, 150), $this->layer('cement-render', 0.75, 20)],
+        );
+    }
+
+    /** Studs with a thin board past them, to stand flush over a basement's outside board. */
+    public function studWallFlush(): Wall
+    {
+        return new Wall(
+            [$this->layer('gypsum-board', 0.5, 12.5), $this->layer('stud-wall-wool', 5.5, 140), $this->layer('wood-panel', 0.5, 12)],
+            [$this->layer('stone-wool-board', 2, 50), $this->layer('cement-render', 0.75, 20)],
+        );
+    }
+
+    /** @return list<Layer> a floor of joists from its top down, insulated between them or not */
+    public function joists(bool $insulated): array
+    {
+        return [
+            $this->layer('wood-panel', 0.75, 22),
+            $insulated ? $this->layer('joists-wool', 9.25, 220) : $this->layer('joists-air', 9.25, 220),
+            ...($insulated ? [$this->layer('wood-panel', 0.5, 12)] : [$this->layer('gypsum-board', 0.5, 12.5)]),
+        ];
+    }
+
+    /** A strip of that width, or as much of it as a very narrow floor has room for, m. */
+    public function strip(Footprint $footprint, float $inches = 24, float $millimetres = 600): float
+    {
+        return min($this->size($inches, $millimetres), $footprint->characteristicDimension() / 2);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+use Ondergrond\Material\Material;
+
+/** A permanent foam form (ICF): two faces held together by webs, with the stem as its core. */
+final readonly class Form implements DesignPart
+{
+    /** λ of the webs' plastic, W/(m·K): polypropylene, ISO 10456:2007, table 3 (from memory). */
+    public const WEB = 0.22;
+
+    /**
+     * @param  Material  $material  of the faces
+     * @param  float  $inside  thickness of the inner face, m
+     * @param  float  $outside  thickness of the outer face, m
+     * @param  float  $webSpacing  between webs along the wall, m
+     * @param  float  $webThickness  of a web where it passes through the foam, as if it were solid over its height, m
+     */
+    public function __construct(
+        public Material $material,
+        public float $inside,
+        public float $outside,
+        public FormStart $starts = FormStart::Footing,
+        public float $webSpacing = 0.2,
+        public float $webThickness = 0.002,
+    ) {}
+
+    public function present(): bool
+    {
+        return $this->inside > 0.0 || $this->outside > 0.0;
+    }
+
+    /** Share of the face that is web. */
+    public function webShare(): float
+    {
+        return min(1.0, $this->webThickness / $this->webSpacing);
+    }
+
+    /**
+     * The faces' foam with its webs, as one material: λ by share of area (ISO 6946:2017, 6.7.2, the upper limit, so
+     * on the safe side). The webs end at the core and are not carried through it.
+     */
+    public function faces(): Material
+    {
+        $share = $this->webShare();
+
+        return $this->material->conducting((1 - $share) * $this->material->conductivity + $share * self::WEB);
+    }
+
+    public function inner(): Layer
+    {
+        return Layer::of($this->faces(), $this->inside);
+    }
+
+    public function outer(): Layer
+    {
+        return Layer::of($this->faces(), $this->outside);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** What stands inside the stem wall, from its top down to the floor. */
+final readonly class Lining implements DesignPart
+{
+    /**
+     * @param  list<Layer>  $layers  from the room to the wall
+     * @param  float  $gapAboveFloor  left bare at its foot, m
+     */
+    public function __construct(
+        public array $layers,
+        public float $gapAboveFloor = 0.0,
+    ) {}
+
+    public function present(): bool
+    {
+        return $this->thickness() > 0.0;
+    }
+
+    public function thickness(): float
+    {
+        return array_sum(array_map(static fn (Layer $l): float => $l->thickness, $this->layers));
+    }
+}

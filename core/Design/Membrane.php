@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** The waterproofing or damp-proofing on the outer face of the stem, from the footing up. A thickness of 0 means there is none. */
+final readonly class Membrane implements DesignPart
+{
+    /** @param  float  $topAboveGrade m; negative where it stops below the ground */
+    public function __construct(
+        public float $thickness,
+        public float $topAboveGrade,
+    ) {}
+
+    public function present(): bool
+    {
+        return $this->thickness > 0.0;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** A groove left in the slab's top along the edge, such as for the track of a sliding door. A width of 0 means there is none. */
+final readonly class Recess implements DesignPart
+{
+    /** @param  float  $fromEdge of its outer side, inward from the outer face of the edge, m */
+    public function __construct(
+        public float $width,
+        public float $depth,
+        public float $fromEdge,
+    ) {}
+
+    public function present(): bool
+    {
+        return $this->width > 0.0 && $this->depth > 0.0;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** The space under the deck: its air. Says nothing where there is no deck. */
+final readonly class Space implements DesignPart
+{
+    /**
+     * @param  float  $vents  area of openings for each metre of exposed perimeter, m²/m
+     * @param  float  $wind  mean speed at 10 m, m/s
+     * @param  WindShelter  $shelter  of the openings
+     * @param  float  $airChanges  of an unheated basement, 1/h
+     */
+    public function __construct(
+        public Below $kind = Below::Heated,
+        public float $vents = 0.0015,
+        public float $wind = 4.0,
+        public WindShelter $shelter = WindShelter::Average,
+        public float $airChanges = 0.3,
+    ) {}
+
+    public function present(): bool
+    {
+        return $this->kind !== Below::Heated;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** The break at doors: the concrete is held down and filled with foam. A thickness of 0 means there is none. */
+final readonly class Threshold implements DesignPart
+{
+    /**
+     * @param  Layer  $layer  the fill; its thickness is how far the concrete is held down
+     * @param  float  $width  inward from the outer face of the edge, m
+     */
+    public function __construct(
+        public Layer $layer,
+        public float $width,
+    ) {}
+
+    public function present(): bool
+    {
+        return $this->layer->present() && $this->width > 0.0;
+    }
+}

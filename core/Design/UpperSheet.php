@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** The second sheet, between the board on the slab and the screed. A thickness of 0 means there is none. */
+final readonly class UpperSheet implements DesignPart
+{
+    public function __construct(public float $thickness) {}
+
+    public function present(): bool
+    {
+        return $this->thickness > 0.0;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** How sheltered a building stands: the wind shielding factor f_w of ISO 13370:2007, table 2 (from memory). */
+enum WindShelter: string
+{
+    case Sheltered = 'sheltered';
+    case Average = 'average';
+    case Exposed = 'exposed';
+
+    public function factor(): float
+    {
+        return match ($this) {
+            self::Sheltered => 0.02,
+            self::Average => 0.05,
+            self::Exposed => 0.10,
+        };
+    }
+}

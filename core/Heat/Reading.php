@@ -1,0 +1,292 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Heat;
+
+use Ondergrond\Design\Below;
+use Ondergrond\Design\Design;
+use Ondergrond\Design\HeatedIn;
+use Ondergrond\Design\Layer;
+use Ondergrond\Ground\SpaceAir;
+use Ondergrond\Section\Layout;
+use Ondergrond\Section\Side;
+
+/** How ISO 13370 reads a design: which formula, and what each part counts for in it. Every family goes through here. */
+final readonly class Reading
+{
+    /** A floor less deep than this below the ground is one on the ground, m. */
+    private const SHALLOW = 0.05;
+
+    private function __construct(private Design $d) {}
+
+    public static function of(Design $design): self
+    {
+        return new self($design);
+    }
+
+    public function formula(float $groundConductivity): GroundFormula
+    {
+        $d = $this->d;
+        $plan = $d->footprint;
+        if ($d->deck->present() && $d->space->kind === Below::Vented) {
+            return new SuspendedFloor(
+                $plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->deckTransmittance(), $this->floorResistance(),
+                max(0.0, $d->deck->topAboveGrade), $this->stemTransmittance(), $d->space->vents, $d->space->wind, $d->space->shelter->factor(),
+                $this->depth(), $this->buriedResistance(),
+            );
+        }
+        if ($d->deck->present() && $d->space->kind === Below::Unheated) {
+            return new UnheatedBasement(
+                $plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->depth(), $this->floorResistance(), $this->buriedResistance(),
+                $this->deckTransmittance(), max(0.0, $d->deck->topAboveGrade), $this->stemTransmittance(), $d->space->airChanges, $plan->area * SpaceAir::height($d),
+            );
+        }
+
+        return $this->depth() > self::SHALLOW
+            ? new HeatedBasement($plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->depth(), $this->floorResistance(), $this->buriedResistance(), $this->rsi())
+            : SlabOnGround::of($plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->floorResistance(), $this->edges(), $this->rsi());
+    }
+
+    /** z: of the floor below the ground, the mean along the exposed perimeter (9.3.1: where it varies), m. */
+    public function depth(): float
+    {
+        $d = $this->d;
+        $exposed = $d->footprint->exposed;
+        $lower = $d->walkout->present() ? $d->footprint->walkOut : 0.0;
+
+        return (($exposed - $lower) * $d->depth() + $lower * max(0.0, -$d->finishedFloor() - $d->walkout->drop)) / $exposed;
+    }
+
+    /** w: full thickness of the wall at ground level, m. */
+    public function wallThickness(): float
+    {
+        $at = Layout::of($this->d);
+
+        return $this->d->hasRoomBelowGrade() ? max($this->d->wall->thickness(), $at->boardFace - $at->lined) : $this->d->wall->thickness();
+    }
+
+    /**
+     * R_f, m²K/W: the field board, where the perimeter zone is weaker that one for the whole floor (safe side), and what
+     * lies on the slab. Dense slab and hardcore stay out (8.2); over the pipes of a heated floor all does.
+     */
+    public function floorResistance(): float
+    {
+        $d = $this->d;
+        $on = match ($d->heating->in) {
+            HeatedIn::None => $d->boardAbove->resistance() + $d->screed->resistance(),
+            HeatedIn::Screed => $d->boardAbove->resistance() + max(0.0, $d->screed->thickness - $d->heating->depth) / $d->screed->material->conductivity,
+            HeatedIn::Slab => 0.0,
+        };
+
+        return ($this->perimeterIsWeaker() ? $d->perimeterBoard->layer : $d->fieldBoard)->resistance() + $on + $this->bedResistance();
+    }
+
+    /** R_si at the floor: none where the plane of its pipes gives the heat. */
+    private function rsi(): float
+    {
+        return $this->d->heating->present() ? 0.0 : SurfaceResistance::INSIDE_DOWN;
+    }
+
+    /** A bed of foam glass is insulation and counts, crushed stone does not. */
+    private function bedResistance(): float
+    {
+        return $this->bedCounts() ? $this->d->stone->resistance() : 0.0;
+    }
+
+    private function bedCounts(): bool
+    {
+        return $this->d->stone->material->conductivity < 0.2;
+    }
+
+    /** U_f of the deck, R_si 0.17 on both faces (9.2), W/(m²K). */
+    public function deckTransmittance(): float
+    {
+        return Stack::transmittance($this->d->deck->layers, SurfaceResistance::INSIDE_DOWN, SurfaceResistance::INSIDE_DOWN);
+    }
+
+    /** @return list<Layer> the stem wall above ground, from the room outward */
+    public function stemLayers(): array
+    {
+        $d = $this->d;
+
+        return array_values(array_filter([
+            ...(Layout::of($d)->lining ? $d->lining->layers : []),
+            $d->form->inner(), $d->stem->layer, $d->form->outer(), $d->edgeOutside->layer, $d->cover->layer,
+        ], static fn (Layer $l): bool => $l->present()));
+    }
+
+    /** U of the stem wall above ground, W/(m²K). */
+    public function stemTransmittance(): float
+    {
+        return Stack::transmittance($this->stemLayers(), SurfaceResistance::INSIDE_HORIZONTAL, SurfaceResistance::OUTSIDE);
+    }
+
+    /**
+     * R_w of the buried wall, its outside boards as wet as the ground makes them, m²K/W. Where a board or the lining
+     * covers part of the depth only, the transmittances of both parts are averaged by height.
+     */
+    public function buriedResistance(): float
+    {
+        $d = $this->d;
+        $depth = max(1e-9, $d->depth());
+        $share = static fn (float $length): float => max(0.0, min(1.0, $length / $depth));
+        $board = $d->edgeOutside->present() ? $share($d->edgeOutside->depthBelowGrade) : 0.0;
+        $form = $d->form->present() ? $share(-Layout::of($d)->formFoot) : 0.0;
+        $lining = Layout::of($d)->lining ? $share($depth - $d->lining->gapAboveFloor) : 0.0;
+        $foam = $d->form->inner()->resistance() + $d->form->outer()->thickness / ($d->form->faces()->conductivity * $d->form->material->wetConductivity() / $d->form->material->conductivity);
+        $inside = array_sum(array_map(static fn (Layer $l): float => $l->resistance(), $d->lining->layers));
+        $bare = SurfaceResistance::INSIDE_HORIZONTAL + $d->stem->layer->resistance();
+        // From the top each reaches down so far; the lining from the top too, its gap lies at the floor.
+        $ends = [0.0, $board, $form, $lining, 1.0];
+        sort($ends);
+        $sum = 0.0;
+        for ($i = 1; $i < count($ends); $i++) {
+            $middle = ($ends[$i - 1] + $ends[$i]) / 2;
+            $r = $bare + ($middle < $board ? $d->edgeOutside->layer->wetResistance() : 0.0) + ($middle < $form ? $foam : 0.0) + ($middle < $lining ? $inside : 0.0);
+            $sum += ($ends[$i] - $ends[$i - 1]) / $r;
+        }
+
+        return 1 / $sum - SurfaceResistance::INSIDE_HORIZONTAL;
+    }
+
+    /** @return list<EdgeInsulation> what may count as edge insulation: never more than one of them does (annex B) */
+    public function edges(): array
+    {
+        $d = $this->d;
+        $edges = [];
+        $surplus = $d->perimeterBoard->layer->resistance() - $d->fieldBoard->resistance();
+        if ($d->perimeterBoard->present() && $surplus > 0.0) {
+            $edges['perimeter_board'] = new EdgeInsulation(EdgeKind::Horizontal, $d->perimeterBoard->width, $surplus, max(0.0, $d->perimeterBoard->layer->thickness - $d->fieldBoard->thickness));
+        }
+        $at = Layout::of($d);
+        if ($d->edgeOutside->present() && $d->edgeOutside->depthBelowGrade > 0.0) {
+            $edges['edge_outside'] = new EdgeInsulation(EdgeKind::Vertical, $d->edgeOutside->depthBelowGrade, $d->edgeOutside->layer->wetResistance(), $d->edgeOutside->layer->thickness);
+        }
+        if ($d->stem->present()) {
+            $inside = $d->edgeInside;
+            $foot = $inside->depth > 0.0 ? max($at->stemFoot, $at->slab - $inside->depth) : max($at->stemFoot, min($at->dig, $at->under));
+            if ($inside->present() && $foot < 0.0) {
+                $edges['edge_inside'] = new EdgeInsulation(EdgeKind::Vertical, -$foot, $inside->layer->resistance(), $inside->layer->thickness);
+            }
+            if ($d->form->present() && $at->formFoot < 0.0) {
+                $edges['form'] = new EdgeInsulation(EdgeKind::Vertical, -$at->formFoot, $d->form->inner()->resistance() + $d->form->outer()->wetResistance(), $d->form->inside + $d->form->outside);
+            }
+        }
+
+        return $edges;
+    }
+
+    /** @return array<string, string> what each part counts for, by its key in project files */
+    public function counted(GroundFormula $formula): array
+    {
+        $d = $this->d;
+        $weaker = $this->perimeterIsWeaker();
+        $words = [
+            'slab' => 'left out: dense concrete hardly insulates',
+            'stone' => $this->bedCounts() ? 'counts as floor insulation' : 'left out: hardcore counts as ground',
+            'blinding' => 'left out: counts as ground',
+            'field_board' => match (true) {
+                ! $d->fieldBoard->present() => 'no board',
+                $weaker => 'not counted: the perimeter zone is weaker and stands for the floor',
+                default => 'counts as floor',
+            },
+            'perimeter_board' => match (true) {
+                ! $d->perimeterBoard->present() => 'no zone of its own',
+                $weaker => 'counts as floor, being the weaker',
+                $d->perimeterBoard->layer->resistance() <= $d->fieldBoard->resistance() => 'same as the field',
+                default => 'in the field, not in the formula',
+            },
+            'board_above' => $d->heating->in === HeatedIn::Slab ? 'above the pipes: not counted' : 'counts as floor',
+            'screed' => $d->heating->in === HeatedIn::Slab ? 'above the pipes: not counted' : 'counts as floor, as far as it lies under the pipes',
+            'edge_under' => 'in the field, not in the formula',
+            'edge_inside' => $d->edgeInside->present() ? 'in the field, not in the formula' : 'no board',
+            'edge_outside' => match (true) {
+                ! $d->edgeOutside->present() => 'no board',
+                $d->edgeOutside->depthBelowGrade <= 0.0 => 'not counted: it stops at the ground',
+                $formula instanceof SlabOnGround => 'in the field, not in the formula',
+                default => 'counts as buried wall, as far down as it reaches, with λ of a wet board',
+            },
+            'form' => $formula instanceof SlabOnGround ? 'in the field, not in the formula' : 'counts as buried wall, webs and wet outer face with it',
+            'lining' => 'counts as buried wall, less its gap at the floor',
+            'wing' => 'in the field, not in the formula',
+            'deck' => 'counts as floor',
+            'stem' => $formula instanceof SlabOnGround ? 'in the field, not in the formula' : 'counts as wall',
+            'neighbour' => 'taken as outside air; in the field, not in the formula',
+            'threshold' => 'in the field at doors, not in the formula',
+            'pads' => 'drawn only: they stand here and there',
+        ];
+        if ($formula instanceof SlabOnGround) {
+            foreach ($this->edges() as $part => $edge) {
+                $words[$part] = match (true) {
+                    $edge == $formula->edge => 'counts as edge',
+                    $formula->edge === null => 'not counted: it saves nothing over bare ground',
+                    default => 'drawn; '.$this->savesMore($formula->edge).' saves more and counts',
+                };
+            }
+        }
+
+        return $words;
+    }
+
+    private function savesMore(EdgeInsulation $used): string
+    {
+        $names = ['perimeter_board' => 'the perimeter strip', 'edge_outside' => 'the outside board', 'edge_inside' => 'the board inside the edge', 'form' => 'the form'];
+        foreach ($this->edges() as $part => $edge) {
+            if ($edge == $used) {
+                return $names[$part];
+            }
+        }
+
+        return 'another';
+    }
+
+    /** @return list<string> what the formula leaves out here, sentences */
+    public function notes(GroundFormula $formula): array
+    {
+        $d = $this->d;
+        $notes = [];
+        if ($d->edgeBeam->present()) {
+            $notes[] = 'The formula leaves out the junction of wall and floor (ψ taken as 0) and the beam’s concrete: slab and beam are one casting, so a board inside or under the beam shows in the field only.';
+            if ($d->edgeUnder->resistance() < $this->floorResistance() - 1e-9) {
+                $notes[] = 'The beam stands on less board than the floor has. The formula takes the floor’s board as far as the wall, so the true loss is higher.';
+            }
+        } else {
+            $notes[] = 'The formula leaves out the junction of wall and floor (ψ taken as 0), and with it what the footing carries.';
+        }
+        if ($formula instanceof SlabOnGround && count($this->edges()) > 1) {
+            $notes[] = 'Strip and boards at the edge are never added up; the one that saves most is counted.';
+        }
+        if ($formula instanceof SlabOnGround && $formula->edgeIsHeld()) {
+            $notes[] = 'The floor is so small that the edge formula takes off more than the same board under the whole floor would save; no more than that is counted.';
+        }
+        if ($d->walkout->present()) {
+            $notes[] = sprintf('The formula takes the depth as its mean along the exposed edge, walk-out side included (z %.2f m); the field has a section for each side.', $this->depth());
+        }
+        if ($d->neighbour->present()) {
+            $notes[] = 'Garage and porch are taken as outside air, which is on the safe side where they are closed.';
+        }
+        if ($d->form->present()) {
+            $notes[] = sprintf('The form’s webs are %.1f %% of its face and raise its λ from %.4f to %.4f W/(m·K); that they end at the core is left out (safe side).', 100 * $d->form->webShare(), $d->form->material->conductivity, $d->form->faces()->conductivity);
+        }
+        if ($d->heating->present()) {
+            $notes[] = sprintf('The floor is heated: its loss is counted from the plane of the pipes, %.1f °C over the heating months, without the surface’s resistance.', $d->heating->plane);
+        }
+
+        return $notes;
+    }
+
+    private function perimeterIsWeaker(): bool
+    {
+        return $this->d->perimeterBoard->present()
+            && $this->d->perimeterBoard->layer->resistance() < $this->d->fieldBoard->resistance() - 1e-9;
+    }
+
+    /** Height of stem wall above ground in a section and its U: what the field's loss has to be relieved of. */
+    public function stemAboveGround(Side $side): float
+    {
+        $at = Layout::of($this->d, $side);
+
+        return $this->d->hasRoomBelowGrade() ? max(0.0, $at->top - max($at->grade, $at->floor)) : 0.0;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Section;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Design\SheetPosition;
+
+/** Something thin that is drawn as a line: a sheet, a membrane, a course; or the line that holds the air. */
+final readonly class Course
+{
+    /**
+     * @param  Part|null  $part  null for the airtight line, which is made of several
+     * @param  non-empty-list<array{float, float}>  $path  m, from inside outward or from below upward
+     */
+    private function __construct(
+        public ?Part $part,
+        public array $path,
+    ) {}
+
+    /** @return list<self> */
+    public static function all(Design $d, Side $side, Layout $at, float $left, Window $window): array
+    {
+        $courses = [];
+        $sheet = self::sheet($d, $at, $left);
+        if ($d->sheet->present()) {
+            $courses[] = new self(Part::Sheet, $sheet);
+        }
+        $wall = -$d->wall->insideThickness();
+        if ($d->upperSheet->present()) {
+            $y = $at->slab + $d->boardAbove->thickness;
+            $end = $at->buildUpEnd;
+            $courses[] = new self(Part::UpperSheet, [[$left, $y], [$end, $y], [$end, $at->floor]]);
+        }
+        if ($d->membrane->present()) {
+            $top = $side === Side::Walkout ? min($at->top, $at->grade + max(0.0, $d->membrane->topAboveGrade)) : $d->membrane->topAboveGrade;
+            $out = ($d->footing->width - $d->stem->layer->thickness) / 2;
+            $courses[] = new self(Part::Membrane, [[$out, $at->stemFoot], [$at->formFace, $at->stemFoot], [$at->formFace, $top]]);
+        }
+        if ($d->dpc->present()) {
+            $y = $at->grade + $d->dpc->heightAboveGrade;
+            $courses[] = new self(Part::Dpc, [[min($at->inner, $wall), $y], [max(0.0, $d->wall->outsideThickness()), $y]]);
+        }
+        if ($d->shield->present()) {
+            $courses[] = new self(Part::Shield, [[$at->inner / 2, $at->top], [$at->outermost, $at->top], [$at->outermost + $d->shield->drip, $at->top - $d->shield->drip]]);
+        }
+        if ($d->sheet->present()) {
+            $courses[] = new self(null, self::airtight($d, $at, $sheet, $window->up));
+        }
+
+        return $courses;
+    }
+
+    public function mirrored(float $x): self
+    {
+        return new self($this->part, array_map(static fn (array $p): array => [2 * $x - $p[0], $p[1]], $this->path));
+    }
+
+    /**
+     * The sheet of the floor, turned up at its edge.
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function sheet(Design $d, Layout $at, float $left): array
+    {
+        $stem = $d->stem->present();
+        $up = $stem ? [[$at->tray, $at->slab]] : [[0.0, $at->foot], [0.0, $at->slab]];
+        if ($d->sheet->position === SheetPosition::AboveBoards) {
+            return $stem ? [[$left, $at->under], [$at->tray, $at->under], ...$up] : [[$left, $at->under], [$at->inner, $at->under], [$at->inner, $at->foot], ...$up];
+        }
+        $zone = max($left, $at->zone);
+        $field = $at->under - $d->fieldBoard->thickness;
+        $strip = $d->perimeterBoard->present() ? $at->under - $d->perimeterBoard->layer->thickness : $field;
+        $foot = $at->foot - $d->edgeUnder->thickness;
+
+        return $stem
+            ? [[$left, $field], [$zone, $field], [$zone, $strip], [$at->tray, $strip], ...$up]
+            : [[$left, $field], [$zone, $field], [$zone, $strip], [$at->tray, $strip], [$at->tray, $foot], [0.0, $foot], ...$up];
+    }
+
+    /**
+     * Along the sheet, up the inner face of the stem's concrete where it is a room's wall, to the sheathing of the wall.
+     *
+     * @param  non-empty-list<array{float, float}>  $sheet
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function airtight(Design $d, Layout $at, array $sheet, float $up): array
+    {
+        return $d->stem->present()
+            ? [...$sheet, [$at->inner, $at->slab], [$at->inner, $at->top], [0.0, $at->top], [0.0, $up]]
+            : [...$sheet, [0.0, $up]];
+    }
+}

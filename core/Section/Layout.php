@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Section;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\FormStart;
+
+/**
+ * The lines that a section is drawn on, m: heights from the ground outside upward, x outward from the outer face of the
+ * edge's concrete, so that most of them are negative.
+ */
+final readonly class Layout
+{
+    /** A permanent form that starts at grade begins this far below it, common practice, m. */
+    private const FORM_BELOW_GRADE = 0.3;
+
+    /** Over lower ground a stem wall stands out of it at least so far, m. */
+    private const OUT_OF_GROUND = 0.15;
+
+    /** Walls lower than this are a curb and get no lining, m. */
+    private const CURB = 0.3;
+
+    /**
+     * @param  float  $grade  ground outside on this side
+     * @param  float  $floor  top of the finished floor
+     * @param  float  $under  underside of the slab
+     * @param  float  $boards  underside of the deepest board under it
+     * @param  float  $bed  top of the stone, under the blinding
+     * @param  float  $dig  what the floor is dug to: the stone is thinnest under the thickest board
+     * @param  float  $foot  underside of the beam or the footing
+     * @param  float  $trench  what is dug there
+     * @param  float  $stemFoot  underside of the stem, the footing's top
+     * @param  float  $top  of the stem, or of the slab where there is none; the wall stands there
+     * @param  float  $formFoot  where a permanent form begins
+     * @param  float  $boardFoot  of the outside board
+     * @param  float  $inner  inner face of beam or stem
+     * @param  float  $lined  inner face of all that stands against the stem
+     * @param  float  $tray  where the boards under the slab end
+     * @param  float  $slabEnd  where the slab ends
+     * @param  float  $buildUpEnd  where what lies on the slab ends
+     * @param  float  $zone  where the perimeter boards begin
+     * @param  float  $formFace  outer face of a permanent form
+     * @param  float  $boardFace  outer face of the outside board
+     * @param  float  $outermost  of all that stands at the edge
+     * @param  float  $room  face that the room begins at
+     * @param  bool  $lining  whether the inside lining is there on this side
+     */
+    private function __construct(
+        public float $grade,
+        public float $floor,
+        public float $slab,
+        public float $under,
+        public float $boards,
+        public float $bed,
+        public float $dig,
+        public float $foot,
+        public float $trench,
+        public float $stemFoot,
+        public float $top,
+        public float $formFoot,
+        public float $boardFoot,
+        public float $inner,
+        public float $lined,
+        public float $tray,
+        public float $slabEnd,
+        public float $buildUpEnd,
+        public float $zone,
+        public float $formFace,
+        public float $boardFace,
+        public float $outermost,
+        public float $room,
+        public bool $lining,
+    ) {}
+
+    public static function of(Design $d, Side $side = Side::Edge): self
+    {
+        $lower = $side === Side::Walkout;
+        $grade = $lower ? -$d->walkout->drop : 0.0;
+        $slab = $d->slab->topAboveGrade;
+        $under = $d->slab->underside();
+        $boards = $under - max($d->fieldBoard->thickness, $d->perimeterBoard->thickness());
+        $bed = $boards - $d->blinding->thickness;
+        $stem = $d->stem->present();
+        $foot = match (true) {
+            $stem => $grade - ($lower ? $d->walkout->footingDepth : $d->footing->depthBelowGrade),
+            default => $slab - $d->edgeBeam->depth,
+        };
+        $stemFoot = $stem ? $foot + $d->footing->height : $foot;
+        $top = match (true) {
+            $stem && $lower => max($slab, $grade + self::OUT_OF_GROUND, $stemFoot + 0.1),
+            $stem => $d->stem->topAboveGrade,
+            default => $slab,
+        };
+        $width = $stem ? $d->stem->layer->thickness : $d->edgeBeam->width;
+        $face = -$width - $d->form->inside;
+        $lining = $d->lining->present() && $top - $d->finishedFloor() > self::CURB;
+        $lined = $face - ($lining ? $d->lining->thickness() : 0.0);
+        $tray = $face - $d->edgeInside->layer->thickness;
+        $boardFace = $d->form->outside + $d->edgeOutside->layer->thickness;
+
+        return new self(
+            $grade,
+            $d->finishedFloor(),
+            $slab,
+            $under,
+            $boards,
+            $bed,
+            $bed - $d->stone->thickness,
+            $foot,
+            $foot - $d->edgeUnder->thickness - ($stem ? 0.0 : $d->stone->thickness),
+            $stemFoot,
+            $top,
+            $d->form->starts === FormStart::Footing ? $stemFoot : max($stemFoot, min($grade - self::FORM_BELOW_GRADE, $top)),
+            max($grade - $d->edgeOutside->depthBelowGrade, $stem ? $foot : -INF),
+            -$width,
+            $lined,
+            $tray,
+            $stem ? $tray : 0.0,
+            // On a stem at the stem or its lining, on a beam at the wall, which stands on the slab.
+            $stem ? $lined : -$d->wall->insideThickness(),
+            $tray - $d->perimeterBoard->width,
+            $d->form->outside,
+            $boardFace,
+            max($boardFace + $d->drainage->layer->thickness, $boardFace + $d->cover->layer->thickness, $d->wall->outsideThickness()),
+            $d->hasRoomBelowGrade() ? min($lined, -$d->wall->insideThickness()) : -$d->wall->insideThickness(),
+            $lining,
+        );
+    }
+
+    /** Underside of the deck, m; null where there is none. */
+    public static function deckUnderside(Design $design): ?float
+    {
+        return $design->deck->present() ? $design->deck->topAboveGrade - $design->deck->thickness() : null;
+    }
+}

@@ -1,0 +1,332 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Section;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Layer;
+use Ondergrond\Design\Part;
+use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\Material;
+
+/** Paints one side of a design within a window: the ground first, then the parts as they are built on each other. */
+final readonly class Painter
+{
+    /** The bed stands out past the edge by this much, common practice, m. */
+    private const BED_STANDS_OUT = 0.1;
+
+    /** Thickness of the plate that a deck bears on, common practice, m. */
+    private const PLATE = 0.04;
+
+    /** Thickness of a door's leaf and sill, common practice, m. */
+    private const LEAF = 0.06;
+
+    public function __construct(
+        private Design $d,
+        private Side $side,
+        private Layout $at,
+        private Window $window,
+    ) {}
+
+    /** @return list<Region> */
+    public function regions(): array
+    {
+        return [...$this->ground(), ...$this->parts()];
+    }
+
+    /** @return list<Region> */
+    public function ground(): array
+    {
+        $left = -$this->window->inward;
+
+        return self::some([
+            Region::box(null, null, $left, -$this->window->down, 0.0, $this->at->under),
+            Region::box(null, null, 0.0, -$this->window->down, $this->window->outward, $this->at->grade),
+        ]);
+    }
+
+    /** @return list<Region> */
+    public function parts(): array
+    {
+        return self::some([
+            ...$this->bed(),
+            ...($this->d->stem->present() ? [...$this->stem(), ...$this->floor()] : [...$this->floor(), ...$this->beam()]),
+            ...$this->onSlab(),
+            ...$this->outside(),
+            ...$this->wall(),
+            ...$this->deck(),
+            ...($this->side === Side::Neighbour ? $this->neighbour() : []),
+            ...$this->wing(),
+            ...$this->openings(),
+        ]);
+    }
+
+    /** @return list<Region|null> */
+    private function bed(): array
+    {
+        [$d, $at, $left] = [$this->d, $this->at, -$this->window->inward];
+        $end = $d->stem->present() ? $at->inner : $at->tray;
+        $regions = [
+            // Where the floor's boards are thinner, the stone comes up to them.
+            $this->layer(Part::Stone, $d->stone, $left, $at->dig, $end, $at->under),
+            $this->layer(Part::Blinding, $d->blinding, $left, $at->bed, $end, $at->boards),
+        ];
+        if ($d->pads->present()) {
+            $x = -$d->pads->fromEdge;
+            $y = -$d->pads->depthBelowGrade;
+            $regions[] = Region::box(Part::Pads, $d->slab->layer->material, max($left, $x - $d->pads->width / 2), $y, $x + $d->pads->width / 2, $y + $d->pads->height)?->drawnOnly();
+        }
+        if ($d->drains->inner > 0.0) {
+            $regions[] = Region::ring(Part::Drains, Catalogue::get('dimple-membrane'), $end - 1.2 * $d->drains->inner - $this->footingReach(), $at->dig + $d->drains->inner / 2 + 0.02, $d->drains->inner);
+        }
+
+        return $regions;
+    }
+
+    /** How far the footing reaches inward of the stem, m. */
+    private function footingReach(): float
+    {
+        return max(0.0, ($this->d->footing->width - $this->d->stem->layer->thickness) / 2);
+    }
+
+    /** @return list<Region|null> */
+    private function stem(): array
+    {
+        [$d, $at] = [$this->d, $this->at];
+        $middle = $at->inner / 2;
+        $half = $d->footing->width / 2;
+        $form = $d->form;
+        $faces = $form->faces();
+        $grade = min($at->grade, $at->top);
+
+        return [
+            $this->layer(Part::EdgeUnder, $d->edgeUnder, $middle - $half, $at->trench, $middle + $half, $at->foot),
+            Region::box(Part::Footing, $d->slab->layer->material, $middle - $half, $at->foot, $middle + $half, $at->stemFoot),
+            Region::box(Part::Stem, $d->stem->layer->material, $at->inner, $at->stemFoot, 0.0, $at->top),
+            Region::box(Part::Form, $faces, $at->inner - $form->inside, $at->formFoot, $at->inner, $at->top),
+            Region::box(Part::Form, $faces->conducting($faces->conductivity / $form->material->conductivity * $form->material->wetConductivity()), 0.0, $at->formFoot, $form->outside, $grade),
+            Region::box(Part::Form, $faces, 0.0, max($grade, $at->formFoot), $form->outside, $at->top),
+        ];
+    }
+
+    /** @return list<Region|null> */
+    private function beam(): array
+    {
+        [$d, $at] = [$this->d, $this->at];
+        $out = $d->edgeOutside->layer->thickness + self::BED_STANDS_OUT;
+        $inside = $d->edgeInside;
+        $foot = max($at->foot, $inside->depth > 0.0 ? $at->slab - $inside->depth : $at->foot);
+        $board = Region::box(Part::EdgeInside, $inside->layer->material, $at->tray, $foot, $at->inner, $at->under);
+        if ($board !== null && $inside->bevel > 0.0) {
+            $cut = $inside->bevel;
+            $board = new Region(Part::EdgeInside, $inside->layer->material, [[$at->tray, $foot], [$at->inner - $cut, $foot], [$at->inner, $foot + $cut], [$at->inner, $at->under], [$at->tray, $at->under]]);
+        }
+
+        return [
+            $this->layer(Part::Stone, $d->stone, $at->tray, $at->trench, $out, $at->foot - $d->edgeUnder->thickness),
+            $this->layer(Part::EdgeUnder, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness, 0.0, $at->foot),
+            $inside->bevel > 0.0 ? Region::box(Part::Slab, $d->slab->layer->material, $at->inner - $inside->bevel, $foot, $at->inner, $foot + $inside->bevel) : null,
+            // Under a board that stops short the beam's inner face meets the ground.
+            $foot > $at->foot ? Region::box(null, null, $at->tray, $at->foot, $at->inner, $foot) : null,
+            $board,
+            $this->concrete(),
+        ];
+    }
+
+    private function concrete(): Region
+    {
+        $at = $this->at;
+        $left = -$this->window->inward;
+
+        return new Region(Part::Slab, $this->d->slab->layer->material, [[$left, $at->under], [$at->inner, $at->under], [$at->inner, $at->foot], [0.0, $at->foot], [0.0, $at->slab], [$left, $at->slab]]);
+    }
+
+    /** @return list<Region|null> */
+    private function floor(): array
+    {
+        [$d, $at, $left] = [$this->d, $this->at, -$this->window->inward];
+        $zone = max($left, $at->zone);
+        $regions = [
+            $this->layer(Part::Field, $d->fieldBoard, $left, $at->under - $d->fieldBoard->thickness, $zone, $at->under),
+            $this->layer(Part::Perimeter, $d->perimeterBoard->layer, $zone, $at->under - $d->perimeterBoard->layer->thickness, $at->tray, $at->under),
+        ];
+        if ($d->stem->present()) {
+            $inside = $d->edgeInside;
+            $foot = $inside->depth > 0.0 ? max($at->stemFoot, $at->slab - $inside->depth) : max($at->stemFoot, min($at->dig, $at->under));
+            $regions[] = $this->layer(Part::EdgeInside, $inside->layer, $at->tray, $foot, $at->inner - ($at->formFoot < $at->slab ? $d->form->inside : 0.0), $at->slab);
+            $regions[] = $this->layer(Part::Slab, $d->slab->layer, $left, $at->under, $at->tray, $at->slab);
+        }
+
+        return $regions;
+    }
+
+    /** @return list<Region|null> */
+    private function onSlab(): array
+    {
+        [$d, $at, $left] = [$this->d, $this->at, -$this->window->inward];
+        $board = $at->slab + $d->boardAbove->thickness;
+        // On a stem the floor's build-up ends at the wall or the lining, on a beam at the wall.
+        $end = $at->buildUpEnd;
+        $upstand = $d->screed->present() ? $d->upstand->thickness : 0.0;
+        $regions = [
+            $this->layer(Part::BoardAbove, $d->boardAbove, $left, $at->slab, $end, $board),
+            $this->layer(Part::Screed, $d->screed, $left, $board, $end - $upstand, $at->floor),
+            $upstand > 0.0 ? $this->layer(Part::Upstand, $d->upstand, $end - $upstand, $board, $end, $at->floor) : null,
+        ];
+        if ($d->heating->present()) {
+            // Pipes at a spacing of common practice; in the field they are a plane.
+            for ($x = $end - 0.15; $x > max($left, $end - 3.0); $x -= 0.15) {
+                $regions[] = Region::ring(Part::Heating, Catalogue::get('dimple-membrane'), $x, $at->floor - $d->heating->depth, 0.016);
+            }
+        }
+        if ($at->lining) {
+            $x = $at->inner - $d->form->inside;
+            $foot = $at->floor + $d->lining->gapAboveFloor;
+            foreach (array_reverse($d->lining->layers) as $layer) {
+                $regions[] = $this->layer(Part::Lining, $layer, $x - $layer->thickness, $foot, $x, $at->top);
+                $x -= $layer->thickness;
+            }
+        }
+
+        return $regions;
+    }
+
+    /** @return list<Region|null> */
+    private function outside(): array
+    {
+        [$d, $at] = [$this->d, $this->at];
+        $board = $d->edgeOutside->layer;
+        $grade = min($at->grade, $at->top);
+        $drainage = $d->drainage;
+        $regions = [
+            $this->layer(Part::EdgeOutside, $board->made($board->material->wet()), $at->formFace, $at->boardFoot, $at->boardFace, $grade),
+            $this->layer(Part::EdgeOutside, $board, $at->formFace, max($grade, $at->boardFoot), $at->boardFace, $at->top),
+            $this->layer(Part::Drainage, $drainage->layer, $at->boardFace, $at->stemFoot, $at->boardFace + $drainage->layer->thickness, $at->grade - $drainage->topBelowGrade),
+            $this->layer(Part::Cover, $d->cover->layer, $at->boardFace, $at->grade - $d->cover->depthBelowGrade, $at->boardFace + $d->cover->layer->thickness, $at->top),
+        ];
+        if ($d->drains->outer > 0.0) {
+            $x = max($at->outermost, $this->footingReach()) + $d->drains->outer;
+            $regions[] = Region::ring(Part::Drains, Catalogue::get('dimple-membrane'), $x, $at->foot + $d->drains->outer / 2, $d->drains->outer);
+        }
+
+        return $regions;
+    }
+
+    /** @return list<Region|null> */
+    private function wall(): array
+    {
+        [$d, $at, $head] = [$this->d, $this->at, $this->window->up];
+        if ($this->side === Side::Door) {
+            return [Region::box(Part::Wall, Catalogue::get('softwood'), -self::LEAF, $at->top, 0.0, $head)];
+        }
+        $regions = [];
+        $x = 0.0;
+        foreach (array_reverse($d->wall->inside) as $layer) {
+            $regions[] = $this->layer(Part::Wall, $layer, $x - $layer->thickness, $at->top, $x, $head);
+            if ($d->closer->present() && $layer->material->slug === 'cavity-wool') {
+                $regions[] = $this->closer($x - $layer->thickness, $x);
+            }
+            $x -= $layer->thickness;
+        }
+        $x = 0.0;
+        foreach ($d->wall->outside as $layer) {
+            $regions[] = $this->layer(Part::Wall, $layer, $x, $at->top, $x + $layer->thickness, $head);
+            if ($d->closer->present() && $layer->material->slug === 'cavity-wool') {
+                $regions[] = $this->closer($x, $x + $layer->thickness);
+            }
+            $x += $layer->thickness;
+        }
+
+        return $regions;
+    }
+
+    /** Stands at openings only. */
+    private function closer(float $x0, float $x1): ?Region
+    {
+        return Region::box(Part::Closer, $this->d->closer->material, $x0, $this->at->top, $x1, $this->at->top + $this->d->closer->thickness)?->drawnOnly();
+    }
+
+    /** @return list<Region|null> */
+    private function deck(): array
+    {
+        $regions = [];
+        $y = $this->d->deck->topAboveGrade;
+        foreach ($this->d->deck->layers as $layer) {
+            $regions[] = $this->layer(Part::Deck, $layer, -$this->window->inward, $y - $layer->thickness, -$this->d->wall->insideThickness(), $y);
+            $y -= $layer->thickness;
+        }
+        // It bears on a plate on the stem's top.
+        $plate = $this->d->deck->present() ? Region::box(Part::Deck, Catalogue::get('softwood'), $this->at->lined, $this->at->top, -$this->d->wall->insideThickness(), min($this->at->top + self::PLATE, $this->d->deck->topAboveGrade)) : null;
+
+        return [...$regions, $this->side === Side::Walkout ? null : $plate];
+    }
+
+    /** @return list<Region|null> */
+    private function neighbour(): array
+    {
+        [$d, $at] = [$this->d, $this->at];
+        $n = $d->neighbour;
+        $near = $at->boardFace;
+        $break = $near + $n->layer->thickness;
+        $far = $break + $n->width;
+        $under = $n->topAboveGrade - $n->slab;
+
+        return [
+            // Fill under a slab that lies above the ground.
+            Region::box(null, null, $near, 0.0, $far, $under),
+            $this->layer(Part::Stone, $d->stone, $break, $under - $d->stone->thickness, $far, $under),
+            $this->layer(Part::Neighbour, $n->layer, $near, max($at->foot, $under - 0.2), $break, $n->topAboveGrade),
+            Region::box(Part::Neighbour, $d->slab->layer->material, $break, $under, $far, $n->topAboveGrade),
+            Region::box(Part::Neighbour, $d->slab->layer->material, $far - 0.3, $under - 0.3, $far, $under),
+            Region::box(Part::Neighbour, $n->layer->material->wet(), $far, $under - 0.3, $far + $n->edgeBoard, $n->topAboveGrade),
+        ];
+    }
+
+    /** @return list<Region|null> */
+    private function wing(): array
+    {
+        [$wing, $at] = [$this->d->wing, $this->at];
+        // No wing lies under the neighbour's own slab.
+        if (! $wing->present() || $this->side === Side::Neighbour) {
+            return [];
+        }
+        [$x0, $x1] = [$at->boardFace, $at->boardFace + $wing->width];
+        $y = $at->grade - $wing->depth;
+        $t = $wing->layer->thickness;
+
+        return [new Region(Part::Wing, $wing->layer->material->wet(), [[$x0, $y - $t], [$x1, $y - $t - $wing->fall], [$x1, $y - $wing->fall], [$x0, $y]])];
+    }
+
+    /** @return list<Region|null> */
+    private function openings(): array
+    {
+        [$d, $at] = [$this->d, $this->at];
+        $regions = [];
+        if ($d->recess->present()) {
+            // Left open in the slab: drawn as the sheet's white, filled later.
+            $x = -$d->recess->fromEdge;
+            $regions[] = Region::box(Part::Recess, Catalogue::get('screed'), $x - $d->recess->width, $at->slab - $d->recess->depth, $x, $at->slab)?->drawnOnly();
+        }
+        if ($d->threshold->present()) {
+            $fill = Region::box(Part::Threshold, $d->threshold->layer->material, -$d->threshold->width, $at->top - $d->threshold->layer->thickness, 0.0, $at->top);
+            $regions[] = $this->side === Side::Door ? $fill : null;
+        }
+
+        return $regions;
+    }
+
+    private function layer(Part $part, Layer $layer, float $x0, float $y0, float $x1, float $y1): ?Region
+    {
+        return $layer->present() ? Region::box($part, $layer->material, $x0, $y0, $x1, $y1) : null;
+    }
+
+    /**
+     * @param  list<Region|null>  $regions
+     * @return list<Region>
+     */
+    private static function some(array $regions): array
+    {
+        return array_values(array_filter($regions));
+    }
+}
