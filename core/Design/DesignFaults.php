@@ -184,10 +184,10 @@ final class DesignFaults
     private function sides(): void
     {
         $d = $this->d;
-        $slab = $d->slab->topAboveGrade;
+        $floor = $d->finishedFloor();
         if ($d->walkout->present()) {
-            $this->atLeast('/walkout/drop_m', $d->walkout->drop, -$slab, 'the ground there lies below the slab’s top');
-            $this->atMost('/walkout/drop_m', $d->walkout->drop, max(0.0, 0.5 - $slab), 'one steps out, no more than half a metre down');
+            $this->atLeast('/walkout/drop_m', $d->walkout->drop, -$floor, 'the ground there lies below the floor');
+            $this->atMost('/walkout/drop_m', $d->walkout->drop, max(0.0, 0.5 - $floor), 'one steps out, no more than half a metre down');
             $this->atLeast('/walkout/footing_depth_m', $d->walkout->footingDepth, $d->footing->height, 'the footing stands in the ground');
             $this->atLeast('/footprint/walk_out_m', $d->footprint->walkOut, 0.5, 'the walk-out side has a length');
         } else {
@@ -195,7 +195,7 @@ final class DesignFaults
         }
         if ($d->neighbour->present()) {
             $this->atLeast('/neighbour/width_m', $d->neighbour->width, 0.5, 'a narrower one is no slab');
-            $this->atMost('/neighbour/top_above_grade_m', $d->neighbour->topAboveGrade, max(0.0, $slab), 'water would run in');
+            $this->atMost('/neighbour/top_above_grade_m', $d->neighbour->topAboveGrade, max(0.0, $floor), 'water would run in');
             $this->atLeast('/footprint/'.($d->footprint->porch > 0.0 ? 'porch_m' : 'garage_m'), $d->footprint->alongNeighbour(), 0.5, 'the neighbour has a length along the floor');
         } else {
             foreach (['garage_m' => $d->footprint->garage, 'porch_m' => $d->footprint->porch] as $key => $length) {

@@ -26,17 +26,43 @@ final class UsualSizes
     {
         $metric = $system === UnitSystem::Metric;
 
+        $steps = static fn (float $toMetres, float $mm, float $inches, float $fromMm = 0.0, float $fromInches = 0.0): array => $metric
+            ? self::steps($fromMm / 1000, $toMetres, $mm / 1000)
+            : self::steps($fromInches * Unit::INCH, $toMetres, $inches * Unit::INCH);
+
         return match (true) {
-            $field === 'sheet.thickness_m' => $metric ? self::scaled(self::SHEETS_MM, 0.001) : self::scaled(self::SHEETS_MIL, Unit::INCH / 1000),
-            $field === 'slab.thickness_m' => $metric ? self::steps(0.05, 0.5, 0.01) : self::steps(2 * Unit::INCH, 20 * Unit::INCH, 0.5 * Unit::INCH),
-            $field === 'stone.thickness_m' => $metric ? self::steps(0.0, 1.5, 0.025) : self::steps(0.0, 59 * Unit::INCH, Unit::INCH),
-            $field === 'slab.top_above_grade_m' => $metric ? self::steps(0.0, 1.5, 0.05) : self::steps(0.0, 59 * Unit::INCH, Unit::INCH),
-            str_starts_with($field, 'wall.') && str_ends_with($field, '.thickness_m') => $metric ? self::steps(0.005, 0.5, 0.005) : self::steps(0.125 * Unit::INCH, 20 * Unit::INCH, 0.125 * Unit::INCH),
+            in_array($field, ['sheet.thickness_m', 'upper_sheet.thickness_m', 'dpc.thickness_m', 'membrane.thickness_m', 'shield.thickness_m'], true) => $metric ? self::scaled(self::SHEETS_MM, 0.001) : self::scaled(self::SHEETS_MIL, Unit::INCH / 1000),
+            $field === 'slab.thickness_m' => $steps(0.5, 10, 0.5, 50, 2),
+            $field === 'screed.thickness_m' => $steps(0.4, 5, 0.25),
+            $field === 'blinding.thickness_m' => $steps(0.2, 10, 0.5),
+            $field === 'stem.thickness_m' => $steps(0.6, 10, 0.5),
+            $field === 'cover.thickness_m' => $steps(0.06, 1, 0.125),
+            $field === 'drainage.thickness_m' => $steps(0.1, 1, 0.125),
+            $field === 'threshold.thickness_m' => $steps(0.3, 1, 0.5),
+            $field === 'stone.thickness_m' => $steps(1.5, 25, 1),
+            $field === 'slab.top_above_grade_m' => [...self::steps($metric ? -6.0 : -236 * Unit::INCH, -0.001, $metric ? 0.05 : Unit::INCH), ...$steps(1.5, 50, 1)],
+            in_array($field, ['stem.top_above_grade_m', 'membrane.top_above_grade_m', 'deck.top_above_grade_m', 'neighbour.top_above_grade_m', 'dpc.height_above_grade_m'], true) => $steps($field === 'neighbour.top_above_grade_m' ? 1.5 : ($field === 'dpc.height_above_grade_m' ? 1.0 : 2.0), 10, 0.5),
+            (bool) preg_match('~^(wall|lining|deck)\..*\.thickness_m$~', $field) => $steps(0.5, 5, 0.125, 5, 0.125),
             str_ends_with($field, '.thickness_m') => $metric ? self::scaled(self::BOARDS_MM, 0.001) : self::scaled(self::BOARDS_IN, Unit::INCH),
-            $field === 'perimeter_board.width_m' => $metric ? self::steps(0.0, 6.0, 0.1) : self::steps(0.0, 236 * Unit::INCH, 4 * Unit::INCH),
-            $field === 'edge_beam.width_m' => $metric ? self::steps(0.1, 2.0, 0.05) : self::steps(4 * Unit::INCH, 78 * Unit::INCH, 2 * Unit::INCH),
-            $field === 'edge_beam.depth_m' => $metric ? self::steps(0.1, 3.0, 0.05) : self::steps(4 * Unit::INCH, 118 * Unit::INCH, 2 * Unit::INCH),
-            $field === 'edge_outside.depth_below_grade_m' => $metric ? self::steps(0.0, 3.0, 0.05) : self::steps(0.0, 118 * Unit::INCH, 2 * Unit::INCH),
+            in_array($field, ['form.inside_m', 'form.outside_m', 'neighbour.edge_board_m'], true) => $steps(0.3, 5, 0.125),
+            $field === 'neighbour.slab_m' => $steps(0.5, 10, 0.5, 50, 2),
+            $field === 'neighbour.width_m' => $steps(30.0, 250, 12),
+            $field === 'perimeter_board.width_m' => $steps(6.0, 100, 4),
+            $field === 'edge_beam.width_m' => $steps(2.0, 50, 2, 100, 4),
+            $field === 'edge_beam.depth_m' => $steps(3.0, 50, 2, 100, 4),
+            $field === 'edge_outside.depth_below_grade_m' => $steps(6.0, 50, 2),
+            $field === 'footing.width_m' => $steps(3.0, 50, 2),
+            $field === 'footing.height_m' => $steps(1.5, 50, 2, 100, 4),
+            $field === 'footing.depth_below_grade_m' => $steps(8.0, 50, 2),
+            $field === 'walkout.drop_m' => $steps(6.0, 50, 2),
+            in_array($field, ['wing.depth_m', 'walkout.footing_depth_m', 'edge_inside.depth_m', 'lining.gap_above_floor_m', 'drainage.top_below_grade_m', 'pads.width_m'], true) => $steps(3.0, 50, 2),
+            $field === 'wing.width_m' => $steps(4.0, 100, 4),
+            in_array($field, ['wing.fall_m', 'cover.depth_below_grade_m', 'threshold.width_m', 'recess.width_m'], true) => $steps(1.0, 10, 0.5),
+            in_array($field, ['edge_inside.bevel_m', 'recess.depth_m'], true) => $steps(0.3, 5, 0.25),
+            in_array($field, ['drains.outer_m', 'drains.inner_m'], true) => $steps(0.4, 10, 1),
+            in_array($field, ['pads.height_m', 'service.height_m'], true) => $steps(1.5, 25, 1),
+            $field === 'pads.depth_below_grade_m' => $steps(6.0, 50, 2),
+            $field === 'heating.depth_m' => $steps(0.6, 5, 0.25, 10, 0.5),
             default => [],
         };
     }

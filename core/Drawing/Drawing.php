@@ -25,4 +25,10 @@ final readonly class Drawing
     {
         return $this->scale / 1000;
     }
+
+    /** The same without what stands for these. */
+    public function without(Role ...$roles): self
+    {
+        return new self($this->scale, $this->box, array_values(array_filter($this->items, static fn (Item $i): bool => ! in_array($i->role, $roles, true))), $this->title);
+    }
 }

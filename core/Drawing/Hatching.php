@@ -25,7 +25,7 @@ final readonly class Hatching
      */
     public function strokes(Region $region, array $covers): array
     {
-        [$x0, $y0, $x1, $y1] = $region->box();
+        [$x0, $y0, $x1, $y1] = $region->extent();
         if (min($x1 - $x0, $y1 - $y0) < self::THINNEST * 1000 * $this->paper) {
             return [];
         }
@@ -132,7 +132,7 @@ final readonly class Hatching
             Hatch::Screed => [2.2, 1.6, [[[0.3, 0.4], [0.45, 0.5]], [[1.2, 0.9], [1.5, 0.9], [1.35, 1.15], [1.2, 0.9]], [[0.8, 1.2], [0.95, 1.2]]]],
             Hatch::Masonry => [2.6, 2.6, [[[0, 0], [2.6, 2.6]]]],
             Hatch::Sand => [1.3, 1.0, [[[0.2, 0.2], [0.3, 0.2]], [[0.7, 0.5], [0.8, 0.6]]]],
-            Hatch::Sheet => [4.0, 4.0, [[]]],
+            Hatch::Sheet, Hatch::Air => [4.0, 4.0, [[]]],
             Hatch::Soil => [11.0, 6.0, [
                 [[0, 0], [2.2, 2.2], null, [0.9, 0], [3.1, 2.2], null, [1.8, 0], [4.0, 2.2]],
                 [[0, 2.2], [2.2, 0], null, [0.9, 2.2], [3.1, 0], null, [1.8, 2.2], [4.0, 0]],

@@ -11,6 +11,8 @@ enum Role: string
     case Hatch = 'hatch';
     case Ground = 'ground';
     case Sheet = 'sheet';
+    case Airtight = 'airtight';
+    case Level = 'level';
     case Datum = 'datum';
     case Dimension = 'dimension';
     case Flag = 'flag';

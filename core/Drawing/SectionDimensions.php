@@ -6,10 +6,12 @@ namespace Ondergrond\Drawing;
 
 use Ondergrond\Design\Part;
 use Ondergrond\Section\EdgeSection;
+use Ondergrond\Section\Layout;
+use Ondergrond\Section\Side;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
-/** The dimensions of an edge section: outside in two upright chains, the build-up at the left, widths above and below. */
+/** The dimensions of a section: outside in two upright chains, the build-up at the left, widths above and below. */
 final readonly class SectionDimensions
 {
     public function __construct(
@@ -19,32 +21,110 @@ final readonly class SectionDimensions
     ) {}
 
     /**
-     * @param  float  $left  x of the left end of what is surely shown, m
+     * @param  array{float, float, float, float}  $box  what is shown, m
      * @return list<Item>
      */
-    public function items(float $left): array
+    public function items(array $box): array
     {
-        $design = $this->section->design;
-        $level = $this->section->levels;
+        $d = $this->section->design;
+        $at = $this->section->layout;
         $mm = $this->paper;
-        $outside = max($design->edgeOutside->board->thickness, $design->wall->outsideThickness()) + 0.1;
-        $tray = -$design->beam->width - $design->edgeInside->thickness;
-        $depth = $design->edgeOutside->board->present() ? -$design->edgeOutside->depth : 0.0;
-        $buildUp = $left + 20 * $mm;
+        $outside = $at->outermost + 0.1;
+        $buildUp = $box[0] + (SectionDrawing::MARGIN + 20) * $mm;
         $near = $outside + 8 * $mm;
         $far = $outside + 23 * $mm;
+        $boardFoot = $d->edgeOutside->present() ? $at->boardFoot : $at->grade;
+        $below = min($at->trench, $boardFoot) - 5 * $mm;
+        $stem = $d->stem->present();
+        $foot = $at->inner / 2;
 
         return [
-            ...$this->across(Part::Perimeter, 'perimeter_board.width_m', $tray - $design->perimeter->width, $tray, $level['slab_top'] + 6 * $mm),
-            ...$this->across(Part::Beam, 'edge_beam.width_m', -$design->beam->width, 0.0, min($level['trench'], $depth) - 5 * $mm),
-            ...$this->upright(Part::Beam, 'edge_beam.depth_m', $near, $level['beam_underside'], $level['slab_top'], 0.0, 'start'),
-            ...$this->upright(Part::Slab, 'slab.top_above_grade_m', $far, 0.0, $level['slab_top'], $near, 'start'),
-            ...$this->upright(Part::EdgeOutside, 'edge_outside.depth_below_grade_m', $far, $depth, 0.0, $near, 'start'),
-            ...$this->upright(Part::Slab, 'slab.thickness_m', $buildUp, $level['slab_underside'], $level['slab_top'], $buildUp, 'end'),
-            ...$this->upright(Part::Field, 'field_board.thickness_m', $buildUp, $level['slab_underside'] - $design->field->thickness, $level['slab_underside'], $buildUp, 'end'),
-            // Not the bed's own size, which is that at its thinnest.
-            ...$this->upright(Part::Stone, null, $buildUp, $level['dig'], $level['slab_underside'] - $design->field->thickness, $buildUp, 'end'),
+            ...$this->across(Part::Perimeter, 'perimeter_board.width_m', $at->zone, $at->tray, $at->floor + 6 * $mm),
+            ...($stem ? [
+                ...$this->across(Part::Stem, 'stem.thickness_m', $at->inner, 0.0, $at->top + 6 * $mm),
+                ...$this->across(Part::Footing, 'footing.width_m', $foot - $d->footing->width / 2, $foot + $d->footing->width / 2, $below),
+                ...$this->upright(Part::Footing, $this->own('footing.depth_below_grade_m', 'walkout.footing_depth_m'), $near, $at->foot, $at->grade, 0.0, 'start'),
+                ...$this->upright(Part::Stem, $this->own('stem.top_above_grade_m'), $near, $at->grade, $at->top, 0.0, 'start'),
+            ] : [
+                ...$this->across(Part::Beam, 'edge_beam.width_m', $at->inner, 0.0, $below),
+                ...$this->upright(Part::Beam, 'edge_beam.depth_m', $near, $at->foot, $at->slab, 0.0, 'start'),
+                ...$this->upright(Part::Slab, 'slab.top_above_grade_m', $far, $at->grade, $at->slab, $near, 'start'),
+            ]),
+            ...($d->edgeOutside->present() ? $this->upright(Part::EdgeOutside, $this->own('edge_outside.depth_below_grade_m'), $far, $boardFoot, $at->grade, $near, 'start') : []),
+            ...($this->section->side === Side::Walkout ? $this->upright(Part::Walkout, 'walkout.drop_m', $far, $at->grade, 0.0, $near, 'start') : []),
+            ...$this->wing($near, $far),
+            ...$this->neighbour(),
+            // Over the whole width the floor is too thin on paper to be dimensioned; the detail has it.
+            ...($this->section->side->isWhole() ? $this->room($this->section->middle) : [...$this->buildUp($buildUp), ...$this->room($buildUp + 14 * $mm)]),
         ];
+    }
+
+    /** The field that states a size, where this side's is the one that is kept. */
+    private function own(string $field, ?string $lower = null): ?string
+    {
+        return $this->section->side === Side::Walkout ? $lower : $field;
+    }
+
+    /** @return list<Item> */
+    private function wing(float $near, float $far): array
+    {
+        [$wing, $at] = [$this->section->design->wing, $this->section->layout];
+        if (! $wing->present() || $this->section->side === Side::Neighbour) {
+            return [];
+        }
+        $end = $at->boardFace + $wing->width;
+        $x = max($end, $far + 8 * $this->paper) + 4 * $this->paper;
+
+        return [
+            ...$this->across(Part::Wing, 'wing.width_m', $at->boardFace, $end, $at->grade - $wing->depth - $wing->layer->thickness - $wing->fall - 5 * $this->paper),
+            ...$this->upright(Part::Wing, 'wing.depth_m', $x, $at->grade - $wing->depth, $at->grade, $end, 'start'),
+        ];
+    }
+
+    /** @return list<Item> */
+    private function neighbour(): array
+    {
+        [$n, $at] = [$this->section->design->neighbour, $this->section->layout];
+        if ($this->section->side !== Side::Neighbour) {
+            return [];
+        }
+        $near = $at->boardFace + $n->layer->thickness;
+
+        return $this->across(Part::Neighbour, 'neighbour.width_m', $near, $near + $n->width, $n->topAboveGrade + 6 * $this->paper);
+    }
+
+    /**
+     * What lies over each other in the floor, at the field.
+     *
+     * @return list<Item>
+     */
+    private function buildUp(float $x): array
+    {
+        [$d, $at] = [$this->section->design, $this->section->layout];
+        $board = $at->slab + $d->boardAbove->thickness;
+        $field = $at->under - $d->fieldBoard->thickness;
+
+        return [
+            ...$this->upright(Part::Screed, 'screed.thickness_m', $x, $board, $at->floor, $x, 'end'),
+            ...$this->upright(Part::BoardAbove, 'board_above.thickness_m', $x, $at->slab, $board, $x, 'end'),
+            ...$this->upright(Part::Slab, 'slab.thickness_m', $x, $at->under, $at->slab, $x, 'end'),
+            ...$this->upright(Part::Field, 'field_board.thickness_m', $x, $field, $at->under, $x, 'end'),
+            ...$this->upright(Part::Blinding, $d->perimeterBoard->present() ? null : 'blinding.thickness_m', $x, $at->bed, min($at->boards, $field), $x, 'end'),
+            // Not the bed's own size, which is that at its thinnest.
+            ...($d->stone->present() ? $this->upright(Part::Stone, null, $x, $at->dig, $d->blinding->present() ? $at->bed : $field, $x, 'end') : []),
+        ];
+    }
+
+    /**
+     * Headroom under a deck.
+     *
+     * @return list<Item>
+     */
+    private function room(float $x): array
+    {
+        $under = Layout::deckUnderside($this->section->design);
+
+        return $under === null ? [] : $this->upright(Part::Deck, null, $x, $this->section->layout->floor, $under, $x, 'end');
     }
 
     /** @return list<Item> */

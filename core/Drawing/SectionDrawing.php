@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Ondergrond\Drawing;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Design\Part;
 use Ondergrond\Ground\GroundField;
+use Ondergrond\Material\Hatch;
 use Ondergrond\Section\EdgeSection;
+use Ondergrond\Section\Layout;
 use Ondergrond\Section\Region;
+use Ondergrond\Section\Side;
 use Ondergrond\Section\Window;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\Quantity;
@@ -16,8 +18,8 @@ use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
 
 /**
- * Draws the section of an edge on a sheet of fixed size with the ground line at a fixed height, at the largest usual
- * scale at which everything that matters fits.
+ * Draws a section on a sheet of fixed size with the ground line at a fixed height, at the largest usual scale at which
+ * everything that matters fits; or its detail, where floor, edge and foundation meet, as large as the sheet allows.
  */
 final class SectionDrawing
 {
@@ -31,8 +33,8 @@ final class SectionDrawing
     public const MARGIN = 45.0;
 
     private const SCALES = [
-        UnitSystem::Metric->value => [5, 10, 15, 20, 25, 30, 40, 50, 75, 100],
-        UnitSystem::InchPound->value => [4, 8, 12, 16, 24, 32, 48, 64, 96],
+        UnitSystem::Metric->value => [2, 5, 10, 15, 20, 25, 30, 40, 50, 75, 100, 125, 150, 200, 250, 500, 1000],
+        UnitSystem::InchPound->value => [2, 4, 8, 12, 16, 24, 32, 48, 64, 96, 128, 192, 240, 480, 960],
     ];
 
     /** Room for dimensions at the right, left and below, and for wall and field board to show, mm of paper. */
@@ -44,24 +46,32 @@ final class SectionDrawing
 
     private const OVER = 22.0;
 
-    public static function of(Design $design, QuantityFormatter $format): Drawing
+    /** Of floor beyond the parts that a detail shows, m. */
+    private const DETAIL = 0.3;
+
+    public static function of(Design $design, QuantityFormatter $format, Side $side = Side::Edge, bool $detail = false): Drawing
     {
-        $scale = self::scale($design, $format->system);
+        $layout = Layout::of($design, $side);
+        [$scale, $box] = $detail ? self::detail($design, $layout, $format->system) : self::whole($design, $layout, $side, $format->system);
         $paper = $scale / 1000;
-        [$left, $right] = self::reach($design);
-        $middle = ($right - $left) / 2 + (self::RIGHT - self::LEFT) * $paper / 2;
-        $half = (self::WIDTH / 2 + self::MARGIN) * $paper;
-        $box = [$middle - $half, -self::BELOW_DATUM * $paper, $middle + $half, self::ABOVE_DATUM * $paper];
-        $section = EdgeSection::of($design, new Window(-$box[0], $box[2], $box[3], -$box[1]));
+        $section = EdgeSection::of($design, new Window(-$box[0], $box[2], $box[3], -$box[1]), $side);
+        $flags = new SectionFlags($section, $box, $paper);
 
         return new Drawing($scale, $box, [
+            new Area(null, [[$box[0], $box[1]], [$box[2], $box[1]], [$box[2], $box[3]], [$box[0], $box[3]]], Hatch::Air, 'Air'),
             ...self::areas($section, $paper),
-            new Strokes(Role::Sheet, Part::Sheet->value, [$section->sheet]),
-            ...self::datum($box, $paper),
-            ...(new SectionDimensions($section, $paper, $format))->items($middle - self::WIDTH / 2 * $paper),
-            ...(new SectionFlags($section, $paper))->items(),
+            ...self::courses($section),
+            ...self::datum($section, $box, $paper),
+            ...(new SectionDimensions($section, $paper, $format))->items($box),
+            ...$flags->items(),
+            ...(new SectionLevels($section, $box, $paper, $format))->items(),
             ...(new SectionHandles($section, $box, $paper, $format))->items(),
-        ], 'Section through the edge of the slab, to scale');
+        ], sprintf('%s through %s, to scale', $detail ? 'Detail' : 'Section', match ($side) {
+            Side::Edge => 'the edge of the floor',
+            Side::Walkout => 'the walk-out side, with the far edge',
+            Side::Door => 'the edge at a door',
+            Side::Neighbour => 'floor and unheated neighbour over their whole width',
+        }));
     }
 
     /** The same with the temperatures of a month laid over it. */
@@ -75,30 +85,63 @@ final class SectionDrawing
         );
     }
 
-    private static function scale(Design $design, UnitSystem $system): float
+    /** @return array{float, array{float, float, float, float}} scale and what is shown */
+    private static function whole(Design $design, Layout $at, Side $side, UnitSystem $system): array
     {
-        [$left, $right] = self::reach($design);
-        $level = EdgeSection::levelsOf($design);
-        $scales = self::SCALES[$system->value];
-        foreach ($scales as $scale) {
+        [$left, $right] = self::reach($design, $at, $side);
+        $top = max($at->top, $design->deck->present() ? $design->deck->topAboveGrade : -INF, Layout::of($design)->top);
+        $bottom = min($at->dig, $at->trench, $at->foot, $at->boardFoot, $design->pads->present() ? -$design->pads->depthBelowGrade : 0.0, 0.0, Layout::of($design)->trench);
+        $scale = 1.0;
+        foreach (self::SCALES[$system->value] as $scale) {
             $paper = $scale / 1000;
             if (($left + $right) / $paper + self::LEFT + self::RIGHT <= self::WIDTH
-                && $level['slab_top'] / $paper + self::OVER <= self::ABOVE_DATUM
-                && -min($level['dig'], $level['trench'], -$design->edgeOutside->depth) / $paper + self::UNDER <= self::BELOW_DATUM) {
-                return (float) $scale;
+                && $top / $paper + self::OVER <= self::ABOVE_DATUM
+                && -$bottom / $paper + self::UNDER <= self::BELOW_DATUM) {
+                break;
             }
         }
+        $paper = $scale / 1000;
+        $middle = ($right - $left) / 2 + (self::RIGHT - self::LEFT) * $paper / 2;
+        $half = (self::WIDTH / 2 + self::MARGIN) * $paper;
 
-        return (float) end($scales);
+        return [(float) $scale, [$middle - $half, -self::BELOW_DATUM * $paper, $middle + $half, self::ABOVE_DATUM * $paper]];
     }
 
-    /** @return array{float, float} how far the parts reach inward and outward of the beam's outer face, m */
-    private static function reach(Design $design): array
+    /** @return array{float, array{float, float, float, float}} */
+    private static function detail(Design $design, Layout $at, UnitSystem $system): array
     {
-        return [
-            $design->beam->width + $design->edgeInside->thickness + $design->perimeter->width,
-            max($design->edgeOutside->board->thickness, $design->wall->outsideThickness()),
-        ];
+        $left = min($at->tray, $at->lined, -$design->wall->insideThickness()) - self::DETAIL;
+        $right = max($at->outermost, ($design->footing->width - $design->stem->layer->thickness) / 2);
+        $bottom = min($at->dig, $at->trench, $at->foot);
+        // Where the wall stands far above the floor, floor and footing are what has to be seen close up.
+        $top = $at->top - $at->floor > 1.0 ? $at->floor + 0.2 : $at->top + 0.1;
+        $scale = 1.0;
+        foreach (self::SCALES[$system->value] as $scale) {
+            $paper = $scale / 1000;
+            if (($right - $left) / $paper + self::LEFT / 2 + self::RIGHT <= self::WIDTH && ($top - $bottom) / $paper + 2 * self::UNDER <= self::ABOVE_DATUM + self::BELOW_DATUM) {
+                break;
+            }
+        }
+        $paper = $scale / 1000;
+        $x = ($left + $right) / 2 + self::RIGHT * $paper / 4;
+        $half = (self::WIDTH / 2 + self::MARGIN) * $paper;
+        $y = ($top + $bottom) / 2;
+        $high = (self::ABOVE_DATUM + self::BELOW_DATUM) / 2 * $paper;
+
+        return [(float) $scale, [$x - $half, $y - $high, $x + $half, $y + $high]];
+    }
+
+    /** @return array{float, float} how far the parts reach inward and outward of the edge's outer face, m */
+    private static function reach(Design $design, Layout $at, Side $side): array
+    {
+        $out = max($at->outermost, $design->wing->present() ? $at->boardFace + $design->wing->width : 0.0, $at->boardFace + ($side === Side::Neighbour ? $design->neighbour->layer->thickness + $design->neighbour->width + $design->neighbour->edgeBoard : 0.0));
+        if ($side->isWhole()) {
+            $plain = Layout::of($design);
+
+            return [-EdgeSection::middle($design, $at) - EdgeSection::middle($design, $plain) + $plain->outermost, $out];
+        }
+
+        return [max(-$at->zone, -$at->room, $design->pads->present() ? $design->pads->fromEdge + $design->pads->width / 2 : 0.0), $out];
     }
 
     /** @return list<Item> */
@@ -125,10 +168,21 @@ final class SectionDrawing
 
     private static function overlap(Region $one, Region $other): bool
     {
-        [$ax0, $ay0, $ax1, $ay1] = $one->box();
-        [$bx0, $by0, $bx1, $by1] = $other->box();
+        [$ax0, $ay0, $ax1, $ay1] = $one->extent();
+        [$bx0, $by0, $bx1, $by1] = $other->extent();
 
         return $ax0 < $bx1 && $bx0 < $ax1 && $ay0 < $by1 && $by0 < $ay1;
+    }
+
+    /** @return list<Item> */
+    private static function courses(EdgeSection $section): array
+    {
+        $items = [];
+        foreach ($section->courses as $course) {
+            $items[] = new Strokes($course->part === null ? Role::Airtight : Role::Sheet, $course->part?->value, [$course->path]);
+        }
+
+        return $items;
     }
 
     /**
@@ -137,16 +191,24 @@ final class SectionDrawing
      * @param  array{float, float, float, float}  $box
      * @return list<Item>
      */
-    private static function datum(array $box, float $paper): array
+    private static function datum(EdgeSection $section, array $box, float $paper): array
     {
         $x = $box[2] - (self::MARGIN + 8) * $paper;
+        $y = $section->layout->grade;
+        if ($y < $box[1] || $y > $box[3]) {
+            return [];
+        }
+        $lines = [
+            [[0.0, $y], [$box[2], $y]],
+            [[$x, $y], [$x - 1.6 * $paper, $y + 2.6 * $paper], [$x + 1.6 * $paper, $y + 2.6 * $paper], [$x, $y]],
+        ];
+        if ($section->side->isWhole()) {
+            $lines[] = [[$box[0], 0.0], [2 * $section->middle + max(0.0, -$section->layout->room), 0.0]];
+        }
 
         return [
-            new Strokes(Role::Datum, null, [
-                [[0.0, 0.0], [$box[2], 0.0]],
-                [[$x, 0.0], [$x - 1.6 * $paper, 2.6 * $paper], [$x + 1.6 * $paper, 2.6 * $paper], [$x, 0.0]],
-            ]),
-            new Text(Role::Note, null, [$x + 2.4 * $paper, 0.9 * $paper], '±0', 'start'),
+            new Strokes(Role::Datum, null, $lines),
+            ...($y === 0.0 ? [new Text(Role::Note, null, [$x + 2.4 * $paper, 0.9 * $paper], '±0', 'start')] : []),
         ];
     }
 }

@@ -15,10 +15,13 @@ final class FieldQuantity
         $key = (string) preg_replace('~\.\d+$~', '', $path);
 
         return match (true) {
+            str_ends_with($key, '_m2_per_m') => Quantity::Openings,
+            str_ends_with($key, '_per_h') => Quantity::AirChanges,
+            str_ends_with($key, '_m_s') => Quantity::Speed,
             str_ends_with($key, '_w_m2k') => Quantity::Transmittance,
             str_ends_with($key, '_m2') => Quantity::Area,
-            str_ends_with($key, 'sheet.thickness_m') => Quantity::SheetThickness,
-            str_contains($key, 'perimeter_m') => Quantity::Length,
+            (bool) preg_match('~(sheet|membrane|dpc|shield)\.thickness_m$|web_thickness_m$~', $key) => Quantity::SheetThickness,
+            (bool) preg_match('~footprint\.\w+_m$|perimeter_m$~', $key) => Quantity::Length,
             str_ends_with($key, '_m') => Quantity::Thickness,
             str_ends_with($key, '_c') => Quantity::Temperature,
             str_ends_with($key, '_k') => Quantity::TemperatureDifference,

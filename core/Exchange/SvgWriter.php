@@ -41,6 +41,7 @@ final class SvgWriter
         Hatch::Masonry->value => '#e9d3c2',
         Hatch::Sand->value => '#efe6cf',
         Hatch::Soil->value => '#f7f2e6',
+        Hatch::Air->value => '#eef0f0',
     ];
 
     /** Pen of each role: colour, width in px. */
@@ -49,6 +50,8 @@ final class SvgWriter
         Role::Hatch->value => ['#6d6558', 0.6],
         Role::Ground->value => ['#cbbfa6', 0.7],
         Role::Sheet->value => ['#1d6a78', 2.4],
+        Role::Airtight->value => ['#7a2f6b', 1.2],
+        Role::Level->value => ['#20282a', 0.8],
         Role::Datum->value => ['#20282a', 1.4],
         Role::Dimension->value => ['#20282a', 0.8],
         Role::Flag->value => ['#20282a', 0.8],
@@ -62,6 +65,7 @@ final class SvgWriter
     private const DASHES = [
         Role::Frost->value => '10 4 2 4',
         Role::Middle->value => '14 3 3 3',
+        Role::Airtight->value => '2 3',
     ];
 
     /** Keeps writing clear of the lines under it. */
@@ -161,7 +165,7 @@ final class SvgWriter
 
     private function area(Area $area): void
     {
-        $soil = $area->fill === Hatch::Soil;
+        $soil = in_array($area->fill, [Hatch::Soil, Hatch::Air], true);
         $this->xml->startElement('path');
         $this->attributes([
             'class' => 'area',

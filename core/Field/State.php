@@ -53,7 +53,7 @@ final readonly class State
         throw new RuntimeException('the flows of the harmonic field do not balance');
     }
 
-    /** Lowest surface temperature at the boundaries of the warmest space, °C; null where no temperatures differ. */
+    /** Lowest surface temperature at the boundaries of warm spaces, those above the middle of the span, °C; null where no temperatures differ. */
     public function lowestInsideSurface(): ?float
     {
         $mesh = $this->network->mesh;
@@ -61,9 +61,10 @@ final readonly class State
         if ($span === null) {
             return null;
         }
+        $warm = ($span[0] + $span[1]) / 2;
         $lowest = INF;
         foreach ($this->network->faceCell as $f => $q) {
-            if ($mesh->problem->boundaries[$this->network->faceBoundary[$f]]->temperature === $span[1]) {
+            if ($mesh->problem->boundaries[$this->network->faceBoundary[$f]]->temperature > $warm) {
                 foreach ($this->ends($q, $this->network->faceSide[$f]) as $node) {
                     $lowest = min($lowest, $this->steady->nodes[$node] ?? INF);
                 }

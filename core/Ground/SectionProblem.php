@@ -38,6 +38,12 @@ final class SectionProblem
     /** But no more than this, m: floors so wide that it matters have no edge to speak of. */
     private const FARTHEST = 20_000.0;
 
+    /**
+     * Change of each flow at halving that is small enough. The inside is split in several boundaries, each of which has to
+     * hold it; their sum then changes by half as much or less (ISO 10211:2007, 5.2.3 asks for 1 % of the sum).
+     */
+    private const ACCURACY = 0.015;
+
     /** Sizes count to a tenth of a millimetre, in m. */
     private const DIGITS = 4;
 
@@ -127,7 +133,7 @@ final class SectionProblem
             }
         }
 
-        return Problem::of($patches, $boundaries, period: Problem::YEAR);
+        return Problem::of($patches, $boundaries, accuracy: self::ACCURACY, period: Problem::YEAR);
     }
 
     public static function window(Design $design, Side $side): Window
@@ -222,7 +228,7 @@ final class SectionProblem
     /** Null where a part is thinner than the sizes count. */
     private static function patch(Region $region, Substance $ground): ?Patch
     {
-        $corners = array_map(static fn (array $c): array => [round($c[0], self::DIGITS), round($c[1], self::DIGITS)], $region->polygon);
+        $corners = array_map(static fn (array $c): array => [round($c[0], self::DIGITS), round($c[1], self::DIGITS)], $region->solvedAs ?? $region->polygon);
         $x = array_column($corners, 0);
         $y = array_column($corners, 1);
         if (min($x) === max($x) || min($y) === max($y)) {

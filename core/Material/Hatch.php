@@ -20,4 +20,5 @@ enum Hatch: string
     case Masonry = 'masonry';
     case Sand = 'sand';
     case Soil = 'soil';
+    case Air = 'air';
 }

@@ -120,7 +120,7 @@ final readonly class Painter
         $board = Region::box(Part::EdgeInside, $inside->layer->material, $at->tray, $foot, $at->inner, $at->under);
         if ($board !== null && $inside->bevel > 0.0) {
             $cut = $inside->bevel;
-            $board = new Region(Part::EdgeInside, $inside->layer->material, [[$at->tray, $foot], [$at->inner - $cut, $foot], [$at->inner, $foot + $cut], [$at->inner, $at->under], [$at->tray, $at->under]]);
+            $board = new Region(Part::EdgeInside, $inside->layer->material, [[$at->tray, $foot], [$at->inner - $cut, $foot], [$at->inner, $foot + $cut], [$at->inner, $at->under], [$at->tray, $at->under]], true, $board->polygon);
         }
 
         return [
@@ -202,8 +202,9 @@ final readonly class Painter
         $regions = [
             $this->layer(Part::EdgeOutside, $board->made($board->material->wet()), $at->formFace, $at->boardFoot, $at->boardFace, $grade),
             $this->layer(Part::EdgeOutside, $board, $at->formFace, max($grade, $at->boardFoot), $at->boardFace, $at->top),
-            $this->layer(Part::Drainage, $drainage->layer, $at->boardFace, $at->stemFoot, $at->boardFace + $drainage->layer->thickness, $at->grade - $drainage->topBelowGrade),
-            $this->layer(Part::Cover, $d->cover->layer, $at->boardFace, $at->grade - $d->cover->depthBelowGrade, $at->boardFace + $d->cover->layer->thickness, $at->top),
+            // Layers so thin only make the mesh finer.
+            $this->layer(Part::Drainage, $drainage->layer, $at->boardFace, $at->stemFoot, $at->boardFace + $drainage->layer->thickness, $at->grade - $drainage->topBelowGrade)?->drawnOnly(),
+            $this->layer(Part::Cover, $d->cover->layer, $at->boardFace, $at->grade - $d->cover->depthBelowGrade, $at->boardFace + $d->cover->layer->thickness, $at->top)?->drawnOnly(),
         ];
         if ($d->drains->outer > 0.0) {
             $x = max($at->outermost, $this->footingReach()) + $d->drains->outer;
@@ -295,7 +296,10 @@ final readonly class Painter
         $y = $at->grade - $wing->depth;
         $t = $wing->layer->thickness;
 
-        return [new Region(Part::Wing, $wing->layer->material->wet(), [[$x0, $y - $t], [$x1, $y - $t - $wing->fall], [$x1, $y - $wing->fall], [$x0, $y]])];
+        // A fall of a few in a hundred changes no temperature: the field takes it level, at its mean depth.
+        $level = Region::rectangle(null, null, $x0, $y - $t - $wing->fall / 2, $x1, $y - $wing->fall / 2)->polygon;
+
+        return [new Region(Part::Wing, $wing->layer->material->wet(), [[$x0, $y - $t], [$x1, $y - $t - $wing->fall], [$x1, $y - $wing->fall], [$x0, $y]], true, $level)];
     }
 
     /** @return list<Region|null> */

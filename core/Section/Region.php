@@ -16,12 +16,14 @@ final readonly class Region
      * @param  Material|null  $material  null for the ground
      * @param  non-empty-list<array{float, float}>  $polygon  corners in m: x outward from the edge's outer face, y up from the ground
      * @param  bool  $solved  whether it is in the field; what stands here and there along the edge is only drawn
+     * @param  non-empty-list<array{float, float}>|null  $solvedAs  a plainer shape that the field takes for it
      */
     public function __construct(
         public ?Part $part,
         public ?Material $material,
         public array $polygon,
         public bool $solved = true,
+        public ?array $solvedAs = null,
     ) {}
 
     public static function rectangle(?Part $part, ?Material $material, float $x0, float $y0, float $x1, float $y1): self
@@ -54,7 +56,9 @@ final readonly class Region
     /** Seen in a mirror that stands at x, m. */
     public function mirrored(float $x): self
     {
-        return new self($this->part, $this->material, array_map(static fn (array $c): array => [2 * $x - $c[0], $c[1]], $this->polygon), $this->solved);
+        $turn = static fn (array $c): array => [2 * $x - $c[0], $c[1]];
+
+        return new self($this->part, $this->material, array_map($turn, $this->polygon), $this->solved, $this->solvedAs === null ? null : array_map($turn, $this->solvedAs));
     }
 
     public function hatch(): Hatch

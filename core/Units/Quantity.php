@@ -7,7 +7,7 @@ namespace Ondergrond\Units;
 /**
  * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
  * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W, kWh, kg/m³, kPa,
- * J/(m³K), W/m².
+ * J/(m³K), W/m², 1/h, m/s, m²/m, W/(m·K).
  */
 enum Quantity
 {
@@ -29,6 +29,14 @@ enum Quantity
     case Pressure;
     case VolumetricHeatCapacity;
     case HeatFlux;
+    /** Air changes an hour. */
+    case AirChanges;
+    /** Wind. */
+    case Speed;
+    /** Area of openings for a length of wall. */
+    case Openings;
+    /** Heat for a length of edge and a degree: ψ, L2D, F. */
+    case EdgeTransmittance;
 
     public function unit(UnitSystem $system): Unit
     {
@@ -48,6 +56,10 @@ enum Quantity
             self::Energy => $metric ? Unit::si('kWh') : Unit::of('million Btu', Unit::BTU / 3.6),
             self::Density => $metric ? Unit::si('kg/m³') : Unit::poundPerCubicFoot(),
             self::Pressure => $metric ? Unit::si('kPa') : Unit::psi(),
+            self::AirChanges => Unit::si('1/h'),
+            self::Speed => $metric ? Unit::si('m/s') : Unit::of('mph', 0.44704),
+            self::Openings => $metric ? Unit::si('m²/m') : Unit::of('ft²/ft', Unit::FOOT),
+            self::EdgeTransmittance => $metric ? Unit::si('W/(m·K)') : Unit::btuPerFoot(),
             self::HeatFlux => $metric ? Unit::si('W/m²') : Unit::of('Btu/(h·ft²)', Unit::BTU / 3600 / Unit::FOOT ** 2),
             self::VolumetricHeatCapacity => $metric ? Unit::of('MJ/(m³K)', 1e6) : Unit::btuPerCubicFootDegree(),
         };
@@ -65,7 +77,10 @@ enum Quantity
             self::Area, self::Pressure, self::Density => $metric ? 1 : 0,
             self::Temperature, self::TemperatureDifference, self::HeatFlux => 1,
             self::Resistance => $metric ? 2 : 1,
-            self::Transmittance => 3,
+            self::Transmittance, self::EdgeTransmittance => 3,
+            self::AirChanges => 2,
+            self::Speed => 1,
+            self::Openings => 4,
             self::Conductivity => 3,
             self::Power => 0,
             self::Energy => $metric ? 0 : 1,
@@ -78,7 +93,7 @@ enum Quantity
     {
         return match ($this) {
             self::Thickness, self::Length, self::SheetThickness, self::Area, self::Temperature,
-            self::TemperatureDifference, self::Pressure, self::Density => true,
+            self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings => true,
             default => false,
         };
     }

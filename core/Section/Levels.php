@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Section;
+
+use Ondergrond\Design\Design;
+
+/** The heights that are set out and checked, from the top down. */
+final class Levels
+{
+    /**
+     * @return list<Level> from the top down
+     */
+    public static function of(Design $d, Side $side = Side::Edge): array
+    {
+        $at = Layout::of($d, $side);
+        $levels = [];
+        $add = static function (string $slug, string $name, float $height, string $note = '') use (&$levels): void {
+            $levels[] = new Level($slug, $name, $height, $note);
+        };
+        $under = Layout::deckUnderside($d);
+        if ($d->deck->present() && $under !== null) {
+            $add('deck_top', 'Floor over it', $d->deck->topAboveGrade);
+            $add('deck_underside', 'Underside of the deck', $under);
+        }
+        if ($d->stem->present()) {
+            $add('stem_top', 'Top of the stem wall', $at->top);
+        }
+        if ($d->threshold->present()) {
+            $add('door_sill', 'Concrete at the door', $at->top - $d->threshold->layer->thickness, 'foam fills it level');
+        }
+        $add('grade', 'Ground outside', $at->grade);
+        if ($d->membrane->present()) {
+            $add('membrane_top', 'Top of the membrane', $side === Side::Walkout ? min($at->top, $at->grade + max(0.0, $d->membrane->topAboveGrade)) : $d->membrane->topAboveGrade);
+        }
+        if ($d->dpc->present()) {
+            $add('dpc', 'Damp-proof course', $at->grade + $d->dpc->heightAboveGrade);
+        }
+        if ($d->neighbour->present()) {
+            $add('neighbour_top', 'Neighbour’s slab', $d->neighbour->topAboveGrade);
+        }
+        $add('finished_floor', 'Finished floor', $at->floor);
+        if ($at->floor > $at->slab) {
+            $add('slab_top', 'Slab', $at->slab);
+        }
+        if ($d->slab->present()) {
+            $add('slab_underside', 'Underside of the slab', $at->under);
+        }
+        if ($d->stone->present()) {
+            $add('stone_top', 'Top of the stone', $at->bed, 'under the thickest board');
+            if ($d->service->present()) {
+                $add('service', 'Pipes no lower than', $at->bed - $d->service->height, 'room kept in the stone');
+            }
+        }
+        $add('dig', 'Dig level', $at->dig);
+        if ($d->stem->present()) {
+            $add('footing_top', 'Top of the footing', $at->stemFoot);
+        }
+        $add('foot', $d->stem->present() ? 'Underside of the footing' : 'Underside of the beam', $at->foot);
+        if ($at->trench < $at->foot) {
+            $add('trench', 'Trench', $at->trench);
+        }
+        usort($levels, static fn (Level $a, Level $b): int => $b->height <=> $a->height);
+
+        return $levels;
+    }
+
+    /** Clear height under the deck, m; null where there is none. */
+    public static function headroom(Design $design): ?float
+    {
+        $under = Layout::deckUnderside($design);
+
+        return $under === null ? null : $under - $design->finishedFloor();
+    }
+
+    /** How far the footing's top stands above the dug floor, m; common practice wants 150 mm for the stone. Null without one. */
+    public static function footingAboveDig(Design $design): ?float
+    {
+        $at = Layout::of($design);
+
+        return $design->footing->present() ? $at->stemFoot - $at->dig : null;
+    }
+}
