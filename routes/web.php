@@ -81,6 +81,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/options', [OptionController::class, 'index'])->name('options.index');
             Route::get('/section/{option?}', [SectionController::class, 'show'])->name('section.show');
             Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
+            Route::get('/section/{option}/section.dxf', [SectionFileController::class, 'dxf'])->name('section.dxf');
             Route::get('/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');
             Route::get('/section/{option}/field.vtk', [SectionFileController::class, 'field'])->name('section.field');
             Route::get('/section/{option}/history', [HistoryController::class, 'option'])->name('history.index');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Console\AssessCommand;
 use App\Console\BackupCommand;
 use App\Console\ExampleCommand;
+use App\Console\FamiliesCommand;
 use App\Console\FieldCommand;
 use App\Console\RestoreCommand;
 use Ondergrond\Version;
@@ -16,7 +17,7 @@ use Symfony\Component\Console\Output\ConsoleOutput;
 require __DIR__.'/../../vendor/autoload.php';
 
 $application = new Application('Ondergrond', Version::PROGRAM);
-$application->addCommands([new AssessCommand, new FieldCommand, new ExampleCommand, new BackupCommand, new RestoreCommand]);
+$application->addCommands([new AssessCommand, new FieldCommand, new FamiliesCommand, new ExampleCommand, new BackupCommand, new RestoreCommand]);
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 

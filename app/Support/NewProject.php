@@ -9,7 +9,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
-use Ondergrond\Design\Families\Family;
+use Ondergrond\Design\Families\ThickenedEdgeSlab;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\SiteCodec;
@@ -51,7 +51,7 @@ final class NewProject
         $format = new QuantityFormatter($system, $mark);
         $site = self::caught($errors, static fn (): Site => self::site($typed, $format));
         $family = Families::find(self::text($typed, 'family')) ?? array_values(Families::all())[0];
-        $footprint = self::caught($errors, static fn (): Footprint => self::footprint($typed, $family, $format));
+        $footprint = self::caught($errors, static fn (): Footprint => self::footprint($typed, $format));
         if ($errors !== [] || $site === null || $footprint === null) {
             throw ValidationException::withMessages($errors);
         }
@@ -76,7 +76,7 @@ final class NewProject
     }
 
     /** @param  array<array-key, mixed>  $typed */
-    private static function footprint(array $typed, Family $family, QuantityFormatter $format): Footprint
+    private static function footprint(array $typed, QuantityFormatter $format): Footprint
     {
         $footprint = is_array($typed['footprint'] ?? null) ? $typed['footprint'] : [];
         $footprint += ['area_m2' => '', 'perimeter_m' => '', 'exposed_perimeter_m' => ''];
@@ -84,8 +84,8 @@ final class NewProject
         if ($all) {
             unset($footprint['exposed_perimeter_m']);
         }
-        // Any design of the family will do to judge a footprint by, as long as its own sizes hang on none.
-        $any = DesignCodec::toArray($family->preset(Footprint::rectangle(12.0, 8.0), $format->system));
+        // Any design will do to judge a footprint by, as long as its own sizes hang on none.
+        $any = DesignCodec::toArray((new ThickenedEdgeSlab)->preset(Footprint::rectangle(12.0, 8.0), $format->system));
         $any['perimeter_board']['width_m'] = 0.0;
 
         return TypedData::merge($any, ['footprint' => $footprint], $format, static function (array $data) use ($all): Design {

@@ -8,6 +8,7 @@ use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\FieldSheet;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Heat\FieldHeat;
+use Ondergrond\Section\Side;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
@@ -15,9 +16,10 @@ use Ondergrond\Units\QuantityFormatter;
 /** What the page's script draws over the section and reads out: places in pixels of the drawing, values in SI. */
 final class FieldData
 {
-    public static function json(FieldHeat $heat, Drawing $drawing, QuantityFormatter $format): string
+    public static function json(FieldHeat $heat, Side $side, Drawing $drawing, QuantityFormatter $format): string
     {
-        $sheet = FieldSheet::of($drawing, $heat->ground);
+        $ground = $heat->sides[$side->value];
+        $sheet = FieldSheet::of($drawing, $ground);
         $px = 1000 / $drawing->scale * SvgWriter::PX;
         $x = static fn (float $m): float => round(($m - $drawing->box[0]) * $px, 1);
         $y = static fn (float $m): float => round(($drawing->box[3] - $m) * $px, 1);
@@ -31,9 +33,9 @@ final class FieldData
             're' => array_map($hundredths, $sheet->re),
             'im' => array_map($hundredths, $sheet->im),
             'needles' => array_map(static fn (array $n): array => [$x($n[0]), $y($n[1]), ...array_map($hundredths, array_slice($n, 2))], $sheet->needles),
-            'cells' => $heat->ground->solution->mesh->cells(),
-            'loss' => [round($heat->steadyCoefficient * $heat->ground->difference(), 1), round($heat->swing->re, 1), round($heat->swing->im, 1)],
-            'coldest' => $heat->ground->outdoor->coldest,
+            'cells' => $ground->solution->mesh->cells(),
+            'loss' => [round($heat->mean, 1), round($heat->swing->re, 1), round($heat->swing->im, 1)],
+            'coldest' => $ground->outdoor->coldest,
             'months' => Calendar::MONTHS,
             'days' => Calendar::DAYS,
             'mark' => $format->mark->written('.'),

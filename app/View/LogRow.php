@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Material;
 
@@ -12,18 +11,21 @@ use Ondergrond\Material\Material;
 final readonly class LogRow
 {
     /**
-     * @param  int|null  $order  its place in the order of laying, the number on its flag; null where it is left out
+     * @param  int|null  $order  its place in the order of laying, the number on its flag; null where it has none
+     * @param  bool  $present  whether it is in the design
      * @param  Material|null  $drawn  what its hatch shows
-     * @param  list<Material>  $materials  to pick from; empty where there is nothing to pick
-     * @param  string|null  $depth  of its upper face under the slab's top, written out
+     * @param  list<LogField>  $fields
+     * @param  array<string, list<list<LogField>>>  $lists  of layers, by their name
+     * @param  string|null  $depth  of its upper face under the finished floor, written out
      * @param  string|null  $resistance  written out
      */
     public function __construct(
         public Part $part,
         public ?int $order,
-        public ?Layer $layer,
+        public bool $present,
         public ?Material $drawn,
-        public array $materials,
+        public array $fields,
+        public array $lists,
         public ?string $depth,
         public ?string $resistance,
         public string $note,

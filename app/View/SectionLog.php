@@ -4,124 +4,202 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Illuminate\Support\Arr;
+use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\FormStart;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetPosition;
 use Ondergrond\Design\UsualSizes;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\FieldQuantity;
+use Ondergrond\History\ChangeWords;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Place;
-use Ondergrond\Section\EdgeSection;
+use Ondergrond\Section\Layout;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
-/** The rows of the log beside the drawing: the floor as a borehole reads it, downward, then the edge. */
+/** The log beside the drawing: the floor as a borehole reads it, downward, then the edge and all that belongs to it. */
 final readonly class SectionLog
 {
+    /** @var array<string, mixed> the design as files have it */
+    private array $data;
+
+    /** @var array<string, int> place in the order of laying, by part */
+    private array $order;
+
     /** @param  array<string, string>  $counted what each part counts for in the heat sum */
     public function __construct(
         private Design $design,
         private array $counted,
         private QuantityFormatter $format,
-    ) {}
-
-    /** @return list<LogRow> from the slab's top down, each with the depth of its upper face */
-    public function floor(): array
-    {
-        $d = $this->design;
-        $sheetAbove = $d->sheet->position === SheetPosition::AboveBoards;
-        $slab = $d->slab->layer->thickness;
-        $boards = $slab + $d->field->thickness;
-        $sheet = $this->row(Part::Sheet, null, null, $sheetAbove ? $slab : $boards, note: $d->sheet->position->reason());
-
-        return array_values(array_filter([
-            $this->row(Part::Slab, Place::Slab, $d->slab->layer, 0.0),
-            $sheetAbove ? $sheet : null,
-            $this->row(Part::Field, Place::UnderSlab, $d->field, $slab),
-            $sheetAbove ? null : $sheet,
-            $this->row(Part::Stone, Place::Bed, $d->stone, $boards, note: $this->stoneNote($boards)),
-        ]));
+    ) {
+        $this->data = DesignCodec::toArray($design);
+        $this->order = array_flip(array_map(static fn (Part $p): string => $p->value, Part::layingOrder($design)));
     }
 
-    /** Depth of the dig level under the slab's top, m. */
-    public function depth(): float
+    /** @return list<LogGroup> */
+    public function groups(): array
     {
-        return $this->design->slab->topAboveGrade - EdgeSection::levelsOf($this->design)['dig'];
-    }
-
-    /** @return list<LogRow> */
-    public function edge(): array
-    {
-        $d = $this->design;
-
         return [
-            $this->row(Part::Beam, null, null, drawn: $d->slab->layer->material),
-            $this->row(Part::Perimeter, Place::UnderSlab, $d->perimeter->board),
-            $this->row(Part::EdgeInside, Place::EdgeInside, $d->edgeInside),
-            $this->row(Part::EdgeUnder, Place::UnderBearing, $d->edgeUnder),
-            $this->row(Part::EdgeOutside, Place::EdgeOutside, $d->edgeOutside->board),
+            $this->group('floor', 'Floor', 'downward from the finished floor', $this->downward()),
+            $this->group('edge', 'Edge', 'inward to outward', [Part::Beam, Part::Perimeter, Part::EdgeInside, Part::EdgeUnder, Part::Lining, Part::Form, Part::Stem, Part::Footing, Part::EdgeOutside, Part::Shield, Part::Cover]),
+            $this->group('ground', 'In the ground', 'outside, and under posts', [Part::Wing, Part::Membrane, Part::Drainage, Part::Drains, Part::Pads]),
+            $this->group('building', 'Building', 'on the edge and over it', [Part::Dpc, Part::Closer, Part::Threshold, Part::Recess, Part::Deck, Part::Space]),
+            $this->group('sides', 'Other sides', 'each a section of its own', [Part::Walkout, Part::Neighbour]),
         ];
     }
 
+    public function wall(): LogRow
+    {
+        return $this->row(Part::Wall, []);
+    }
+
+    /** Depth of the dig level under the finished floor, m. */
+    public function depth(): float
+    {
+        return $this->design->finishedFloor() - Layout::of($this->design)->dig;
+    }
+
     /** @return array{}|array{all: list<string>, below: int} the sizes that a field steps through, written out */
-    public function sizes(string $field): array
+    public function sizes(string $field, float $stored): array
     {
         $sizes = UsualSizes::of($field, $this->format->system);
         $quantity = FieldQuantity::of($field);
-        $stored = Arr::get(DesignCodec::toArray($this->design), $field);
-        if ($sizes === [] || $quantity === null || ! is_numeric($stored)) {
-            return [];
-        }
 
-        return [
+        return $sizes === [] || $quantity === null ? [] : [
             'all' => array_map(fn (float $size): string => $this->format->format($size, $quantity), $sizes),
             'below' => count(array_filter($sizes, static fn (float $size): bool => $size < $stored - 1e-6)),
         ];
     }
 
-    /** @return list<Material> what may be picked for a layer of the wall */
-    public function wallMaterials(Material $now): array
+    /** @return list<Part> what lies over each other in the floor */
+    private function downward(): array
     {
-        return $this->choices(Place::Wall, $now);
+        $sheet = $this->design->sheet->position === SheetPosition::AboveBoards ? [Part::Sheet, Part::Field] : [Part::Field, Part::Sheet];
+
+        return [Part::Heating, Part::Screed, Part::Upstand, Part::UpperSheet, Part::BoardAbove, Part::Slab, ...$sheet, Part::Blinding, Part::Stone, Part::Service];
     }
 
-    private function row(Part $part, ?Place $place, ?Layer $layer, ?float $depth = null, string $note = '', ?Material $drawn = null): LogRow
+    /** @param  list<Part>  $parts */
+    private function group(string $slug, string $title, string $order, array $parts): LogGroup
     {
-        $order = array_search($part, Part::layingOrder($this->design), true);
+        $depths = $slug === 'floor' ? $this->depths() : [];
+
+        return new LogGroup($slug, $title, $order, array_map(fn (Part $p): LogRow => $this->row($p, $depths), $parts));
+    }
+
+    /** @return array<string, float> of the upper face of each layer of the floor, under the finished floor, m */
+    private function depths(): array
+    {
+        $d = $this->design;
+        $depth = 0.0;
+        $depths = [];
+        foreach ([Part::Screed->value => $d->screed, Part::BoardAbove->value => $d->boardAbove, Part::Slab->value => $d->slab->layer, Part::Field->value => $d->fieldBoard, Part::Blinding->value => $d->blinding, Part::Stone->value => $d->stone] as $part => $layer) {
+            $depths[$part] = $depth;
+            $depth += $layer->thickness;
+        }
+        $depths[Part::UpperSheet->value] = $depths[Part::BoardAbove->value];
+        $depths[Part::Sheet->value] = $depths[$d->sheet->position === SheetPosition::AboveBoards ? Part::Field->value : Part::Blinding->value];
+
+        return $depths;
+    }
+
+    /** @param  array<string, float>  $depths */
+    private function row(Part $part, array $depths): LogRow
+    {
+        $object = $part->of($this->design);
+        $layer = $object instanceof Layer ? $object : (get_object_vars($object)['layer'] ?? null);
+        $layer = $layer instanceof Layer ? $layer : null;
+        $material = $layer->material ?? get_object_vars($object)['material'] ?? null;
+        $fields = $lists = [];
+        foreach ($this->data[$part->value] as $key => $value) {
+            if (is_array($value)) {
+                $lists[$key] = array_map(
+                    fn (int $i): array => [$this->field($part, "{$key}.{$i}.material", $value[$i]['material']), $this->field($part, "{$key}.{$i}.thickness_m", $value[$i]['thickness_m'])],
+                    array_keys($value),
+                );
+            } else {
+                $fields[] = $this->field($part, $key, $value);
+            }
+        }
+        $number = $this->order[$part->value] ?? null;
+        $depth = $depths[$part->value] ?? null;
+        $present = $object->present();
 
         return new LogRow(
             $part,
-            $order === false ? null : $order + 1,
-            $layer,
-            $drawn ?? $layer?->material,
-            $place === null || $layer === null ? [] : $this->choices($place, $layer->material),
-            $depth === null ? null : $this->format->format($depth, Quantity::Thickness),
-            $layer !== null && $place !== Place::Slab && $place !== Place::Bed && $layer->present()
-                ? 'R '.$this->format->number($layer->resistance(), Quantity::Resistance)
-                : null,
-            $note !== '' ? $note : ($this->counted[$part->value] ?? ''),
+            $number === null ? null : $number + 1,
+            $present,
+            $part === Part::Beam || $part === Part::Footing || $part === Part::Pads ? $this->design->slab->layer->material : ($material instanceof Material ? $material : null),
+            $fields,
+            $lists,
+            $depth === null || ! $present ? null : $this->format->format($depth, Quantity::Thickness),
+            $layer !== null && $layer->present() && $layer->material->conductivity < 0.2 ? 'R '.$this->format->number($layer->resistance(), Quantity::Resistance) : null,
+            $this->note($part),
+        );
+    }
+
+    private function field(Part $part, string $key, mixed $value): LogField
+    {
+        $path = $part->value.'.'.$key;
+        $last = array_reverse(explode('.', $key))[0];
+        if ($last === 'material') {
+            $place = $part->place() ?? Place::Wall;
+            [$fitting, $refused] = $this->choices($place, Catalogue::get((string) $value));
+
+            return new LogField('design.'.$path, 'Material, '.$part->label(), (string) $value, $fitting, $refused);
+        }
+        $options = ChangeWords::options($path);
+        if ($options !== null) {
+            return new LogField('design.'.$path, ChangeWords::key($last), (string) $value, $options);
+        }
+        $quantity = FieldQuantity::of($path) ?? Quantity::Thickness;
+
+        return new LogField(
+            'design.'.$path,
+            $last === 'thickness_m' ? 'Thickness, '.$part->label() : ChangeWords::key($last),
+            $this->format->format((float) $value, $quantity),
+            sizes: $this->sizes($path, (float) $value),
         );
     }
 
     /** The floor is dug to one level, so the bed is deeper where the boards over it are thinner. */
-    private function stoneNote(float $boards): string
+    private function note(Part $part): string
     {
-        $here = $this->depth() - $boards;
+        $counted = $part->of($this->design)->present() ? $this->counted[$part->value] ?? '' : '';
+        if ($part === Part::Stone && $this->design->stone->present()) {
+            $at = Layout::of($this->design);
+            $here = $at->under - $this->design->fieldBoard->thickness - $this->design->blinding->thickness - $at->dig;
 
-        return $here > $this->design->stone->thickness + 1e-6 && $this->design->stone->present()
-            ? 'at its thinnest; '.$this->format->format($here, Quantity::Thickness).' under the field. Counts as ground'
-            : $this->counted[Part::Stone->value] ?? '';
+            return $here > $this->design->stone->thickness + 1e-6 ? 'at its thinnest; '.$this->format->format($here, Quantity::Thickness).' under the field. Counts as ground' : $counted;
+        }
+
+        return match ($part) {
+            Part::Sheet => $this->design->sheet->present() ? $this->design->sheet->position->reason() : '',
+            Part::Space => $this->design->deck->present() ? 'Vents, wind and shelter count where it is vented, air changes where it is an unheated basement.' : 'Says nothing without a deck.',
+            Part::Form => $this->design->form->starts === FormStart::Grade && $this->design->form->present() ? 'Below its foot the wall is plain. '.$counted : $counted,
+            Part::Deck => $this->design->space->kind === Below::Heated && $this->design->deck->present() ? 'between two heated rooms: drawn and in the field, not in the loss' : $counted,
+            default => $counted,
+        };
     }
 
-    /** @return list<Material> what belongs there, and what stands there now even if it does not */
+    /** @return array{array<string, string>, array<string, string>} what may be picked, what may not and why */
     private function choices(Place $place, Material $now): array
     {
-        $fitting = Catalogue::for($place);
+        $fitting = $refused = [];
+        foreach (Catalogue::all() as $material) {
+            $why = $place->whyNot($material);
+            if ($why === null || $material === $now) {
+                $fitting[$material->slug] = $material->name;
+            } elseif (! str_starts_with($why, 'not made')) {
+                $refused[$material->slug] = $material->name.': '.$why;
+            }
+        }
+        $refused[''] = 'All others: not made for '.$place->label();
 
-        return in_array($now, $fitting, true) ? $fitting : [...$fitting, $now];
+        return [$fitting, $refused];
     }
 }

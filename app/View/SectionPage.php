@@ -11,33 +11,51 @@ use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
+use Ondergrond\Section\Side;
 use Ondergrond\Units\QuantityFormatter;
 
-/** What there is to see of one option: drawing, log and verdicts. */
+/** What there is to see of one option: drawing of one side, log and verdicts. */
 final readonly class SectionPage
 {
+    /**
+     * @param  FieldHeat|null  $field  null while it is still to be solved
+     * @param  string  $sheet  the field as the page's script draws it, JSON; `null` while it is still to be solved
+     */
     private function __construct(
         public Project $project,
         public Option $option,
         public QuantityFormatter $format,
         public HeatVerdict $heat,
-        public FieldHeat $field,
+        public ?FieldHeat $field,
         public SectionLog $log,
+        public View $view,
         public float $scale,
         public string $svg,
         public string $sheet,
     ) {}
 
-    public static function of(Project $project, Option $option, QuantityFormatter $format): self
+    public static function of(Project $project, Option $option, QuantityFormatter $format, View $view): self
     {
-        $assessment = Assessor::assess($project->site, $option->design);
-        [$heat, $field] = [$assessment->heat, $assessment->field];
-        $drawing = SectionDrawing::of($option->design, $format);
+        $view = $view->within($option->design);
+        $drawing = SectionDrawing::of($option->design, $format, $view->side, $view->detail);
+        if ($view->atOnce && self::isHeavy($option)) {
+            $heat = Assessor::formulas($project->site, $option->design);
+            $field = null;
+        } else {
+            $assessment = Assessor::assess($project->site, $option->design);
+            [$heat, $field] = [$assessment->heat, $assessment->field];
+        }
 
         return new self(
             $project, $option, $format, $heat, $field,
-            new SectionLog($option->design, $heat->counted, $format),
-            $drawing->scale, SvgWriter::inline($drawing), FieldData::json($field, $drawing, $format),
+            new SectionLog($option->design, $heat->counted, $format), $view,
+            $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $view->side, $drawing, $format),
         );
+    }
+
+    /** Whether its fields take longer than people wait for a drawing: more than one section, or deep ones. */
+    private static function isHeavy(Option $option): bool
+    {
+        return count(Side::of($option->design)) > 1 || $option->design->hasRoomBelowGrade() || $option->design->deck->present();
     }
 }

@@ -152,7 +152,6 @@ final readonly class Design
      */
     public function with(array $parts): self
     {
-        // @phpstan-ignore argument.type (each property takes what it had before)
         return self::of(...[...get_object_vars($this), ...$parts]);
     }
 

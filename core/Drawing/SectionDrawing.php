@@ -91,20 +91,14 @@ final class SectionDrawing
         [$left, $right] = self::reach($design, $at, $side);
         $top = max($at->top, $design->deck->present() ? $design->deck->topAboveGrade : -INF, Layout::of($design)->top);
         $bottom = min($at->dig, $at->trench, $at->foot, $at->boardFoot, $design->pads->present() ? -$design->pads->depthBelowGrade : 0.0, 0.0, Layout::of($design)->trench);
-        $scale = 1.0;
-        foreach (self::SCALES[$system->value] as $scale) {
-            $paper = $scale / 1000;
-            if (($left + $right) / $paper + self::LEFT + self::RIGHT <= self::WIDTH
-                && $top / $paper + self::OVER <= self::ABOVE_DATUM
-                && -$bottom / $paper + self::UNDER <= self::BELOW_DATUM) {
-                break;
-            }
-        }
+        $scale = self::scale($system, static fn (float $paper): bool => ($left + $right) / $paper + self::LEFT + self::RIGHT <= self::WIDTH
+            && $top / $paper + self::OVER <= self::ABOVE_DATUM
+            && -$bottom / $paper + self::UNDER <= self::BELOW_DATUM);
         $paper = $scale / 1000;
         $middle = ($right - $left) / 2 + (self::RIGHT - self::LEFT) * $paper / 2;
         $half = (self::WIDTH / 2 + self::MARGIN) * $paper;
 
-        return [(float) $scale, [$middle - $half, -self::BELOW_DATUM * $paper, $middle + $half, self::ABOVE_DATUM * $paper]];
+        return [$scale, [$middle - $half, -self::BELOW_DATUM * $paper, $middle + $half, self::ABOVE_DATUM * $paper]];
     }
 
     /** @return array{float, array{float, float, float, float}} */
@@ -115,20 +109,32 @@ final class SectionDrawing
         $bottom = min($at->dig, $at->trench, $at->foot);
         // Where the wall stands far above the floor, floor and footing are what has to be seen close up.
         $top = $at->top - $at->floor > 1.0 ? $at->floor + 0.2 : $at->top + 0.1;
-        $scale = 1.0;
-        foreach (self::SCALES[$system->value] as $scale) {
-            $paper = $scale / 1000;
-            if (($right - $left) / $paper + self::LEFT / 2 + self::RIGHT <= self::WIDTH && ($top - $bottom) / $paper + 2 * self::UNDER <= self::ABOVE_DATUM + self::BELOW_DATUM) {
-                break;
-            }
-        }
+        $scale = self::scale($system, static fn (float $paper): bool => ($right - $left) / $paper + self::LEFT / 2 + self::RIGHT <= self::WIDTH
+            && ($top - $bottom) / $paper + 2 * self::UNDER <= self::ABOVE_DATUM + self::BELOW_DATUM);
         $paper = $scale / 1000;
         $x = ($left + $right) / 2 + self::RIGHT * $paper / 4;
         $half = (self::WIDTH / 2 + self::MARGIN) * $paper;
         $y = ($top + $bottom) / 2;
         $high = (self::ABOVE_DATUM + self::BELOW_DATUM) / 2 * $paper;
 
-        return [(float) $scale, [$x - $half, $y - $high, $x + $half, $y + $high]];
+        return [$scale, [$x - $half, $y - $high, $x + $half, $y + $high]];
+    }
+
+    /**
+     * The largest usual scale at which all fits, else the smallest there is.
+     *
+     * @param  callable(float): bool  $fits  told the metres of building for a millimetre of paper
+     */
+    private static function scale(UnitSystem $system, callable $fits): float
+    {
+        $scales = self::SCALES[$system->value];
+        foreach ($scales as $scale) {
+            if ($fits($scale / 1000)) {
+                return (float) $scale;
+            }
+        }
+
+        return (float) end($scales);
     }
 
     /** @return array{float, float} how far the parts reach inward and outward of the edge's outer face, m */

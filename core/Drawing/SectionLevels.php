@@ -42,14 +42,9 @@ final readonly class SectionLevels
             $at = min($y, $next);
             $next = $at - self::APART * $mm;
             $items[] = new Strokes(Role::Level, null, [[[$x - 3 * $mm, $y], [$x, $y], [$x + 4 * $mm, $at], [$x + 6 * $mm, $at]]]);
-            $items[] = new Text(Role::Level, null, [$x + 7 * $mm, $at - 1.1 * $mm], self::signed($y, $this->format).'  '.$level->name, 'start');
+            $items[] = new Text(Role::Level, null, [$x + 7 * $mm, $at - 1.1 * $mm], $this->format->signed($y, Quantity::Thickness).'  '.$level->name, 'start');
         }
 
         return $items;
-    }
-
-    private static function signed(float $height, QuantityFormatter $format): string
-    {
-        return (abs($height) < 5e-5 ? '±' : ($height > 0 ? '+' : '−')).$format->format(abs($height), Quantity::Thickness);
     }
 }

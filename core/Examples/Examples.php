@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Ondergrond\Examples;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Design\Families\ThickenedEdgeSlab;
+use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
@@ -19,16 +20,34 @@ use Ondergrond\Units\UnitSystem;
 /** Invented projects: what `bin/ondergrond example` prints and the demo opens with. */
 final class Examples
 {
-    /** @return list<Project> */
+    /** @return list<Project> those of the demo */
     public static function all(): array
     {
-        return [self::boathouse(), self::kiosk(), self::readingRoom()];
+        return [
+            self::boathouse(), self::kiosk(), self::readingRoom(), self::musicSchool(), self::bakery(),
+            self::glasshouse(), self::weighHouse(), self::pumpHouse(), self::signalBox(), self::mill(), self::ropeShed(),
+        ];
+    }
+
+    /** A complete project of that family; null where there is no such family. */
+    public static function of(string $family): ?Project
+    {
+        foreach (self::all() as $project) {
+            $options = array_values(array_filter($project->options, static fn (Option $o): bool => $o->design->family === $family));
+            if ($options !== []) {
+                $options[0] = new Option($options[0]->name, true, $options[0]->note, $options[0]->design);
+
+                return new Project($project->name, $project->units, $project->site, $options);
+            }
+        }
+
+        return null;
     }
 
     public static function boathouse(): Project
     {
         $system = UnitSystem::InchPound;
-        $tray = (new ThickenedEdgeSlab)->preset(Footprint::rectangle(60 * Unit::FOOT, 30 * Unit::FOOT), $system);
+        $tray = self::preset('thickened-edge-slab', Footprint::rectangle(60 * Unit::FOOT, 30 * Unit::FOOT), $system);
         $even = self::changed($tray, [
             'field_board' => ['thickness_m' => 4 * Unit::INCH],
             'perimeter_board' => ['width_m' => 0.0],
@@ -53,7 +72,7 @@ final class Examples
 
     private static function kiosk(): Project
     {
-        $tray = (new ThickenedEdgeSlab)->preset(Footprint::rectangle(6.0, 4.5), UnitSystem::Metric);
+        $tray = self::preset('thickened-edge-slab', Footprint::rectangle(6.0, 4.5), UnitSystem::Metric);
 
         return new Project(
             'Ferry kiosk',
@@ -68,17 +87,113 @@ final class Examples
 
     private static function readingRoom(): Project
     {
-        $design = (new ThickenedEdgeSlab)->preset(Footprint::of(96.0, 41.0, 29.0), UnitSystem::Metric);
+        $design = self::preset('thickened-edge-slab', Footprint::of(96.0, 41.0, 29.0), UnitSystem::Metric);
 
         return new Project(
             'Toll-house reading room',
             UnitSystem::Metric,
             new Site('Between the toll-house and the wash-house, two sides built against', ClimateSamples::all()['snowy-upland'], Soil::Rock, 20.0, 1.0, 15.0, 0.20),
-            [new Option('120 mm field', true, 'Rock close under the slab.', self::changed($design, [
-                'field_board' => ['thickness_m' => 0.12],
-                'perimeter_board' => ['thickness_m' => 0.16],
-            ]))],
+            [
+                new Option('120 mm field', true, 'Rock close under the slab.', self::changed($design, [
+                    'field_board' => ['thickness_m' => 0.12],
+                    'perimeter_board' => ['thickness_m' => 0.16],
+                ])),
+                new Option('Raft with a wing', false, 'No digging into the rock.', self::preset('frost-protected-raft', Footprint::of(96.0, 41.0, 29.0, lotLine: 2.5), UnitSystem::Metric)),
+            ],
         );
+    }
+
+    private static function musicSchool(): Project
+    {
+        $plan = Footprint::of(84.0, 38.0, 38.0, walkOut: 7.0);
+        $outside = self::preset('heated-basement', $plan, UnitSystem::Metric);
+
+        return new Project(
+            'Music school with practice basement',
+            UnitSystem::Metric,
+            new Site('On the bank, one side open to the lower garden', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0, 0.0, 15.0, 0.30),
+            [
+                new Option('A · poured, board outside', true, '', $outside),
+                new Option('B · foam form to the footing', false, '', self::following($outside, 'wall-kind', 'form')),
+                new Option('C · insulated inside', false, '', self::following($outside, 'wall-side', 'inside')),
+                new Option('D · masonry', false, '', self::following($outside, 'wall-kind', 'masonry')),
+            ],
+        );
+    }
+
+    private static function bakery(): Project
+    {
+        return self::single('Old bakery cellar', 'Under the shop, walls a hundred years old', 'river-plain', Soil::ClayOrSilt, 19.0, 'existing-basement', Footprint::of(52.0, 30.0, 22.0, party: 8.0), UnitSystem::Metric);
+    }
+
+    private static function glasshouse(): Project
+    {
+        return self::single('Orchard glasshouse floor', 'South slope, panels on the shed beside it', 'river-plain', Soil::SandOrGravel, 18.0, 'heat-storing-slab', Footprint::rectangle(14.0, 6.0), UnitSystem::Metric);
+    }
+
+    private static function weighHouse(): Project
+    {
+        return self::single('Weigh-house counter room', 'Cavity walls, pipes in the screed', 'river-plain', Soil::ClayOrSilt, 20.0, 'insulated-screed-floor', Footprint::rectangle(9.0, 7.0), UnitSystem::Metric);
+    }
+
+    private static function pumpHouse(): Project
+    {
+        $plan = Footprint::rectangle(32 * Unit::FOOT, 24 * Unit::FOOT)->along(doors: 6 * Unit::FOOT);
+        $form = self::preset('stem-wall-slab', $plan, UnitSystem::InchPound);
+
+        return new Project(
+            'Pump-house workshop',
+            UnitSystem::InchPound,
+            new Site('Behind the old pumping station', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 18.0, 0.0, 15.0, null),
+            [
+                new Option('A · foam form', true, '', $form),
+                new Option('B · masonry stem', false, '', self::following($form, 'wall-kind', 'masonry')),
+                new Option('C · poured stem', false, '', self::following($form, 'wall-kind', 'poured')),
+            ],
+        );
+    }
+
+    private static function signalBox(): Project
+    {
+        $plan = Footprint::rectangle(36 * Unit::FOOT, 26 * Unit::FOOT);
+
+        return new Project(
+            'Signal-box house',
+            UnitSystem::InchPound,
+            new Site('Beside the disused line', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 20.0, 0.0, 15.0, null),
+            [
+                new Option('A · conditioned crawlspace', true, '', self::preset('conditioned-crawlspace', $plan, UnitSystem::InchPound)),
+                new Option('B · vented crawlspace', false, '', self::preset('vented-crawlspace', $plan, UnitSystem::InchPound)),
+                new Option('C · cold cellar', false, '', self::preset('unheated-basement', $plan, UnitSystem::InchPound)),
+            ],
+        );
+    }
+
+    private static function mill(): Project
+    {
+        return self::single('Polder mill store', 'On the mill mound', 'snowy-upland', Soil::Rock, 17.0, 'frost-protected-raft', Footprint::of(70.0, 34.0, 34.0, lotLine: 3.0), UnitSystem::Metric);
+    }
+
+    private static function ropeShed(): Project
+    {
+        return self::single('Rope-walk house with garage', 'End of the rope-walk', 'cold-inland', Soil::ClayOrSilt, 20.0, 'unheated-neighbour', Footprint::of(88.0, 38.0, 38.0, garage: 6.5, doors: 2.0), UnitSystem::Metric);
+    }
+
+    private static function single(string $name, string $place, string $climate, Soil $soil, float $indoor, string $family, Footprint $plan, UnitSystem $system): Project
+    {
+        return new Project($name, $system, new Site($place, ClimateSamples::all()[$climate], $soil, $indoor, 0.0, 15.0, null), [
+            new Option('A · as usual', true, '', self::preset($family, $plan, $system)),
+        ]);
+    }
+
+    private static function preset(string $family, Footprint $plan, UnitSystem $system): Design
+    {
+        return Families::all()[$family]->preset($plan, $system);
+    }
+
+    private static function following(Design $design, string $school, string $answer): Design
+    {
+        return Schools::all()[$school]->follow($design, $answer);
     }
 
     /** @param  array<string, array<string, float|string>>  $parts */

@@ -6,13 +6,16 @@ namespace Ondergrond\Exchange;
 
 use Ondergrond\Assessment;
 use Ondergrond\Caution;
+use Ondergrond\Design\Design;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Heat\FieldHeat;
+use Ondergrond\Heat\GroundHeat;
 use Ondergrond\Heat\HeatVerdict;
-use Ondergrond\Heat\SlabHeat;
-use Ondergrond\Heat\YearlyFlow;
+use Ondergrond\Heat\OtherSchool;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
+use Ondergrond\Section\Levels;
+use Ondergrond\Section\Side;
 use Ondergrond\Version;
 
 /** An assessment as JSON: the answers, with everything needed to work them out again. docs/formats.md lists the keys. */
@@ -42,6 +45,7 @@ final class AssessmentFile
             'project' => $project->name,
             'option' => $option->name,
             'family' => $option->design->family,
+            'levels' => self::levels($option->design),
             'heat' => self::heat($assessment->heat),
             'field' => self::field($assessment->field),
         ];
@@ -54,7 +58,7 @@ final class AssessmentFile
         $pair = static fn (callable $of): array => [$of($low), $of($high)];
 
         return [
-            'method' => 'ISO 13370:2007, steady (9.1, annex B) and periodic (annex A); ISO 6946 layers',
+            'method' => 'ISO 13370:2007, steady ('.$heat->floor->formula->clauses().') and periodic (annex A); ISO 6946 layers',
             ...self::floor($heat->floor),
             'verdict' => [
                 'word' => $heat->word->value,
@@ -63,13 +67,14 @@ final class AssessmentFile
             ],
             'u_wall_w_m2k' => $heat->wallTransmittance,
             'band' => [
-                'lambda_ground' => $pair(static fn (SlabHeat $h): float => $h->slab->groundConductivity),
-                'u_w_m2k' => $pair(static fn (SlabHeat $h): float => $h->transmittance()),
-                'annual_kwh' => $pair(static fn (SlabHeat $h): float => $h->annual),
-                'design_w' => $pair(static fn (SlabHeat $h): float => $h->design),
+                'lambda_ground' => $pair(static fn (GroundHeat $h): float => $h->formula->groundConductivity()),
+                'u_w_m2k' => $pair(static fn (GroundHeat $h): float => $h->transmittance()),
+                'annual_kwh' => $pair(static fn (GroundHeat $h): float => $h->annual),
+                'design_w' => $pair(static fn (GroundHeat $h): float => $h->design),
             ],
             'counted' => $heat->counted,
             'notes' => $heat->notes,
+            'other_schools' => array_map(static fn (OtherSchool $o): array => ['method' => $o->method, 'h_w_k' => $o->coefficient, ...$o->steps], $heat->others),
             'bare' => self::floor($heat->bare),
         ];
     }
@@ -77,75 +82,85 @@ final class AssessmentFile
     /** @return array<string, mixed> */
     private static function field(FieldHeat $field): array
     {
-        $solution = $field->ground->solution;
+        $sections = [];
+        foreach ($field->sides as $name => $ground) {
+            $sections[$name] = [
+                'length_m' => $ground->side->length($ground->design),
+                'whole_width' => $ground->side->isWhole(),
+                'section_hash' => SectionFile::hash($ground->solution->problem),
+                'l2d_w_mk' => $ground->couplingCoefficient(),
+                'l2d_by_boundary_w_mk' => $ground->shares(),
+                'h_g_w_k' => $field->bySide[$name],
+                'monthly_w_m' => $ground->monthlyFlows(),
+                'space' => $ground->space === null ? null : [
+                    'share' => $ground->space->share,
+                    'monthly_c' => array_map(static fn (int $m): ?float => $ground->spaceTemperature($m), range(1, 12)),
+                ],
+                'mesh' => FieldFile::mesh($ground->solution),
+            ];
+        }
+        $edge = $field->ground();
 
         return [
-            'method' => 'ISO 10211:2007, two-dimensional section, steady and harmonic; H_g + P ψ_g = P (L2D − h_w U_w), ISO 13370:2007, 9.1',
+            'method' => 'ISO 10211:2007, two-dimensional sections, steady and harmonic; H_g + P ψ_g = Σ P (L2D − Σ h U), ISO 13370:2007, 9.1',
             'inputs' => [
                 'wall_height_m' => SectionProblem::WALL,
                 'u_wall_w_m2k' => $field->wallTransmittance,
-                'perimeter_m' => $field->formula->slab->perimeter,
-                'period_s' => $solution->problem->period,
-                'section_hash' => SectionFile::hash($solution->problem),
+                'perimeter_m' => $field->formula->formula->perimeter(),
+                'period_s' => $edge->solution->problem->period,
+                'section_hash' => SectionFile::hash($edge->solution->problem),
             ],
-            'l2d_w_mk' => $field->ground->couplingCoefficient(),
+            'l2d_w_mk' => $edge->couplingCoefficient(),
             'h_g_w_k' => $field->steadyCoefficient,
+            'mean_w' => $field->mean,
             'u_w_m2k' => $field->transmittance(),
             'swing_w' => SectionFile::complex($field->swing),
             'lag_months' => $field->lag(),
             'monthly_w' => $field->monthly,
-            'monthly_w_m' => $field->ground->monthlyFlows(),
+            'monthly_w_m' => $edge->monthlyFlows(),
             'annual_kwh' => $field->annual,
             'all_year_kwh' => $field->allYear,
+            'shares_w_k' => $field->shares,
             'u_even_floor_w_m2k' => $field->strip,
             'over_formula' => $field->formulaGap(),
             'over_even_floor' => $field->sectionGap(),
             'reasons' => $field->reasons(),
-            'mesh' => FieldFile::mesh($solution),
+            'mesh' => FieldFile::mesh($edge->solution),
+            'sections' => $sections,
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function floor(SlabHeat $heat): array
+    private static function floor(GroundHeat $heat): array
     {
-        $slab = $heat->slab;
+        $formula = $heat->formula;
 
         return [
+            'reading' => $formula->label(),
+            'clauses' => $formula->clauses(),
             'inputs' => [
                 'dimensions' => 'overall internal',
-                'area_m2' => $slab->area,
-                'perimeter_m' => $slab->perimeter,
-                'wall_thickness_m' => $slab->wallThickness,
-                'lambda_ground' => $slab->groundConductivity,
+                'area_m2' => $formula->area(),
+                'perimeter_m' => $formula->perimeter(),
+                'lambda_ground' => $formula->groundConductivity(),
                 'heat_capacity_ground_j_m3k' => $heat->site->soil->heatCapacity(),
-                'r_floor' => $slab->floorResistance,
-                'edge' => [
-                    'kind' => $slab->edge?->kind->value,
-                    'depth_m' => $slab->edge?->depth,
-                    'r' => $slab->edge?->resistance,
-                    'thickness_m' => $slab->edge?->thickness,
-                ],
+                ...$formula->inputs(),
                 'psi_g_w_mk' => 0.0,
-                'rsi' => $slab->rsi,
-                'rse' => $slab->rse,
                 'outdoor_monthly_c' => $heat->site->climate->monthly,
                 'outdoor_mean_c' => $heat->outdoor->mean,
                 'outdoor_amplitude_k' => $heat->outdoor->amplitude,
                 'coldest_month' => $heat->outdoor->coldest,
-                'outdoor_lag_months' => YearlyFlow::OUTSIDE_LAG,
-                'indoor_c' => $heat->site->indoor,
-                'indoor_amplitude_k' => $heat->site->indoorSwing,
+                'outdoor_lag_months' => $formula->outsideLag(),
+                'indoor_c' => $heat->indoor,
+                'indoor_amplitude_k' => $heat->indoorSwing,
                 'heating_limit_c' => $heat->site->heatingLimit,
                 'heating_months' => $heat->site->heatingMonths(),
                 'design_outdoor_c' => $heat->site->climate->design,
             ],
-            'b_m' => $slab->characteristicDimension(),
-            'd_t_m' => $slab->equivalentThickness(),
-            'u0_w_m2k' => $slab->transmittanceWithoutEdge(),
-            'delta_psi_w_mk' => $slab->edgeCorrection(),
-            'edge_held' => $slab->edgeIsHeld(),
+            ...$formula->steps(),
             'u_w_m2k' => $heat->transmittance(),
             'h_g_w_k' => $heat->steadyCoefficient,
+            'shares_w_k' => $formula->shares(),
             'h_pi_w_k' => $heat->insideCoefficient,
             'h_pe_w_k' => $heat->outsideCoefficient,
             'h_pe_spell_w_k' => $heat->spellCoefficient,
@@ -154,5 +169,18 @@ final class AssessmentFile
             'all_year_kwh' => $heat->allYear,
             'design_w' => $heat->design,
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function levels(Design $design): array
+    {
+        $sides = [];
+        foreach (Side::of($design) as $side) {
+            foreach (Levels::of($design, $side) as $level) {
+                $sides[$side->value][$level->slug.'_m'] = $level->height;
+            }
+        }
+
+        return ['sides' => $sides, 'headroom_m' => Levels::headroom($design), 'footing_above_dig_m' => Levels::footingAboveDig($design)];
     }
 }

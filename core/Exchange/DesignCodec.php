@@ -72,7 +72,6 @@ final class DesignCodec
         }
         $footprint = Footprint::of(...array_map(static fn (string $key): float => (float) $data['footprint'][$key], array_flip(self::FOOTPRINT)));
 
-        // @phpstan-ignore argument.type (each part is of the class that stands there)
         return Design::of(...['family' => $data['family'], 'footprint' => $footprint, ...$parts]);
     }
 

@@ -33,8 +33,9 @@ final class PartCodec
             return self::layer($part);
         }
         $data = [];
+        $sizes = get_object_vars($part);
         foreach (self::plan($part::class) as [$name, $type, $key]) {
-            $value = $part->{$name};
+            $value = $sizes[$name];
             $data = [...$data, ...match (true) {
                 $value instanceof Layer => self::layer($value),
                 $value instanceof Material => [$key => $value->slug],
@@ -48,20 +49,14 @@ final class PartCodec
     }
 
     /**
-     * @template T of object
-     *
-     * @param  class-string<T>  $class
+     * @param  class-string  $class
      * @param  array<string, mixed>  $data  of the schema's shape, its materials known
-     * @return T
+     * @return object of that class
      */
     public static function fromArray(string $class, array $data): object
     {
-        if ($class === Layer::class) {
-            /** @var T */
-            return self::toLayer($data);
-        }
         $values = [];
-        foreach (self::plan($class) as [$name, $type, $key]) {
+        foreach ($class === Layer::class ? [] : self::plan($class) as [$name, $type, $key]) {
             $values[$name] = match (true) {
                 $type === Layer::class => self::toLayer($data),
                 $type === Material::class => Catalogue::get($data[$key]),
@@ -71,7 +66,7 @@ final class PartCodec
             };
         }
 
-        return new $class(...$values);
+        return $class === Layer::class ? self::toLayer($data) : new $class(...$values);
     }
 
     /**

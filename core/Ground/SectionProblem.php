@@ -229,6 +229,7 @@ final class SectionProblem
     private static function patch(Region $region, Substance $ground): ?Patch
     {
         $corners = array_map(static fn (array $c): array => [round($c[0], self::DIGITS), round($c[1], self::DIGITS)], $region->solvedAs ?? $region->polygon);
+        assert($corners !== []);
         $x = array_column($corners, 0);
         $y = array_column($corners, 1);
         if (min($x) === max($x) || min($y) === max($y)) {

@@ -24,4 +24,9 @@ final readonly class EdgeInsulation
     {
         return $this->resistance * $groundConductivity - $this->thickness;
     }
+
+    public function isSameAs(?self $other): bool
+    {
+        return $other !== null && [$this->kind, $this->depth, $this->resistance, $this->thickness] === [$other->kind, $other->depth, $other->resistance, $other->thickness];
+    }
 }

@@ -9,6 +9,7 @@ use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\InsideWave;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Section\Layout;
+use Ondergrond\Section\Painter;
 use Ondergrond\Section\Side;
 use Ondergrond\Units\DecimalMark;
 
@@ -66,7 +67,7 @@ final readonly class FieldHeat
             $length = $side->length($design);
             // The wall and the stem wall above ground lose to the air, not to the ground.
             $above[$name] = [
-                SectionProblem::WALL_INSIDE => self::wallHeight($ground) * $wall,
+                SectionProblem::WALL_INSIDE => self::wallHeight($ground) * ($side === Side::Door ? Stack::transmittance([Painter::leaf()], SurfaceResistance::INSIDE_HORIZONTAL, SurfaceResistance::OUTSIDE) : $wall),
                 SectionProblem::STEM_INSIDE => self::roomBelow($ground) ? $reading->stemAboveGround($side) * $stem : 0.0,
             ];
             $own = $ground->shares();

@@ -45,7 +45,7 @@ final readonly class Reading
 
         return $this->depth() > self::SHALLOW
             ? new HeatedBasement($plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->depth(), $this->floorResistance(), $this->buriedResistance(), $this->rsi())
-            : SlabOnGround::of($plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->floorResistance(), $this->edges(), $this->rsi());
+            : SlabOnGround::of($plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->floorResistance(), array_values($this->edges()), $this->rsi());
     }
 
     /** z: of the floor below the ground, the mean along the exposed perimeter (9.3.1: where it varies), m. */
@@ -150,7 +150,7 @@ final readonly class Reading
         return 1 / $sum - SurfaceResistance::INSIDE_HORIZONTAL;
     }
 
-    /** @return list<EdgeInsulation> what may count as edge insulation: never more than one of them does (annex B) */
+    /** @return array<'perimeter_board'|'edge_outside'|'edge_inside'|'form', EdgeInsulation> what may count as edge insulation, by part: never more than one of them does (annex B) */
     public function edges(): array
     {
         $d = $this->d;
@@ -219,7 +219,7 @@ final readonly class Reading
         if ($formula instanceof SlabOnGround) {
             foreach ($this->edges() as $part => $edge) {
                 $words[$part] = match (true) {
-                    $edge == $formula->edge => 'counts as edge',
+                    $edge->isSameAs($formula->edge) => 'counts as edge',
                     $formula->edge === null => 'not counted: it saves nothing over bare ground',
                     default => 'drawn; '.$this->savesMore($formula->edge).' saves more and counts',
                 };
@@ -233,7 +233,7 @@ final readonly class Reading
     {
         $names = ['perimeter_board' => 'the perimeter strip', 'edge_outside' => 'the outside board', 'edge_inside' => 'the board inside the edge', 'form' => 'the form'];
         foreach ($this->edges() as $part => $edge) {
-            if ($edge == $used) {
+            if ($edge->isSameAs($used)) {
                 return $names[$part];
             }
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\History;
 
 use Ondergrond\Design\Part;
-use Ondergrond\Design\SheetPosition;
 use Ondergrond\Exchange\FieldQuantity;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Site\Calendar;
@@ -22,6 +21,12 @@ final readonly class ChangeWords
         'design.footprint.area_m2' => 'Floor area',
         'design.footprint.perimeter_m' => 'Outline',
         'design.footprint.exposed_perimeter_m' => 'Outline next to outside or unheated',
+        'design.footprint.walk_out_m' => 'Walk-out side, length',
+        'design.footprint.garage_m' => 'Along a garage',
+        'design.footprint.porch_m' => 'Along a porch',
+        'design.footprint.party_m' => 'Along a heated neighbour',
+        'design.footprint.doors_m' => 'Doors, together',
+        'design.footprint.lot_line_m' => 'Nearest lot or set-back line',
         'site.place' => 'Place',
         'site.climate.name' => 'Name of the climate',
         'site.climate.design_c' => 'Design day',
@@ -31,8 +36,6 @@ final readonly class ChangeWords
         'site.indoor_swing_k' => 'Warmer in summer, cooler in winter by',
         'site.heating_limit_c' => 'A month heats below',
         'site.floor_limit_w_m2k' => 'Highest U of the floor',
-        'design.wall.inside' => 'Wall, layers towards the room',
-        'design.wall.outside' => 'Wall, layers past the slab’s edge',
     ];
 
     private const KEYS = [
@@ -40,9 +43,38 @@ final readonly class ChangeWords
         'material' => 'material',
         'width_m' => 'width',
         'depth_m' => 'depth',
-        'depth_below_grade_m' => 'depth below ground',
+        'height_m' => 'height',
+        'depth_below_grade_m' => 'below ground',
         'top_above_grade_m' => 'top above the ground',
+        'height_above_grade_m' => 'above ground',
+        'top_below_grade_m' => 'top below ground',
+        'from_edge_m' => 'in from the edge',
         'position' => 'lies',
+        'bevel_m' => 'bevel',
+        'fall_m' => 'falls',
+        'drip_m' => 'stands out',
+        'inside_m' => 'inner face',
+        'outside_m' => 'outer face',
+        'starts' => 'starts',
+        'web_spacing_m' => 'webs apart',
+        'web_thickness_m' => 'web thickness',
+        'outer_m' => 'outer',
+        'inner_m' => 'inner',
+        'gap_above_floor_m' => 'bare above the floor',
+        'in' => 'in',
+        'plane_c' => 'at the pipes',
+        'kind' => 'kind',
+        'vents_m2_per_m' => 'vents',
+        'wind_m_s' => 'wind',
+        'shelter' => 'stands',
+        'air_changes_per_h' => 'air changes',
+        'drop_m' => 'ground lower by',
+        'footing_depth_m' => 'footing deep',
+        'slab_m' => 'its slab',
+        'edge_board_m' => 'board at its edge',
+        'inside' => 'layers from the room',
+        'outside' => 'layers past the edge',
+        'layers' => 'layers',
     ];
 
     private const LONGEST = 60;
@@ -70,11 +102,30 @@ final readonly class ChangeWords
         }
         $part = Part::tryFrom($keys[1] ?? '');
         $last = end($keys);
-        if ($part === Part::Wall && count($keys) === 5) {
-            return sprintf('Wall, %s layer %d, %s', $keys[2], (int) $keys[3] + 1, self::KEYS[$last] ?? $last);
+        if ($part !== null && count($keys) === 5) {
+            return sprintf('%s, %s %d, %s', $part->label(), $keys[2] === 'layers' ? 'layer' : $keys[2].' layer', (int) $keys[3] + 1, self::key($last));
         }
 
-        return ($part?->label() ?? $path).', '.(self::KEYS[$last] ?? $last);
+        return ($part?->label() ?? $path).', '.self::key($last);
+    }
+
+    /** What a size or a choice of a part is called, by the key it has in project files. */
+    public static function key(string $key): string
+    {
+        return self::KEYS[$key] ?? $key;
+    }
+
+    /** @return array<string, string>|null the answers of a field that is chosen, not typed, in words */
+    public static function options(string $path): ?array
+    {
+        return match (implode('.', array_slice(explode('.', $path), -2))) {
+            'sheet.position' => ['above' => 'above the boards', 'below' => 'below the boards'],
+            'form.starts' => ['footing' => 'on the footing', 'grade' => 'on a plain wall'],
+            'heating.in' => ['none' => 'none', 'slab' => 'pipes in the slab', 'screed' => 'pipes in the screed'],
+            'space.kind' => ['heated' => 'heated or conditioned', 'vented' => 'vented to outside', 'unheated' => 'unheated'],
+            'space.shelter' => ['sheltered' => 'sheltered', 'average' => 'average', 'exposed' => 'exposed'],
+            default => null,
+        };
     }
 
     private function value(string $path, mixed $value): string
@@ -86,7 +137,7 @@ final readonly class ChangeWords
             is_array($value) => count($value).' layers',
             $quantity !== null && is_numeric($value) => $this->format->format((float) $value, $quantity),
             str_ends_with($path, '.material') => Catalogue::find((string) $value)->name ?? (string) $value,
-            str_ends_with($path, 'sheet.position') => lcfirst(SheetPosition::tryFrom((string) $value)?->label() ?? (string) $value),
+            self::options($path) !== null && is_scalar($value) => self::options($path)[(string) $value] ?? (string) $value,
             $path === 'site.soil' => Soil::tryFrom((string) $value)?->label() ?? (string) $value,
             is_scalar($value) => '“'.mb_strimwidth((string) $value, 0, self::LONGEST, '…').'”',
             default => 'something else',

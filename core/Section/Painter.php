@@ -8,7 +8,6 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Catalogue;
-use Ondergrond\Material\Material;
 
 /** Paints one side of a design within a window: the ground first, then the parts as they are built on each other. */
 final readonly class Painter
@@ -28,6 +27,12 @@ final readonly class Painter
         private Layout $at,
         private Window $window,
     ) {}
+
+    /** What stands for the wall at a door. */
+    public static function leaf(): Layer
+    {
+        return Layer::of(Catalogue::get('softwood'), self::LEAF);
+    }
 
     /** @return list<Region> */
     public function regions(): array
@@ -219,7 +224,7 @@ final readonly class Painter
     {
         [$d, $at, $head] = [$this->d, $this->at, $this->window->up];
         if ($this->side === Side::Door) {
-            return [Region::box(Part::Wall, Catalogue::get('softwood'), -self::LEAF, $at->top, 0.0, $head)];
+            return [$this->layer(Part::Wall, self::leaf(), -self::LEAF, $at->top, 0.0, $head)];
         }
         $regions = [];
         $x = 0.0;

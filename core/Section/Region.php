@@ -14,9 +14,9 @@ final readonly class Region
     /**
      * @param  Part|null  $part  null for the ground
      * @param  Material|null  $material  null for the ground
-     * @param  non-empty-list<array{float, float}>  $polygon  corners in m: x outward from the edge's outer face, y up from the ground
+     * @param  list<array{float, float}>  $polygon  corners in m: x outward from the edge's outer face, y up from the ground
      * @param  bool  $solved  whether it is in the field; what stands here and there along the edge is only drawn
-     * @param  non-empty-list<array{float, float}>|null  $solvedAs  a plainer shape that the field takes for it
+     * @param  list<array{float, float}>|null  $solvedAs  a plainer shape that the field takes for it
      */
     public function __construct(
         public ?Part $part,
@@ -69,6 +69,7 @@ final readonly class Region
     /** @return array{float, float, float, float} x0, y0, x1, y1 */
     public function extent(): array
     {
+        assert($this->polygon !== []);
         $x = array_column($this->polygon, 0);
         $y = array_column($this->polygon, 1);
 

@@ -95,4 +95,10 @@ final readonly class QuantityFormatter
 
         return $this->mark->written(preg_match('~^-0(\.0+)?$~', $text) === 1 ? substr($text, 1) : $text);
     }
+
+    /** A height over or under something, with its sign. */
+    public function signed(float $si, Quantity $quantity): string
+    {
+        return (abs($si) < 5e-5 ? '±' : ($si > 0 ? '+' : '−')).$this->format(abs($si), $quantity);
+    }
 }

@@ -10,11 +10,14 @@
             @include('section.overlay')
             <div class="bench-files"><p>Scale 1 : {{ (int) $page->scale }}</p><p>For <bdi>{{ $share->made_for }}</bdi>, until <x-time :at="$share->expires_at" /></p></div>
             </div>
+            @foreach ($others as [$label, $svg])
+                <figure class="bench-plate"><figcaption class="side-name">{{ $label }}</figcaption><div class="bench-drawing">{!! $svg !!}</div></figure>
+            @endforeach
             <div class="bench-cores">
                 @include('section.heat', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format])
             </div>
             <section class="bench-notes" aria-labelledby="notes-title">
-                @include('section.notes', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format])
+                @include('section.notes', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format, 'view' => $page->view, 'option' => $page->option])
             </section>
         </div>
     </div>

@@ -26,7 +26,7 @@ final class CoreArrows
         'Drawing' => ['Design', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Units'],
         'Heat' => ['Design', 'Field', 'Ground', 'Section', 'Site', 'Units', 'Verdict'],
         'Project' => ['Design', 'Site', 'Units'],
-        'Exchange' => ['Design', 'Drawing', 'Fault', 'Field', 'Ground', 'Heat', 'Material', 'Project', 'Site', 'Units', 'Verdict'],
+        'Exchange' => ['Design', 'Drawing', 'Fault', 'Field', 'Ground', 'Heat', 'Material', 'Project', 'Section', 'Site', 'Units', 'Verdict'],
         'Glossary' => [],
         'History' => ['Design', 'Exchange', 'Material', 'Site', 'Units'],
         'Examples' => ['Design', 'Exchange', 'Project', 'Site', 'Units'],

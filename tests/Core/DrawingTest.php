@@ -33,7 +33,7 @@ final class DrawingTest extends TestCase
         $inches = [];
         foreach ($section->regions as $region) {
             if ($region->part !== null && $region->part !== Part::Wall && $region->part !== Part::Stone) {
-                $inches[$region->part->value] = array_map(static fn (float $m): float => round($m / 0.0254, 6), $region->box());
+                $inches[$region->part->value] = array_map(static fn (float $m): float => round($m / 0.0254, 6), $region->extent());
             }
         }
         $left = round(-2.0 / 0.0254, 6);
@@ -45,10 +45,8 @@ final class DrawingTest extends TestCase
             'slab' => [$left, -16.0, 0.0, 8.0],
             'edge_outside' => [0.0, -16.0, 6.0, 8.0],
         ], $inches);
-        self::assertEqualsWithDelta([8, 4, -16, -6, -26], array_map(
-            static fn (string $level): float => $section->levels[$level] / 0.0254,
-            ['slab_top', 'slab_underside', 'beam_underside', 'dig', 'trench'],
-        ), 1e-9);
+        $at = $section->layout;
+        self::assertEqualsWithDelta([8, 4, -16, -6, -26], array_map(static fn (float $m): float => $m / 0.0254, [$at->slab, $at->under, $at->foot, $at->dig, $at->trench]), 1e-9);
     }
 
     public function test_the_sheet_follows_its_school(): void
@@ -56,7 +54,15 @@ final class DrawingTest extends TestCase
         $design = Examples::boathouse()->options[0]->design;
         $window = new Window(2.0, 1.0, 1.0, 1.5);
         $below = DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray($design), ['sheet' => ['position' => 'below']]));
-        $foot = static fn (EdgeSection $s): float => round(min(array_column($s->sheet, 1)) / 0.0254, 6);
+        $foot = static function (EdgeSection $s): float {
+            foreach ($s->courses as $course) {
+                if ($course->part === Part::Sheet) {
+                    return round(min(array_column($course->path, 1)) / 0.0254, 6);
+                }
+            }
+
+            return INF;
+        };
         self::assertSame(-16.0, $foot(EdgeSection::of($design, $window)), 'above the boards it hugs the concrete');
         self::assertSame(-20.0, $foot(EdgeSection::of($below, $window)), 'below them it runs under the beam’s board');
         self::assertSame([Part::Stone, Part::Sheet], array_slice(Part::layingOrder($below), 0, 2));

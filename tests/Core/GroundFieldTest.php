@@ -42,7 +42,7 @@ final class GroundFieldTest extends TestCase
         self::assertEqualsWithDelta($design->footprint->area / $design->footprint->exposed, $length['floor'], 1e-4, 'half the floor’s width');
         self::assertEqualsWithDelta(SectionProblem::WALL, $length['wall inside'], 1e-4);
         // The wall's height, the board's edge above ground, and the render that passes over it.
-        self::assertEqualsWithDelta(SectionProblem::WALL + $design->slab->topAboveGrade + $design->wall->outsideThickness() - $design->edgeOutside->board->thickness, $length['wall outside'], 1e-3);
+        self::assertEqualsWithDelta(SectionProblem::WALL + $design->slab->topAboveGrade + $design->wall->outsideThickness() - $design->edgeOutside->layer->thickness, $length['wall outside'], 1e-3);
         self::assertSame(['floor' => 0.17, 'ground outside' => 0.04, 'wall inside' => 0.13, 'wall outside' => 0.04], self::sorted($resistance));
         self::assertEquals($problem, SectionFile::read(SectionFile::write($problem)), 'what is written reads back the same');
     }
@@ -109,7 +109,7 @@ final class GroundFieldTest extends TestCase
     {
         [$site, $design] = self::given();
         $gap = Assessor::assess($site, $design)->field;
-        [, $deeper] = self::given(['edge_outside' => ['depth_below_grade_m' => $design->beam->depth - $design->slab->topAboveGrade + $design->edgeUnder->thickness]]);
+        [, $deeper] = self::given(['edge_outside' => ['depth_below_grade_m' => $design->edgeBeam->depth - $design->slab->topAboveGrade + $design->edgeUnder->thickness]]);
         $closed = Assessor::assess($site, $deeper)->field;
         self::assertLessThan(0.97 * $gap->transmittance(), $closed->transmittance());
         self::assertStringContainsString('ends above the foot', implode($gap->reasons()));

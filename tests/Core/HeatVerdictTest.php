@@ -11,6 +11,7 @@ use Ondergrond\Exchange\AssessmentFile;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Heat\EdgeKind;
 use Ondergrond\Heat\HeatVerdict;
+use Ondergrond\Heat\SlabOnGround;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Site\Site;
@@ -47,22 +48,22 @@ final class HeatVerdictTest extends TestCase
     public function test_the_better_edge_counts_and_the_parts_say_so(): void
     {
         $both = self::judge([]);
-        self::assertSame(EdgeKind::Vertical, $both->floor->slab->edge?->kind);
+        self::assertSame(EdgeKind::Vertical, self::slab($both)->edge?->kind);
         self::assertSame('counts as edge', $both->counted['edge_outside']);
         self::assertStringContainsString('outside board saves more', $both->counted['perimeter_board']);
 
         $strip = self::judge(['edge_outside' => ['thickness_m' => 0.0]]);
-        self::assertSame(EdgeKind::Horizontal, $strip->floor->slab->edge?->kind);
+        self::assertSame(EdgeKind::Horizontal, self::slab($strip)->edge?->kind);
         self::assertSame('counts as edge', $strip->counted['perimeter_board']);
         // The strip is 4 in over the field's 2 in: 50.8 mm more of λ 0.0288.
-        self::assertEqualsWithDelta(0.0508 / 0.0288, $strip->floor->slab->edge->resistance, 1e-9);
-        self::assertEqualsWithDelta(0.0508, $strip->floor->slab->edge->thickness, 1e-9);
+        self::assertEqualsWithDelta(0.0508 / 0.0288, self::slab($strip)->edge->resistance, 1e-9);
+        self::assertEqualsWithDelta(0.0508, self::slab($strip)->edge->thickness, 1e-9);
     }
 
     public function test_a_weaker_perimeter_stands_for_the_floor(): void
     {
         $weak = self::judge(['perimeter_board' => ['thickness_m' => 0.0]]);
-        self::assertSame(0.0, $weak->floor->slab->floorResistance);
+        self::assertSame(0.0, self::slab($weak)->floorResistance);
         self::assertStringContainsString('weaker', $weak->counted['perimeter_board']);
     }
 
@@ -150,5 +151,12 @@ final class HeatVerdictTest extends TestCase
     private static function design(array $parts): Design
     {
         return DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray(Examples::boathouse()->options[0]->design), $parts));
+    }
+
+    private static function slab(HeatVerdict $heat): SlabOnGround
+    {
+        self::assertInstanceOf(SlabOnGround::class, $heat->floor->formula);
+
+        return $heat->floor->formula;
     }
 }

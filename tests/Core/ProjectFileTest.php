@@ -38,7 +38,7 @@ final class ProjectFileTest extends TestCase
             $p['name'] = "Größe 50 \u{200f}שלום “½” 🏗";
         });
         $project = ProjectFile::read($json);
-        self::assertSame(0.1 + 0.2 - 0.25, $project->options[0]->design->field->thickness);
+        self::assertSame(0.1 + 0.2 - 0.25, $project->options[0]->design->fieldBoard->thickness);
         self::assertEquals($project, ProjectFile::read(ProjectFile::write($project)));
     }
 

@@ -109,7 +109,7 @@ final class OptionsTest extends TestCase
         self::assertEquals($first, $this->option->refresh()->design);
         self::assertSame(RevisionKind::Return, History::head($this->option)->kind);
         $this->put($this->at('section', $this->option, 'undo'))->assertSessionHasNoErrors();
-        self::assertSame('eps-25psi', $this->option->refresh()->design->field->material->slug);
+        self::assertSame('eps-25psi', $this->option->refresh()->design->fieldBoard->material->slug);
 
         $foreign = $this->project->options[1]?->revisions()->firstOrFail();
         $this->post($this->at('section', $this->option, "history/{$foreign?->id}"))->assertNotFound();
@@ -207,8 +207,8 @@ final class OptionsTest extends TestCase
         $this->put('/units', ['units' => 'inch-pound']);
         $this->edit(['perimeter_board' => ['thickness_m' => "101,6\u{a0}mm"], 'field_board' => ['thickness_m' => '38']], ['written_in' => 'metric comma']);
         $design = $this->option->refresh()->design;
-        self::assertSame($stored['perimeter_board']['thickness_m'], $design->perimeter->board->thickness);
-        self::assertEqualsWithDelta(0.038, $design->field->thickness, 1e-12);
+        self::assertSame($stored['perimeter_board']['thickness_m'], $design->perimeterBoard->layer->thickness);
+        self::assertEqualsWithDelta(0.038, $design->fieldBoard->thickness, 1e-12);
     }
 
     public function test_a_client_reads_one_option_by_a_link_that_ends(): void

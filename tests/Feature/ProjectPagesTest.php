@@ -35,7 +35,7 @@ final class ProjectPagesTest extends TestCase
     public function test_a_narrow_floor_gets_a_strip_that_fits(): void
     {
         $this->post('/projects', ['footprint' => ['area_m2' => '10 m²', 'perimeter_m' => '22 m', 'exposed_perimeter_m' => '22 m']] + self::START)->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(10 / 22, Project::query()->sole()->leading()->design->perimeter->width, 1e-9);
+        self::assertEqualsWithDelta(10 / 22, Project::query()->sole()->leading()->design->perimeterBoard->width, 1e-9);
     }
 
     public function test_every_fault_of_the_start_shows_at_once_and_what_was_typed_stays(): void
@@ -104,7 +104,7 @@ final class ProjectPagesTest extends TestCase
     public function test_every_page_forbids_what_is_not_its_own(): void
     {
         $project = $this->boathouse();
-        foreach (['/', '/projects/create', "/projects/{$project->id}/site", "/projects/{$project->id}/section", '/materials', '/schema/project-1.json', '/nowhere'] as $url) {
+        foreach (['/', '/projects/create', "/projects/{$project->id}/site", "/projects/{$project->id}/section", '/materials', '/schema/project-2.json', '/nowhere'] as $url) {
             $policy = (string) $this->get($url)->headers->get('Content-Security-Policy');
             self::assertStringContainsString("default-src 'none'", $policy, $url);
             self::assertStringNotContainsString('unsafe', $policy, $url);

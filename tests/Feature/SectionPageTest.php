@@ -35,7 +35,7 @@ final class SectionPageTest extends TestCase
         $option = $project->leading();
         $before = Assessor::formulas($project->site, $option->design)->floor->annual;
         $this->change($option, ['field_board' => ['thickness_m' => '3 1/2', 'material' => 'eps-25psi']])->assertRedirect("/projects/{$project->id}/section/{$option->id}");
-        $field = $option->refresh()->design->field;
+        $field = $option->refresh()->design->fieldBoard;
         self::assertSame('eps-25psi', $field->material->slug);
         self::assertEqualsWithDelta(0.0889, $field->thickness, 1e-12);
         $after = Assessor::formulas($project->site, $option->design)->floor->annual;

@@ -8,10 +8,13 @@ use App\History\Conflict;
 use App\History\History;
 use App\Models\Option;
 use App\Models\Project;
+use App\Support\Act;
 use App\Support\FaultMessages;
 use App\Support\Reading;
+use App\Support\Text;
 use App\Support\TypedData;
 use App\View\SectionPage;
+use App\View\View as Shown;
 use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,20 +35,30 @@ final class SectionController
 
     public function __construct(private readonly History $history, private readonly Reading $reading) {}
 
-    public function show(Project $project, ?Option $option = null): View
+    /** The bench's script asks here too, for the field of a design that takes long to solve. */
+    public function show(Request $request, Project $project, ?Option $option = null): View|Response
     {
         $project->load('options');
+        $option = $option?->exists === true ? $option : $project->leading();
+        $view = Shown::of($request);
 
-        return $this->page($project, $option?->exists === true ? $option : $project->leading());
+        return $request->hasHeader(self::SCRIPT)
+            ? new Response($this->page($project, $option, $view->withField(), false)->fragments())
+            : $this->page($project, $option, $view);
     }
 
     public function update(Project $project, Option $option, Request $request): RedirectResponse|Response
     {
         $typed = $request->input('design');
         $format = $this->reading->written($request, $project);
-        $change = static fn (array $state): array => [...$state, 'design' => DesignCodec::toArray(TypedData::merge(
-            $state['design'], is_array($typed) ? $typed : [], $format, DesignCodec::fromArray(...), 'design.',
-        ))];
+        $act = Text::of($request, 'act');
+        $change = static function (array $state) use ($typed, $format, $act): array {
+            $design = DesignCodec::toArray(TypedData::merge(
+                DesignCodec::completed($state['design']), is_array($typed) ? $typed : [], $format, DesignCodec::fromArray(...), 'design.',
+            ));
+
+            return [...$state, 'design' => $act === '' ? $design : Act::on($design, $act, $format)];
+        };
         $seen = $request->has('seen') ? $request->integer('seen') : null;
 
         return $this->answer($request, $project, $option, fn () => $this->history->change($option, $request->integer('revision'), $change, $seen));
@@ -78,7 +91,7 @@ final class SectionController
         }
         $sound = $errors === [] && $conflict === null;
         if (! $script) {
-            $back = redirect()->route('section.show', [$project, $option]);
+            $back = redirect()->route('section.show', [$project, $option, ...Shown::of($request)->query()]);
 
             return $sound ? $back : $back->withInput()->withErrors($errors)->with('conflict', $conflict);
         }
@@ -89,7 +102,7 @@ final class SectionController
         $project->load('options');
         // Shared, because the fields are components and see nothing else.
         view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($errors)));
-        $fragments = $this->page($project, $option->refresh(), false)->fragments();
+        $fragments = $this->page($project, $option->refresh(), Shown::of($request), false)->fragments();
 
         return new Response($fragments, match (true) {
             $sound => 200,
@@ -99,7 +112,7 @@ final class SectionController
     }
 
     /** @param  bool  $whole  with what only a page needs that is loaded, not the fragments */
-    private function page(Project $project, Option $option, bool $whole = true): View
+    private function page(Project $project, Option $option, Shown $shown, bool $whole = true): View
     {
         $may = Gate::allows('update', $project);
         // The fields show the very revision that the page names as the one it was made from, whoever saves just now.
@@ -107,7 +120,7 @@ final class SectionController
         $option->design = $head->design();
 
         return view('section.show', [
-            'page' => SectionPage::of($project, $option, $this->reading->formatter($project)),
+            'page' => SectionPage::of($project, $option, $this->reading->formatter($project), $shown),
             'head' => $head,
             'sitting' => $may ? $this->history->sitting($option) : null,
             'may' => $may,

@@ -8,11 +8,16 @@ use App\Models\Project;
 use App\Models\Share;
 use App\Models\User;
 use App\View\SectionPage;
+use App\View\View as Shown;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
+use Ondergrond\Drawing\Role;
+use Ondergrond\Drawing\SectionDrawing;
+use Ondergrond\Exchange\SvgWriter;
+use Ondergrond\Section\Side;
 use Ondergrond\Units\QuantityFormatter;
 
 /** Links by which a client reads one option. */
@@ -62,7 +67,11 @@ final class ShareController
         }
 
         return view('shared', [
-            'page' => SectionPage::of($share->project, $share->option, new QuantityFormatter($share->project->units)),
+            'page' => SectionPage::of($share->project, $share->option, $format = new QuantityFormatter($share->project->units), Shown::plain()),
+            'others' => array_map(
+                static fn (Side $side): array => [$side->label(), SvgWriter::inline(SectionDrawing::of($share->option->design, $format, $side)->without(Role::Level, Role::Handle))],
+                array_slice(Side::of($share->option->design), 1),
+            ),
             'share' => $share,
         ]);
     }

@@ -9,11 +9,11 @@ use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Footing;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Design\Layer;
 use Ondergrond\Design\Slab;
 use Ondergrond\Design\Space;
 use Ondergrond\Design\Stem;
 use Ondergrond\Material\Catalogue;
-use Ondergrond\Design\Layer;
 use Ondergrond\Units\UnitSystem;
 
 /** Sizes: common practice, no source. */

@@ -1,7 +1,7 @@
 import { grab, typeOver } from './drawing.js';
 import { stepSize, nextPart, partByNumber } from './log.js';
 import Page from './page.js';
-import send, { NotSaved } from './send.js';
+import send, { NotSaved, read } from './send.js';
 
 const RETRY_AFTER = 4000;
 
@@ -12,6 +12,7 @@ const RETRY_AFTER = 4000;
 export default () => {
     // Not among the data below: what is there is watched, and a page of rows is much to watch.
     let page;
+    let following = null;
 
     return {
         said: '',
@@ -24,6 +25,7 @@ export default () => {
         init() {
             page = new Page(this.$root);
             this.said = this.$root.querySelector('.log-state').textContent.trim();
+            this.follow();
         },
 
         get may() {
@@ -56,10 +58,25 @@ export default () => {
             }
         },
 
+        /** The field of a heavy design comes after its drawing; a newer change makes it stale. */
+        async follow() {
+            if (!this.$root.querySelector('[data-pending]')) {
+                return;
+            }
+            following = new AbortController();
+            const sent = page.values();
+            const fresh = await read(this.$root.dataset.show, following.signal);
+            if (fresh !== null && !this.busy) {
+                page.takeIn(fresh, sent);
+                this.$dispatch('fresh');
+            }
+        },
+
         async ask(job) {
             if (!this.may) {
                 return;
             }
+            following?.abort();
             // A save takes all fields as they are when it is sent: two of them in a row are one.
             if (!(this.plain(job) && this.jobs.length > 0 && this.plain(this.jobs.at(-1)))) {
                 this.jobs.push(job);
@@ -76,6 +93,7 @@ export default () => {
             } finally {
                 this.busy = false;
             }
+            await this.follow();
         },
 
         plain(job) {
@@ -140,6 +158,7 @@ export default () => {
 
         goTo(part) {
             const row = part === 'wall' ? this.$root.querySelector('#log-wall') : this.$root.querySelector(`.log-row[data-part="${part}"]`);
+            row?.closest('details:not([open])')?.setAttribute('open', '');
             if (!row) {
                 return;
             }

@@ -34,6 +34,16 @@ export default async function send(url, form, extra = {}) {
     }[response.status] ?? `Not saved: the server broke off (${response.status}).${KEPT}`);
 }
 
+/** The fragments as they stand now, with what takes long; null where they cannot be had or are no longer wanted. */
+export async function read(url, signal) {
+    try {
+        const response = await fetch(url, { headers: { 'X-Bench': '1', Accept: 'text/html' }, signal });
+        return response.ok && !response.redirected ? parse(await response.text()) : null;
+    } catch {
+        return null;
+    }
+}
+
 async function post(url, form, extra) {
     const body = new FormData(form);
     for (const [name, value] of Object.entries(extra)) {

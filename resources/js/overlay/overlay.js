@@ -2,11 +2,14 @@ import { flows, fullNeedle, layer, middle, temperatures } from './paint.js';
 import Sheet from './sheet.js';
 
 const KEPT = 'ondergrond.overlay';
-const KINDS = ['parts', 'temperature', 'flow'];
+const KINDS = ['parts', 'levels', 'temperature', 'flow'];
+/** Those that lie still: a day means nothing to them. */
+const STILL = ['parts', 'levels'];
+const COLD = 14;
 /** A year is played in this many milliseconds. */
 const YEAR_TAKES = 14000;
 
-/** What lies over the section: nothing, the temperatures or the heat flow of a day that is chosen or played through. */
+/** What lies over the section: sizes, levels, the temperatures or the heat flow of a day that is chosen or played through. */
 export default () => {
     // Not among the data below: what is there is watched.
     let sheet = null;
@@ -24,7 +27,7 @@ export default () => {
             const kept = JSON.parse(sessionStorage.getItem(KEPT) ?? 'null');
             this.take();
             this.kind = KINDS.includes(kept?.kind) ? kept.kind : 'parts';
-            this.day = kept?.day ?? sheet.coldestDay();
+            this.day = kept?.day ?? sheet?.coldestDay() ?? COLD;
             this.draw();
         },
 
@@ -35,7 +38,9 @@ export default () => {
         },
 
         take() {
-            sheet = new Sheet(JSON.parse(document.getElementById('field-sheet').textContent));
+            // The field of a heavy design follows its drawing.
+            const data = JSON.parse(document.getElementById('field-sheet').textContent);
+            sheet = data === null ? null : new Sheet(data);
         },
 
         get svg() {
@@ -43,7 +48,7 @@ export default () => {
         },
 
         get still() {
-            return this.kind === 'parts';
+            return STILL.includes(this.kind);
         },
 
         get verb() {
@@ -62,9 +67,8 @@ export default () => {
             this.keep();
         },
 
-        /** A day means nothing to the parts. */
         showSomething() {
-            this.kind = this.kind === 'parts' ? 'temperature' : this.kind;
+            this.kind = this.still ? 'temperature' : this.kind;
         },
 
         next() {
@@ -82,7 +86,7 @@ export default () => {
         },
 
         keep() {
-            if (this.kind === 'parts') {
+            if (this.still) {
                 this.halt();
             }
             sessionStorage.setItem(KEPT, JSON.stringify({ kind: this.kind, day: this.day }));
@@ -113,13 +117,19 @@ export default () => {
 
         draw() {
             const group = layer(this.svg);
-            this.svg.classList.toggle('shows-field', this.kind !== 'parts');
+            this.svg.classList.toggle('shows-levels', this.kind === 'levels');
+            this.svg.classList.toggle('shows-field', !this.still && sheet !== null);
+            if (sheet === null) {
+                this.date = '';
+                this.read = this.still ? '' : 'The field is being solved.';
+                return;
+            }
             if (this.kind === 'temperature') {
                 temperatures(this.svg, group, sheet, this.day);
             } else if (this.kind === 'flow') {
                 flows(group, sheet, this.day);
             }
-            if (this.kind !== 'parts') {
+            if (!this.still) {
                 middle(this.svg, group, sheet);
             }
             this.date = sheet.nameOf(Math.min(364, Math.floor(this.day)));
@@ -129,7 +139,9 @@ export default () => {
         point(event) {
             const place = new DOMPoint(event.clientX, event.clientY).matrixTransform(this.svg.getScreenCTM().inverse());
             pointer = event.type === 'pointerleave' ? null : place;
-            this.tell();
+            if (sheet !== null) {
+                this.tell();
+            }
         },
 
         /** What is under the pointer, else what leaves the room that day. */

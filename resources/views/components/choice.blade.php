@@ -1,5 +1,5 @@
-{{-- A pick list: $options is value => words. --}}
-@props(['name', 'label', 'options', 'value' => '', 'plain' => false])
+{{-- A pick list: $options is value => words; $refused what may not be picked, with the reason. --}}
+@props(['name', 'label', 'options', 'value' => '', 'plain' => false, 'refused' => []])
 @php
     $id = str_replace('.', '-', $name);
     $parts = explode('.', $name);
@@ -13,6 +13,11 @@
         @foreach ($options as $key => $words)
             <option value="{{ $key }}" @selected((string) $key === (is_string($picked) ? $picked : ''))>{{ $words }}</option>
         @endforeach
+        @if ($refused !== [])
+            <optgroup label="Not here">
+                @foreach ($refused as $words)<option disabled>{{ $words }}</option>@endforeach
+            </optgroup>
+        @endif
     </select>
     @if ($bad)<p class="wrong" id="{{ $id }}-wrong">@foreach ($errors->get($name) as $message){{ $message }} @endforeach</p>@endif
 </div>

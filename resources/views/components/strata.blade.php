@@ -3,7 +3,7 @@
 @php
     $y = 0;
     $bands = [];
-    foreach ([['concrete', $design->slab->layer], ['foam', $design->field], ['stone', $design->stone]] as [$kind, $layer]) {
+    foreach ([['concrete', $design->screed], ['foam', $design->boardAbove], ['concrete', $design->slab->layer], ['foam', $design->fieldBoard], ['stone', $design->stone]] as [$kind, $layer]) {
         $bands[] = [$kind, $y, $layer->thickness * 160];
         $y += $layer->thickness * 160;
     }

@@ -3,26 +3,28 @@
 @php
     [$floor, $bare] = [$heat->floor, $heat->bare];
     $limit = $floor->site->floorLimit;
-    $most = max(1e-9, ...array_map('abs', $bare->monthly), ...array_map('abs', $floor->monthly), ...array_map('abs', $field->monthly));
+    $most = max(1e-9, ...array_map('abs', $bare->monthly), ...array_map('abs', $floor->monthly), ...array_map('abs', $field->monthly ?? [0]));
     // The core's full height stands for one and a half times the limit; without a limit, for the bare slab.
     $share = $heat->share ?? $floor->annual / max(1e-9, $bare->annual);
     $full = $limit === null ? 1.0 : 1.5;
     $fill = round(300 * min(1.0, $share / $full), 1);
     $mark = round(300 / $full, 1);
 @endphp
-<section class="core" aria-labelledby="heat-title">
+<section class="core" aria-labelledby="heat-title" @if ($field === null) data-pending aria-busy="true" @endif>
     <div class="core-head">
         <h2 id="heat-title">Heat <x-word :verdict="$heat->word" /></h2>
         <table class="core-figures">
             <thead><tr><td></td><th scope="col">formula</th><th scope="col">field</th><th scope="col">bare</th></tr></thead>
             <tbody>
-                <tr class="core-main"><th scope="row">a year, {{ $format->unit(Quantity::Energy) }}</th><td id="annual">{{ $format->number($floor->annual, Quantity::Energy) }}</td><td id="annual-field">{{ $format->number($field->annual, Quantity::Energy) }}</td><td>{{ $format->number($bare->annual, Quantity::Energy) }}</td></tr>
+                <tr class="core-main"><th scope="row">a year, {{ $format->unit(Quantity::Energy) }}</th><td id="annual">{{ $format->number($floor->annual, Quantity::Energy) }}</td><td id="annual-field">{{ $field === null ? '…' : $format->number($field->annual, Quantity::Energy) }}</td><td>{{ $format->number($bare->annual, Quantity::Energy) }}</td></tr>
                 <tr><th scope="row">design day, {{ $format->unit(Quantity::Power) }}</th><td id="design-day">{{ $format->number($floor->design, Quantity::Power) }}</td><td title="The field is solved for the year’s wave, not for a cold spell">–</td><td>{{ $format->number($bare->design, Quantity::Power) }}</td></tr>
-                <tr><th scope="row">U, {{ $format->unit(Quantity::Transmittance) }}</th><td id="u-value">{{ $format->number($floor->transmittance(), Quantity::Transmittance) }}</td><td id="u-field">{{ $format->number($field->transmittance(), Quantity::Transmittance) }}</td><td>{{ $format->number($bare->transmittance(), Quantity::Transmittance) }}</td></tr>
+                <tr><th scope="row">U, {{ $format->unit(Quantity::Transmittance) }}</th><td id="u-value">{{ $format->number($floor->transmittance(), Quantity::Transmittance) }}</td><td id="u-field">{{ $field === null ? '…' : $format->number($field->transmittance(), Quantity::Transmittance) }}</td><td>{{ $format->number($bare->transmittance(), Quantity::Transmittance) }}</td></tr>
             </tbody>
         </table>
         <p class="core-says">
-            @if ($limit !== null)
+            @if ($field === null)
+                The field of this design is being solved. <noscript><a href="{{ url()->current() }}?field=now">Show it now</a></noscript>
+            @elseif ($limit !== null)
                 The site allows U {{ $format->number($limit, Quantity::Transmittance) }}: {{ round(100 * $heat->share) }} % of it by the formula, which is what the word goes by; {{ round(100 * $field->transmittance() / $limit) }} % by the field, the junction with it.
             @else
                 The site sets no limit for U. The section as drawn loses {{ abs(round(100 * ($field->transmittance() / $floor->transmittance() - 1))) }} % {{ $field->transmittance() < $floor->transmittance() ? 'less' : 'more' }} than the formula says.
@@ -45,7 +47,7 @@
                 @foreach ($floor->monthly as $i => $watts)
                     <tr @class(['core-heats' => in_array($i + 1, $floor->site->heatingMonths(), true)])>
                         <th scope="row">{{ Calendar::MONTHS[$i] }}</th>
-                        <td class="core-bar"><svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect class="bar-bare" x="0.5" y="0.5" width="{{ round(99 * max(0, $bare->monthly[$i]) / $most, 2) }}" height="9" /><rect class="bar-floor" x="0.5" y="2.5" width="{{ round(99 * max(0, $watts) / $most, 2) }}" height="5" /><path class="bar-field" d="M{{ round(0.5 + 99 * max(0, $field->monthly[$i]) / $most, 2) }} 0V10" /></svg></td>
+                        <td class="core-bar"><svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect class="bar-bare" x="0.5" y="0.5" width="{{ round(99 * max(0, $bare->monthly[$i]) / $most, 2) }}" height="9" /><rect class="bar-floor" x="0.5" y="2.5" width="{{ round(99 * max(0, $watts) / $most, 2) }}" height="5" />@if ($field !== null)<path class="bar-field" d="M{{ round(0.5 + 99 * max(0, $field->monthly[$i]) / $most, 2) }} 0V10" />@endif</svg></td>
                         <td class="core-number">{{ $format->number($watts, Quantity::Power) }}</td>
                     </tr>
                 @endforeach

@@ -1,14 +1,40 @@
 @use('Ondergrond\Units\Quantity')
-@php [$low, $high] = $heat->band; $site = $heat->floor->site; @endphp
+@php [$low, $high] = $heat->band; $site = $heat->floor->site; $design = $option->design; @endphp
 <h2 id="notes-title">Read this with the figures</h2>
 <ul>
-    <li><b>{{ $site->soil->label() }} may conduct from {{ $format->number($low->slab->groundConductivity, Quantity::Conductivity) }} to {{ $format->format($high->slab->groundConductivity, Quantity::Conductivity) }}.</b>
+    <li><b>{{ $site->soil->label() }} may conduct from {{ $format->number($low->formula->groundConductivity(), Quantity::Conductivity) }} to {{ $format->format($high->formula->groundConductivity(), Quantity::Conductivity) }}.</b>
         Over that range: {{ $format->number($low->annual, Quantity::Energy) }} to {{ $format->format($high->annual, Quantity::Energy) }} a year, {{ $format->number($low->design, Quantity::Power) }} to {{ $format->format($high->design, Quantity::Power) }} on the design day, U {{ $format->number($low->transmittance(), Quantity::Transmittance) }} to {{ $format->number($high->transmittance(), Quantity::Transmittance) }}.</li>
-    <li id="why-field"><b>Formula U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }}, field {{ $format->format($field->transmittance(), Quantity::Transmittance) }}: why.</b>
-        @foreach ($field->reasons($format->mark) as $reason){{ $reason }} @endforeach</li>
+    @if ($field !== null)
+        <li id="why-field"><b>Formula U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }}, field {{ $format->format($field->transmittance(), Quantity::Transmittance) }}: why.</b>
+            @foreach ($field->reasons($format->mark) as $reason){{ $reason }} @endforeach</li>
+        <li id="shares"><b>Where it goes, by the field:</b>
+            @foreach ($field->shares as $where => $coefficient){{ $where }} {{ round(100 * $coefficient / $field->steadyCoefficient) }} %@if (! $loop->last), @endif @endforeach
+            (along the wall: the first {{ $format->format(\Ondergrond\Ground\SectionProblem::STRIP, Quantity::Length) }} of floor).
+            @if (count($field->sides) > 1) By side: @foreach ($field->sides as $name => $ground){{ lcfirst($ground->side->label()) }}, {{ $format->format($ground->side->length($ground->design), Quantity::Length) }}, {{ round(100 * $field->bySide[$name] / $field->steadyCoefficient) }} %@if (! $loop->last); @endif @endforeach. @endif</li>
+        @if ($field->ground()->space !== null)
+            <li id="space-air"><b>The space below is at {{ $format->format(round(min(array_map(fn ($m) => $field->ground()->spaceTemperature($m), range(1, 12))), 1), Quantity::Temperature) }} in its coldest month</b>
+                and at {{ $format->format(round(max(array_map(fn ($m) => $field->ground()->spaceTemperature($m), range(1, 12))), 1), Quantity::Temperature) }} in its warmest: as warm as what comes in through deck, ground and walls and goes out with its air.</li>
+        @endif
+    @endif
+    @foreach ($heat->others as $other)
+        <li><b>The other school: {{ $format->number($other->coefficient, Quantity::Power) }} {{ $format->unit(Quantity::Power) }} a degree, here {{ $format->number($heat->floor->steadyCoefficient, Quantity::Power) }} by ISO 13370.</b> {{ $other->method }}. Tens of per cent between them are usual; neither is tuned to the other.</li>
+    @endforeach
     @foreach ($heat->notes as $note)<li>{{ $note }}</li>@endforeach
     <li>The year sums {{ count($site->heatingMonths()) }} heating months, those below {{ $format->format($site->heatingLimit, Quantity::Temperature) }} outside. The design day is the yearly peak plus a five-day spell at {{ $format->format($site->climate->design, Quantity::Temperature) }}.</li>
     <li>Water that freezes or thaws in the ground is not in the field: its line of {{ $format->format(0.0, Quantity::Temperature) }} is no verdict on frost.</li>
-    <li>Heat by ISO 13370, steady and periodic, layers by ISO 6946. The field by ISO 10211, {{ number_format($field->ground->solution->mesh->cells(), 0, '', ' ') }} cells; halving each of them {{ $field->ground->solution->isAccurate() ? 'changed' : 'still changed' }} no flow by more than {{ $format->mark->written((string) round(100 * $field->ground->solution->refinement->flows, 1)) }} %.</li>
+    <li>Heat by ISO 13370, {{ $heat->floor->formula->label() }} ({{ $heat->floor->formula->clauses() }}), steady and periodic, layers by ISO 6946. @if ($field !== null)@php $shown = $field->sides[$view->side->value]->solution; @endphp The field by ISO 10211, {{ number_format($shown->mesh->cells(), 0, '', ' ') }} cells; halving each of them {{ $shown->isAccurate() ? 'changed' : 'still changed' }} no flow by more than {{ $format->mark->written((string) round(100 * $shown->refinement->flows, 1)) }} %.@endif</li>
 </ul>
+<details class="levels" open>
+    <summary>Levels, {{ lcfirst($view->side->label()) }}</summary>
+    <table>
+        <thead><tr><th scope="col">From the top down</th><th scope="col">over the ground</th><th scope="col">over the finished floor</th></tr></thead>
+        <tbody>
+            @foreach (\Ondergrond\Section\Levels::of($design, $view->side) as $level)
+                <tr><th scope="row">{{ $level->name }} @if ($level->note !== '')<span>{{ $level->note }}</span>@endif</th><td>{{ $format->signed($level->height, Quantity::Thickness) }}</td><td>{{ $format->signed($level->height - $design->finishedFloor(), Quantity::Thickness) }}</td></tr>
+            @endforeach
+        </tbody>
+    </table>
+    <p>@if (($room = \Ondergrond\Section\Levels::headroom($design)) !== null)Headroom under the deck {{ $format->format($room, Quantity::Thickness) }}. @endif
+        @if (($above = \Ondergrond\Section\Levels::footingAboveDig($design)) !== null)The footing’s top stands {{ $format->signed($above, Quantity::Thickness) }} over the dug floor; common practice wants 6 in (150 mm), so that the stone fits. @endif</p>
+</details>
 <p class="caution">{{ \Ondergrond\Caution::TEXT }}</p>

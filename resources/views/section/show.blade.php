@@ -1,9 +1,12 @@
-@php [$project, $option, $format, $heat, $field, $log] = [$page->project, $page->option, $page->format, $page->heat, $page->field, $page->log]; @endphp
+@php
+    [$project, $option, $format, $heat, $field, $log, $view] = [$page->project, $page->option, $page->format, $page->heat, $page->field, $page->log, $page->view];
+    $same = [$project, $option, ...$view->query()];
+@endphp
 <x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" class="bench-page">
     @if ($whole)<x-hatches />@endif
     <h1 class="unseen">Section of {{ $project->name }}, {{ $option->name }}</h1>
-    <form class="bench" method="post" action="{{ route('section.update', [$project, $option]) }}" novalidate
-        @if ($may) data-may @endif @if (auth()->user()->single_keys) data-keys @endif
+    <form class="bench" method="post" action="{{ route('section.update', $same) }}" novalidate
+        data-show="{{ route('section.show', $same) }}" @if ($may) data-may @endif @if (auth()->user()->single_keys) data-keys @endif
         x-data="bench" @change="changed" @submit.prevent="submitted" @mouseover="point" @mouseleave="point" @focusin="point"
         @click="pick" @pointerdown="grab" @keydown="step" @keydown.window="key" @focus.window="resume" @online.window="resume" @beforeunload.window="leave">
         @csrf @method('put')
@@ -23,6 +26,14 @@
         </div>
         <div class="bench-face">
             <div class="bench-plate" x-data="overlay" @fresh.window="fresh" @overlay-next.window="next" @overlay-step.window="step($event.detail)" @pointermove="point" @pointerdown="point" @pointerleave="point" @resize.window="draw">
+            @fragment('sides')
+                <nav class="bench-sides" id="bench-sides" aria-label="Sections of this design">
+                    @foreach (\Ondergrond\Section\Side::of($option->design) as $side)
+                        <a href="{{ route('section.show', [$project, $option, ...$view->query($side)]) }}" @if ($side === $view->side) aria-current="true" @endif>{{ $side->label() }} <span>{{ $format->format($side->length($option->design), \Ondergrond\Units\Quantity::Length) }}</span></a>
+                    @endforeach
+                    <a class="bench-zoom" href="{{ route('section.show', [$project, $option, ...$view->query(null, ! $view->detail)]) }}">{{ $view->detail ? 'Whole section' : 'Zoom to the edge' }}</a>
+                </nav>
+            @endfragment
             @fragment('drawing')
                 <div class="bench-drawing" id="bench-drawing">
                     {!! $page->svg !!}
@@ -33,7 +44,7 @@
             @fragment('files')
                 <div class="bench-files" id="bench-files">
                     <p>Scale 1 : {{ (int) $page->scale }}</p>
-                    <p><a href="{{ route('section.drawing', [$project, $option]) }}" download>SVG</a> · <a href="{{ route('section.drawing', [$project, $option, 'month' => (int) round($page->field->ground->outdoor->coldest)]) }}" download>SVG with temperatures</a> · <a href="{{ route('section.field', [$project, $option]) }}" download>Field, VTK</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
+                    <p><a href="{{ route('section.drawing', $same) }}" download>SVG</a> · <a href="{{ route('section.drawing', [...$same, 'levels' => 1]) }}" download>with levels</a> · <a href="{{ route('section.drawing', [...$same, 'month' => (int) round($heat->floor->outdoor->coldest)]) }}" download>with temperatures</a> · <a href="{{ route('section.dxf', $same) }}" download>DXF</a> · <a href="{{ route('section.field', $same) }}" download>Field, VTK</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
                 </div>
             @endfragment
             </div>

@@ -10,8 +10,8 @@
     <div class="bench-acts" id="bench-acts" data-words="{{ $words }}">
         @if ($may)
             <x-made-from :head="$head" :format="$format" :again="$errors->any() || $conflict" />
-            <button id="undo" formaction="{{ route('section.undo', [$project, $option]) }}" @disabled($sitting->undo === null)>Undo</button>
-            <button id="redo" formaction="{{ route('section.redo', [$project, $option]) }}" @disabled($sitting->redo === null)>Redo</button>
+            <button id="undo" formaction="{{ route('section.undo', $same) }}" @disabled($sitting->undo === null)>Undo</button>
+            <button id="redo" formaction="{{ route('section.redo', $same) }}" @disabled($sitting->redo === null)>Redo</button>
         @endif
         <a href="{{ route('history.index', [$project, $option]) }}">History</a>
         <button type="button" class="needs-script" @click="help">Keys</button>
@@ -22,7 +22,7 @@
 <button type="button" class="state-again" x-show="stuck" x-cloak @click="again">Try again</button>
 @fragment('conflict')
     <div id="bench-conflict">
-        @if ($conflict)<x-conflict :conflict="$conflict" :reload="route('section.show', [$project, $option])" />@endif
+        @if ($conflict)<x-conflict :conflict="$conflict" :reload="route('section.show', $same)" />@endif
     </div>
 @endfragment
 @if ($may)<noscript><p><button class="go">Work it out</button></p></noscript>@endif
