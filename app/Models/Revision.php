@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\StateCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Ondergrond\Design\Design;
@@ -28,7 +29,7 @@ final class Revision extends Model
 
     protected $fillable = ['project_id', 'option_id', 'of_id', 'kind', 'who', 'sitting', 'state'];
 
-    protected $casts = ['kind' => RevisionKind::class, 'state' => 'array', 'created_at' => 'immutable_datetime'];
+    protected $casts = ['kind' => RevisionKind::class, 'state' => StateCast::class, 'created_at' => 'immutable_datetime'];
 
     public function design(): Design
     {

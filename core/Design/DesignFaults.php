@@ -85,7 +85,7 @@ final class DesignFaults
         }
         $this->atLeast('/edge_beam/width_m', $d->edgeBeam->width, 0.1, 'a narrower one bears nothing');
         $this->atLeast('/edge_beam/depth_m', $d->edgeBeam->depth, $d->slab->layer->thickness + self::LEAST_BEAM, 'counted from the slab’s top, the beam is deeper than the slab');
-        $this->atMost('/slab/top_above_grade_m', $d->slab->topAboveGrade, $d->edgeBeam->depth, 'the beam reaches into the ground, and the stone under it stays below');
+        $this->atMost('/slab/top_above_grade_m', $d->slab->topAboveGrade, $d->edgeBeam->depth, 'the beam reaches into the ground');
         $this->atLeast('/slab/top_above_grade_m', $d->slab->topAboveGrade, 0.0, 'a slab below the ground needs a wall at its edge');
         $this->atMost('/edge_inside/bevel_m', $d->edgeInside->bevel, min($d->edgeInside->layer->thickness, $d->edgeBeam->depth - $d->slab->layer->thickness), 'the bevel is cut off the board');
     }

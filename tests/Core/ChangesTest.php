@@ -87,7 +87,7 @@ final class ChangesTest extends TestCase
             'Field board, material: XPS board, 25 psi (173 kPa) → EPS board, 25 psi (173 kPa)',
             "Field board, thickness: 2\u{a0}in → 3\u{a0}in",
             'Vapour sheet, lies: above the boards → below the boards',
-            'Wall, layers past the slab’s edge: '.count($design['design']['wall']['outside']).' layers → 0 layers',
+            'Wall, layers past the edge: '.count($design['design']['wall']['outside']).' layers → 0 layers',
         ], $lines);
         $site = ['site' => SiteCodec::toArray($project->site)];
         $warmer = $site;

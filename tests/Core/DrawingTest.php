@@ -33,7 +33,10 @@ final class DrawingTest extends TestCase
         $inches = [];
         foreach ($section->regions as $region) {
             if ($region->part !== null && $region->part !== Part::Wall && $region->part !== Part::Stone) {
-                $inches[$region->part->value] = array_map(static fn (float $m): float => round($m / 0.0254, 6), $region->extent());
+                // The outside board is two regions, one of them wet.
+                [$x0, $y0, $x1, $y1] = array_map(static fn (float $m): float => round($m / 0.0254, 6), $region->extent());
+                $before = $inches[$region->part->value] ?? [$x0, $y0, $x1, $y1];
+                $inches[$region->part->value] = [min($before[0], $x0), min($before[1], $y0), max($before[2], $x1), max($before[3], $y1)];
             }
         }
         $left = round(-2.0 / 0.0254, 6);

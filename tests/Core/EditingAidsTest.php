@@ -76,11 +76,12 @@ final class EditingAidsTest extends TestCase
                         $seen++;
                         [$part, $key] = explode('.', $item->field);
                         $size = DesignCodec::toArray($option->design)[$part][$key];
-                        // Where a size of nought would stand, by the handle's own place; both grow away from there.
+                        // Where a size of nought would stand, by the handle's own place; all grow away from there, most inward or down.
                         $axis = $item->axis === 'x' ? 0 : 1;
-                        $nought = $item->at[$axis] + $size;
+                        $way = in_array($item->field, ['wing.width_m', 'neighbour.width_m', 'stem.top_above_grade_m', 'lining.gap_above_floor_m'], true) ? -1 : 1;
+                        $nought = $item->at[$axis] + $way * $size;
                         foreach ($item->stops as $stop) {
-                            self::assertEqualsWithDelta($nought - $stop->at, QuantityParser::parse($stop->size, Quantity::Thickness, $system), 0.0002, "{$item->field} {$stop->size}");
+                            self::assertEqualsWithDelta($way * ($nought - $stop->at), QuantityParser::parse($stop->size, Quantity::Thickness, $system), 0.0002, "{$item->field} {$stop->size}");
                             self::assertTrue($stop->at >= $drawing->box[$axis] && $stop->at <= $drawing->box[$axis + 2], 'it is on the sheet');
                         }
                     }

@@ -26,10 +26,13 @@ final class HeatVerdictTest extends TestCase
         foreach (Examples::all() as $project) {
             foreach ($project->options as $option) {
                 $heat = self::written($project, $option)['heat'];
+                if ($heat['reading'] !== 'slab on the ground') {
+                    // Other readings are worked out again in Iso13370Test, case by case.
+                    continue;
+                }
                 self::assertRecomputes($heat);
                 self::assertRecomputes($heat['bare']);
-                self::assertNull($heat['bare']['inputs']['edge']['kind']);
-                self::assertSame(0.0, (float) $heat['bare']['inputs']['r_floor']);
+                self::assertNull($heat['bare']['inputs']['edge_kind']);
                 self::assertGreaterThan($heat['annual_kwh'], $heat['bare']['annual_kwh']);
             }
         }
@@ -56,8 +59,8 @@ final class HeatVerdictTest extends TestCase
         self::assertSame(EdgeKind::Horizontal, self::slab($strip)->edge?->kind);
         self::assertSame('counts as edge', $strip->counted['perimeter_board']);
         // The strip is 4 in over the field's 2 in: 50.8 mm more of λ 0.0288.
-        self::assertEqualsWithDelta(0.0508 / 0.0288, self::slab($strip)->edge->resistance, 1e-9);
-        self::assertEqualsWithDelta(0.0508, self::slab($strip)->edge->thickness, 1e-9);
+        self::assertEqualsWithDelta(0.0508 / 0.0288, self::slab($strip)->edge?->resistance ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta(0.0508, self::slab($strip)->edge?->thickness ?? 0.0, 1e-9);
     }
 
     public function test_a_weaker_perimeter_stands_for_the_floor(): void
@@ -102,9 +105,9 @@ final class HeatVerdictTest extends TestCase
         $delta = sqrt(3.15e7 * $lambda / M_PI / $in['heat_capacity_ground_j_m3k']);
         $pe = static fn (float $d): float => 0.37 * $in['perimeter_m'] * $lambda * log($delta / $d + 1);
         $hpe = $pe($dt);
-        if ($in['edge']['kind'] !== null) {
-            $depth = $in['edge']['depth_m'] * ($in['edge']['kind'] === 'vertical' ? 2 : 1);
-            $both = $dt + $in['edge']['r'] * $lambda - $in['edge']['thickness_m'];
+        if ($in['edge_kind'] !== null) {
+            $depth = $in['edge_depth_m'] * ($in['edge_kind'] === 'vertical' ? 2 : 1);
+            $both = $dt + $in['edge_r'] * $lambda - $in['edge_thickness_m'];
             $u += 2 / $b * -$lambda / M_PI * (log($depth / $dt + 1) - log($depth / $both + 1));
             $hpe = (1 - exp(-$depth / $delta)) * $pe($both) + exp(-$depth / $delta) * $pe($dt);
         }

@@ -60,7 +60,7 @@ final class CommandLineTest extends TestCase
         $answer = $this->call(['assess', '-'], json_encode($project, JSON_THROW_ON_ERROR));
         self::assertSame([2, ''], [$answer->getExitCode(), $answer->getOutput()]);
         self::assertSame([
-            '/options/1/design/slab/thickness_m: found -1 m; allowed: 0.05 to 1 m',
+            '/options/1/design/slab/thickness_m: found -1 m; allowed: 0 to 1 m',
             '/options/2/design/stone/thickness_m: found “deep”; allowed: a number, 0 to 1.5 m',
         ], explode("\n", trim($answer->getErrorOutput())));
     }

@@ -63,8 +63,8 @@ final class ProjectPagesTest extends TestCase
     public function test_a_bad_file_changes_nothing_and_says_why(): void
     {
         $this->boathouse();
-        $other = str_replace('"version": 1,', '"version": 2,', ProjectFile::write(Examples::boathouse()));
-        foreach ([[$other, '/version: found 2'], [random_bytes(5000), 'no JSON that can be read'], [str_repeat('x', 2_100_000), 'up to 2 MB']] as [$content, $says]) {
+        $other = str_replace('"version": 2,', '"version": 3,', ProjectFile::write(Examples::boathouse()));
+        foreach ([[$other, '/version: found 3'], [random_bytes(5000), 'no JSON that can be read'], [str_repeat('x', 2_100_000), 'up to 2 MB']] as [$content, $says]) {
             $this->import($content)->assertSessionHasErrors('file');
             self::assertStringContainsString($says, session('errors')->first('file'));
             self::assertSame(1, Project::query()->count());

@@ -76,6 +76,7 @@ final class RoleSweepTest extends TestCase
         'options.index' => self::MEMBERS,
         'section.show' => self::MEMBERS,
         'section.drawing' => self::MEMBERS,
+        'section.dxf' => self::MEMBERS,
         'section.field' => self::MEMBERS,
         'section.assessment' => self::MEMBERS,
         'history.index' => self::MEMBERS,

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Casts;
+
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Database\Eloquent\Model;
+use Ondergrond\Exchange\DesignCodec;
+
+/**
+ * A kept state as JSON. Designs that were kept before there were so many parts are read as having the others left out,
+ * so that what a person changes is told apart from what the program has learned since.
+ *
+ * @implements CastsAttributes<array<string, mixed>, array<string, mixed>>
+ */
+final class StateCast implements CastsAttributes
+{
+    /** @return array<string, mixed> */
+    public function get(Model $model, string $key, mixed $value, array $attributes): array
+    {
+        $state = (array) json_decode((string) $value, true, flags: JSON_THROW_ON_ERROR);
+
+        return isset($state['design']) ? [...$state, 'design' => DesignCodec::completed($state['design'])] : $state;
+    }
+
+    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    {
+        return json_encode($value, JSON_THROW_ON_ERROR);
+    }
+}
