@@ -112,8 +112,10 @@ final class DesignFaults
         if ($d->lining->present()) {
             $this->atMost('/lining/gap_above_floor_m', $d->lining->gapAboveFloor, max(0.0, $height - 0.1), 'the lining has a height');
         }
-        $this->atMost('/membrane/top_above_grade_m', $d->membrane->topAboveGrade, $d->stem->topAboveGrade, 'the membrane ends on the stem wall');
-        $this->atLeast('/membrane/top_above_grade_m', $d->membrane->topAboveGrade, $d->footing->top(), 'the membrane begins at the footing');
+        if ($d->membrane->present()) {
+            $this->atMost('/membrane/top_above_grade_m', $d->membrane->topAboveGrade, $d->stem->topAboveGrade, 'the membrane ends on the stem wall');
+            $this->atLeast('/membrane/top_above_grade_m', $d->membrane->topAboveGrade, $d->footing->top(), 'the membrane begins at the footing');
+        }
         $inner = $d->footprint->characteristicDimension() / 2 + $d->wall->insideThickness();
         $this->atMost('/edge_inside/thickness_m', $d->edgeInside->layer->thickness, $inner / 2, 'the board stands between stem wall and floor');
         if (! $d->hasRoomBelowGrade()) {

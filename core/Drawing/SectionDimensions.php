@@ -14,6 +14,11 @@ use Ondergrond\Units\QuantityFormatter;
 /** The dimensions of a section: outside in two upright chains, the build-up at the left, widths above and below. */
 final readonly class SectionDimensions
 {
+    /** Height of a line of writing, and how far a figure steps aside, mm of paper. */
+    private const LINE = 3.6;
+
+    private const ASIDE = 13.0;
+
     public function __construct(
         private EdgeSection $section,
         private float $paper,
@@ -41,7 +46,7 @@ final readonly class SectionDimensions
         return [
             ...$this->across(Part::Perimeter, 'perimeter_board.width_m', $at->zone, $at->tray, $at->floor + 6 * $mm),
             ...($stem ? [
-                ...$this->across(Part::Stem, 'stem.thickness_m', $at->inner, 0.0, $at->top + 6 * $mm),
+                ...$this->across(Part::Stem, 'stem.thickness_m', $at->inner, 0.0, ($at->top + 2 * $at->stemFoot) / 3),
                 ...$this->across(Part::Footing, 'footing.width_m', $foot - $d->footing->width / 2, $foot + $d->footing->width / 2, $below),
                 ...$this->upright(Part::Footing, $this->own('footing.depth_below_grade_m', 'walkout.footing_depth_m'), $near, $at->foot, $at->grade, 0.0, 'start'),
                 ...$this->upright(Part::Stem, $this->own('stem.top_above_grade_m'), $near, $at->grade, $at->top, 0.0, 'start'),
@@ -104,15 +109,29 @@ final readonly class SectionDimensions
         $board = $at->slab + $d->boardAbove->thickness;
         $field = $at->under - $d->fieldBoard->thickness;
 
-        return [
-            ...$this->upright(Part::Screed, 'screed.thickness_m', $x, $board, $at->floor, $x, 'end'),
-            ...$this->upright(Part::BoardAbove, 'board_above.thickness_m', $x, $at->slab, $board, $x, 'end'),
-            ...$this->upright(Part::Slab, 'slab.thickness_m', $x, $at->under, $at->slab, $x, 'end'),
-            ...$this->upright(Part::Field, 'field_board.thickness_m', $x, $field, $at->under, $x, 'end'),
-            ...$this->upright(Part::Blinding, $d->perimeterBoard->present() ? null : 'blinding.thickness_m', $x, $at->bed, min($at->boards, $field), $x, 'end'),
+        $stack = [
+            [Part::Screed, 'screed.thickness_m', $board, $at->floor],
+            [Part::BoardAbove, 'board_above.thickness_m', $at->slab, $board],
+            [Part::Slab, 'slab.thickness_m', $at->under, $at->slab],
+            [Part::Field, 'field_board.thickness_m', $field, $at->under],
+            [Part::Blinding, $d->perimeterBoard->present() ? null : 'blinding.thickness_m', $at->bed, min($at->boards, $field)],
             // Not the bed's own size, which is that at its thinnest.
-            ...($d->stone->present() ? $this->upright(Part::Stone, null, $x, $at->dig, $d->blinding->present() ? $at->bed : $field, $x, 'end') : []),
+            ...($d->stone->present() ? [[Part::Stone, null, $at->dig, $d->blinding->present() ? $at->bed : $field]] : []),
         ];
+        $items = [];
+        $last = INF;
+        $aside = false;
+        foreach ($stack as [$part, $name, $low, $high]) {
+            if ($high - $low < 1e-6) {
+                continue;
+            }
+            // Figures of layers too thin to stand over each other stand by turns beside each other.
+            $aside = ! $aside && $last - ($low + $high) / 2 < self::LINE * $this->paper;
+            $last = ($low + $high) / 2;
+            array_push($items, ...$this->upright($part, $name, $x, $low, $high, $x, 'end', $aside ? self::ASIDE * $this->paper : 0.0));
+        }
+
+        return $items;
     }
 
     /**
@@ -149,9 +168,10 @@ final readonly class SectionDimensions
      * @param  string|null  $field  the size it states, where a person may type it over
      * @param  float  $from  where its extension lines begin, m
      * @param  'start'|'end'  $side  on which side of the line the figure stands
+     * @param  float  $aside  farther left by so much, m
      * @return list<Item>
      */
-    private function upright(Part $part, ?string $field, float $x, float $y0, float $y1, float $from, string $side): array
+    private function upright(Part $part, ?string $field, float $x, float $y0, float $y1, float $from, string $side, float $aside = 0.0): array
     {
         if ($y1 - $y0 < 1e-6) {
             return [];
@@ -164,7 +184,7 @@ final readonly class SectionDimensions
 
         return [
             new Strokes(Role::Dimension, $part->value, $lines),
-            new Text(Role::Dimension, $part->value, [$x + ($side === 'start' ? 1.5 : -1.5) * $mm, ($y0 + $y1) / 2 - 1.1 * $mm], $this->size($y1 - $y0), $side, field: $field),
+            new Text(Role::Dimension, $part->value, [$x + ($side === 'start' ? 1.5 : -1.5) * $mm - $aside, ($y0 + $y1) / 2 - 1.1 * $mm], $this->size($y1 - $y0), $side, field: $field),
         ];
     }
 

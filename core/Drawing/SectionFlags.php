@@ -23,7 +23,7 @@ final readonly class SectionFlags
     /** From a part to its flag, mm of paper, tried in turn; and the ways it may go, in turns. */
     private const REACHES = [7.5, 11.0, 15.0, 20.0];
 
-    private const WAYS = [0.625, 0.75, 0.5, 0.875, 0.375, 0.25, 0.125, 0.0];
+    private const WAYS = [0.75, 0.875, 0.625, 0.125, 0.25, 0.375, 0.0, 0.5];
 
     /** Taken for the distance to a shape that winds round a point, mm of paper. */
     private const CLOSE = 1.0;
@@ -100,7 +100,8 @@ final readonly class SectionFlags
     {
         [$x0, $y0, $x1, $y1] = $region->extent();
         // In its nearer part: what is shown in full, and clear of the dimensions of the build-up.
-        $left = max($x0, min($x1 - 1e-6, $this->box[0] + (SectionDrawing::MARGIN + 25) * $this->paper));
+        $clear = $this->box[0] + (SectionDrawing::MARGIN + 25) * $this->paper;
+        $left = max($x0, $x1 > $clear + 2 * self::RADIUS * $this->paper ? $clear : $this->box[0] + SectionDrawing::MARGIN * $this->paper);
         $right = min($x1, $this->box[2] - SectionDrawing::MARGIN * $this->paper);
         [$low, $high] = [max($y0, $this->box[1]), min($y1, $this->box[3])];
         if ($right <= $left || $high <= $low) {

@@ -30,7 +30,8 @@ final readonly class SectionLevels
     public function items(): array
     {
         $mm = $this->paper;
-        $x = $this->section->layout->outermost + 4 * $mm;
+        $design = $this->section->design;
+        $x = max($this->section->layout->outermost, $design->footing->present() ? ($design->footing->width - $design->stem->layer->thickness) / 2 : 0.0) + 3 * $mm;
         $items = [];
         $next = INF;
         foreach (Levels::of($this->section->design, $this->section->side) as $level) {
@@ -41,8 +42,8 @@ final readonly class SectionLevels
             // Writing that would run into the one above moves down; its line goes slanting to where the level is.
             $at = min($y, $next);
             $next = $at - self::APART * $mm;
-            $items[] = new Strokes(Role::Level, null, [[[$x - 3 * $mm, $y], [$x, $y], [$x + 4 * $mm, $at], [$x + 6 * $mm, $at]]]);
-            $items[] = new Text(Role::Level, null, [$x + 7 * $mm, $at - 1.1 * $mm], $this->format->signed($y, Quantity::Thickness).'  '.$level->name, 'start');
+            $items[] = new Strokes(Role::Level, null, [[[$x - 2 * $mm, $y], [$x, $y], [$x + 3 * $mm, $at], [$x + 4 * $mm, $at]]]);
+            $items[] = new Text(Role::Level, null, [$x + 5 * $mm, $at - 1.1 * $mm], $this->format->signed($y, Quantity::Thickness).'  '.$level->name, 'start');
         }
 
         return $items;

@@ -22,17 +22,17 @@ final class Levels
         $under = Layout::deckUnderside($d);
         if ($d->deck->present() && $under !== null) {
             $add('deck_top', 'Floor over it', $d->deck->topAboveGrade);
-            $add('deck_underside', 'Underside of the deck', $under);
+            $add('deck_underside', 'Deck, underside', $under);
         }
         if ($d->stem->present()) {
-            $add('stem_top', 'Top of the stem wall', $at->top);
+            $add('stem_top', 'Stem wall', $at->top);
         }
         if ($d->threshold->present()) {
             $add('door_sill', 'Concrete at the door', $at->top - $d->threshold->layer->thickness, 'foam fills it level');
         }
         $add('grade', 'Ground outside', $at->grade);
         if ($d->membrane->present()) {
-            $add('membrane_top', 'Top of the membrane', $side === Side::Walkout ? min($at->top, $at->grade + max(0.0, $d->membrane->topAboveGrade)) : $d->membrane->topAboveGrade);
+            $add('membrane_top', 'Membrane, top', $side === Side::Walkout ? min($at->top, $at->grade + max(0.0, $d->membrane->topAboveGrade)) : $d->membrane->topAboveGrade);
         }
         if ($d->dpc->present()) {
             $add('dpc', 'Damp-proof course', $at->grade + $d->dpc->heightAboveGrade);
@@ -45,19 +45,19 @@ final class Levels
             $add('slab_top', 'Slab', $at->slab);
         }
         if ($d->slab->present()) {
-            $add('slab_underside', 'Underside of the slab', $at->under);
+            $add('slab_underside', 'Slab, underside', $at->under);
         }
         if ($d->stone->present()) {
-            $add('stone_top', 'Top of the stone', $at->bed, 'under the thickest board');
+            $add('stone_top', 'Stone', $at->bed, 'under the thickest board');
             if ($d->service->present()) {
                 $add('service', 'Pipes no lower than', $at->bed - $d->service->height, 'room kept in the stone');
             }
         }
         $add('dig', 'Dig level', $at->dig);
         if ($d->stem->present()) {
-            $add('footing_top', 'Top of the footing', $at->stemFoot);
+            $add('footing_top', 'Footing', $at->stemFoot);
         }
-        $add('foot', $d->stem->present() ? 'Underside of the footing' : 'Underside of the beam', $at->foot);
+        $add('foot', $d->stem->present() ? 'Footing, underside' : 'Beam, underside', $at->foot);
         if ($at->trench < $at->foot) {
             $add('trench', 'Trench', $at->trench);
         }

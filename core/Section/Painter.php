@@ -82,6 +82,10 @@ final readonly class Painter
             $y = -$d->pads->depthBelowGrade;
             $regions[] = Region::box(Part::Pads, $d->slab->layer->material, max($left, $x - $d->pads->width / 2), $y, $x + $d->pads->width / 2, $y + $d->pads->height)?->drawnOnly();
         }
+        if ($d->service->present()) {
+            // A pipe as large as the room that is kept for it.
+            $regions[] = Region::ring(Part::Service, Catalogue::get('screed'), $end - 0.6, $at->bed - $d->service->height / 2, $d->service->height);
+        }
         if ($d->drains->inner > 0.0) {
             $regions[] = Region::ring(Part::Drains, Catalogue::get('dimple-membrane'), $end - 1.2 * $d->drains->inner - $this->footingReach(), $at->dig + $d->drains->inner / 2 + 0.02, $d->drains->inner);
         }

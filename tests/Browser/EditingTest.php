@@ -185,7 +185,7 @@ final class EditingTest extends BrowserTestCase
     private function awaitOrder(string $rows): void
     {
         $this->awaitThat(function () use ($rows): bool {
-            $units = $this->browser->findElements(WebDriverBy::cssSelector('#bench-log section:first-child [data-unit]'));
+            $units = $this->browser->findElements(WebDriverBy::cssSelector('#bench-log section:first-child > .log > [data-unit]'));
 
             return implode(', ', array_map(static fn (WebDriverElement $row): string => (string) $row->getAttribute('data-unit'), $units)) === $rows;
         }, "the rows {$rows}");

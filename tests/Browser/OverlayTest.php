@@ -66,6 +66,9 @@ final class OverlayTest extends BrowserTestCase
     {
         $this->browser->executeScript('document.activeElement.blur()');
         $this->press('o');
+        self::assertSame('levels', $this->kind());
+        self::assertTrue($this->seen('.section-drawing.shows-levels'));
+        $this->press('o');
         self::assertSame('temperature', $this->kind());
         $this->press('o');
         self::assertSame('flow', $this->kind());

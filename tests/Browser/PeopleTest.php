@@ -140,7 +140,7 @@ final class PeopleTest extends BrowserTestCase
         $this->type('#design-edge_inside-thickness_m', '70');
         $this->awaitThat(fn (): bool => $this->value('#design-edge_inside-thickness_m') === '70 mm', 'saved');
         $this->browser->findElement(WebDriverBy::linkText('History'))->click();
-        $this->awaitText('.history', "Board inside the beam, thickness: {$size} → 70 mm");
+        $this->awaitText('.history', "Board inside the edge, thickness: {$size} → 70 mm");
         self::assertStringContainsString('Joost Kade', $this->text('.history-now'));
         $this->assertAccessible();
         $this->find('.history > li:nth-child(2) button')->click();

@@ -73,7 +73,7 @@ final class WholeSliceTest extends BrowserTestCase
         self::assertNotSame($year, $this->text('#annual'), 'w is part of the sum');
         self::assertTrue($this->seen('#log-wall[open]'));
         self::assertFalse($this->seen('#log-footprint[open]'));
-        self::assertSame('design-wall-outside-1-material', $this->browser->switchTo()->activeElement()->getAttribute('id'), 'the cursor is in the next field');
+        self::assertSame('remove:wall.outside:0', $this->browser->switchTo()->activeElement()->getAttribute('value'), 'the cursor is at what comes next');
     }
 
     public function test_without_scripts_the_form_still_works(): void

@@ -59,8 +59,8 @@ final class HeatVerdictTest extends TestCase
         self::assertSame(EdgeKind::Horizontal, self::slab($strip)->edge?->kind);
         self::assertSame('counts as edge', $strip->counted['perimeter_board']);
         // The strip is 4 in over the field's 2 in: 50.8 mm more of λ 0.0288.
-        self::assertEqualsWithDelta(0.0508 / 0.0288, self::slab($strip)->edge?->resistance ?? 0.0, 1e-9);
-        self::assertEqualsWithDelta(0.0508, self::slab($strip)->edge?->thickness ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta(0.0508 / 0.0288, self::slab($strip)->edge->resistance ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta(0.0508, self::slab($strip)->edge->thickness ?? 0.0, 1e-9);
     }
 
     public function test_a_weaker_perimeter_stands_for_the_floor(): void
