@@ -22,6 +22,7 @@ use Ondergrond\Field\Solution;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project as CoreProject;
+use Ondergrond\Section\Side;
 use Ondergrond\Units\QuantityFormatter;
 use RuntimeException;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -106,6 +107,17 @@ final class BenchCommand extends Command
             ], server: ['HTTP_X_BENCH' => '1']));
         };
         $many = Project::query()->where('name', 'Row of fifty')->firstOrFail();
+        // The heaviest family: two sections, one of them over the whole width of a basement.
+        $basement = Examples::of('heated-basement') ?? $project;
+        $heavy = Project::query()->with('options')->where('name', $basement->name)->firstOrFail();
+        $deep = $heavy->leading();
+        $board = 0.08;
+        $heavyEdit = static function () use ($send, $heavy, $deep, &$board): void {
+            $board = $board > 0.12 ? 0.08 : $board + 0.001;
+            $send(Request::create("/projects/{$heavy->id}/section/{$deep->id}", 'PUT', [
+                'design' => ['edge_outside' => ['thickness_m' => 1000 * $board.' mm']], 'revision' => History::head($deep)->id,
+            ], server: ['HTTP_X_BENCH' => '1']));
+        };
 
         return [
             'field: solve a section, mean and year, until it is fine enough' => static fn () => Solution::of(SectionProblem::of($project->site, $design, $project->site->soil->conductivity())),
@@ -120,6 +132,10 @@ final class BenchCommand extends Command
             'page: options, 50 of them' => $page("/projects/{$many->id}/options"),
             'page: history' => $page("/projects/{$stored->id}/section/{$option->id}/history"),
             'edit: a board, saved and drawn anew' => $edit,
+            'basement with walk-out side: assess, both sections' => static fn () => Assessor::assess($basement->site, $basement->options[0]->design),
+            'basement: draw the walk-out side' => static fn () => SvgWriter::inline(SectionDrawing::of($basement->options[0]->design, $format, Side::Walkout)),
+            'basement: an edit, saved and drawn at once' => $heavyEdit,
+            'basement: the field that follows' => static fn () => $send(Request::create("/projects/{$heavy->id}/section/{$deep->id}", server: ['HTTP_X_BENCH' => '1'])),
             'page: materials' => $page('/materials'),
         ];
     }

@@ -2,16 +2,18 @@
 <x-layout title="Materials" class="page">
     <x-hatches />
     <h1>Materials</h1>
-    <p class="lead">Generic materials with their design values. A product’s own data sheet comes before any of these.</p>
+    <p class="lead">Generic materials with their design values. A board’s label declares its conductivity new and dry; inside it is reckoned with that, against wet ground outside with more. A product’s own data sheet comes before any of these.</p>
     <div class="scroll" tabindex="0" role="region" aria-label="Materials">
         <table class="data">
-            <thead><tr><th scope="col"></th><th scope="col">Material</th><th scope="col">λ, {{ $format->unit(Quantity::Conductivity) }}</th><th scope="col">ρ, {{ $format->unit(Quantity::Density) }}</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity) }}</th><th scope="col">µ</th><th scope="col">Strength, {{ $format->unit(Quantity::Pressure) }}</th><th scope="col">Source</th></tr></thead>
+            <thead><tr><th scope="col"></th><th scope="col">Material</th><th scope="col">λ declared</th><th scope="col">λ dry, {{ $format->unit(Quantity::Conductivity) }}</th><th scope="col">λ in wet ground</th><th scope="col">ρ, {{ $format->unit(Quantity::Density) }}</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity) }}</th><th scope="col">µ</th><th scope="col">Strength, {{ $format->unit(Quantity::Pressure) }}</th><th scope="col">Source</th></tr></thead>
             <tbody>
                 @foreach ($materials as $material)
                     <tr>
                         <td class="data-hatch" aria-hidden="true"><svg><use href="#hatch-{{ $material->slug }}" /></svg></td>
                         <th scope="row">{{ $material->name }}</th>
+                        <td>{{ $material->declared === null ? '–' : $format->number($material->declared, Quantity::Conductivity) }}</td>
                         <td>{{ $format->number($material->conductivity, Quantity::Conductivity) }}</td>
+                        <td>{{ $material->moisture > 0 ? $format->number($material->wetConductivity(), Quantity::Conductivity) : '–' }}</td>
                         <td>{{ $format->number($material->density, Quantity::Density) }}</td>
                         <td>{{ $format->number($material->volumetricHeatCapacity(), Quantity::VolumetricHeatCapacity) }}</td>
                         <td>{{ number_format($material->mu, 0, '.', ' ') }}</td>

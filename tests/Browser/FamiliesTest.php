@@ -53,7 +53,7 @@ final class FamiliesTest extends BrowserTestCase
         self::assertNotSame([], $this->browser->findElements(WebDriverBy::cssSelector('.overlay .isotherm')), 'isotherms lie over it');
         foreach ($this->browser->findElements(WebDriverBy::cssSelector('.bench-files a')) as $link) {
             $answer = (array) $this->browser->executeAsyncScript('const done = arguments[1]; fetch(arguments[0]).then(async (r) => done([r.status, (await r.text()).length]))', [$link->getAttribute('href')]);
-            self::assertSame(200, $answer[0], (string) $link->getText());
+            self::assertSame(200, $answer[0], $link->getText());
             self::assertGreaterThan(500, $answer[1]);
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Ondergrond\Exchange\ProjectFile;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -63,6 +64,40 @@ final class CommandLineTest extends TestCase
             '/options/1/design/slab/thickness_m: found -1 m; allowed: 0 to 1 m',
             '/options/2/design/stone/thickness_m: found “deep”; allowed: a number, 0 to 1.5 m',
         ], explode("\n", trim($answer->getErrorOutput())));
+    }
+
+    public function test_every_family_is_listed_and_its_example_can_be_judged(): void
+    {
+        $listed = $this->call(['families']);
+        self::assertSame([0, ''], [$listed->getExitCode(), $listed->getErrorOutput()]);
+        $slugs = explode("\n", trim($listed->getOutput()));
+        self::assertCount(11, $slugs);
+        foreach ($slugs as $slug) {
+            $project = ProjectFile::read($this->call(['example', $slug])->getOutput());
+            self::assertSame($slug, $project->options[0]->design->family);
+            $design = $project->options[0]->design;
+            if ($slug === 'unheated-neighbour') {
+                self::assertTrue($design->neighbour->present() && $design->slab->present() && $design->fieldBoard->present(), 'the heated slab is there too');
+                $answer = json_decode($this->call(['assess', '-'], ProjectFile::write($project))->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+                self::assertSame(['edge', 'neighbour'], array_keys($answer['field']['sections']));
+                self::assertSame(['edge', 'neighbour'], array_keys($answer['levels']['sides']));
+                self::assertEqualsWithDelta($answer['field']['h_g_w_k'], array_sum(array_column($answer['field']['sections'], 'h_g_w_k')), 1e-9);
+                self::assertEqualsWithDelta($answer['field']['h_g_w_k'], array_sum($answer['field']['shares_w_k']), 1e-9);
+                self::assertStringContainsString('F-factor', $answer['heat']['other_schools'][0]['method']);
+            }
+        }
+        $none = $this->call(['example', 'floating-island']);
+        self::assertSame([2, ''], [$none->getExitCode(), $none->getOutput()]);
+        self::assertStringContainsString('heated-basement', $none->getErrorOutput());
+    }
+
+    public function test_what_cannot_be_built_is_named_at_the_part(): void
+    {
+        $project = json_decode($this->call(['example', 'heated-basement'])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $project['options'][0]['design']['footing']['depth_below_grade_m'] = 1.9;
+        $answer = $this->call(['assess', '-'], json_encode($project, JSON_THROW_ON_ERROR));
+        self::assertSame([2, ''], [$answer->getExitCode(), $answer->getOutput()]);
+        self::assertStringContainsString('/options/0/design/footing/depth_below_grade_m: found 1.9 m; allowed: at least 2.3 m (the footing’s top is not above the slab’s)', $answer->getErrorOutput());
     }
 
     public function test_what_it_is_not_told_right_it_says(): void

@@ -46,11 +46,14 @@ final class DxfTest extends TestCase
             self::assertSame([], array_diff(array_keys($found['layers']), $found['known']), 'every layer used is in the table');
             self::assertGreaterThan(3, $found['layers']['DIMENSION'] ?? 0);
             self::assertGreaterThan(10, $found['layers']['HATCH'] ?? 0, 'hatches are plain strokes');
-            $widest = max(array_map(static fn (array $o): float => max(array_column($o, 0)) - min(array_column($o, 0)), $found['outlines'] === [] ? [[[0.0, 0.0]]] : $found['outlines']));
-            if ($design->footing->present()) {
-                self::assertContains(true, array_map(static fn (array $o): bool => abs(max(array_column($o, 0)) - min(array_column($o, 0)) - 1000 * $design->footing->width) < 0.01, $found['outlines']), 'the footing is as wide as it is, in millimetres');
+            $widths = array_map(static fn (array $o): float => max([0.0, ...array_column($o, 0)]) - min([0.0, ...array_column($o, 0)]), $found['outlines']);
+            if ($design->footing->present() && $side !== Side::Walkout) {
+                // Millimetres of the building: the footing reaches as far to either side of the stem's middle.
+                $half = 500 * $design->footing->width;
+                $middle = -500 * $design->stem->layer->thickness;
+                self::assertNotSame([], array_filter($found['outlines'], static fn (array $o): bool => abs(min([INF, ...array_column($o, 0)]) - $middle + $half) < 0.01 && abs(max([-INF, ...array_column($o, 0)]) - $middle - $half) < 0.01));
             } else {
-                self::assertGreaterThan(1000.0, $widest);
+                self::assertGreaterThan(1000.0, max([0.0, ...$widths]));
             }
         }
     }
