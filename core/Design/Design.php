@@ -10,6 +10,9 @@ use Ondergrond\Material\Catalogue;
 /** One way of building the foundation: its parts, all sizes in m. Every family is made of these same parts. */
 final readonly class Design
 {
+    /** λ from which on a layer of a deck is no insulation, W/(m·K). */
+    private const INSULATES = 0.06;
+
     private function __construct(
         public string $family,
         public Footprint $footprint,
@@ -155,9 +158,11 @@ final readonly class Design
         return self::of(...[...get_object_vars($this), ...$parts]);
     }
 
-    /** The same with no insulation; its wall above ground, its deck and its stone stay. */
+    /** The same with no insulation; its wall above ground and its stone stay, a deck has air between its joists. */
     public function withoutInsulation(): self
     {
+        $air = Catalogue::get('joists-air');
+
         return $this->with([
             'fieldBoard' => $this->fieldBoard->thick(0.0),
             'perimeterBoard' => new PerimeterBoard($this->perimeterBoard->layer->thick(0.0), 0.0),
@@ -171,6 +176,7 @@ final readonly class Design
             'edgeOutside' => new OutsideBoard($this->edgeOutside->layer->thick(0.0), $this->edgeOutside->depthBelowGrade),
             'wing' => new Wing($this->wing->layer->thick(0.0), $this->wing->width, $this->wing->depth, $this->wing->fall),
             'lining' => new Lining([]),
+            'deck' => new Deck(array_map(static fn (Layer $l): Layer => $l->material->conductivity < self::INSULATES ? $l->made($air) : $l, $this->deck->layers), $this->deck->topAboveGrade),
             'threshold' => new Threshold($this->threshold->layer->thick(0.0), $this->threshold->width),
             'neighbour' => new Neighbour($this->neighbour->layer->thick(0.0), $this->neighbour->width, $this->neighbour->slab, $this->neighbour->topAboveGrade, 0.0),
         ]);

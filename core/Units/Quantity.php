@@ -119,6 +119,7 @@ enum Quantity
                 'k' => Unit::si('K'), 'c' => Unit::si('K'), '°c' => Unit::si('K'),
                 'f' => Unit::of('°F', 5 / 9), '°f' => Unit::of('°F', 5 / 9),
             ],
+            self::Openings => ['m²/m' => Unit::si('m²/m'), 'm2/m' => Unit::si('m²/m'), 'ft²/ft' => Unit::of('ft²/ft', Unit::FOOT), 'ft2/ft' => Unit::of('ft²/ft', Unit::FOOT)],
             default => [
                 mb_strtolower($this->unit(UnitSystem::Metric)->symbol) => $this->unit(UnitSystem::Metric),
                 mb_strtolower($this->unit(UnitSystem::InchPound)->symbol) => $this->unit(UnitSystem::InchPound),
