@@ -14,10 +14,8 @@ use Ondergrond\Units\QuantityFormatter;
 /** The dimensions of a section: outside in two upright chains, the build-up at the left, widths above and below. */
 final readonly class SectionDimensions
 {
-    /** Height of a line of writing, and how far a figure steps aside, mm of paper. */
+    /** Height of a line of writing, mm of paper. */
     private const LINE = 3.6;
-
-    private const ASIDE = 13.0;
 
     public function __construct(
         private EdgeSection $section,
@@ -125,10 +123,10 @@ final readonly class SectionDimensions
             if ($high - $low < 1e-6) {
                 continue;
             }
-            // Figures of layers too thin to stand over each other stand by turns beside each other.
+            // Figures of layers too thin to stand over each other stand by turns at either side of the line.
             $aside = ! $aside && $last - ($low + $high) / 2 < self::LINE * $this->paper;
             $last = ($low + $high) / 2;
-            array_push($items, ...$this->upright($part, $name, $x, $low, $high, $x, 'end', $aside ? self::ASIDE * $this->paper : 0.0));
+            array_push($items, ...$this->upright($part, $name, $x, $low, $high, $x, $aside ? 'start' : 'end'));
         }
 
         return $items;
@@ -168,10 +166,9 @@ final readonly class SectionDimensions
      * @param  string|null  $field  the size it states, where a person may type it over
      * @param  float  $from  where its extension lines begin, m
      * @param  'start'|'end'  $side  on which side of the line the figure stands
-     * @param  float  $aside  farther left by so much, m
      * @return list<Item>
      */
-    private function upright(Part $part, ?string $field, float $x, float $y0, float $y1, float $from, string $side, float $aside = 0.0): array
+    private function upright(Part $part, ?string $field, float $x, float $y0, float $y1, float $from, string $side): array
     {
         if ($y1 - $y0 < 1e-6) {
             return [];
@@ -184,7 +181,7 @@ final readonly class SectionDimensions
 
         return [
             new Strokes(Role::Dimension, $part->value, $lines),
-            new Text(Role::Dimension, $part->value, [$x + ($side === 'start' ? 1.5 : -1.5) * $mm - $aside, ($y0 + $y1) / 2 - 1.1 * $mm], $this->size($y1 - $y0), $side, field: $field),
+            new Text(Role::Dimension, $part->value, [$x + ($side === 'start' ? 1.5 : -1.5) * $mm, ($y0 + $y1) / 2 - 1.1 * $mm], $this->size($y1 - $y0), $side, field: $field),
         ];
     }
 

@@ -50,14 +50,14 @@ final class Levels
         if ($d->stone->present()) {
             $add('stone_top', 'Stone', $at->bed, 'under the thickest board');
             if ($d->service->present()) {
-                $add('service', 'Pipes no lower than', $at->bed - $d->service->height, 'room kept in the stone');
+                $add('service', 'Pipes above', $at->bed - $d->service->height, 'room kept in the stone');
             }
         }
         $add('dig', 'Dig level', $at->dig);
         if ($d->stem->present()) {
             $add('footing_top', 'Footing', $at->stemFoot);
         }
-        $add('foot', $d->stem->present() ? 'Footing, underside' : 'Beam, underside', $at->foot);
+        $add('foot', $d->stem->present() ? 'Footing, base' : 'Beam, base', $at->foot);
         if ($at->trench < $at->foot) {
             $add('trench', 'Trench', $at->trench);
         }

@@ -7,7 +7,7 @@ namespace Ondergrond\Units;
 /**
  * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
  * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W, kWh, kg/m³, kPa,
- * J/(m³K), W/m², 1/h, m/s, m²/m, W/(m·K).
+ * J/(m³K), W/m², 1/h, m/s, m²/m, W/K.
  */
 enum Quantity
 {
@@ -35,8 +35,8 @@ enum Quantity
     case Speed;
     /** Area of openings for a length of wall. */
     case Openings;
-    /** Heat for a length of edge and a degree: ψ, L2D, F. */
-    case EdgeTransmittance;
+    /** Heat for a degree: H. */
+    case HeatLoss;
 
     public function unit(UnitSystem $system): Unit
     {
@@ -59,7 +59,7 @@ enum Quantity
             self::AirChanges => Unit::si('1/h'),
             self::Speed => $metric ? Unit::si('m/s') : Unit::of('mph', 0.44704),
             self::Openings => $metric ? Unit::si('m²/m') : Unit::of('ft²/ft', Unit::FOOT),
-            self::EdgeTransmittance => $metric ? Unit::si('W/(m·K)') : Unit::btuPerFoot(),
+            self::HeatLoss => $metric ? Unit::si('W/K') : Unit::btuPerHourDegree(),
             self::HeatFlux => $metric ? Unit::si('W/m²') : Unit::of('Btu/(h·ft²)', Unit::BTU / 3600 / Unit::FOOT ** 2),
             self::VolumetricHeatCapacity => $metric ? Unit::of('MJ/(m³K)', 1e6) : Unit::btuPerCubicFootDegree(),
         };
@@ -77,7 +77,8 @@ enum Quantity
             self::Area, self::Pressure, self::Density => $metric ? 1 : 0,
             self::Temperature, self::TemperatureDifference, self::HeatFlux => 1,
             self::Resistance => $metric ? 2 : 1,
-            self::Transmittance, self::EdgeTransmittance => 3,
+            self::Transmittance => 3,
+            self::HeatLoss => 1,
             self::AirChanges => 2,
             self::Speed => 1,
             self::Openings => 4,

@@ -64,6 +64,12 @@ final readonly class Unit
         return new self('Btu/h', self::BTU / 3600);
     }
 
+    /** Btu/(h·°F), in W/K. */
+    public static function btuPerHourDegree(): self
+    {
+        return new self('Btu/(h·°F)', self::BTU / (3600 * 5 / 9));
+    }
+
     public static function poundPerCubicFoot(): self
     {
         return new self('lb/ft³', self::POUND / self::FOOT ** 3);

@@ -21,7 +21,7 @@
             @foreach ($families as $slug => $family)
                 <label class="family">
                     <input type="radio" name="family" value="{{ $slug }}" @checked(old('family', array_key_first($families)) === $slug)>
-                    <span><b>{{ $family->label() }}</b> {{ $family->description() }}</span>
+                    <span><b>{{ $family->label() }}</b> <span class="family-more">{{ $family->description() }}</span></span>
                 </label>
             @endforeach
             @error('family')<p class="wrong">{{ $message }}</p>@enderror

@@ -17,7 +17,7 @@
         @endif
     @endif
     @foreach ($heat->others as $other)
-        <li><b>The other school: {{ $format->number($other->coefficient, Quantity::Power) }} {{ $format->unit(Quantity::Power) }} a degree, here {{ $format->number($heat->floor->steadyCoefficient, Quantity::Power) }} by ISO 13370.</b> {{ $other->method }}. Tens of per cent between them are usual; neither is tuned to the other.</li>
+        <li><b>The other school: {{ $format->format($other->coefficient, Quantity::HeatLoss) }}, by ISO 13370 {{ $format->number($heat->floor->steadyCoefficient, Quantity::HeatLoss) }}.</b> {{ $other->method }}. Tens of per cent between them are usual; neither is tuned to the other.</li>
     @endforeach
     @foreach ($heat->notes as $note)<li>{{ $note }}</li>@endforeach
     <li>The year sums {{ count($site->heatingMonths()) }} heating months, those below {{ $format->format($site->heatingLimit, Quantity::Temperature) }} outside. The design day is the yearly peak plus a five-day spell at {{ $format->format($site->climate->design, Quantity::Temperature) }}.</li>
