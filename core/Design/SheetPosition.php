@@ -10,11 +10,6 @@ enum SheetPosition: string
     case AboveBoards = 'above';
     case BelowBoards = 'below';
 
-    public function label(): string
-    {
-        return $this === self::AboveBoards ? 'Above the boards' : 'Below the boards';
-    }
-
     /** What decides for it, common practice. */
     public function reason(): string
     {

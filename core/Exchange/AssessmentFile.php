@@ -34,7 +34,7 @@ final class AssessmentFile
     {
         return [
             'format' => 'ondergrond-assessment',
-            'version' => 1,
+            'version' => 2,
             'made_by' => [
                 'program' => 'Ondergrond',
                 'version' => Version::PROGRAM,

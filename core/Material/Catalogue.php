@@ -12,7 +12,7 @@ final class Catalogue
     private const C578 = 'ASTM C578 minimum R and strength; heat capacity, µ and f_ψ ISO 10456:2007, table 4 (from memory)';
 
     /** Moisture conversion f_ψ (ISO 10456:2007, table 4, from memory) and the ψ taken against wet ground (common practice, no source). */
-    private const WET = ['eps' => [4.0, 0.03], 'xps' => [2.5, 0.015], 'pir' => [6.0, 0.03], 'wool' => [4.0, 0.05], 'dry' => [0.0, 0.0]];
+    private const WET = ['eps' => [4.0, 0.03], 'xps' => [2.5, 0.015], 'pir' => [6.0, 0.03], 'wool' => [4.0, 0.05]];
 
     /** @var array<string, Material>|null */
     private static ?array $all = null;

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\History\History;
+use App\Models\Firm;
 use App\Models\Option;
+use App\Models\Project;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Ondergrond\Assessor;
+use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\History\Changes;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
@@ -140,6 +145,57 @@ final class SectionPageTest extends TestCase
         [$one, $other] = [$this->boathouse(), $this->boathouse()];
         $this->get("/projects/{$one->id}/section/{$other->leading()->id}")->assertNotFound()->assertSee('There is nothing here');
         $this->put("/projects/{$one->id}/section/{$other->leading()->id}", [])->assertNotFound();
+    }
+
+    public function test_what_was_kept_before_there_were_so_many_parts_differs_by_what_a_person_changes_only(): void
+    {
+        $option = $this->boathouse()->leading();
+        $kept = $option->revisions()->sole();
+        $old = ['family', 'footprint', 'slab', 'edge_beam', 'field_board', 'perimeter_board', 'edge_inside', 'edge_under', 'edge_outside', 'sheet', 'stone', 'wall'];
+        $state = $kept->state;
+        $state['design'] = array_intersect_key($state['design'], array_flip($old));
+        unset($state['design']['edge_inside']['bevel_m'], $state['design']['footprint']['lot_line_m']);
+        DB::table('revisions')->where('id', $kept->id)->update(['state' => json_encode($state, JSON_THROW_ON_ERROR)]);
+        DB::table('options')->where('id', $option->id)->update(['design' => json_encode($state['design'], JSON_THROW_ON_ERROR)]);
+        $this->change($option->refresh(), ['stone' => ['thickness_m' => '8 in']])->assertRedirect();
+        [$before, $after] = $option->revisions()->orderBy('id')->get()->all();
+        self::assertSame(['design.stone.thickness_m'], array_keys(Changes::between($before->state, $after->state)->all));
+        self::assertFalse($option->refresh()->design->stem->present());
+    }
+
+    public function test_a_school_is_followed_a_layer_added_and_nonsense_refused(): void
+    {
+        $project = $this->boathouse();
+        $option = $project->leading();
+        $act = fn (string $act): TestResponse => $this->put("/projects/{$project->id}/section/{$option->id}", ['revision' => History::head($option->refresh())->id, 'act' => $act]);
+        $act('school:frost:deep')->assertSessionHasNoErrors();
+        self::assertTrue($option->refresh()->design->stem->present());
+        self::assertFalse($option->design->edgeBeam->present());
+        $act('add:wall.outside')->assertSessionHasNoErrors();
+        self::assertCount(3, $option->refresh()->design->wall->outside);
+        $act('remove:wall.outside:2')->assertSessionHasNoErrors();
+        self::assertCount(2, $option->refresh()->design->wall->outside);
+        foreach (['school:frost:sideways', 'school:nothing:deep', 'add:wall', 'add:slab.material', 'remove:wall.outside:9', 'demolish', 'school'] as $nonsense) {
+            $act($nonsense)->assertSessionHasErrors('act');
+        }
+        // What cannot be built is named at its part.
+        foreach (range(1, 6) as $time) {
+            $act('add:wall.outside');
+        }
+        $act('add:wall.outside')->assertSessionHasErrors('design.wall.outside');
+    }
+
+    public function test_sides_details_and_files_answer_and_an_unknown_side_is_the_edge(): void
+    {
+        $project = Project::store(Examples::of('heated-basement') ?? Examples::boathouse(), Firm::query()->findOrFail($this->boathouse()->firm_id), 'Joost');
+        $at = "/projects/{$project->id}/section/{$project->leading()->id}";
+        $this->get("{$at}?side=walk-out")->assertOk()->assertSee('data-pending', false)->assertSee('Walk-out side');
+        $this->get("{$at}?side=walk-out&field=now")->assertOk()->assertDontSee('data-pending', false);
+        $this->get("{$at}?side=roof&detail=1")->assertOk()->assertSee('Detail through the edge');
+        $this->get("{$at}?side[]=x&detail[]=2")->assertOk();
+        $this->get("{$at}/section.svg?side=walk-out&levels=1")->assertOk()->assertSee('Finished floor');
+        $this->get("{$at}/section.dxf?side=walk-out")->assertOk()->assertHeader('Content-Type', 'image/vnd.dxf');
+        $this->get($at, ['X-Bench' => '1'])->assertOk()->assertDontSee('data-pending', false)->assertDontSee('<html', false);
     }
 
     /**
