@@ -31,6 +31,8 @@ abstract class BrowserTestCase extends TestCase
         $this->site = Site::running();
         $this->browser = $this->site->browser;
         $this->site->size(1280, 800);
+        // What a page of the last test still waits for would bring that one's cookies back.
+        $this->browser->executeScript('window.stop()');
         $this->browser->manage()->deleteAllCookies();
         $this->site->restore();
     }
