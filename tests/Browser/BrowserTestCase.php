@@ -31,8 +31,8 @@ abstract class BrowserTestCase extends TestCase
         $this->site = Site::running();
         $this->browser = $this->site->browser;
         $this->site->size(1280, 800);
-        // What a page of the last test still waits for would bring that one's cookies back.
-        $this->browser->executeScript('window.stop()');
+        // Away from the page of the last test: what it still waits for, or tries again, would bring that one's cookies back.
+        $this->browser->get($this->site->address.'/build/manifest.json');
         $this->browser->manage()->deleteAllCookies();
         $this->site->restore();
     }
