@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurityPolicy;
+use App\Http\Middleware\LateAnswer;
 use App\Http\Middleware\WellFormedText;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -14,7 +15,7 @@ use Illuminate\Routing\Exceptions\InvalidSignatureException;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->append([ContentSecurityPolicy::class, WellFormedText::class]);
+        $middleware->append([ContentSecurityPolicy::class, WellFormedText::class, LateAnswer::class]);
         // An emptied field is something typed: it comes back empty, with its message.
         $middleware->remove(ConvertEmptyStringsToNull::class);
         $middleware->redirectGuestsTo(static fn (): string => route('session.create'));

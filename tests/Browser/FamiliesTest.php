@@ -105,8 +105,8 @@ final class FamiliesTest extends BrowserTestCase
         $this->openBench('Music school with practice basement');
         $this->browser->findElement(WebDriverBy::partialLinkText('Walk-out side'))->click();
         $this->awaitThat(fn (): bool => str_contains($this->text('.bench-sides [aria-current]'), 'Walk-out'), 'the other side');
-        self::assertStringContainsString('walk-out side', $this->text('.levels summary'));
         $this->awaitField();
+        self::assertStringContainsString('walk-out side', $this->text('.levels summary'));
         // An edit stays on the side it was made on.
         $this->type('#design-slab-thickness_m', '120');
         $this->awaitThat(fn (): bool => $this->value('#design-slab-thickness_m') === '120 mm', 'saved');

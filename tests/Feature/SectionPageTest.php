@@ -195,7 +195,9 @@ final class SectionPageTest extends TestCase
         $this->get("{$at}?side[]=x&detail[]=2")->assertOk();
         $this->get("{$at}/section.svg?side=walk-out&levels=1")->assertOk()->assertSee('Finished floor');
         $this->get("{$at}/section.dxf?side=walk-out")->assertOk()->assertHeader('Content-Type', 'image/vnd.dxf');
-        $this->get($at, ['X-Bench' => '1'])->assertOk()->assertDontSee('data-pending', false)->assertDontSee('<html', false);
+        $late = $this->get($at, ['X-Bench' => '1'])->assertOk()->assertDontSee('data-pending', false)->assertDontSee('<html', false);
+        self::assertSame([], $late->headers->getCookies(), 'an answer that comes late brings no sitting back');
+        self::assertNotSame([], $this->get($at)->headers->getCookies());
     }
 
     /**
