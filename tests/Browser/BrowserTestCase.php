@@ -32,7 +32,7 @@ abstract class BrowserTestCase extends TestCase
         $this->browser = $this->site->browser;
         $this->site->size(1280, 800);
         // Away from the page of the last test: what it still waits for, or tries again, would bring that one's cookies back.
-        $this->browser->get($this->site->address.'/build/manifest.json');
+        $this->browser->get($this->site->address.'/sign-in');
         $this->browser->manage()->deleteAllCookies();
         $this->site->restore();
     }
