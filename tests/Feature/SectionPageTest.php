@@ -178,6 +178,14 @@ final class SectionPageTest extends TestCase
         foreach (['school:frost:sideways', 'school:nothing:deep', 'add:wall', 'add:slab.material', 'remove:wall.outside:9', 'demolish', 'school'] as $nonsense) {
             $act($nonsense)->assertSessionHasErrors('act');
         }
+        // Somebody saves meanwhile: with the choice, what was asked for is asked for again.
+        $made = History::head($option->refresh())->id;
+        $this->change($option, ['stone' => ['thickness_m' => '7 in']]);
+        $page = $this->put("/projects/{$project->id}/section/{$option->id}", ['revision' => $made, 'act' => 'school:frost:wing'], ['X-Bench' => '1'])->assertStatus(409);
+        $page->assertSee('name="act" value="school:frost:wing"', false);
+        $this->put("/projects/{$project->id}/section/{$option->id}", ['revision' => $made, 'act' => 'school:frost:wing', 'seen' => History::head($option)->id])->assertSessionHasNoErrors();
+        self::assertTrue($option->refresh()->design->wing->present());
+        self::assertEqualsWithDelta(7 * 0.0254, $option->design->stone->thickness, 1e-9, 'theirs stays');
         // What cannot be built is named at its part.
         foreach (range(1, 6) as $time) {
             $act('add:wall.outside');
