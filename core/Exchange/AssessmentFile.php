@@ -67,7 +67,7 @@ final class AssessmentFile
             ],
             'u_wall_w_m2k' => $heat->wallTransmittance,
             'band' => [
-                'lambda_ground' => $pair(static fn (GroundHeat $h): float => $h->formula->groundConductivity()),
+                'lambda_ground' => $pair(static fn (GroundHeat $h): float => $h->formula->groundConductivity),
                 'u_w_m2k' => $pair(static fn (GroundHeat $h): float => $h->transmittance()),
                 'annual_kwh' => $pair(static fn (GroundHeat $h): float => $h->annual),
                 'design_w' => $pair(static fn (GroundHeat $h): float => $h->design),
@@ -106,7 +106,7 @@ final class AssessmentFile
             'inputs' => [
                 'wall_height_m' => SectionProblem::WALL,
                 'u_wall_w_m2k' => $field->wallTransmittance,
-                'perimeter_m' => $field->formula->formula->perimeter(),
+                'perimeter_m' => $field->formula->formula->perimeter,
                 'period_s' => $edge->solution->problem->period,
                 'section_hash' => SectionFile::hash($edge->solution->problem),
             ],
@@ -140,9 +140,9 @@ final class AssessmentFile
             'clauses' => $formula->clauses(),
             'inputs' => [
                 'dimensions' => 'overall internal',
-                'area_m2' => $formula->area(),
-                'perimeter_m' => $formula->perimeter(),
-                'lambda_ground' => $formula->groundConductivity(),
+                'area_m2' => $formula->area,
+                'perimeter_m' => $formula->perimeter,
+                'lambda_ground' => $formula->groundConductivity,
                 'heat_capacity_ground_j_m3k' => $heat->site->soil->heatCapacity(),
                 ...$formula->inputs(),
                 'psi_g_w_mk' => 0.0,

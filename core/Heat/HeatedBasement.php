@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Heat;
 
 /** A heated room below the ground, or a conditioned crawlspace: ISO 13370:2007, 9.3 and A.4 (2017: 7.4, H). */
-final readonly class HeatedBasement implements GroundFormula
+final readonly class HeatedBasement extends GroundFormula
 {
     /**
      * @param  float  $area  m², overall internal dimensions
@@ -18,15 +18,17 @@ final readonly class HeatedBasement implements GroundFormula
      * @param  float  $rsi  at the floor, m²K/W; 0 where its pipes' plane gives the heat
      */
     public function __construct(
-        public float $area,
-        public float $perimeter,
+        float $area,
+        float $perimeter,
         public float $wallThickness,
-        public float $groundConductivity,
+        float $groundConductivity,
         public float $depth,
         public float $floorResistance,
         public float $wallResistance,
         public float $rsi = SurfaceResistance::INSIDE_DOWN,
-    ) {}
+    ) {
+        parent::__construct($area, $perimeter, $groundConductivity);
+    }
 
     public function label(): string
     {
@@ -36,27 +38,6 @@ final readonly class HeatedBasement implements GroundFormula
     public function clauses(): string
     {
         return '9.3, A.4';
-    }
-
-    public function area(): float
-    {
-        return $this->area;
-    }
-
-    public function perimeter(): float
-    {
-        return $this->perimeter;
-    }
-
-    public function groundConductivity(): float
-    {
-        return $this->groundConductivity;
-    }
-
-    /** B′ = A/(0.5 P), m. */
-    public function characteristicDimension(): float
-    {
-        return $this->area / (0.5 * $this->perimeter);
     }
 
     /** d_t = w + λ(R_si + R_f + R_se), m. */

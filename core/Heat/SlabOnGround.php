@@ -7,18 +7,20 @@ namespace Ondergrond\Heat;
 use DomainException;
 
 /** Steady heat flow of a slab on the ground: ISO 13370:2007, 9.1 and annex B (2017: 7.2 and annex D). */
-final readonly class SlabOnGround implements GroundFormula
+final readonly class SlabOnGround extends GroundFormula
 {
     private function __construct(
-        public float $area,
-        public float $perimeter,
+        float $area,
+        float $perimeter,
         public float $wallThickness,
-        public float $groundConductivity,
+        float $groundConductivity,
         public float $floorResistance,
         public float $rsi,
         public float $rse,
         public ?EdgeInsulation $edge,
-    ) {}
+    ) {
+        parent::__construct($area, $perimeter, $groundConductivity);
+    }
 
     /**
      * With horizontal and vertical edge insulation both, the one that takes off more is counted, never the sum
@@ -50,12 +52,6 @@ final readonly class SlabOnGround implements GroundFormula
         }
 
         return $best;
-    }
-
-    /** B′ = A/(0.5 P), m. */
-    public function characteristicDimension(): float
-    {
-        return $this->area / (0.5 * $this->perimeter);
     }
 
     /** d_t = w + λ(R_si + R_f + R_se), m. */
@@ -137,21 +133,6 @@ final readonly class SlabOnGround implements GroundFormula
     public function clauses(): string
     {
         return '9.1, annex B, A.3';
-    }
-
-    public function area(): float
-    {
-        return $this->area;
-    }
-
-    public function perimeter(): float
-    {
-        return $this->perimeter;
-    }
-
-    public function groundConductivity(): float
-    {
-        return $this->groundConductivity;
     }
 
     public function insideCoefficient(float $capacity, float $period = PeriodicSlab::YEAR): float

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Heat;
 
 /** A floor over a vented space: ISO 13370:2007, 9.2 and A.5 (2017: 7.3, H). */
-final readonly class SuspendedFloor implements GroundFormula
+final readonly class SuspendedFloor extends GroundFormula
 {
     /** From this depth of the space on, its walls count as buried ones (9.2.3), m. */
     private const DEEP = 0.5;
@@ -26,10 +26,10 @@ final readonly class SuspendedFloor implements GroundFormula
      * @param  float  $buriedResistance  R_w of the space's buried walls, m²K/W
      */
     public function __construct(
-        public float $area,
-        public float $perimeter,
+        float $area,
+        float $perimeter,
         public float $wallThickness,
-        public float $groundConductivity,
+        float $groundConductivity,
         public float $deckTransmittance,
         public float $groundResistance,
         public float $height,
@@ -39,7 +39,9 @@ final readonly class SuspendedFloor implements GroundFormula
         public float $shelter,
         public float $depth = 0.0,
         public float $buriedResistance = 0.0,
-    ) {}
+    ) {
+        parent::__construct($area, $perimeter, $groundConductivity);
+    }
 
     public function label(): string
     {
@@ -49,27 +51,6 @@ final readonly class SuspendedFloor implements GroundFormula
     public function clauses(): string
     {
         return '9.2, A.5';
-    }
-
-    public function area(): float
-    {
-        return $this->area;
-    }
-
-    public function perimeter(): float
-    {
-        return $this->perimeter;
-    }
-
-    public function groundConductivity(): float
-    {
-        return $this->groundConductivity;
-    }
-
-    /** B′ = A/(0.5 P), m. */
-    public function characteristicDimension(): float
-    {
-        return $this->area / (0.5 * $this->perimeter);
     }
 
     /** d_g = w + λ(R_si + R_g + R_se), m. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Heat;
 
 /** A floor over a basement that is not heated: ISO 13370:2007, 9.4 and A.6 (2017: 7.5, H). */
-final readonly class UnheatedBasement implements GroundFormula
+final readonly class UnheatedBasement extends GroundFormula
 {
     /** Heat that goes with a cubic metre of air, Wh/(m³·K). */
     private const AIR = 0.33;
@@ -25,10 +25,10 @@ final readonly class UnheatedBasement implements GroundFormula
      * @param  float  $volume  V of its air, m³
      */
     public function __construct(
-        public float $area,
-        public float $perimeter,
+        float $area,
+        float $perimeter,
         public float $wallThickness,
-        public float $groundConductivity,
+        float $groundConductivity,
         public float $depth,
         public float $floorResistance,
         public float $wallResistance,
@@ -37,7 +37,9 @@ final readonly class UnheatedBasement implements GroundFormula
         public float $wallTransmittance,
         public float $airChanges,
         public float $volume,
-    ) {}
+    ) {
+        parent::__construct($area, $perimeter, $groundConductivity);
+    }
 
     /** The basement itself, as if it were heated. */
     public function basement(): HeatedBasement
@@ -53,21 +55,6 @@ final readonly class UnheatedBasement implements GroundFormula
     public function clauses(): string
     {
         return '9.4, A.6';
-    }
-
-    public function area(): float
-    {
-        return $this->area;
-    }
-
-    public function perimeter(): float
-    {
-        return $this->perimeter;
-    }
-
-    public function groundConductivity(): float
-    {
-        return $this->groundConductivity;
     }
 
     /** Walls above ground and air: hPU_w + 0.33 n V, W/K. */
