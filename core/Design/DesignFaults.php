@@ -130,7 +130,8 @@ final class DesignFaults
     {
         $d = $this->d;
         if ($d->stem->present() && $d->edgeOutside->present()) {
-            $this->atMost('/edge_outside/depth_below_grade_m', $d->edgeOutside->depthBelowGrade, $d->footing->depthBelowGrade, 'no deeper than the footing');
+            $reaches = $d->footing->width > $d->stem->layer->thickness + 2 * $d->form->outside;
+            $this->atMost('/edge_outside/depth_below_grade_m', $d->edgeOutside->depthBelowGrade, $reaches ? -$d->footing->top() : $d->footing->depthBelowGrade, $reaches ? 'the board stands on the footing' : 'no deeper than the footing');
         }
         if ($d->wing->present()) {
             $face = $d->form->outside + $d->edgeOutside->layer->thickness;

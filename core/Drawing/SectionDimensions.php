@@ -44,7 +44,7 @@ final readonly class SectionDimensions
         return [
             ...$this->across(Part::Perimeter, 'perimeter_board.width_m', $at->zone, $at->tray, $at->floor + 6 * $mm),
             ...($stem ? [
-                ...$this->across(Part::Stem, 'stem.thickness_m', $at->inner, 0.0, ($at->top + 2 * $at->stemFoot) / 3),
+                ...$this->across(Part::Stem, 'stem.thickness_m', $at->inner, 0.0, (3 * $at->top + 2 * $at->stemFoot) / 5),
                 ...$this->across(Part::Footing, 'footing.width_m', $foot - $d->footing->width / 2, $foot + $d->footing->width / 2, $below),
                 ...$this->upright(Part::Footing, $this->own('footing.depth_below_grade_m', 'walkout.footing_depth_m'), $near, $at->foot, $at->grade, 0.0, 'start'),
                 ...$this->upright(Part::Stem, $this->own('stem.top_above_grade_m'), $near, $at->grade, $at->top, 0.0, 'start'),

@@ -105,7 +105,7 @@ final class SectionDrawing
     private static function detail(Design $design, Layout $at, UnitSystem $system): array
     {
         $left = min($at->tray, $at->lined, -$design->wall->insideThickness()) - self::DETAIL;
-        $right = max($at->outermost, ($design->footing->width - $design->stem->layer->thickness) / 2);
+        $right = max($at->outermost, $at->toe);
         $bottom = min($at->dig, $at->trench, $at->foot);
         // Where the wall stands far above the floor, floor and footing are what has to be seen close up.
         $top = $at->top - $at->floor > 1.0 ? $at->floor + 0.2 : $at->top + 0.1;

@@ -36,7 +36,7 @@ final readonly class SectionHandles
         $down = static fn (float $size): float => $at->grade - $size;
         $handles = [];
         if ($plain && $d->edgeOutside->present()) {
-            $handles[] = $this->handle(Part::EdgeOutside, 'edge_outside.depth_below_grade_m', 'y', [($at->formFace + $at->boardFace) / 2, $at->boardFoot], $down, $this->levels(), $d->stem->present() ? -$at->foot : INF);
+            $handles[] = $this->handle(Part::EdgeOutside, 'edge_outside.depth_below_grade_m', 'y', [($at->formFace + $at->boardFace) / 2, $at->boardFoot], $down, $this->levels(), $d->stem->present() ? -($at->toe > $at->formFace ? $at->stemFoot : $at->foot) : INF);
         }
         if ($d->perimeterBoard->layer->present() && $d->perimeterBoard->present()) {
             $handles[] = $this->handle(Part::Perimeter, 'perimeter_board.width_m', 'x', [$at->zone, $at->under - $d->perimeterBoard->layer->thickness / 2], static fn (float $size): float => $at->tray - $size, [], $half);

@@ -30,8 +30,7 @@ final readonly class SectionLevels
     public function items(): array
     {
         $mm = $this->paper;
-        $design = $this->section->design;
-        $x = max($this->section->layout->outermost, $design->footing->present() ? ($design->footing->width - $design->stem->layer->thickness) / 2 : 0.0) + 3 * $mm;
+        $x = max($this->section->layout->outermost, $this->section->layout->toe) + 3 * $mm;
         $items = [];
         $next = INF;
         foreach (Levels::of($this->section->design, $this->section->side) as $level) {

@@ -6,6 +6,7 @@ namespace Ondergrond\Exchange;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\DesignPart;
+use Ondergrond\Design\EdgeBeam;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
@@ -16,6 +17,8 @@ use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Place;
+use ReflectionNamedType;
+use ReflectionProperty;
 
 /** Design to and from the shape it has in project files ($defs/design of the schema). */
 final class DesignCodec
@@ -96,7 +99,7 @@ final class DesignCodec
     {
         if (self::$leftOut === null) {
             $slab = new Slab(Layer::of(Catalogue::get('reinforced-concrete'), 0.1), 0.1);
-            $least = Design::of('', Footprint::rectangle(10, 10), $slab, new Wall([], []), edgeBeam: new \Ondergrond\Design\EdgeBeam(0.4, 0.6));
+            $least = Design::of('', Footprint::rectangle(10, 10), $slab, new Wall([], []), edgeBeam: new EdgeBeam(0.4, 0.6));
             self::$leftOut = self::toArray($least);
             self::$leftOut['edge_beam']['width_m'] = 0.0;
         }
@@ -120,8 +123,8 @@ final class DesignCodec
     /** @return class-string<DesignPart> */
     private static function declared(string $property): string
     {
-        $type = (new \ReflectionProperty(Design::class, $property))->getType();
-        assert($type instanceof \ReflectionNamedType && is_subclass_of($type->getName(), DesignPart::class));
+        $type = (new ReflectionProperty(Design::class, $property))->getType();
+        assert($type instanceof ReflectionNamedType && is_subclass_of($type->getName(), DesignPart::class));
 
         return $type->getName();
     }

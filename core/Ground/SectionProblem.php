@@ -11,6 +11,7 @@ use Ondergrond\Field\Complex;
 use Ondergrond\Field\Patch;
 use Ondergrond\Field\Problem;
 use Ondergrond\Field\Substance;
+use Ondergrond\Material\Catalogue;
 use Ondergrond\Section\EdgeSection;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Region;
@@ -236,7 +237,7 @@ final class SectionProblem
             return null;
         }
         $material = $region->material;
-        $name = $material === null ? '' : $material->slug.($material->conductivity === \Ondergrond\Material\Catalogue::find($material->slug)?->conductivity ? '' : '-'.round($material->conductivity, 4));
+        $name = $material === null ? '' : $material->slug.($material->conductivity === Catalogue::find($material->slug)?->conductivity ? '' : '-'.round($material->conductivity, 4));
 
         return Patch::polygon($material === null ? $ground : new Substance($name, $material->conductivity, $material->volumetricHeatCapacity()), $corners);
     }

@@ -134,7 +134,7 @@ final readonly class Reading
         $board = $d->edgeOutside->present() ? $share($d->edgeOutside->depthBelowGrade) : 0.0;
         $form = $d->form->present() ? $share(-Layout::of($d)->formFoot) : 0.0;
         $lining = Layout::of($d)->lining ? $share($depth - $d->lining->gapAboveFloor) : 0.0;
-        $foam = $d->form->inner()->resistance() + $d->form->outer()->thickness / ($d->form->faces()->conductivity * $d->form->material->wetConductivity() / $d->form->material->conductivity);
+        $foam = $d->form->inner()->resistance() + $d->form->outer()->wetResistance();
         $inside = array_sum(array_map(static fn (Layer $l): float => $l->resistance(), $d->lining->layers));
         $bare = SurfaceResistance::INSIDE_HORIZONTAL + $d->stem->layer->resistance();
         // From the top each reaches down so far; the lining from the top too, its gap lies at the floor.
@@ -164,10 +164,9 @@ final readonly class Reading
             $edges['edge_outside'] = new EdgeInsulation(EdgeKind::Vertical, $d->edgeOutside->depthBelowGrade, $d->edgeOutside->layer->wetResistance(), $d->edgeOutside->layer->thickness);
         }
         if ($d->stem->present()) {
-            $inside = $d->edgeInside;
-            $foot = $inside->depth > 0.0 ? max($at->stemFoot, $at->slab - $inside->depth) : max($at->stemFoot, min($at->dig, $at->under));
-            if ($inside->present() && $foot < 0.0) {
-                $edges['edge_inside'] = new EdgeInsulation(EdgeKind::Vertical, -$foot, $inside->layer->resistance(), $inside->layer->thickness);
+            $inside = $d->edgeInside->layer;
+            if ($inside->present() && $at->insideFoot < 0.0) {
+                $edges['edge_inside'] = new EdgeInsulation(EdgeKind::Vertical, -$at->insideFoot, $inside->resistance(), $inside->thickness);
             }
             if ($d->form->present() && $at->formFoot < 0.0) {
                 $edges['form'] = new EdgeInsulation(EdgeKind::Vertical, -$at->formFoot, $d->form->inner()->resistance() + $d->form->outer()->wetResistance(), $d->form->inside + $d->form->outside);

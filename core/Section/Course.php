@@ -21,7 +21,7 @@ final readonly class Course
     ) {}
 
     /** @return list<self> */
-    public static function all(Design $d, Side $side, Layout $at, float $left, Window $window): array
+    public static function all(Design $d, Layout $at, float $left, Window $window): array
     {
         $courses = [];
         $sheet = self::sheet($d, $at, $left);
@@ -35,9 +35,7 @@ final readonly class Course
             $courses[] = new self(Part::UpperSheet, [[$left, $y], [$end, $y], [$end, $at->floor]]);
         }
         if ($d->membrane->present()) {
-            $top = $side === Side::Walkout ? min($at->top, $at->grade + max(0.0, $d->membrane->topAboveGrade)) : $d->membrane->topAboveGrade;
-            $out = ($d->footing->width - $d->stem->layer->thickness) / 2;
-            $courses[] = new self(Part::Membrane, [[$out, $at->stemFoot], [$at->formFace, $at->stemFoot], [$at->formFace, $top]]);
+            $courses[] = new self(Part::Membrane, [[$at->toe, $at->stemFoot], [$at->formFace, $at->stemFoot], [$at->formFace, $at->membraneTop]]);
         }
         if ($d->dpc->present()) {
             $y = $at->grade + $d->dpc->heightAboveGrade;

@@ -34,7 +34,10 @@ final readonly class Layout
      * @param  float  $stemFoot  underside of the stem, the footing's top
      * @param  float  $top  of the stem, or of the slab where there is none; the wall stands there
      * @param  float  $formFoot  where a permanent form begins
-     * @param  float  $boardFoot  of the outside board
+     * @param  float  $boardFoot  of the outside board; it stands on the footing where that reaches out under it
+     * @param  float  $insideFoot  of the board inside the edge
+     * @param  float  $membraneTop  of the membrane on this side
+     * @param  float  $toe  how far the footing reaches out past the stem, to either side
      * @param  float  $inner  inner face of beam or stem
      * @param  float  $lined  inner face of all that stands against the stem
      * @param  float  $tray  where the boards under the slab end
@@ -61,6 +64,9 @@ final readonly class Layout
         public float $top,
         public float $formFoot,
         public float $boardFoot,
+        public float $insideFoot,
+        public float $membraneTop,
+        public float $toe,
         public float $inner,
         public float $lined,
         public float $tray,
@@ -93,6 +99,7 @@ final readonly class Layout
             $stem => $d->stem->topAboveGrade,
             default => $slab,
         };
+        $toe = $d->footing->present() ? max(0.0, ($d->footing->width - $d->stem->layer->thickness) / 2) : 0.0;
         $width = $stem ? $d->stem->layer->thickness : $d->edgeBeam->width;
         $face = -$width - $d->form->inside;
         $lining = $d->lining->present() && $top - $d->finishedFloor() > self::CURB;
@@ -113,7 +120,18 @@ final readonly class Layout
             $stemFoot,
             $top,
             $d->form->starts === FormStart::Footing ? $stemFoot : max($stemFoot, min($grade - self::FORM_BELOW_GRADE, $top)),
-            max($grade - $d->edgeOutside->depthBelowGrade, $stem ? $foot : -INF),
+            max($grade - $d->edgeOutside->depthBelowGrade, match (true) {
+                ! $stem => -INF,
+                $toe > $d->form->outside => $stemFoot,
+                default => $foot,
+            }),
+            match (true) {
+                $d->edgeInside->depth > 0.0 => max($stemFoot, $slab - $d->edgeInside->depth),
+                $stem => max($stemFoot, min($bed - $d->stone->thickness, $under)),
+                default => $foot,
+            },
+            $lower ? min($top, $grade + max(0.0, $d->membrane->topAboveGrade)) : $d->membrane->topAboveGrade,
+            $toe,
             -$width,
             $lined,
             $tray,

@@ -32,7 +32,7 @@ final class Levels
         }
         $add('grade', 'Ground outside', $at->grade);
         if ($d->membrane->present()) {
-            $add('membrane_top', 'Membrane, top', $side === Side::Walkout ? min($at->top, $at->grade + max(0.0, $d->membrane->topAboveGrade)) : $d->membrane->topAboveGrade);
+            $add('membrane_top', 'Membrane, top', $at->membraneTop);
         }
         if ($d->dpc->present()) {
             $add('dpc', 'Damp-proof course', $at->grade + $d->dpc->heightAboveGrade);

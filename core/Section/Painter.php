@@ -87,16 +87,10 @@ final readonly class Painter
             $regions[] = Region::ring(Part::Service, Catalogue::get('screed'), $end - 0.6, $at->bed - $d->service->height / 2, $d->service->height);
         }
         if ($d->drains->inner > 0.0) {
-            $regions[] = Region::ring(Part::Drains, Catalogue::get('dimple-membrane'), $end - 1.2 * $d->drains->inner - $this->footingReach(), $at->dig + $d->drains->inner / 2 + 0.02, $d->drains->inner);
+            $regions[] = Region::ring(Part::Drains, Catalogue::get('dimple-membrane'), $end - 1.2 * $d->drains->inner - $this->at->toe, $at->dig + $d->drains->inner / 2 + 0.02, $d->drains->inner);
         }
 
         return $regions;
-    }
-
-    /** How far the footing reaches inward of the stem, m. */
-    private function footingReach(): float
-    {
-        return max(0.0, ($this->d->footing->width - $this->d->stem->layer->thickness) / 2);
     }
 
     /** @return list<Region|null> */
@@ -114,7 +108,7 @@ final readonly class Painter
             Region::box(Part::Footing, $d->slab->layer->material, $middle - $half, $at->foot, $middle + $half, $at->stemFoot),
             Region::box(Part::Stem, $d->stem->layer->material, $at->inner, $at->stemFoot, 0.0, $at->top),
             Region::box(Part::Form, $faces, $at->inner - $form->inside, $at->formFoot, $at->inner, $at->top),
-            Region::box(Part::Form, $faces->conducting($faces->conductivity / $form->material->conductivity * $form->material->wetConductivity()), 0.0, $at->formFoot, $form->outside, $grade),
+            Region::box(Part::Form, $faces->wet(), 0.0, $at->formFoot, $form->outside, $grade),
             Region::box(Part::Form, $faces, 0.0, max($grade, $at->formFoot), $form->outside, $at->top),
         ];
     }
@@ -125,7 +119,7 @@ final readonly class Painter
         [$d, $at] = [$this->d, $this->at];
         $out = $d->edgeOutside->layer->thickness + self::BED_STANDS_OUT;
         $inside = $d->edgeInside;
-        $foot = max($at->foot, $inside->depth > 0.0 ? $at->slab - $inside->depth : $at->foot);
+        $foot = $at->insideFoot;
         $board = Region::box(Part::EdgeInside, $inside->layer->material, $at->tray, $foot, $at->inner, $at->under);
         if ($board !== null && $inside->bevel > 0.0) {
             $cut = $inside->bevel;
@@ -162,8 +156,7 @@ final readonly class Painter
         ];
         if ($d->stem->present()) {
             $inside = $d->edgeInside;
-            $foot = $inside->depth > 0.0 ? max($at->stemFoot, $at->slab - $inside->depth) : max($at->stemFoot, min($at->dig, $at->under));
-            $regions[] = $this->layer(Part::EdgeInside, $inside->layer, $at->tray, $foot, $at->inner - ($at->formFoot < $at->slab ? $d->form->inside : 0.0), $at->slab);
+            $regions[] = $this->layer(Part::EdgeInside, $inside->layer, $at->tray, $at->insideFoot, $at->inner - ($at->formFoot < $at->slab ? $d->form->inside : 0.0), $at->slab);
             $regions[] = $this->layer(Part::Slab, $d->slab->layer, $left, $at->under, $at->tray, $at->slab);
         }
 
@@ -216,7 +209,7 @@ final readonly class Painter
             $this->layer(Part::Cover, $d->cover->layer, $at->boardFace, $at->grade - $d->cover->depthBelowGrade, $at->boardFace + $d->cover->layer->thickness, $at->top)?->drawnOnly(),
         ];
         if ($d->drains->outer > 0.0) {
-            $x = max($at->outermost, $this->footingReach()) + $d->drains->outer;
+            $x = max($at->outermost, $this->at->toe) + $d->drains->outer;
             $regions[] = Region::ring(Part::Drains, Catalogue::get('dimple-membrane'), $x, $at->foot + $d->drains->outer / 2, $d->drains->outer);
         }
 

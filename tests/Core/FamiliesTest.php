@@ -104,6 +104,7 @@ final class FamiliesTest extends TestCase
         $walkout = Layout::of(self::design('heated-basement', Footprint::rectangle(12.0, 8.0)->along(walkOut: 8.0)), Side::Walkout);
         self::assertEqualsWithDelta(-2.1, $walkout->grade, 1e-9);
         self::assertEqualsWithDelta(-3.3, $walkout->foot, 1e-9, 'frost depth below the lower ground');
+        self::assertEqualsWithDelta(-3.0, $walkout->boardFoot, 1e-9, 'there too the outside board stands on the footing, whose toe is 200 mm');
     }
 
     /** What an unheated space gets through its boundaries goes out with its air: steady and through the year. */
@@ -173,8 +174,9 @@ final class FamiliesTest extends TestCase
     {
         yield 'a slab thicker than its beam' => ['thickened-edge-slab', ['slab' => ['thickness_m' => 0.6]], ['/edge_beam/depth_m']];
         yield 'a footing out of the ground' => ['stem-wall-slab', ['footing' => ['depth_below_grade_m' => 0.25]], ['/footing/depth_below_grade_m']];
-        yield 'a footing above a basement’s slab' => ['heated-basement', ['footing' => ['depth_below_grade_m' => 2.2]], ['/footing/depth_below_grade_m']];
+        yield 'a footing above a basement’s slab' => ['heated-basement', ['footing' => ['depth_below_grade_m' => 2.2]], ['/footing/depth_below_grade_m', '/edge_outside/depth_below_grade_m']];
         yield 'a footing narrower than its wall' => ['heated-basement', ['footing' => ['width_m' => 0.15]], ['/footing/width_m']];
+        yield 'an outside board through the footing' => ['heated-basement', ['edge_outside' => ['depth_below_grade_m' => 2.4]], ['/edge_outside/depth_below_grade_m']];
         yield 'a wing beyond the lot' => ['frost-protected-raft', ['footprint' => ['lot_line_m' => 0.9]], ['/wing/width_m']];
         yield 'a wing below its edge' => ['frost-protected-raft', ['wing' => ['depth_m' => 0.8]], ['/wing/depth_m']];
         yield 'a wing that falls too steeply' => ['frost-protected-raft', ['wing' => ['fall_m' => 0.9]], ['/wing/fall_m']];
