@@ -18,6 +18,9 @@ final class DesignFaults
     /** Of a slab that carries the floor, m. */
     private const LEAST_SLAB = 0.05;
 
+    /** Of an outside board that hangs free below its beam, m. */
+    private const DEEPEST_FREE = 3.0;
+
     /** Room under a deck, m. */
     private const LEAST_ROOM = 0.3;
 
@@ -132,6 +135,9 @@ final class DesignFaults
         if ($d->stem->present() && $d->edgeOutside->present()) {
             $reaches = $d->footing->width > $d->stem->layer->thickness + 2 * $d->form->outside;
             $this->atMost('/edge_outside/depth_below_grade_m', $d->edgeOutside->depthBelowGrade, $reaches ? -$d->footing->top() : $d->footing->depthBelowGrade, $reaches ? 'the board stands on the footing' : 'no deeper than the footing');
+        }
+        if (! $d->stem->present()) {
+            $this->atMost('/edge_outside/depth_below_grade_m', $d->edgeOutside->depthBelowGrade, self::DEEPEST_FREE, 'below a beam nothing holds it');
         }
         if ($d->wing->present()) {
             $face = $d->form->outside + $d->edgeOutside->layer->thickness;

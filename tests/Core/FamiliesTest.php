@@ -177,6 +177,7 @@ final class FamiliesTest extends TestCase
         yield 'a footing above a basement’s slab' => ['heated-basement', ['footing' => ['depth_below_grade_m' => 2.2]], ['/footing/depth_below_grade_m', '/edge_outside/depth_below_grade_m']];
         yield 'a footing narrower than its wall' => ['heated-basement', ['footing' => ['width_m' => 0.15]], ['/footing/width_m']];
         yield 'an outside board through the footing' => ['heated-basement', ['edge_outside' => ['depth_below_grade_m' => 2.4]], ['/edge_outside/depth_below_grade_m']];
+        yield 'an outside board far below its beam' => ['thickened-edge-slab', ['edge_outside' => ['depth_below_grade_m' => 4.5]], ['/edge_outside/depth_below_grade_m']];
         yield 'a wing beyond the lot' => ['frost-protected-raft', ['footprint' => ['lot_line_m' => 0.9]], ['/wing/width_m']];
         yield 'a wing below its edge' => ['frost-protected-raft', ['wing' => ['depth_m' => 0.8]], ['/wing/depth_m']];
         yield 'a wing that falls too steeply' => ['frost-protected-raft', ['wing' => ['fall_m' => 0.9]], ['/wing/fall_m']];
