@@ -6,6 +6,9 @@ namespace Ondergrond;
 
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
+use Ondergrond\Heat\Junctions;
+use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Rules\Judgement;
 
 /** Everything that is said of one design on its site. */
 final readonly class Assessment
@@ -13,5 +16,8 @@ final readonly class Assessment
     public function __construct(
         public HeatVerdict $heat,
         public FieldHeat $field,
+        public Junctions $junctions,
+        public LoadVerdict $load,
+        public Judgement $judgement,
     ) {}
 }

@@ -5,30 +5,96 @@ declare(strict_types=1);
 namespace Ondergrond;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
+use Ondergrond\Heat\Junctions;
+use Ondergrond\Heat\SteadyLoss;
+use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Project\SetAside;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Judgement;
+use Ondergrond\Rules\Subject;
 use Ondergrond\Section\Side;
 use Ondergrond\Site\Site;
+use Ondergrond\Units\UnitSystem;
 
 /** The one door: a site and a design go in, the assessment comes out. */
 final class Assessor
 {
-    /** With the fields of all its sections, each of which takes a tenth of a second or two. */
-    public static function assess(Site $site, Design $design): Assessment
+    /**
+     * With the fields of all its sections, each of which takes a tenth of a second or two.
+     *
+     * @param  UnitSystem  $units  whose sizes the remedies take
+     * @param  list<SetAside>  $setAside
+     */
+    public static function assess(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = []): Assessment
     {
         $heat = HeatVerdict::of($site, $design);
         $sides = [];
         foreach (Side::of($design) as $side) {
             $sides[$side->value] = GroundField::of($site, $design, $side);
         }
+        $field = FieldHeat::of($heat->floor, $sides);
 
-        return new Assessment($heat, FieldHeat::of($heat->floor, $sides));
+        return new Assessment($heat, $field, Junctions::of($field), LoadVerdict::of($site, $design), Judgement::of(new Subject($site, $design, $units, $field), $setAside));
     }
 
     /** The formulas alone, at once: for lists of many designs. */
     public static function formulas(Site $site, Design $design): HeatVerdict
     {
         return HeatVerdict::of($site, $design);
+    }
+
+    /**
+     * The rulebook alone, at once: what hangs on the field is not in it.
+     *
+     * @param  list<SetAside>  $setAside
+     */
+    public static function judge(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = []): Judgement
+    {
+        return Judgement::of(new Subject($site, $design, $units), $setAside);
+    }
+
+    /** What the floor loses over the year by its fields, without the swing of the year: for costing many designs. */
+    public static function loss(Site $site, Design $design): SteadyLoss
+    {
+        return SteadyLoss::solved($site, $design);
+    }
+
+    /**
+     * What ignoring a finding costs in heat, W as the mean of the year by the field; null where its remedy changes no heat or
+     * cannot be built.
+     *
+     * @param  float  $now  what the design as it is loses, W
+     */
+    public static function cost(Site $site, Design $design, Finding $finding, float $now): ?float
+    {
+        try {
+            $then = $finding->remedy?->applied($design);
+        } catch (FaultyInput) {
+            return null;
+        }
+        if ($then === null || ! self::differInHeat($site, $design, $then)) {
+            return null;
+        }
+
+        return $now - self::loss($site, $then)->mean;
+    }
+
+    /** Whether any section of theirs is solved as another problem. */
+    private static function differInHeat(Site $site, Design $a, Design $b): bool
+    {
+        if (Side::of($a) !== Side::of($b)) {
+            return true;
+        }
+        foreach (Side::of($a) as $side) {
+            if ($side->length($a) !== $side->length($b) || ! GroundField::isSame($site, $a, $b, $side)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

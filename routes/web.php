@@ -25,6 +25,7 @@ use App\Models\Project;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Support\Facades\Route;
 use Ondergrond\Glossary\Glossary;
+use Ondergrond\Rules\Rulebook;
 
 // Open to everybody.
 Route::view('/glossary', 'glossary', ['terms' => Glossary::all()])->name('glossary');
@@ -55,6 +56,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/settings/password', [PasswordController::class, 'change'])->name('settings.password');
     Route::put('/units', UnitsController::class)->name('units.update');
     Route::get('/materials', MaterialController::class)->name('materials');
+    Route::view('/rules', 'rules', ['rules' => Rulebook::all()])->name('rules');
 
     Route::middleware('can:manage-firm')->group(function (): void {
         Route::get('/people', [MemberController::class, 'index'])->name('people.index');
@@ -80,6 +82,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/site', [SiteController::class, 'edit'])->name('site.edit');
             Route::get('/options', [OptionController::class, 'index'])->name('options.index');
             Route::get('/section/{option?}', [SectionController::class, 'show'])->name('section.show');
+            Route::get('/section/{option}/costs', [SectionController::class, 'costs'])->name('section.costs');
             Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
             Route::get('/section/{option}/section.dxf', [SectionFileController::class, 'dxf'])->name('section.dxf');
             Route::get('/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');

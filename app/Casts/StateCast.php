@@ -7,9 +7,10 @@ namespace App\Casts;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Exchange\SiteCodec;
 
 /**
- * A kept state as JSON. Designs that were kept before there were so many parts are read as having the others left out,
+ * A kept state as JSON. What was kept before there were so many parts is read as having the others left out,
  * so that what a person changes is told apart from what the program has learned since.
  *
  * @implements CastsAttributes<array<string, mixed>, array<string, mixed>>
@@ -21,7 +22,11 @@ final class StateCast implements CastsAttributes
     {
         $state = (array) json_decode((string) $value, true, flags: JSON_THROW_ON_ERROR);
 
-        return isset($state['design']) ? [...$state, 'design' => DesignCodec::completed($state['design'])] : $state;
+        return match (true) {
+            isset($state['design']) => ['set_aside' => [], ...$state, 'design' => DesignCodec::completed($state['design'])],
+            isset($state['site']) => [...$state, 'site' => SiteCodec::completed($state['site'])],
+            default => $state,
+        };
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string

@@ -38,7 +38,12 @@ final class AssessCommand extends Command
 
             return self::INVALID;
         }
-        $output->write(AssessmentFile::write($project, $option, Assessor::assess($project->site, $option->design)), false, OutputInterface::OUTPUT_RAW);
+        $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside);
+        $costs = [];
+        foreach ($assessment->judgement->findings as $judged) {
+            $costs[$judged->finding->rule->id()] = Assessor::cost($project->site, $option->design, $judged->finding, $assessment->field->mean);
+        }
+        $output->write(AssessmentFile::write($project, $option, $assessment, $costs), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

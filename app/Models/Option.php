@@ -16,6 +16,7 @@ use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Project\Option as CoreOption;
+use Ondergrond\Project\SetAside;
 
 /**
  * @property int $id
@@ -25,6 +26,7 @@ use Ondergrond\Project\Option as CoreOption;
  * @property bool $pinned
  * @property string $note
  * @property Design $design
+ * @property array<string, array{reason: string, by: string, on: string}> $set_aside  by rule
  * @property CarbonImmutable $updated_at
  * @property CarbonImmutable|null $deleted_at
  * @property-read Project $project
@@ -37,9 +39,11 @@ final class Option extends Model implements Kept
 
     public const LONGEST_NOTE = 2000;
 
-    protected $fillable = ['position', 'name', 'pinned', 'note', 'design'];
+    protected $fillable = ['position', 'name', 'pinned', 'note', 'design', 'set_aside'];
 
-    protected $casts = ['pinned' => 'boolean', 'design' => DesignCast::class, 'deleted_at' => 'immutable_datetime'];
+    protected $attributes = ['set_aside' => '{}'];
+
+    protected $casts = ['pinned' => 'boolean', 'design' => DesignCast::class, 'set_aside' => 'array', 'deleted_at' => 'immutable_datetime'];
 
     protected static function booted(): void
     {
@@ -64,23 +68,44 @@ final class Option extends Model implements Kept
         return $this->project_id;
     }
 
-    /** @return array{name: string, note: string, design: array<string, mixed>} */
+    /** @return array{name: string, note: string, design: array<string, mixed>, set_aside: array<string, array{reason: string, by: string, on: string}>} */
     public function state(): array
     {
-        return ['name' => $this->name, 'note' => $this->note, 'design' => DesignCodec::toArray($this->design)];
+        return ['name' => $this->name, 'note' => $this->note, 'design' => DesignCodec::toArray($this->design), 'set_aside' => $this->set_aside];
     }
 
     public function take(array $state): void
     {
         try {
-            $this->fill(['name' => $state['name'], 'note' => $state['note'], 'design' => DesignCodec::fromArray($state['design'])]);
+            // What was taken back is a null there.
+            $this->fill(['name' => $state['name'], 'note' => $state['note'], 'design' => DesignCodec::fromArray($state['design']), 'set_aside' => array_filter($state['set_aside'] ?? [], is_array(...))]);
         } catch (FaultyInput $e) {
             throw FaultyInput::because(array_map(static fn (Fault $f): Fault => $f->at('/design'), $e->faults));
         }
     }
 
+    /**
+     * @param  list<SetAside>  $setAside
+     * @return array<string, array{reason: string, by: string, on: string}>
+     */
+    public static function byRule(array $setAside): array
+    {
+        $by = [];
+        foreach ($setAside as $s) {
+            $by[$s->rule] = ['reason' => $s->reason, 'by' => $s->by, 'on' => $s->on];
+        }
+
+        return $by;
+    }
+
+    /** @return list<SetAside> */
+    public function setAside(): array
+    {
+        return array_map(static fn (string $rule, array $s): SetAside => new SetAside($rule, $s['reason'], $s['by'], $s['on']), array_keys($this->set_aside), $this->set_aside);
+    }
+
     public function toCore(): CoreOption
     {
-        return new CoreOption($this->name, $this->pinned, $this->note, $this->design);
+        return new CoreOption($this->name, $this->pinned, $this->note, $this->design, $this->setAside());
     }
 }

@@ -118,6 +118,7 @@ final class Project extends Model implements Kept
                     'pinned' => $option->pinned,
                     'note' => $option->note,
                     'design' => $option->design,
+                    'set_aside' => Option::byRule($option->setAside),
                 ]), $who);
             }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Models\Project;
 use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use Ondergrond\Design\Part;
@@ -12,38 +13,91 @@ use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Place;
+use Ondergrond\Rules\Rulebook;
+use Ondergrond\Rules\Subject;
 use Ondergrond\Units\QuantityFormatter;
 
 /**
  * A change of the bench that is no field: a school to follow (`school:frost:wing`), a layer more or less in a list
- * (`add:lining.layers`, `remove:lining.layers:0`).
+ * (`add:lining.layers`, `remove:lining.layers:0`), a finding's remedy (`remedy:sheet-turned-up`), a rule set aside with a
+ * reason or taken back (`set-aside:pest-shield`, `take-back:pest-shield`).
  */
-final class Act
+final readonly class Act
 {
     /** Of a layer that is new, m. */
     private const NEW_LAYER = 0.05;
 
+    private const SHORTEST_REASON = 3;
+
+    private const LONGEST_REASON = 500;
+
+    /** @param  array<array-key, mixed>  $reasons  for setting rules aside, as they were typed, by rule */
+    public function __construct(
+        private Project $project,
+        private QuantityFormatter $format,
+        private string $who,
+        private array $reasons,
+    ) {}
+
     /**
-     * @param  array<string, mixed>  $design  as in project files
+     * @param  array<string, mixed>  $state  of an option
      * @return array<string, mixed>
      *
      * @throws ValidationException where there is no such act, or the parts cannot be built so
      */
-    public static function on(array $design, string $act, QuantityFormatter $format): array
+    public function on(array $state, string $act): array
     {
         $words = explode(':', $act);
+        [$of, $what] = [$words[0], $words[1] ?? ''];
+        if ($of === 'set-aside' || $of === 'take-back') {
+            return [...$state, 'set_aside' => $this->setAside($state['set_aside'], $of, $what)];
+        }
         try {
-            $done = match (count($words) > 1 ? $words[0] : '') {
-                'school' => self::school($design, $words[1], $words[2] ?? ''),
-                'add' => self::added($design, $words[1]),
-                'remove' => self::removed($design, $words[1], (int) ($words[2] ?? -1)),
+            $done = match ($of) {
+                'school' => self::school($state['design'], $what, $words[2] ?? ''),
+                'add' => self::added($state['design'], $what),
+                'remove' => self::removed($state['design'], $what, (int) ($words[2] ?? -1)),
+                'remedy' => $this->remedied($state['design'], $what),
                 default => null,
             };
         } catch (FaultyInput $e) {
-            throw ValidationException::withMessages(FaultMessages::of($e, $format, 'design.'));
+            throw ValidationException::withMessages(FaultMessages::of($e, $this->format, 'design.'));
         }
 
-        return $done ?? throw ValidationException::withMessages(['act' => 'There is no such change.']);
+        return [...$state, 'design' => $done ?? throw ValidationException::withMessages(['act' => 'There is no such change.'])];
+    }
+
+    /**
+     * @param  array<string, mixed>  $design
+     * @return array<string, mixed>
+     */
+    private function remedied(array $design, string $rule): array
+    {
+        $now = DesignCodec::fromArray($design);
+        $remedy = Rulebook::find($rule)?->judge(new Subject($this->project->site, $now, $this->project->units))?->remedy;
+
+        return DesignCodec::toArray(($remedy ?? throw ValidationException::withMessages(['act' => 'Nothing is left to remedy there.']))->applied($now));
+    }
+
+    /**
+     * @param  array<string, mixed>  $now
+     * @return array<string, mixed>
+     */
+    private function setAside(array $now, string $of, string $rule): array
+    {
+        if ($of === 'take-back') {
+            return array_diff_key($now, [$rule => true]);
+        }
+        $reason = $this->reasons[$rule] ?? '';
+        $reason = is_string($reason) ? trim($reason) : '';
+        if (Rulebook::find($rule) === null) {
+            throw ValidationException::withMessages(['act' => 'There is no such rule.']);
+        }
+        if (mb_strlen($reason) < self::SHORTEST_REASON || mb_strlen($reason) > self::LONGEST_REASON) {
+            throw ValidationException::withMessages(['reason.'.$rule => sprintf('A rule is set aside with a reason. Allowed: %d to %d characters.', self::SHORTEST_REASON, self::LONGEST_REASON)]);
+        }
+
+        return [...$now, $rule => ['reason' => $reason, 'by' => $this->who, 'on' => now()->toDateString()]];
     }
 
     /**

@@ -47,7 +47,7 @@ final readonly class SectionLog
             $this->group('floor', 'Floor', 'downward from the finished floor', $this->downward()),
             $this->group('edge', 'Edge', 'inward to outward', [Part::Beam, Part::Perimeter, Part::EdgeInside, Part::EdgeUnder, Part::Lining, Part::Form, Part::Stem, Part::Footing, Part::EdgeOutside, Part::Shield, Part::Cover]),
             $this->group('ground', 'In the ground', 'outside, and under posts', [Part::Wing, Part::Membrane, Part::Drainage, Part::Drains, Part::Pads]),
-            $this->group('building', 'Building', 'on the edge and over it', [Part::Dpc, Part::Closer, Part::Threshold, Part::Recess, Part::Deck, Part::Space]),
+            $this->group('building', 'Building', 'on the edge and over it', [Part::Dpc, Part::Closer, Part::Threshold, Part::Recess, Part::Deck, Part::Space, Part::Loads]),
             $this->group('sides', 'Other sides', 'each a section of its own', [Part::Walkout, Part::Neighbour]),
         ];
     }
@@ -80,7 +80,7 @@ final readonly class SectionLog
     {
         $sheet = $this->design->sheet->position === SheetPosition::AboveBoards ? [Part::Sheet, Part::Field] : [Part::Field, Part::Sheet];
 
-        return [Part::Heating, Part::Screed, Part::Upstand, Part::UpperSheet, Part::BoardAbove, Part::Slab, ...$sheet, Part::Blinding, Part::Stone, Part::Service];
+        return [Part::Heating, Part::Screed, Part::Upstand, Part::UpperSheet, Part::BoardAbove, Part::Slab, Part::Steel, ...$sheet, Part::Blinding, Part::Stone, Part::Service];
     }
 
     /** @param  list<Part>  $parts */

@@ -11,6 +11,9 @@ use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
+use Ondergrond\Heat\Junctions;
+use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Rules\Judgement;
 use Ondergrond\Section\Side;
 use Ondergrond\Units\QuantityFormatter;
 
@@ -19,6 +22,7 @@ final readonly class SectionPage
 {
     /**
      * @param  FieldHeat|null  $field  null while it is still to be solved
+     * @param  Junctions|null  $junctions  null with it
      * @param  string  $sheet  the field as the page's script draws it, JSON; `null` while it is still to be solved
      */
     private function __construct(
@@ -27,6 +31,9 @@ final readonly class SectionPage
         public QuantityFormatter $format,
         public HeatVerdict $heat,
         public ?FieldHeat $field,
+        public ?Junctions $junctions,
+        public LoadVerdict $load,
+        public Judgement $judgement,
         public SectionLog $log,
         public View $view,
         public float $scale,
@@ -40,14 +47,16 @@ final readonly class SectionPage
         $drawing = SectionDrawing::of($option->design, $format, $view->side, $view->detail);
         if ($view->atOnce && self::isHeavy($option)) {
             $heat = Assessor::formulas($project->site, $option->design);
-            $field = null;
+            $field = $junctions = null;
+            $load = LoadVerdict::of($project->site, $option->design);
+            $judgement = Assessor::judge($project->site, $option->design, $project->units, $option->setAside());
         } else {
-            $assessment = Assessor::assess($project->site, $option->design);
-            [$heat, $field] = [$assessment->heat, $assessment->field];
+            $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside());
+            [$heat, $field, $junctions, $load, $judgement] = [$assessment->heat, $assessment->field, $assessment->junctions, $assessment->load, $assessment->judgement];
         }
 
         return new self(
-            $project, $option, $format, $heat, $field,
+            $project, $option, $format, $heat, $field, $junctions, $load, $judgement,
             new SectionLog($option->design, $heat->counted, $format), $view,
             $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $view->side, $drawing, $format),
         );

@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The floor over a basement or a crawlspace. */
 final readonly class Deck implements DesignPart
 {
+    use Remade;
+
     /**
      * @param  list<Layer>  $layers  from its top down
      * @param  float  $topAboveGrade  m

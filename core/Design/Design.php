@@ -52,6 +52,8 @@ final readonly class Design
         public Space $space,
         public Walkout $walkout,
         public Neighbour $neighbour,
+        public Loads $loads,
+        public Steel $steel,
     ) {}
 
     /**
@@ -100,6 +102,8 @@ final readonly class Design
         ?Space $space = null,
         ?Walkout $walkout = null,
         ?Neighbour $neighbour = null,
+        ?Loads $loads = null,
+        ?Steel $steel = null,
     ): self {
         $design = new self(
             $family,
@@ -140,6 +144,8 @@ final readonly class Design
             $space ?? new Space,
             $walkout ?? new Walkout(0.0, 1.2),
             $neighbour ?? new Neighbour(Layer::none('xps-25psi'), 0.0, 0.1, 0.0, 0.05),
+            $loads ?? new Loads,
+            $steel ?? new Steel,
         );
         $faults = DesignFaults::of($design);
 
@@ -170,15 +176,15 @@ final readonly class Design
             'upstand' => $this->upstand->thick(0.0),
             'form' => new Form($this->form->material, 0.0, 0.0),
             'edgeInside' => new InsideBoard($this->edgeInside->layer->thick(0.0)),
-            'cover' => new Cover($this->cover->layer->thick(0.0), $this->cover->depthBelowGrade),
-            'heating' => new Heating($this->heating->in, min($this->heating->depth, $this->slab->layer->thickness), $this->heating->plane),
+            'cover' => $this->cover->but(layer: $this->cover->layer->thick(0.0)),
+            'heating' => $this->heating->but(depth: min($this->heating->depth, $this->slab->layer->thickness)),
             'edgeUnder' => $this->edgeUnder->thick(0.0),
-            'edgeOutside' => new OutsideBoard($this->edgeOutside->layer->thick(0.0), $this->edgeOutside->depthBelowGrade),
-            'wing' => new Wing($this->wing->layer->thick(0.0), $this->wing->width, $this->wing->depth, $this->wing->fall),
+            'edgeOutside' => $this->edgeOutside->but(layer: $this->edgeOutside->layer->thick(0.0)),
+            'wing' => $this->wing->but(layer: $this->wing->layer->thick(0.0)),
             'lining' => new Lining([]),
-            'deck' => new Deck(array_map(static fn (Layer $l): Layer => $l->material->conductivity < self::INSULATES ? $l->made($air) : $l, $this->deck->layers), $this->deck->topAboveGrade),
-            'threshold' => new Threshold($this->threshold->layer->thick(0.0), $this->threshold->width),
-            'neighbour' => new Neighbour($this->neighbour->layer->thick(0.0), $this->neighbour->width, $this->neighbour->slab, $this->neighbour->topAboveGrade, 0.0),
+            'deck' => $this->deck->but(layers: array_map(static fn (Layer $l): Layer => $l->material->conductivity < self::INSULATES ? $l->made($air) : $l, $this->deck->layers)),
+            'threshold' => $this->threshold->but(layer: $this->threshold->layer->thick(0.0)),
+            'neighbour' => $this->neighbour->but(layer: $this->neighbour->layer->thick(0.0), edgeBoard: 0.0),
         ]);
     }
 

@@ -66,6 +66,9 @@ final class DesignFaults
         } elseif ($d->heating->in === HeatedIn::Slab) {
             $this->atMost('/heating/depth_m', $d->heating->depth, $d->finishedFloor() - $d->slab->underside(), 'the pipes lie in the slab');
         }
+        if ($d->steel->present()) {
+            $this->atMost('/steel/cover_m', $d->steel->cover + $d->steel->bar, $d->slab->layer->thickness, 'cover and bar lie in the slab');
+        }
         if ($d->pads->present()) {
             $this->atMost('/pads/from_edge_m', $d->pads->fromEdge, $half + $d->wall->insideThickness(), 'the pad lies under the half of the floor that is drawn');
             $bed = $d->slab->underside() - max($d->fieldBoard->thickness, $d->perimeterBoard->thickness()) - $d->blinding->thickness - $d->stone->thickness;

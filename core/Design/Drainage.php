@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The dimple or drainage layer outside membrane and boards, from the footing up. */
 final readonly class Drainage implements DesignPart
 {
+    use Remade;
+
     /** @param  float  $topBelowGrade m */
     public function __construct(
         public Layer $layer,

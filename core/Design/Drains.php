@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** Pipes along the footing, outer and inner; a diameter of 0 means there is none. */
 final readonly class Drains implements DesignPart
 {
+    use Remade;
+
     /**
      * @param  float  $outer  diameter, m
      * @param  float  $inner  diameter, m
@@ -14,6 +16,7 @@ final readonly class Drains implements DesignPart
     public function __construct(
         public float $outer,
         public float $inner,
+        public DrainOutlet $outlet = DrainOutlet::NotSaid,
     ) {}
 
     public function present(): bool

@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The thickened edge, cast with the slab; its depth counts from the slab's top. A width of 0 means there is none. */
 final readonly class EdgeBeam implements DesignPart
 {
+    use Remade;
+
     /**
      * @param  float  $width  m
      * @param  float  $depth  from the top of the slab to the underside of the beam, m

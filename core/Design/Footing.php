@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The spread footing under a stem or basement wall, centred under it; of the slab's concrete. A width of 0 means there is none. */
 final readonly class Footing implements DesignPart
 {
+    use Remade;
+
     /** @param  float  $depthBelowGrade of its underside, m */
     public function __construct(
         public float $width,

@@ -9,6 +9,8 @@ use Ondergrond\Material\Material;
 /** A permanent foam form (ICF): two faces held together by webs, with the stem as its core. */
 final readonly class Form implements DesignPart
 {
+    use Remade;
+
     /** λ of the webs' plastic, W/(m·K): polypropylene, ISO 10456:2007, table 3 (from memory). */
     public const WEB = 0.22;
 

@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** What stands inside the stem wall, from its top down to the floor. */
 final readonly class Lining implements DesignPart
 {
+    use Remade;
+
     /**
      * @param  list<Layer>  $layers  from the room to the wall
      * @param  float  $gapAboveFloor  left bare at its foot, m

@@ -7,10 +7,13 @@ namespace Ondergrond\Design;
 /** The waterproofing or damp-proofing on the outer face of the stem, from the footing up. A thickness of 0 means there is none. */
 final readonly class Membrane implements DesignPart
 {
+    use Remade;
+
     /** @param  float  $topAboveGrade m; negative where it stops below the ground */
     public function __construct(
         public float $thickness,
         public float $topAboveGrade,
+        public MembraneKind $kind = MembraneKind::NotSaid,
     ) {}
 
     public function present(): bool

@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The slab of an unheated garage or porch against the heated one: a section of its own. A width of 0 means there is none. */
 final readonly class Neighbour implements DesignPart
 {
+    use Remade;
+
     /**
      * @param  Layer  $layer  the board between the two slabs, full thickness of the edge
      * @param  float  $width  of the neighbour's slab, away from the building, m

@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** Pads under posts, poured first and backfilled; boards, sheet and stone go over them. A width of 0 means there are none. */
 final readonly class Pads implements DesignPart
 {
+    use Remade;
+
     /**
      * @param  float  $width  square in plan, m
      * @param  float  $depthBelowGrade  of the underside, m

@@ -45,6 +45,8 @@ enum Part: string
     case Wall = 'wall';
     case Closer = 'closer';
     case Walkout = 'walkout';
+    case Loads = 'loads';
+    case Steel = 'steel';
 
     public function label(): string
     {
@@ -85,6 +87,8 @@ enum Part: string
             self::Wall => 'Wall',
             self::Closer => 'Cavity closer',
             self::Walkout => 'Walk-out side',
+            self::Loads => 'Loads',
+            self::Steel => 'Steel',
         };
     }
 
@@ -157,6 +161,8 @@ enum Part: string
             self::Wall => $design->wall,
             self::Closer => $design->closer,
             self::Walkout => $design->walkout,
+            self::Loads => $design->loads,
+            self::Steel => $design->steel,
         };
     }
 
@@ -179,7 +185,7 @@ enum Part: string
             $order = array_values(array_filter($order, static fn (self $p): bool => $p !== self::EdgeUnder));
             array_splice($order, (int) array_search(self::EdgeInside, $order, true), 0, [self::EdgeUnder]);
         }
-        $unbuilt = [self::Space, self::Walkout, self::Service];
+        $unbuilt = [self::Space, self::Walkout, self::Service, self::Loads, self::Steel];
 
         return array_values(array_filter($order, static fn (self $p): bool => $p->of($design)->present() && ! in_array($p, $unbuilt, true)));
     }

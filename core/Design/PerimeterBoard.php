@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The strip of floor next to the edge where the board differs; a width of 0 means there is none. */
 final readonly class PerimeterBoard implements DesignPart
 {
+    use Remade;
+
     /** @param  float  $width inward from the edge, m */
     public function __construct(
         public Layer $layer,

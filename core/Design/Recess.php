@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** A groove left in the slab's top along the edge, such as for the track of a sliding door. A width of 0 means there is none. */
 final readonly class Recess implements DesignPart
 {
+    use Remade;
+
     /** @param  float  $fromEdge of its outer side, inward from the outer face of the edge, m */
     public function __construct(
         public float $width,

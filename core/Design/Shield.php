@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The metal over the top of the outside board, sealed to the concrete, seen above ground. A thickness of 0 means there is none. */
 final readonly class Shield implements DesignPart
 {
+    use Remade;
+
     /** @param  float  $drip how far it stands out past the board, m */
     public function __construct(
         public float $thickness,

@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The concrete slab and how high its top stands; in a crawlspace it may be left out, and its top is then the ground's. */
 final readonly class Slab implements DesignPart
 {
+    use Remade;
+
     /** @param  float  $topAboveGrade height of the slab's top over the ground outside, m; negative in a basement */
     public function __construct(
         public Layer $layer,

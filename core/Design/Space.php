@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The space under the deck: its air. Says nothing where there is no deck. */
 final readonly class Space implements DesignPart
 {
+    use Remade;
+
     /**
      * @param  float  $vents  area of openings for each metre of exposed perimeter, m²/m
      * @param  float  $wind  mean speed at 10 m, m/s

@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The wall from the footing up to where the building begins: stem, basement or crawlspace wall. A thickness of 0 means there is none. */
 final readonly class Stem implements DesignPart
 {
+    use Remade;
+
     /** @param  float  $topAboveGrade m */
     public function __construct(
         public Layer $layer,

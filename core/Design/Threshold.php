@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The break at doors: the concrete is held down and filled with foam. A thickness of 0 means there is none. */
 final readonly class Threshold implements DesignPart
 {
+    use Remade;
+
     /**
      * @param  Layer  $layer  the fill; its thickness is how far the concrete is held down
      * @param  float  $width  inward from the outer face of the edge, m

@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The second sheet, between the board on the slab and the screed. A thickness of 0 means there is none. */
 final readonly class UpperSheet implements DesignPart
 {
+    use Remade;
+
     public function __construct(public float $thickness) {}
 
     public function present(): bool

@@ -62,6 +62,11 @@ final class UsualSizes
             in_array($field, ['drains.outer_m', 'drains.inner_m'], true) => $steps(0.4, 10, 1),
             in_array($field, ['pads.height_m', 'service.height_m'], true) => $steps(1.5, 25, 1),
             $field === 'pads.depth_below_grade_m' => $steps(6.0, 50, 2),
+            $field === 'loads.plate_m' => $steps(1.0, 50, 2, 50, 2),
+            $field === 'steel.bar_m' => $metric ? self::scaled([0, 8, 10, 12, 16, 20, 25], 0.001) : self::scaled([0, 3, 4, 5, 6, 7, 8], Unit::INCH / 8),
+            $field === 'steel.spacing_m' => $steps(0.6, 50, 2, 100, 4),
+            in_array($field, ['steel.cover_m', 'steel.edge_cover_m'], true) => $steps(0.2, 5, 0.25),
+            $field === 'sheet.lap_m' => $steps(1.0, 50, 2),
             $field === 'heating.depth_m' => $steps(0.6, 5, 0.25, 10, 0.5),
             default => [],
         };

@@ -7,6 +7,8 @@ namespace Ondergrond\Design;
 /** The board that lies outside in the ground and keeps frost from under the edge. */
 final readonly class Wing implements DesignPart
 {
+    use Remade;
+
     /**
      * @param  float  $width  outward from the outer board, m
      * @param  float  $depth  of its top below the ground, at the building, m

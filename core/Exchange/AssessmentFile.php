@@ -11,9 +11,12 @@ use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\GroundHeat;
 use Ondergrond\Heat\HeatVerdict;
+use Ondergrond\Heat\Junction;
+use Ondergrond\Heat\Junctions;
 use Ondergrond\Heat\OtherSchool;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
+use Ondergrond\Safety\Hazard;
 use Ondergrond\Section\Levels;
 use Ondergrond\Section\Side;
 use Ondergrond\Version;
@@ -21,16 +24,20 @@ use Ondergrond\Version;
 /** An assessment as JSON: the answers, with everything needed to work them out again. docs/formats.md lists the keys. */
 final class AssessmentFile
 {
-    public static function write(Project $project, Option $option, Assessment $assessment): string
+    /** @param  array<string, float|null>  $costs  of ignoring findings, mean W, by rule; missing where they were not asked for */
+    public static function write(Project $project, Option $option, Assessment $assessment, array $costs = []): string
     {
         return json_encode(
-            self::toArray($project, $option, $assessment),
+            self::toArray($project, $option, $assessment, $costs),
             JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
         )."\n";
     }
 
-    /** @return array<string, mixed> */
-    public static function toArray(Project $project, Option $option, Assessment $assessment): array
+    /**
+     * @param  array<string, float|null>  $costs  mean W, by rule
+     * @return array<string, mixed>
+     */
+    public static function toArray(Project $project, Option $option, Assessment $assessment, array $costs = []): array
     {
         return [
             'format' => 'ondergrond-assessment',
@@ -47,7 +54,12 @@ final class AssessmentFile
             'family' => $option->design->family,
             'levels' => self::levels($option->design),
             'heat' => self::heat($assessment->heat),
-            'field' => self::field($assessment->field),
+            'field' => self::field($assessment->field, $assessment->junctions),
+            'junctions' => self::junctions($assessment->junctions),
+            'load' => LoadFile::toArray($option->design, $assessment->load),
+            'judgement' => JudgementFile::summary($assessment->judgement),
+            'findings' => JudgementFile::findings($assessment->judgement, $costs),
+            'cautions' => array_map(static fn (Hazard $h): string => $h->line(), Hazard::at($project->site, $option->design)),
         ];
     }
 
@@ -80,7 +92,7 @@ final class AssessmentFile
     }
 
     /** @return array<string, mixed> */
-    private static function field(FieldHeat $field): array
+    private static function field(FieldHeat $field, Junctions $junctions): array
     {
         $sections = [];
         foreach ($field->sides as $name => $ground) {
@@ -91,6 +103,8 @@ final class AssessmentFile
                 'l2d_w_mk' => $ground->couplingCoefficient(),
                 'l2d_by_boundary_w_mk' => $ground->shares(),
                 'h_g_w_k' => $field->bySide[$name],
+                'psi_w_mk' => $junctions->find($name)?->psi,
+                'psi_own_w_mk' => $junctions->find($name)?->own,
                 'monthly_w_m' => $ground->monthlyFlows(),
                 'space' => $ground->space === null ? null : [
                     'share' => $ground->space->share,
@@ -127,6 +141,21 @@ final class AssessmentFile
             'reasons' => $field->reasons(),
             'mesh' => FieldFile::mesh($edge->solution),
             'sections' => $sections,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function junctions(Junctions $junctions): array
+    {
+        return [
+            'method' => 'ISO 10211:2007, 9.2; psi_w_mk: option A, U of the floor by ISO 13370; psi_own_w_mk: option B, by a field of the formula’s floor',
+            'dimensions' => 'overall internal',
+            'floor_w_k' => $junctions->floor,
+            'sum_w_k' => $junctions->sum,
+            'all' => array_map(static fn (Junction $j): array => [
+                'name' => $j->slug, 'length_m' => $j->length, 'psi_w_mk' => $j->psi, 'psi_own_w_mk' => $j->own,
+                'loss_w_k' => $j->psi === null ? null : $j->loss(), 'share' => $j->side === null ? null : $junctions->share($j), 'note' => $j->note,
+            ], $junctions->all),
         ];
     }
 

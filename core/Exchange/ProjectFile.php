@@ -10,6 +10,7 @@ use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
+use Ondergrond\Project\SetAside;
 use Ondergrond\Units\UnitSystem;
 use Ondergrond\Version;
 
@@ -93,7 +94,7 @@ final class ProjectFile
         foreach ($data['options'] as $i => $option) {
             $design = self::part("/options/{$i}/design", static fn () => DesignCodec::fromValid($option['design']), $faults);
             if ($design !== null) {
-                $options[] = new Option($option['name'], $option['pinned'], $option['note'], $design);
+                $options[] = new Option($option['name'], $option['pinned'], $option['note'], $design, self::setAside($option['set_aside'] ?? []));
             }
         }
         if ($faults !== [] || $site === null || $options === []) {
@@ -121,6 +122,15 @@ final class ProjectFile
         }
     }
 
+    /**
+     * @param  list<array{rule: string, reason: string, by: string, on: string}>  $data  of the schema's shape
+     * @return list<SetAside>
+     */
+    public static function setAside(array $data): array
+    {
+        return array_map(static fn (array $s): SetAside => new SetAside($s['rule'], $s['reason'], $s['by'], $s['on']), $data);
+    }
+
     /** @return array<string, mixed> */
     private static function content(Project $project): array
     {
@@ -133,6 +143,7 @@ final class ProjectFile
                 'pinned' => $o->pinned,
                 'note' => $o->note,
                 'design' => DesignCodec::toArray($o->design),
+                'set_aside' => array_map(static fn (SetAside $s): array => $s->toArray(), $o->setAside),
             ], $project->options),
         ];
     }

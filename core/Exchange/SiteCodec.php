@@ -7,12 +7,20 @@ namespace Ondergrond\Exchange;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Site\Climate;
+use Ondergrond\Site\GroundWater;
+use Ondergrond\Site\Presence;
+use Ondergrond\Site\Requirements;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
 
 /** Site to and from the shape it has in project files ($defs/site of the schema). */
 final class SiteCodec
 {
+    private const REQUIREMENTS = [
+        'under_slab_r_m2kw' => 'underSlab', 'edge_r_m2kw' => 'edge', 'edge_depth_m' => 'edgeDepth',
+        'basement_wall_r_m2kw' => 'basementWall', 'crawlspace_wall_r_m2kw' => 'crawlspaceWall', 'deck_r_m2kw' => 'deck',
+    ];
+
     /** @return array<string, mixed> */
     public static function toArray(Site $site): array
     {
@@ -28,7 +36,17 @@ final class SiteCodec
             'indoor_swing_k' => $site->indoorSwing,
             'heating_limit_c' => $site->heatingLimit,
             'floor_limit_w_m2k' => $site->floorLimit,
+            'water' => $site->water->value,
+            'termites' => $site->termites->value,
+            'radon' => $site->radon->value,
+            'requirements' => self::requirements($site->requirements),
         ];
+    }
+
+    /** @return array<string, string|float|null> */
+    public static function requirements(Requirements $requirements): array
+    {
+        return ['set' => $requirements->set, ...array_map(static fn (string $p): ?float => $requirements->{$p}, self::REQUIREMENTS)];
     }
 
     /**
@@ -50,6 +68,7 @@ final class SiteCodec
      */
     public static function fromValid(array $data): Site
     {
+        $data = self::completed($data);
         /** @var non-empty-list<float> $monthly the schema asks for twelve */
         $monthly = array_map(floatval(...), array_values($data['climate']['monthly_mean_c']));
         $design = (float) $data['climate']['design_c'];
@@ -65,6 +84,24 @@ final class SiteCodec
             (float) $data['indoor_swing_k'],
             (float) $data['heating_limit_c'],
             $data['floor_limit_w_m2k'] === null ? null : (float) $data['floor_limit_w_m2k'],
+            GroundWater::from($data['water']),
+            Presence::from($data['termites']),
+            Presence::from($data['radon']),
+            new Requirements($data['requirements']['set'], ...array_map(static fn (string $key): ?float => isset($data['requirements'][$key]) ? (float) $data['requirements'][$key] : null, array_flip(self::REQUIREMENTS))),
         );
+    }
+
+    /**
+     * What older files and states lack is not said, and nothing more is required.
+     *
+     * @param  array<string, mixed>  $data  of the schema's shape
+     * @return array<string, mixed> with everything
+     */
+    public static function completed(array $data): array
+    {
+        $unsaid = ['water' => 'not-said', 'termites' => 'not-said', 'radon' => 'not-said'];
+        $none = ['set' => 'none', ...array_fill_keys(array_keys(self::REQUIREMENTS), null)];
+
+        return [...$data, ...array_diff_key($unsaid, $data), 'requirements' => [...$none, ...($data['requirements'] ?? [])]];
     }
 }

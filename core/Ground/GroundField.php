@@ -6,6 +6,7 @@ namespace Ondergrond\Ground;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Field\Complex;
+use Ondergrond\Field\Problem;
 use Ondergrond\Field\Solution;
 use Ondergrond\Section\Side;
 use Ondergrond\Site\AnnualWave;
@@ -27,13 +28,24 @@ final readonly class GroundField
         public ?SpaceAir $space,
     ) {}
 
-    /** @param  float|null  $groundConductivity  W/(m·K); null: that of the site's soil class */
-    public static function of(Site $site, Design $design, Side $side = Side::Edge, ?float $groundConductivity = null): self
+    /**
+     * @param  float|null  $groundConductivity  W/(m·K); null: that of the site's soil class
+     * @param  bool  $yearly  with the swing of the year, which takes twice as long as the mean; without it all swings are 0
+     */
+    public static function of(Site $site, Design $design, Side $side = Side::Edge, ?float $groundConductivity = null, bool $yearly = true): self
     {
         $lambda = $groundConductivity ?? $site->soil->conductivity();
         $space = SpaceAir::of($site, $design, $lambda, $side);
 
-        return new self($site, $design, $side, $site->climate->wave(), Solution::of(SectionProblem::of($site, $design, $lambda, $side, $space)), $space);
+        return new self($site, $design, $side, $site->climate->wave(), Solution::of(SectionProblem::of($site, $design, $lambda, $side, $space, $yearly)), $space);
+    }
+
+    /** Whether two designs have one and the same section there, so that solving one solves both. */
+    public static function isSame(Site $site, Design $a, Design $b, Side $side): bool
+    {
+        $problem = static fn (Design $d): Problem => SectionProblem::of($site, $d, $site->soil->conductivity(), $side, null, false);
+
+        return serialize($problem($a)) === serialize($problem($b)) && SpaceAir::isSame($a, $b);
     }
 
     /** Inside less outside, means of the year, K. */

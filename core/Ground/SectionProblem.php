@@ -88,8 +88,9 @@ final class SectionProblem
 
     /**
      * @param  SpaceAir|null  $space  temperature of the unheated space below, where there is one
+     * @param  bool  $yearly  with the swing of the year
      */
-    public static function of(Site $site, Design $design, float $groundConductivity, Side $side = Side::Edge, ?SpaceAir $space = null): Problem
+    public static function of(Site $site, Design $design, float $groundConductivity, Side $side = Side::Edge, ?SpaceAir $space = null, bool $yearly = true): Problem
     {
         $section = EdgeSection::of($design, self::window($design, $side), $side);
         $patches = self::patches($section, new Substance('ground', $groundConductivity, $site->soil->heatCapacity()));
@@ -134,7 +135,7 @@ final class SectionProblem
             }
         }
 
-        return Problem::of($patches, $boundaries, accuracy: self::ACCURACY, period: Problem::YEAR);
+        return Problem::of($patches, $boundaries, accuracy: self::ACCURACY, period: $yearly ? Problem::YEAR : null);
     }
 
     public static function window(Design $design, Side $side): Window

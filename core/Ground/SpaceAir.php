@@ -47,6 +47,12 @@ final readonly class SpaceAir
         return new self($share, $outside->times($air)->minus($g0)->over($g1->minus($g0)->plus(Complex::of($air))));
     }
 
+    /** Whether what is known of the air below is the same in both. */
+    public static function isSame(Design $a, Design $b): bool
+    {
+        return $a->deck->present() === $b->deck->present() && serialize($a->space) === serialize($b->space);
+    }
+
     /** What the change of air takes along for each metre of edge, W/(m·K) (ISO 13370:2007, 9.3 and 9.4, A/P = B′/2). */
     public static function airChange(Design $design): float
     {

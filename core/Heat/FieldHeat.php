@@ -6,10 +6,6 @@ namespace Ondergrond\Heat;
 
 use Ondergrond\Field\Complex;
 use Ondergrond\Ground\GroundField;
-use Ondergrond\Ground\InsideWave;
-use Ondergrond\Ground\SectionProblem;
-use Ondergrond\Section\Layout;
-use Ondergrond\Section\Painter;
 use Ondergrond\Section\Side;
 use Ondergrond\Units\DecimalMark;
 
@@ -54,52 +50,22 @@ final readonly class FieldHeat
     {
         $edge = $sides[Side::Edge->value];
         $design = $edge->design;
-        $reading = Reading::of($design);
-        $wall = Stack::transmittance([...$design->wall->inside, ...$design->wall->outside], SurfaceResistance::INSIDE_HORIZONTAL, SurfaceResistance::OUTSIDE);
-        $stem = $reading->stemTransmittance();
+        $steady = SteadyLoss::of($sides);
         $outside = Complex::of($edge->outdoor->amplitude - $edge->site->indoorSwing);
-        $steady = 0.0;
         $swing = Complex::zero();
-        $shares = array_fill_keys(SectionProblem::INSIDE, 0.0);
-        $bySide = $above = [];
-        foreach ($sides as $name => $ground) {
-            $side = $ground->side;
-            $length = $side->length($design);
-            // The wall and the stem wall above ground lose to the air, not to the ground.
-            $above[$name] = [
-                SectionProblem::WALL_INSIDE => self::wallHeight($ground) * ($side === Side::Door ? Stack::transmittance([Painter::leaf()], SurfaceResistance::INSIDE_HORIZONTAL, SurfaceResistance::OUTSIDE) : $wall),
-                SectionProblem::STEM_INSIDE => self::roomBelow($ground) ? $reading->stemAboveGround($side) * $stem : 0.0,
-            ];
-            $own = $ground->shares();
-            $ownSwing = $ground->swing();
-            foreach ($above[$name] as $boundary => $lost) {
-                $own[$boundary] = ($own[$boundary] ?? 0.0) - $lost;
-            }
-            $ownSwing = $ownSwing->minus($outside->times(array_sum($above[$name])));
-            if ($side->isWhole()) {
-                $ownSwing = $ownSwing->minus($edge->swing());
-                foreach ($edge->shares() as $boundary => $flow) {
-                    $own[$boundary] = ($own[$boundary] ?? 0.0) - $flow;
-                }
-            }
-            foreach ($own as $boundary => $flow) {
-                $shares[$boundary] += $length * $flow;
-            }
-            $bySide[$name] = $length * array_sum($own);
-            $steady += $bySide[$name];
-            $swing = $swing->plus($ownSwing->times($length));
+        foreach ($sides as $ground) {
+            $own = $ground->swing()->minus($outside->times(array_sum(SteadyLoss::above($ground))));
+            $swing = $swing->plus(($ground->side->isWhole() ? $own->minus($edge->swing()) : $own)->times($ground->side->length($design)));
         }
-        // A heated floor is warmer than the room that the field counts in.
-        $warmer = InsideWave::ofFloor($edge->site, $design)->share;
-        $mean = $steady * $edge->difference();
+        $mean = $steady->mean;
         $monthly = array_map(static fn (int $m): float => $mean + $swing->at($edge->phase($m)), range(1, 12));
 
         return new self(
-            $formula, $sides, $steady / $warmer, $mean, $wall, $swing, $monthly,
+            $formula, $sides, $steady->coefficient, $mean, SteadyLoss::wall($design), $swing, $monthly,
             YearSum::energy($monthly, $edge->site->heatingMonths()),
             YearSum::energy($monthly, range(1, 12)),
-            array_map(static fn (float $s): float => $s / $warmer, array_filter($shares, static fn (float $s): bool => $s !== 0.0)),
-            array_map(static fn (float $s): float => $s / $warmer, $bySide),
+            $steady->shares,
+            $steady->bySide,
             $formula->formula instanceof SlabOnGround ? FormulaStrip::transmittance($formula->formula) : null,
         );
     }
@@ -199,21 +165,5 @@ final readonly class FieldHeat
     public function lag(): float
     {
         return 12 * $this->swing->lagBehind(Complex::of(1));
-    }
-
-    /** Of wall in the section, above where it stands or above the deck, m. */
-    private static function wallHeight(GroundField $ground): float
-    {
-        $layout = Layout::of($ground->design, $ground->side);
-        $top = SectionProblem::window($ground->design, $ground->side)->up;
-        $from = $ground->space === null ? $layout->top : max($layout->top, $ground->design->deck->topAboveGrade);
-
-        return $top - $from;
-    }
-
-    /** Whether the stem wall's inside belongs to a heated room. */
-    private static function roomBelow(GroundField $ground): bool
-    {
-        return $ground->space === null && $ground->design->hasRoomBelowGrade();
     }
 }

@@ -4,10 +4,18 @@ declare(strict_types=1);
 
 namespace Ondergrond\History;
 
+use Ondergrond\Design\CoverBacking;
+use Ondergrond\Design\DrainOutlet;
+use Ondergrond\Design\MembraneKind;
 use Ondergrond\Design\Part;
+use Ondergrond\Design\SheetEdge;
+use Ondergrond\Design\SheetJoints;
 use Ondergrond\Exchange\FieldQuantity;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Site\Calendar;
+use Ondergrond\Site\GroundWater;
+use Ondergrond\Site\Presence;
+use Ondergrond\Site\RequirementSets;
 use Ondergrond\Site\Soil;
 use Ondergrond\Units\QuantityFormatter;
 
@@ -17,6 +25,7 @@ final readonly class ChangeWords
     private const WHOLE = [
         'name' => 'Name',
         'note' => 'Note',
+        'set_aside' => 'Rules set aside',
         'design.family' => 'Family',
         'design.footprint.area_m2' => 'Floor area',
         'design.footprint.perimeter_m' => 'Outline',
@@ -36,6 +45,16 @@ final readonly class ChangeWords
         'site.indoor_swing_k' => 'Warmer in summer, cooler in winter by',
         'site.heating_limit_c' => 'A month heats below',
         'site.floor_limit_w_m2k' => 'Highest U of the floor',
+        'site.water' => 'Water in the ground',
+        'site.termites' => 'Termites',
+        'site.radon' => 'Radon',
+        'site.requirements.set' => 'Requirements',
+        'site.requirements.under_slab_r_m2kw' => 'Required under the slab, R',
+        'site.requirements.edge_r_m2kw' => 'Required at the edge, R',
+        'site.requirements.edge_depth_m' => 'Required at the edge, reach',
+        'site.requirements.basement_wall_r_m2kw' => 'Required on basement walls, R',
+        'site.requirements.crawlspace_wall_r_m2kw' => 'Required on crawlspace walls, R',
+        'site.requirements.deck_r_m2kw' => 'Required in a deck, R',
     ];
 
     private const KEYS = [
@@ -75,6 +94,22 @@ final readonly class ChangeWords
         'inside' => 'layers from the room',
         'outside' => 'layers past the edge',
         'layers' => 'layers',
+        'lap_m' => 'laps',
+        'joints' => 'joints',
+        'edge' => 'at the edge',
+        'backing' => 'on the foam',
+        'outlet' => 'lead to',
+        'hottest_c' => 'hottest at a board',
+        'line_kn_m' => 'wall, permanent',
+        'line_live_kn_m' => 'wall, live',
+        'post_kn' => 'post, permanent',
+        'post_live_kn' => 'post, live',
+        'plate_m' => 'plate under the post',
+        'floor_live_kpa' => 'floor, live',
+        'bar_m' => 'bar',
+        'spacing_m' => 'apart',
+        'cover_m' => 'cover below',
+        'edge_cover_m' => 'cover at the edge',
     ];
 
     private const LONGEST = 60;
@@ -97,6 +132,9 @@ final readonly class ChangeWords
             return self::WHOLE[$path];
         }
         $keys = explode('.', $path);
+        if ($keys[0] === 'set_aside') {
+            return 'Rule set aside, '.str_replace('-', ' ', $keys[1]);
+        }
         if ($keys[0] === 'site') {
             return count($keys) === 4 ? 'Outdoor air, '.Calendar::MONTHS[(int) $keys[3]] : $path;
         }
@@ -124,8 +162,25 @@ final readonly class ChangeWords
             'heating.in' => ['none' => 'none', 'slab' => 'pipes in the slab', 'screed' => 'pipes in the screed'],
             'space.kind' => ['heated' => 'heated or conditioned', 'vented' => 'vented to outside', 'unheated' => 'unheated'],
             'space.shelter' => ['sheltered' => 'sheltered', 'average' => 'average', 'exposed' => 'exposed'],
+            'sheet.joints' => self::labels(SheetJoints::cases()),
+            'sheet.edge' => self::labels(SheetEdge::cases()),
+            'membrane.kind' => self::labels(MembraneKind::cases()),
+            'cover.backing' => self::labels(CoverBacking::cases()),
+            'drains.outlet' => self::labels(DrainOutlet::cases()),
+            'site.water' => self::labels(GroundWater::cases()),
+            'site.termites', 'site.radon' => self::labels(Presence::cases()),
+            'requirements.set' => array_map(static fn (array $s): string => $s['label'], RequirementSets::all()),
             default => null,
         };
+    }
+
+    /**
+     * @param  list<SheetJoints|SheetEdge|MembraneKind|CoverBacking|DrainOutlet|GroundWater|Presence>  $cases
+     * @return array<string, string>
+     */
+    private static function labels(array $cases): array
+    {
+        return array_combine(array_column($cases, 'value'), array_map(static fn ($c): string => $c->label(), $cases));
     }
 
     private function value(string $path, mixed $value): string
@@ -134,6 +189,8 @@ final readonly class ChangeWords
 
         return match (true) {
             $value === null, $value === '' => 'none',
+            $path === 'set_aside' && is_array($value) => $value === [] ? 'none' : str_replace('-', ' ', implode(', ', array_keys($value))),
+            str_starts_with($path, 'set_aside.') && is_array($value) => '“'.mb_strimwidth((string) ($value['reason'] ?? ''), 0, self::LONGEST, '…').'”',
             is_array($value) => count($value).' layers',
             $quantity !== null && is_numeric($value) => $this->format->format((float) $value, $quantity),
             str_ends_with($path, '.material') => Catalogue::find((string) $value)->name ?? (string) $value,

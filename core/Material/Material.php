@@ -9,6 +9,7 @@ final readonly class Material
 {
     /**
      * @param  string  $slug  its name in project files
+     * @param  Kind  $kind  what it is made of
      * @param  float  $conductivity  design thermal conductivity where it stays dry, W/(m·K)
      * @param  float  $density  kg/m³
      * @param  float  $specificHeat  J/(kg·K)
@@ -24,6 +25,7 @@ final readonly class Material
     public function __construct(
         public string $slug,
         public string $name,
+        public Kind $kind,
         public float $conductivity,
         public float $density,
         public float $specificHeat,
@@ -53,7 +55,7 @@ final readonly class Material
     public function conducting(float $conductivity): self
     {
         return $conductivity === $this->conductivity ? $this : new self(
-            $this->slug, $this->name, $conductivity, $this->density, $this->specificHeat, $this->mu, $this->strength,
+            $this->slug, $this->name, $this->kind, $conductivity, $this->density, $this->specificHeat, $this->mu, $this->strength,
             $this->hatch, $this->places, $this->source, $this->declared, $this->moisture, $this->wetContent,
         );
     }

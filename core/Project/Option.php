@@ -9,10 +9,12 @@ use Ondergrond\Design\Design;
 /** One design of a project, under a name. */
 final readonly class Option
 {
+    /** @param  list<SetAside>  $setAside  rules that somebody has set aside on it */
     public function __construct(
         public string $name,
         public bool $pinned,
         public string $note,
         public Design $design,
+        public array $setAside = [],
     ) {}
 }

@@ -6,6 +6,7 @@ namespace Ondergrond\Section;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Design\SheetEdge;
 use Ondergrond\Design\SheetPosition;
 
 /** Something thin that is drawn as a line: a sheet, a membrane, a course; or the line that holds the air. */
@@ -57,14 +58,18 @@ final readonly class Course
     }
 
     /**
-     * The sheet of the floor, turned up at its edge.
+     * The sheet of the floor, turned up at its edge unless it is cut off there.
      *
      * @return non-empty-list<array{float, float}>
      */
     private static function sheet(Design $d, Layout $at, float $left): array
     {
         $stem = $d->stem->present();
-        $up = $stem ? [[$at->tray, $at->slab]] : [[0.0, $at->foot], [0.0, $at->slab]];
+        $up = match (true) {
+            $d->sheet->edge === SheetEdge::CutOff => [],
+            $stem => [[$at->tray, $at->slab]],
+            default => [[0.0, $at->foot], [0.0, $at->slab]],
+        };
         if ($d->sheet->position === SheetPosition::AboveBoards) {
             return $stem ? [[$left, $at->under], [$at->tray, $at->under], ...$up] : [[$left, $at->under], [$at->inner, $at->under], [$at->inner, $at->foot], ...$up];
         }

@@ -30,7 +30,7 @@ enum Side: string
         return [
             self::Edge,
             ...($design->walkout->present() ? [self::Walkout] : []),
-            ...($design->threshold->present() ? [self::Door] : []),
+            ...(self::hasDoors($design) ? [self::Door] : []),
             ...($design->neighbour->present() ? [self::Neighbour] : []),
         ];
     }
@@ -39,7 +39,7 @@ enum Side: string
     public function length(Design $design): float
     {
         $plan = $design->footprint;
-        $doors = $design->threshold->present() ? min($plan->doors, $plan->exposed - $plan->walkOut - $plan->alongNeighbour()) : 0.0;
+        $doors = self::hasDoors($design) ? min($plan->doors, $plan->exposed - $plan->walkOut - $plan->alongNeighbour()) : 0.0;
 
         return match ($this) {
             self::Walkout => $plan->walkOut,
@@ -47,6 +47,12 @@ enum Side: string
             self::Neighbour => $plan->alongNeighbour(),
             self::Edge => max(0.0, $plan->exposed - $plan->walkOut - $plan->alongNeighbour() - max(0.0, $doors)),
         };
+    }
+
+    /** At a door the slab runs out under the sill, with a break or without. */
+    private static function hasDoors(Design $design): bool
+    {
+        return $design->threshold->present() || $design->footprint->doors > 0.0;
     }
 
     /**

@@ -12,6 +12,7 @@ final readonly class Site
      * @param  float  $indoor  mean inside temperature over the year, °C
      * @param  float  $indoorSwing  K by which the inside is above that mean in summer and below it in winter
      * @param  float  $heatingLimit  a month whose mean air temperature is below this counts as a heating month, °C
+     * @param  GroundWater  $water  round the foundation
      * @param  float|null  $floorLimit  the highest floor U-value that the project allows, W/(m²K); null where none is set
      */
     public function __construct(
@@ -22,6 +23,10 @@ final readonly class Site
         public float $indoorSwing = 0.0,
         public float $heatingLimit = 15.0,
         public ?float $floorLimit = null,
+        public GroundWater $water = GroundWater::NotSaid,
+        public Presence $termites = Presence::NotSaid,
+        public Presence $radon = Presence::NotSaid,
+        public Requirements $requirements = new Requirements,
     ) {}
 
     /** @return list<int> months 1 to 12 that count as heating */

@@ -7,7 +7,7 @@ namespace Ondergrond\Units;
 /**
  * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
  * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W, kWh, kg/m³, kPa,
- * J/(m³K), W/m², 1/h, m/s, m²/m, W/K.
+ * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN.
  */
 enum Quantity
 {
@@ -37,6 +37,16 @@ enum Quantity
     case Openings;
     /** Heat for a degree: H. */
     case HeatLoss;
+    /** Heat for a degree from a metre of a junction: ψ. */
+    case LinearTransmittance;
+    /** A wall on its foundation. */
+    case LineLoad;
+    /** A post. */
+    case Force;
+    /** Use of a floor. */
+    case AreaLoad;
+    /** What a board or the ground is pressed with; strengths are Pressure. */
+    case Stress;
 
     public function unit(UnitSystem $system): Unit
     {
@@ -55,11 +65,15 @@ enum Quantity
             self::Power => $metric ? Unit::si('W') : Unit::btuPerHour(),
             self::Energy => $metric ? Unit::si('kWh') : Unit::of('million Btu', Unit::BTU / 3.6),
             self::Density => $metric ? Unit::si('kg/m³') : Unit::poundPerCubicFoot(),
-            self::Pressure => $metric ? Unit::si('kPa') : Unit::psi(),
+            self::AreaLoad => $metric ? Unit::si('kPa') : Unit::of('psf', 0.0478802589803),
+            self::Pressure, self::Stress => $metric ? Unit::si('kPa') : Unit::psi(),
             self::AirChanges => Unit::si('1/h'),
             self::Speed => $metric ? Unit::si('m/s') : Unit::of('mph', 0.44704),
             self::Openings => $metric ? Unit::si('m²/m') : Unit::of('ft²/ft', Unit::FOOT),
             self::HeatLoss => $metric ? Unit::si('W/K') : Unit::btuPerHourDegree(),
+            self::LinearTransmittance => $metric ? Unit::si('W/(m·K)') : Unit::btuPerFoot(),
+            self::LineLoad => $metric ? Unit::si('kN/m') : Unit::poundPerFoot(),
+            self::Force => $metric ? Unit::si('kN') : Unit::pound(),
             self::HeatFlux => $metric ? Unit::si('W/m²') : Unit::of('Btu/(h·ft²)', Unit::BTU / 3600 / Unit::FOOT ** 2),
             self::VolumetricHeatCapacity => $metric ? Unit::of('MJ/(m³K)', 1e6) : Unit::btuPerCubicFootDegree(),
         };
@@ -79,6 +93,9 @@ enum Quantity
             self::Resistance => $metric ? 2 : 1,
             self::Transmittance => 3,
             self::HeatLoss => 1,
+            self::LinearTransmittance => 3,
+            self::LineLoad, self::Force, self::AreaLoad => $metric ? 1 : 0,
+            self::Stress => 1,
             self::AirChanges => 2,
             self::Speed => 1,
             self::Openings => 4,
@@ -94,7 +111,7 @@ enum Quantity
     {
         return match ($this) {
             self::Thickness, self::Length, self::SheetThickness, self::Area, self::Temperature,
-            self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings => true,
+            self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings, self::LineLoad, self::Force, self::AreaLoad => true,
             default => false,
         };
     }
@@ -120,6 +137,9 @@ enum Quantity
                 'k' => Unit::si('K'), 'c' => Unit::si('K'), '°c' => Unit::si('K'),
                 'f' => Unit::of('°F', 5 / 9), '°f' => Unit::of('°F', 5 / 9),
             ],
+            self::LineLoad => ['kn/m' => Unit::si('kN/m'), 'lb/ft' => Unit::poundPerFoot(), 'lbf/ft' => Unit::poundPerFoot(), 'plf' => Unit::poundPerFoot()],
+            self::Force => ['kn' => Unit::si('kN'), 'lb' => Unit::pound(), 'lbs' => Unit::pound(), 'lbf' => Unit::pound(), 'kip' => Unit::of('kip', 4.4482216152605), 'kips' => Unit::of('kip', 4.4482216152605)],
+            self::Pressure, self::AreaLoad, self::Stress => ['kpa' => Unit::si('kPa'), 'psi' => Unit::psi(), 'psf' => Unit::of('psf', 0.0478802589803)],
             self::Openings => ['m²/m' => Unit::si('m²/m'), 'm2/m' => Unit::si('m²/m'), 'ft²/ft' => Unit::of('ft²/ft', Unit::FOOT), 'ft2/ft' => Unit::of('ft²/ft', Unit::FOOT)],
             default => [
                 mb_strtolower($this->unit(UnitSystem::Metric)->symbol) => $this->unit(UnitSystem::Metric),

@@ -75,6 +75,18 @@ final readonly class Unit
         return new self('lb/ft³', self::POUND / self::FOOT ** 3);
     }
 
+    /** lbf, in kN. */
+    public static function pound(): self
+    {
+        return new self('lb', self::POUND * 9.80665 / 1000);
+    }
+
+    /** lbf/ft, in kN/m. */
+    public static function poundPerFoot(): self
+    {
+        return new self('lb/ft', self::POUND * 9.80665 / 1000 / self::FOOT);
+    }
+
     /** lbf/in², in kPa. */
     public static function psi(): self
     {

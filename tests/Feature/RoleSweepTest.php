@@ -58,6 +58,7 @@ final class RoleSweepTest extends TestCase
         'settings.password' => self::ONESELF,
         'units.update' => self::ONESELF,
         'materials' => self::ONESELF,
+        'rules' => self::ONESELF,
         'projects.index' => self::ONESELF,
         // In one's own firm, whichever that is.
         'projects.create' => ['stranger', ...self::DESIGNERS],
@@ -75,6 +76,7 @@ final class RoleSweepTest extends TestCase
         'site.edit' => self::MEMBERS,
         'options.index' => self::MEMBERS,
         'section.show' => self::MEMBERS,
+        'section.costs' => self::MEMBERS,
         'section.drawing' => self::MEMBERS,
         'section.dxf' => self::MEMBERS,
         'section.field' => self::MEMBERS,

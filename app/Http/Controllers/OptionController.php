@@ -50,6 +50,7 @@ final class OptionController
                 'pinned' => false,
                 'note' => $option->note,
                 'design' => $option->design,
+                'set_aside' => $option->set_aside,
             ]);
             $history->begin($copy, User::current()->name);
 

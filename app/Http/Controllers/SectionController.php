@@ -8,7 +8,9 @@ use App\History\Conflict;
 use App\History\History;
 use App\Models\Option;
 use App\Models\Project;
+use App\Models\User;
 use App\Support\Act;
+use App\Support\Costs;
 use App\Support\FaultMessages;
 use App\Support\Reading;
 use App\Support\Text;
@@ -16,6 +18,7 @@ use App\Support\TypedData;
 use App\View\SectionPage;
 use App\View\View as Shown;
 use Closure;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -47,17 +50,26 @@ final class SectionController
             : $this->page($project, $option, $view);
     }
 
+    /** What ignoring each finding costs in heat, in words by rule: asked for after the bench stands. */
+    public function costs(Project $project, Option $option, Costs $costs): JsonResponse
+    {
+        return new JsonResponse($costs->inWords($project, $option, $this->reading->formatter($project)));
+    }
+
     public function update(Project $project, Option $option, Request $request): RedirectResponse|Response
     {
         $typed = $request->input('design');
         $format = $this->reading->written($request, $project);
-        $act = Text::of($request, 'act');
-        $change = static function (array $state) use ($typed, $format, $act): array {
+        $act = new Act($project, $format, User::current()->name, $request->array('reason'));
+        $asked = Text::of($request, 'act');
+        $change = static function (array $state) use ($typed, $format, $act, $asked): array {
             $design = DesignCodec::toArray(TypedData::merge(
                 DesignCodec::completed($state['design']), is_array($typed) ? $typed : [], $format, DesignCodec::fromArray(...), 'design.',
             ));
 
-            return [...$state, 'design' => $act === '' ? $design : Act::on($design, $act, $format)];
+            $state['design'] = $design;
+
+            return $asked === '' ? $state : $act->on($state, $asked);
         };
         $seen = $request->has('seen') ? $request->integer('seen') : null;
 

@@ -68,7 +68,7 @@ final class SectionFileController
 
     public function assessment(Project $project, Option $option): Response
     {
-        $json = AssessmentFile::write($project->toCore(), $option->toCore(), Assessor::assess($project->site, $option->design));
+        $json = AssessmentFile::write($project->toCore(), $option->toCore(), Assessor::assess($project->site, $option->design, $project->units, $option->setAside()));
 
         return Download::of($json, 'application/json', "{$project->name} {$option->name} assessment", 'json');
     }

@@ -17,6 +17,7 @@ use Illuminate\View\View;
 use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Site\Calendar;
+use Ondergrond\Site\RequirementSets;
 use Ondergrond\Site\Soil;
 
 final class SiteController
@@ -38,19 +39,39 @@ final class SiteController
         ]);
     }
 
+    /**
+     * A set that is newly chosen brings its figures, whatever the fields showed of the set before.
+     *
+     * @param  array<string, mixed>  $stored  as in project files
+     * @param  array<array-key, mixed>  $typed  loses the figures of the set before
+     * @return array<string, mixed>
+     */
+    private static function withSet(array $stored, array &$typed): array
+    {
+        $stored = SiteCodec::completed($stored);
+        $chosen = is_array($typed['requirements'] ?? null) ? $typed['requirements']['set'] ?? null : null;
+        if (! is_string($chosen) || $chosen === $stored['requirements']['set'] || ! isset(RequirementSets::all()[$chosen])) {
+            return $stored;
+        }
+        unset($typed['requirements']);
+
+        return [...$stored, 'requirements' => SiteCodec::requirements(RequirementSets::all()[$chosen]['of'])];
+    }
+
     public function update(Project $project, Request $request, History $history, Reading $reading): RedirectResponse
     {
         $name = $request->validate(
             ['name' => ['required', 'string', 'max:'.Project::LONGEST_NAME]],
             ['name.required' => 'A project needs a name.', 'name.max' => 'Allowed: up to :max characters.', 'name.string' => 'Allowed: words.'],
         )['name'];
-        $typed = $request->input('site');
+        $typed = $request->array('site');
         $format = $reading->written($request, $project);
         try {
-            $history->change($project, $request->integer('revision'), static fn (array $state): array => [
-                'name' => trim($name),
-                'site' => SiteCodec::toArray(TypedData::merge($state['site'], is_array($typed) ? $typed : [], $format, SiteCodec::fromArray(...), 'site.')),
-            ], $request->has('seen') ? $request->integer('seen') : null);
+            $history->change($project, $request->integer('revision'), static function (array $state) use ($name, $typed, $format): array {
+                $stored = self::withSet($state['site'], $typed);
+
+                return ['name' => trim($name), 'site' => SiteCodec::toArray(TypedData::merge($stored, $typed, $format, SiteCodec::fromArray(...), 'site.'))];
+            }, $request->has('seen') ? $request->integer('seen') : null);
         } catch (FaultyInput $e) {
             throw FaultMessages::thrown($e, $format);
         } catch (Conflict $e) {

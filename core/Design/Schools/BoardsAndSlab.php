@@ -6,7 +6,6 @@ namespace Ondergrond\Design\Schools;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\HeatedIn;
-use Ondergrond\Design\Heating;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\PerimeterBoard;
 use Ondergrond\Design\Slab;
@@ -72,7 +71,7 @@ final class BoardsAndSlab implements School
                 'screed' => Layer::of(Catalogue::get('screed'), self::SCREED),
                 'upstand' => $board->thick(self::UPSTAND),
                 'upperSheet' => new UpperSheet(self::UPPER_SHEET),
-                'heating' => $design->heating->present() ? new Heating(HeatedIn::Screed, 0.04, $design->heating->plane) : $design->heating,
+                'heating' => $design->heating->present() ? $design->heating->but(in: HeatedIn::Screed, depth: 0.04) : $design->heating,
             ]);
         }
 
@@ -83,7 +82,7 @@ final class BoardsAndSlab implements School
             'screed' => $design->screed->thick(0.0),
             'upstand' => $design->upstand->thick(0.0),
             'upperSheet' => new UpperSheet(0.0),
-            'heating' => $design->heating->present() ? new Heating(HeatedIn::Slab, min(0.05, $design->slab->layer->thickness), $design->heating->plane) : $design->heating,
+            'heating' => $design->heating->present() ? $design->heating->but(in: HeatedIn::Slab, depth: min(0.05, $design->slab->layer->thickness)) : $design->heating,
         ]);
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Design\Schools;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Design\Sheet;
 use Ondergrond\Design\SheetPosition;
 
 final class SheetAndBoards implements School
@@ -37,6 +36,6 @@ final class SheetAndBoards implements School
 
     public function follow(Design $design, string $answer): Design
     {
-        return $design->with(['sheet' => new Sheet($design->sheet->thickness, SheetPosition::from($answer))]);
+        return $design->with(['sheet' => $design->sheet->but(position: SheetPosition::from($answer))]);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design\Schools;
 
-use Ondergrond\Design\Cover;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Form;
 use Ondergrond\Design\Layer;
@@ -55,8 +54,8 @@ final class WallSide implements School
 
             return $design->with([
                 'form' => $none,
-                'edgeOutside' => new OutsideBoard($design->edgeOutside->layer->thick(0.0), $design->edgeOutside->depthBelowGrade),
-                'cover' => new Cover($design->cover->layer->thick(0.0), $design->cover->depthBelowGrade),
+                'edgeOutside' => $design->edgeOutside->but(layer: $design->edgeOutside->layer->thick(0.0)),
+                'cover' => $design->cover->but(layer: $design->cover->layer->thick(0.0)),
                 'lining' => new Lining([Layer::of(Catalogue::get('gypsum-board'), 0.0125), Layer::of(Catalogue::get('xps-25psi'), $board)]),
             ]);
         }

@@ -1,7 +1,7 @@
 import { grab, typeOver } from './drawing.js';
 import { stepSize, nextPart, partByNumber } from './log.js';
 import Page from './page.js';
-import send, { NotSaved, read } from './send.js';
+import send, { NotSaved, read, readCosts } from './send.js';
 
 const RETRY_AFTER = 4000;
 
@@ -61,6 +61,7 @@ export default () => {
         /** The field of a heavy design comes after its drawing; a newer change makes it stale. */
         async follow() {
             if (!this.$root.querySelector('[data-pending]')) {
+                this.costs();
                 return;
             }
             following = new AbortController();
@@ -69,6 +70,19 @@ export default () => {
             if (fresh !== null && !this.busy) {
                 page.takeIn(fresh, sent);
                 this.$dispatch('fresh');
+                this.costs();
+            }
+        },
+
+        /** What ignoring each finding costs in heat is worked out after all else. */
+        async costs() {
+            const url = this.$root.querySelector('[data-costs]')?.dataset.costs;
+            const costs = url && (await readCosts(url));
+            if (!costs || this.$root.querySelector('[data-costs]')?.dataset.costs !== url) {
+                return;
+            }
+            for (const place of this.$root.querySelectorAll('[data-cost]')) {
+                place.textContent = costs[place.dataset.cost] ?? '';
             }
         },
 
@@ -184,6 +198,11 @@ export default () => {
         /** Keys within a field. */
         step(event) {
             const field = event.target;
+            if (event.key === 'Enter' && field.matches('.finding-acts input')) {
+                event.preventDefault();
+                field.parentElement.querySelector('button').click();
+                return;
+            }
             if (!field.matches('.bench-fields input[type=text]') || event.ctrlKey || event.metaKey || event.altKey) {
                 return;
             }

@@ -2,7 +2,7 @@ import Alpine from '@alpinejs/csp';
 
 /** Those with fields are morphed, so that cursor and typing stay; the others are swapped whole. */
 const MORPHED = ['bench-acts', 'bench-conflict'];
-const SWAPPED = ['bench-sides', 'bench-drawing', 'bench-files', 'bench-cores', 'bench-notes'];
+const SWAPPED = ['bench-sides', 'bench-drawing', 'bench-files', 'bench-cores', 'bench-findings', 'bench-notes'];
 const LOG = 'bench-log';
 
 /** What the server wrote on the bench, and what the person has typed over it since. */

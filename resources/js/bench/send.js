@@ -44,6 +44,16 @@ export async function read(url, signal) {
     }
 }
 
+/** @returns {Promise<Object<string, string>|null>} what ignoring findings costs, in words by rule; null where it cannot be had */
+export async function readCosts(url) {
+    try {
+        const response = await fetch(url, { headers: { 'X-Bench': '1', Accept: 'application/json' } });
+        return response.ok && !response.redirected ? await response.json() : null;
+    } catch {
+        return null;
+    }
+}
+
 async function post(url, form, extra) {
     const body = new FormData(form);
     for (const [name, value] of Object.entries(extra)) {

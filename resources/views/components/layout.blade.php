@@ -46,6 +46,7 @@
                 <a href="{{ route('settings.edit') }}">Settings</a>
                 @can('manage-firm')<a href="{{ route('people.index') }}">People</a>@endcan
                 @can('create', \App\Models\Project::class)<a href="{{ route('trash.index') }}">Trash</a>@endcan
+                <a href="{{ route('rules') }}">Rulebook</a>
                 <a href="{{ route('glossary') }}">Glossary</a>
                 <form method="post" action="{{ route('session.destroy') }}">@csrf @method('delete')<button>Sign out</button></form>
             </div>

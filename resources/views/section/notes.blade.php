@@ -24,6 +24,22 @@
     <li>Water that freezes or thaws in the ground is not in the field: its line of {{ $format->format(0.0, Quantity::Temperature) }} is no verdict on frost.</li>
     <li>Heat by ISO 13370, {{ $heat->floor->formula->label() }} ({{ $heat->floor->formula->clauses() }}), steady and periodic, layers by ISO 6946. @if ($field !== null)@php $shown = $field->sides[$view->side->value]->solution; @endphp The field by ISO 10211, {{ number_format($shown->mesh->cells(), 0, '', ' ') }} cells; halving each of them {{ $shown->isAccurate() ? 'changed' : 'still changed' }} no flow by more than {{ $format->mark->written((string) round(100 * $shown->refinement->flows, 1)) }} %.@endif</li>
 </ul>
+@if ($junctions !== null)
+    <details class="levels" id="junctions" open>
+        <summary>Junctions: ψ, in overall internal dimensions</summary>
+        <table>
+            <thead><tr><th scope="col">Where floor and wall meet</th><th scope="col">length</th><th scope="col">ψ, {{ $format->unit(Quantity::LinearTransmittance) }}</th><th scope="col">of its own</th><th scope="col">adds, {{ $format->unit(Quantity::HeatLoss) }}</th><th scope="col">share</th></tr></thead>
+            <tbody>
+                @foreach ($junctions->all as $junction)
+                    <tr><th scope="row">{{ $junction->label }} @if ($junction->note !== '')<span>{{ $junction->note }}</span>@endif</th><td>{{ $junction->length > 0 ? $format->format(round($junction->length, 2), Quantity::Length) : '–' }}</td><td>{{ $junction->psi === null ? '–' : $format->number($junction->psi, Quantity::LinearTransmittance) }}</td><td>{{ $junction->own === null ? '–' : $format->number($junction->own, Quantity::LinearTransmittance) }}</td><td>{{ $junction->psi === null ? '–' : $format->number($junction->loss(), Quantity::HeatLoss) }}</td><td>{{ $junction->side === null ? '' : round(100 * $junctions->share($junction)).' %' }}</td></tr>
+                @endforeach
+                <tr><th scope="row">Floor by the formula</th><td></td><td></td><td></td><td>{{ $format->number($junctions->floor, Quantity::HeatLoss) }}</td><td>{{ round(100 * $junctions->floor / ($junctions->floor + $junctions->sum)) }} %</td></tr>
+                <tr><th scope="row">Together, as the fields find it</th><td></td><td></td><td></td><td>{{ $format->number($junctions->floor + $junctions->sum, Quantity::HeatLoss) }}</td><td>100 %</td></tr>
+            </tbody>
+        </table>
+        <p>ψ takes the floor’s U from the formula (ISO 10211, option A), so that floor and junctions add up; ψ of its own takes it from a field of the formula’s even floor (option B), which leaves the junction alone.</p>
+    </details>
+@endif
 <details class="levels" open>
     <summary>Levels, {{ lcfirst($view->side->label()) }}</summary>
     <table>

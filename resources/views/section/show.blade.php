@@ -1,5 +1,6 @@
 @php
     [$project, $option, $format, $heat, $field, $log, $view] = [$page->project, $page->option, $page->format, $page->heat, $page->field, $page->log, $page->view];
+    [$junctions, $load, $judgement] = [$page->junctions, $page->load, $page->judgement];
     $same = [$project, $option, ...$view->query()];
 @endphp
 <x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" class="bench-page">
@@ -31,6 +32,7 @@
                     @foreach (\Ondergrond\Section\Side::of($option->design) as $side)
                         <a href="{{ route('section.show', [$project, $option, ...$view->query($side)]) }}" @if ($side === $view->side) aria-current="true" @endif>{{ $side->label() }} <span>{{ $format->format($side->length($option->design), \Ondergrond\Units\Quantity::Length) }}</span></a>
                     @endforeach
+                    <a class="bench-tally" href="#bench-findings"><x-tally :judgement="$judgement" /></a>
                     <a class="bench-zoom" href="{{ route('section.show', [$project, $option, ...$view->query(null, ! $view->detail)]) }}">{{ $view->detail ? 'Whole section' : 'Zoom to the edge' }}</a>
                 </nav>
             @endfragment
@@ -51,7 +53,13 @@
             @fragment('cores')
                 <div class="bench-cores" id="bench-cores">
                     @include('section.heat')
+                    @include('section.load')
                 </div>
+            @endfragment
+            @fragment('findings')
+                <section class="bench-findings" id="bench-findings" aria-labelledby="findings-title">
+                    @include('section.findings')
+                </section>
             @endfragment
             @fragment('notes')
                 <section class="bench-notes" id="bench-notes" aria-labelledby="notes-title">

@@ -21,6 +21,27 @@
             <x-field name="site.floor_limit_w_m2k" :label="'Highest U of the floor, '.$format->unit(Quantity::Transmittance)" hint="empty: none is set"
                 :value="$site->floorLimit === null ? '' : $format->format($site->floorLimit, Quantity::Transmittance)" />
         </fieldset>
+        <fieldset @disabled(! $may)>
+            <legend>The ground’s dangers</legend>
+            @foreach (['water' => $site->water, 'termites' => $site->termites, 'radon' => $site->radon] as $key => $now)
+                <x-choice :name="'site.'.$key" :label="\Ondergrond\History\ChangeWords::label('site.'.$key)" :value="$now->value" :options="\Ondergrond\History\ChangeWords::options('site.'.$key)" />
+            @endforeach
+        </fieldset>
+        <fieldset @disabled(! $may)>
+            <legend>Required insulation</legend>
+            <x-choice name="site.requirements.set" label="Set" :value="$site->requirements->set" :options="\Ondergrond\History\ChangeWords::options('requirements.set')" />
+            <p class="hint">Choosing another set fills in its figures; each can then be changed. Emptied, it asks nothing. R without films. The sets are from memory: the code in force decides.</p>
+            @foreach ([
+                'under_slab_r_m2kw' => ['Under the slab, R', $site->requirements->underSlab, Quantity::Resistance],
+                'edge_r_m2kw' => ['At the edge, R', $site->requirements->edge, Quantity::Resistance],
+                'edge_depth_m' => ['At the edge, reach', $site->requirements->edgeDepth, Quantity::Length],
+                'basement_wall_r_m2kw' => ['Basement walls, R', $site->requirements->basementWall, Quantity::Resistance],
+                'crawlspace_wall_r_m2kw' => ['Crawlspace walls, R', $site->requirements->crawlspaceWall, Quantity::Resistance],
+                'deck_r_m2kw' => ['Deck over unheated, R', $site->requirements->deck, Quantity::Resistance],
+            ] as $key => [$label, $value, $kind])
+                <x-field :name="'site.requirements.'.$key" :label="$label" :value="$value === null ? '' : $format->format($value, $kind)" />
+            @endforeach
+        </fieldset>
         <fieldset class="wide" @disabled(! $may)>
             <legend>Outdoor air</legend>
             <x-field name="site.climate.name" label="What these figures are" :value="$site->climate->name" maxlength="120" />

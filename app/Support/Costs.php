@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Option;
+use App\Models\Project;
+use Illuminate\Contracts\Cache\Repository;
+use Ondergrond\Assessor;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+
+/** What ignoring a design's findings costs in heat. Solving a field for each takes a second or two, so it is kept by content. */
+final readonly class Costs
+{
+    /** Smaller ones are within what the fields are good for, share of the loss. */
+    private const SLIGHT = 0.002;
+
+    public function __construct(private Repository $cache) {}
+
+    /** @return array<string, string> by rule; those that cost no heat are left out */
+    public function inWords(Project $project, Option $option, QuantityFormatter $format): array
+    {
+        $words = [];
+        foreach ($this->of($project, $option) as $rule => $watts) {
+            $hours = 8.76;
+            $words[$rule] = sprintf(
+                '%s %s as the mean of the year, %s in all of it.', $watts > 0 ? 'Ignored, it costs' : 'The remedy costs',
+                $format->format(abs($watts), Quantity::Power), $format->format($hours * abs($watts), Quantity::Energy),
+            );
+        }
+
+        return $words;
+    }
+
+    /** @return array<string, float> mean of the year, W, by rule */
+    private function of(Project $project, Option $option): array
+    {
+        /** @var array<string, float> */
+        return $this->cache->remember('costs:'.Content::hash($project, $option), Content::KEPT, static function () use ($project, $option): array {
+            [$site, $design] = [$project->site, $option->design];
+            $now = Assessor::loss($site, $design)->mean;
+            $costs = [];
+            foreach (Assessor::judge($site, $design, $project->units)->findings as $judged) {
+                $cost = Assessor::cost($site, $design, $judged->finding, $now);
+                if ($cost !== null && abs($cost) >= self::SLIGHT * abs($now)) {
+                    $costs[$judged->finding->rule->id()] = $cost;
+                }
+            }
+
+            return $costs;
+        });
+    }
+}

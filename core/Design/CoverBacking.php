@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** What lies between foam and its cover. */
+enum CoverBacking: string
+{
+    case NotSaid = 'not-said';
+    case Direct = 'direct';
+    case SlipLayer = 'slip-layer';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::NotSaid => 'not said',
+            self::Direct => 'straight on the foam',
+            self::SlipLayer => 'wrap, felt and lath',
+        };
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** The bars in the slab and the edge. A bar of 0 means that nothing is said of them. */
+final readonly class Steel implements DesignPart
+{
+    use Remade;
+
+    /**
+     * @param  float  $bar  diameter, m
+     * @param  float  $spacing  both ways, m
+     * @param  float  $cover  of concrete to the underside, m
+     * @param  float  $edgeCover  of concrete where the edge is cast against board or ground, m
+     */
+    public function __construct(
+        public float $bar = 0.0,
+        public float $spacing = 0.4,
+        public float $cover = 0.04,
+        public float $edgeCover = 0.075,
+    ) {}
+
+    public function present(): bool
+    {
+        return $this->bar > 0.0;
+    }
+}

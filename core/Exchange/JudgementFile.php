@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Exchange;
+
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Judged;
+use Ondergrond\Rules\Judgement;
+use Ondergrond\Rules\Severity;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
+
+/** The findings of an assessment file; sentences are metric there. */
+final class JudgementFile
+{
+    /** @return array<string, mixed> */
+    public static function summary(Judgement $judgement): array
+    {
+        return [
+            'word' => $judgement->word()->value,
+            'rules' => $judgement->rules,
+            ...array_combine(
+                array_map(static fn (Severity $s): string => str_replace(' ', '_', $s->value), Severity::cases()),
+                array_map($judgement->count(...), Severity::cases()),
+            ),
+            'set_aside' => $judgement->setAside(),
+        ];
+    }
+
+    /**
+     * @param  array<string, float|null>  $costs  of ignoring them, mean W, by rule
+     * @return list<array<string, mixed>>
+     */
+    public static function findings(Judgement $judgement, array $costs): array
+    {
+        $format = new QuantityFormatter(UnitSystem::Metric);
+
+        return array_map(static function (Judged $judged) use ($costs, $format): array {
+            $f = $judged->finding;
+
+            return [
+                'rule' => $f->rule->id(),
+                'severity' => $f->severity->value,
+                'message' => $f->said->in($format),
+                'measured' => $f->measured?->value,
+                'limit' => $f->limit?->value,
+                'unit' => $f->measured?->unit() ?? $f->limit?->unit(),
+                'reason' => $f->rule->why(),
+                'remedy' => $f->remedy === null ? null : [
+                    'message' => $f->remedy->said->in($format),
+                    'obstacle' => $judged->obstacle,
+                    'brings' => array_map(static fn (Finding $b): string => $b->rule->id(), $judged->brings),
+                    'takes' => $judged->takes,
+                ],
+                'source' => $f->rule->source(),
+                'cost' => isset($costs[$f->rule->id()]) ? ['mean_w' => $costs[$f->rule->id()]] : null,
+                'set_aside' => $judged->setAside?->toArray(),
+            ];
+        }, $judgement->findings);
+    }
+}

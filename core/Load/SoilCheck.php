@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Load;
+
+use Ondergrond\Site\Soil;
+use Ondergrond\Verdict\Verdict;
+
+/** What the ground carries under the edge or a post's pad, against the presumptive value of its class. */
+final readonly class SoilCheck
+{
+    /**
+     * @param  string  $where  `edge` or `post`
+     * @param  float  $stress  kPa
+     * @param  float  $width  that it stands on, m
+     */
+    public function __construct(
+        public string $where,
+        public Soil $soil,
+        public float $stress,
+        public float $width,
+    ) {}
+
+    /**
+     * kPa: International Residential Code 2021, table R401.4.1, the lowest class of each (from memory): clay and silt
+     * 1500 psf, sand 2000 psf, sedimentary rock 4000 psf. A soil report overrules it.
+     */
+    public function allowable(): float
+    {
+        return match ($this->soil) {
+            Soil::ClayOrSilt => 71.8,
+            Soil::SandOrGravel => 95.8,
+            Soil::Rock => 191.5,
+        };
+    }
+
+    public function word(): Verdict
+    {
+        return Verdict::ofShare($this->stress / $this->allowable());
+    }
+}

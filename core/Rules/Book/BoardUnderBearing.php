@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\Kind;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class BoardUnderBearing extends Rule
+{
+    /** kPa. */
+    private const LEAST = 270.0;
+
+    public function asks(): string
+    {
+        return 'The board under a beam or footing is 40 psi (276 kPa) or more.';
+    }
+
+    public function why(): string
+    {
+        return 'Stone wool and soft boards crush under line loads even where they are fine under the field; the wall follows.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source; strengths ASTM C578 (from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::EdgeUnder];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $board = $d->edgeUnder;
+        $strength = $board->material->strength;
+        if (! $board->present() || ($strength ?? 0.0) >= self::LEAST) {
+            return null;
+        }
+        if ($board->material->kind === Kind::FoamGlass) {
+            return $this->notChecked('Whether foam glass carries the bearing hangs on its data sheet and on how it is compacted.');
+        }
+        $remedy = Remedy::of('Lay 40 psi (276 kPa) board under the bearing.', static fn (Design $d): Design => $d->with(['edgeUnder' => $d->edgeUnder->made(Catalogue::get('xps-40psi'))]));
+
+        return $strength === null
+            ? $this->stop('A soft board lies under the bearing: it crushes there.', remedy: $remedy)
+            : $this->stop('The board under the bearing stands %1$s, %2$s is wanted there.', Measure::pressure($strength), Measure::pressure(self::LEAST), $remedy);
+    }
+}

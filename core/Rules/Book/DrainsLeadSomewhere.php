@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\DrainOutlet;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class DrainsLeadSomewhere extends Rule
+{
+    public function asks(): string
+    {
+        return 'Drains lead to daylight or to a sump.';
+    }
+
+    public function why(): string
+    {
+        return 'A drain without an end is a ring of water round the footing.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Drains];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+
+        return ! $d->drains->present() || $d->drains->outlet !== DrainOutlet::NotSaid ? null : $this->notChecked('Where the drains lead is not said.');
+    }
+}

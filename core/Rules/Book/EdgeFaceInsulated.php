@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\OutsideBoard;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+
+final class EdgeFaceInsulated extends Rule
+{
+    public function asks(): string
+    {
+        return 'The edge of a heated slab has insulation on its outer face, its inner face or as a form.';
+    }
+
+    public function why(): string
+    {
+        return 'Bare concrete at the edge carries heat straight from the room to the frost.';
+    }
+
+    public function source(): string
+    {
+        return 'IECC 2021, R402.2.10, asks for it from climate zone 3 on (from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::EdgeOutside, Part::EdgeInside, Part::Form];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $bare = $s->isHeated() && ! $d->hasRoomBelowGrade() && ! $d->edgeOutside->present() && ! $d->edgeInside->present() && ! $d->form->present() && ! $d->boardAbove->present();
+
+        return ! $bare ? null : $this->fix('Nothing insulates the edge of the floor.', remedy: Remedy::of(
+            Said::of('Put %s of board on the outer face, down to the foot.', Measure::size($s->stock->size(2, 50))),
+            static fn (Design $d): Design => $d->with(['edgeOutside' => new OutsideBoard($s->stock->layer('xps-25psi', 2, 50), $d->stem->present() ? min(0.6, $d->footing->depthBelowGrade - $d->footing->height) : max(0.05, -$s->at->foot))]),
+        ));
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Layer;
+use Ondergrond\Design\Part;
+use Ondergrond\Material\Catalogue;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class FieldBoardFirm extends Rule
+{
+    /** kPa; 20 psi foil-faced board passes where its maker allows it. */
+    private const LEAST = 135.0;
+
+    public function asks(): string
+    {
+        return 'The board under a slab is 25 psi (172 kPa) or more.';
+    }
+
+    public function why(): string
+    {
+        return 'Barrows, bars and the pour go over it before the slab ever spreads a load.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Field, Part::Perimeter];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $soft = null;
+        foreach ([$d->fieldBoard, ...($d->perimeterBoard->present() ? [$d->perimeterBoard->layer] : [])] as $board) {
+            $soft = $board->present() && $board->material->strength !== null && $board->material->strength < self::LEAST ? $board : $soft;
+        }
+        $harden = static fn (Layer $l): Layer => ($l->material->strength ?? INF) < self::LEAST ? $l->made(Catalogue::get('eps-25psi')) : $l;
+
+        return $soft === null || ! $d->slab->present() ? null : $this->fix(
+            'A board under the slab stands %1$s, %2$s is wanted there.', Measure::pressure((float) $soft->material->strength), Measure::pressure(self::LEAST),
+            Remedy::of('Lay 25 psi (173 kPa) board under the slab.', static fn (Design $d): Design => $d->with(['fieldBoard' => $harden($d->fieldBoard), 'perimeterBoard' => $d->perimeterBoard->but(layer: $harden($d->perimeterBoard->layer))])),
+        );
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+
+final class FloorBoardThick extends Rule
+{
+    /** m²K/W. */
+    private const LEAST = 1.7;
+
+    public function asks(): string
+    {
+        return 'The board under a heated slab is about R-10 (RSI 1.7) or more.';
+    }
+
+    public function why(): string
+    {
+        return 'A thin board is the one thing regretted afterwards and never changed.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Field, Part::BoardAbove];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $r = $s->floorResistance();
+
+        return ! $s->isHeated() || $r <= 0.1 || $r >= self::LEAST || ! $d->fieldBoard->present() ? null : $this->note(
+            'The floor has R %1$s; %2$s is the usual least.', Measure::resistance($r), Measure::resistance(self::LEAST),
+            Remedy::of(Said::of('Make the field board %s.', Measure::size($s->stock->size(3, 75))), static fn (Design $d): Design => $d->with(['fieldBoard' => $d->fieldBoard->thick($s->stock->size(3, 75))])),
+        );
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+
+final class FloorInsulated extends Rule
+{
+    public function asks(): string
+    {
+        return 'A heated floor on the ground lies on insulation.';
+    }
+
+    public function why(): string
+    {
+        return 'Deep ground draws heat all year; the slab can never be lifted to put the board in later.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Field, Part::BoardAbove];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+
+        return ! $s->isHeated() || $s->floorResistance() > 0.1 || ! $d->slab->present() ? null : $this->fix(
+            'Nothing insulates the floor.',
+            remedy: Remedy::of(Said::of('Put %s of board under the slab.', Measure::size($s->stock->size(2, 50))), static fn (Design $d): Design => $d->with(['fieldBoard' => $s->stock->layer('xps-25psi', 2, 50)])),
+        );
+    }
+}

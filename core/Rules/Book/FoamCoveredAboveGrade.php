@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+
+final class FoamCoveredAboveGrade extends Rule
+{
+    public function asks(): string
+    {
+        return 'Foam above the ground is covered.';
+    }
+
+    public function why(): string
+    {
+        return 'Sun, mowers and mice eat it; left bare it is gone in a few years.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Cover, Part::EdgeOutside, Part::Form];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+
+        return ! $s->hasFoamOutside() || $s->outsideAboveGrade() < 0.01 || $d->cover->present() ? null : $this->fix(
+            '%1$s of foam stand bare above the ground.', Measure::size($s->outsideAboveGrade()), null,
+            Remedy::of(Said::of('Cover it with %s of cement board.', Measure::size($s->stock->size(0.5, 12))), static fn (Design $d): Design => $d->with(['cover' => $d->cover->but(layer: $s->stock->layer('cement-board', 0.5, 12))])),
+        );
+    }
+}

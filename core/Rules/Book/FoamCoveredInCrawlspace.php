@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Layer;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class FoamCoveredInCrawlspace extends Rule
+{
+    public function asks(): string
+    {
+        return 'Foam in a crawlspace has an ignition barrier.';
+    }
+
+    public function why(): string
+    {
+        return 'A spark from a repair is enough, and nobody is there to see it.';
+    }
+
+    public function source(): string
+    {
+        return 'IRC R316.5.4 (from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Lining];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $layers = array_values(array_filter($d->lining->layers, static fn (Layer $l): bool => $l->present()));
+
+        return ! $d->deck->present() || ! $s->isCrawlspace() || $layers === [] || ! $layers[0]->material->kind->isFoam() ? null : $this->notChecked(
+            'Foam is bare in the crawlspace. Whether it may stay so depends on product, code and what the space is used for: ask.',
+        );
+    }
+}

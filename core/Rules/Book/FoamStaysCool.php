@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\HeatedIn;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Quantity;
+
+final class FoamStaysCool extends Rule
+{
+    /** K. */
+    private const MARGIN = 5.0;
+
+    public function asks(): string
+    {
+        return 'Foam beside pipes, cables and hot rooms stays below what it stands.';
+    }
+
+    public function why(): string
+    {
+        return 'Polystyrene softens at 75 to 80 °C and never comes back; a drying room at 65 °C comes near.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Heating, Part::Field, Part::BoardAbove];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        if (! $d->heating->present()) {
+            return null;
+        }
+        $board = $d->heating->in === HeatedIn::Screed ? $d->boardAbove : $d->fieldBoard;
+        $hottest = $board->material->kind->hottest();
+        if (! $board->present() || $hottest === null) {
+            return null;
+        }
+
+        return match (true) {
+            $d->heating->hottest <= 0.0 => $this->notChecked('How hot the boards beside the pipes get is not said.'),
+            $d->heating->hottest > $hottest - self::MARGIN => $this->stop('The board gets %1$s; it stands %2$s, less a margin of 5 K.', Measure::of($d->heating->hottest, Quantity::Temperature), Measure::of($hottest, Quantity::Temperature)),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+use Ondergrond\Section\Levels;
+
+final class FootingStandsProud extends Rule
+{
+    /** 6 in, m. */
+    private const LEAST = 0.15;
+
+    public function asks(): string
+    {
+        return 'The footing’s top stands 6 in (150 mm) above the dug floor.';
+    }
+
+    public function why(): string
+    {
+        return 'Only then does the stone fit beside it and the sheet pass over it.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Footing, Part::Stone];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $above = Levels::footingAboveDig($d);
+        $lack = self::LEAST - ($above ?? 0.0);
+
+        return $above === null || ! $d->hasRoomBelowGrade() || $lack <= 0.005 ? null : $this->fix(
+            'The footing’s top stands %1$s above the dug floor; %2$s are wanted.', Measure::size($above), Measure::size(self::LEAST),
+            Remedy::of(Said::of('Deepen the stone by %s.', Measure::size(ceil($lack * 200) / 200)), static fn (Design $d): Design => $d->with(['stone' => $d->stone->thick($d->stone->thickness + ceil($lack * 200) / 200)])),
+        );
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\HeatedIn;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+
+final class HeatedFloorInsulated extends Rule
+{
+    /** m²K/W. */
+    private const LEAST = 1.7;
+
+    public function asks(): string
+    {
+        return 'Under a heated floor there is R-10 (RSI 1.7) or more.';
+    }
+
+    public function why(): string
+    {
+        return 'A heated floor is warmer than the room, so the ground takes more of it.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source; codes ask for R-5 at least';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Heating, Part::Field, Part::BoardAbove];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $r = $s->floorResistance();
+
+        return ! $d->heating->present() || $r >= self::LEAST ? null : $this->fix(
+            'Below the pipes lies R %1$s; %2$s is wanted.', Measure::resistance($r), Measure::resistance(self::LEAST),
+            $d->heating->in === HeatedIn::Slab ? Remedy::of(Said::of('Make the field board %s.', Measure::size($s->stock->size(4, 100))), static fn (Design $d): Design => $d->with(['fieldBoard' => $d->fieldBoard->thick($s->stock->size(4, 100))])) : null,
+        );
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class MeetsBasementWall extends Rule
+{
+    /** Boards are sold by rounded R, m²K/W. */
+    private const ROUNDING = 0.03;
+
+    public function asks(): string
+    {
+        return 'The basement wall meets the requirement set.';
+    }
+
+    public function why(): string
+    {
+        return 'The set in force is the least that may be built.';
+    }
+
+    public function source(): string
+    {
+        return 'the requirement set chosen for the site (sets that ship are from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::EdgeOutside, Part::Lining, Part::Form];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $wanted = $s->site->requirements->basementWall;
+        $r = $s->sizes->wallInsulation();
+
+        return $wanted === null || ! $d->hasRoomBelowGrade() || ! $s->isHeated() || $s->isCrawlspace() || $r >= $wanted - self::ROUNDING ? null : $this->fix(
+            'The wall has R %1$s of insulation; the set asks for %2$s.', Measure::resistance($r), Measure::resistance($wanted), $s->sizes->thickerWall($wanted),
+        );
+    }
+}

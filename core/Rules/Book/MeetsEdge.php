@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Part;
+use Ondergrond\Heat\SlabOnGround;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class MeetsEdge extends Rule
+{
+    /** Boards are sold by rounded R, m²K/W. */
+    private const ROUNDING = 0.03;
+
+    public function asks(): string
+    {
+        return 'The edge insulation meets the requirement set, in R and in reach.';
+    }
+
+    public function why(): string
+    {
+        return 'The set in force is the least that may be built.';
+    }
+
+    public function source(): string
+    {
+        return 'the requirement set chosen for the site (sets that ship are from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::EdgeOutside, Part::EdgeInside, Part::Form, Part::Perimeter];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $wanted = $s->site->requirements->edge;
+        if ($wanted === null || ! $s->isHeated() || ! $d->slab->present() || ! $s->heat()->floor->formula instanceof SlabOnGround) {
+            return null;
+        }
+        $reach = $s->site->requirements->edgeDepth ?? 0.0;
+        $best = $s->sizes->edgeResistance($reach);
+
+        return $best >= $wanted - self::ROUNDING ? null : $this->fix(
+            'No insulation at the edge has R %2$s over the reach that the set asks for; the best has R %1$s.', Measure::resistance($best), Measure::resistance($wanted), $s->sizes->thickerEdge($wanted, $reach),
+        );
+    }
+}

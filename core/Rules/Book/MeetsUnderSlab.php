@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class MeetsUnderSlab extends Rule
+{
+    /** Boards are sold by rounded R, m²K/W. */
+    private const ROUNDING = 0.03;
+
+    public function asks(): string
+    {
+        return 'The board under the slab meets the requirement set.';
+    }
+
+    public function why(): string
+    {
+        return 'The set in force is the least that may be built.';
+    }
+
+    public function source(): string
+    {
+        return 'the requirement set chosen for the site (sets that ship are from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Field, Part::BoardAbove];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $wanted = $s->site->requirements->underSlab;
+        $r = $s->floorResistance();
+
+        return $wanted === null || ! $s->isHeated() || ! $d->slab->present() || $r >= $wanted - self::ROUNDING ? null : $this->fix(
+            'Under the slab lies R %1$s; the set asks for %2$s.', Measure::resistance($r), Measure::resistance($wanted),
+            $s->sizes->thickerFloor(static fn (Subject $then): bool => $then->floorResistance() >= $wanted - self::ROUNDING),
+        );
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+
+final class NeighbourLower extends Rule
+{
+    /** m. */
+    private const LEAST = 0.02;
+
+    public function asks(): string
+    {
+        return 'The unheated slab lies lower than the heated floor.';
+    }
+
+    public function why(): string
+    {
+        return 'Water, fuel and fumes run to the lower side.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source; for garages codes ask for it';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Neighbour];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $step = $d->finishedFloor() - $d->neighbour->topAboveGrade;
+
+        return ! $d->neighbour->present() || $step >= self::LEAST ? null : $this->note(
+            'The unheated slab lies %1$s below the floor; at least %2$s keeps water out.', Measure::size(max(0.0, $step)), Measure::size(self::LEAST),
+            Remedy::of(Said::of('Lower it to %s below the floor.', Measure::size(self::LEAST)), static fn (Design $d): Design => $d->with(['neighbour' => $d->neighbour->but(topAboveGrade: max(0.0, $d->finishedFloor() - self::LEAST))])),
+        );
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\CoverBacking;
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class RenderBuiltUp extends Rule
+{
+    public function asks(): string
+    {
+        return 'Render on foam has a wrap, felt and lath behind it.';
+    }
+
+    public function why(): string
+    {
+        return 'Keyed to foam or paper it cracks, and water behind it cannot run out.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Cover];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        if (! $d->cover->present() || $d->cover->layer->material->slug !== 'cement-render') {
+            return null;
+        }
+
+        return match ($d->cover->backing) {
+            CoverBacking::NotSaid => $this->notChecked('What lies behind the render is not said.'),
+            CoverBacking::Direct => $this->fix('The render sits straight on the foam.', remedy: Remedy::of(
+                'Put wrap, felt and lath behind it.', static fn (Design $d): Design => $d->with(['cover' => $d->cover->but(backing: CoverBacking::SlipLayer)]),
+            )),
+            CoverBacking::SlipLayer => null,
+        };
+    }
+}

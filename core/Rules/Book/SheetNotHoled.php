@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Design\SheetPosition;
+use Ondergrond\Material\Kind;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Quantity;
+
+final class SheetNotHoled extends Rule
+{
+    /** 15 mil or a metric sheet sold as such, m. */
+    private const LEAST = 0.00037;
+
+    public function asks(): string
+    {
+        return 'A sheet on crushed stone is 15 mil (0.38 mm), or lies on blinding.';
+    }
+
+    public function why(): string
+    {
+        return 'Thin sheet straight on crushed stone is holed before the pour.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Sheet, Part::Blinding, Part::Stone];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $onStone = $d->stone->present() && $d->stone->material->kind !== Kind::FoamGlass && $d->stone->material->slug !== 'sand' && ! $d->blinding->present();
+        $straight = $d->sheet->position === SheetPosition::BelowBoards || ! $d->fieldBoard->present();
+
+        return ! $d->sheet->present() || ! $onStone || ! $straight || $d->sheet->thickness >= self::LEAST ? null : $this->fix(
+            'A sheet of %1$s lies straight on crushed stone; %2$s stands that.', Measure::of($d->sheet->thickness, Quantity::SheetThickness), Measure::of(0.015 * 0.0254, Quantity::SheetThickness),
+            Remedy::of(Said::of('Blind the stone with %s of sand.', Measure::size($s->stock->size(2, 50))), static fn (Design $d): Design => $d->with(['blinding' => $s->stock->layer('sand', 2, 50)])),
+        );
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\InsideBoard;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+
+final class SlabPartedFromWall extends Rule
+{
+    public function asks(): string
+    {
+        return 'A slab inside a stem or basement wall has board between its edge and the wall.';
+    }
+
+    public function why(): string
+    {
+        return 'Foam has to meet foam at the corner: a slab cast against the wall bridges both.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::EdgeInside, Part::Lining, Part::Form];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $parted = $d->edgeInside->present() || $d->lining->present() || $d->form->inside > 0.0 || $d->boardAbove->present();
+
+        return ! $d->stem->present() || ! $d->slab->present() || $parted || ! $s->isHeated() ? null : $this->fix('The slab meets the wall without a board between.', remedy: Remedy::of(
+            Said::of('Stand %s of board between slab and wall.', Measure::size($s->stock->size(2, 50))),
+            static fn (Design $d): Design => $d->with(['edgeInside' => new InsideBoard($s->stock->layer('xps-25psi', 2, 50))]),
+        ));
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+use Ondergrond\Verdict\Verdict;
+
+final class SoilCarriesPost extends Rule
+{
+    public function asks(): string
+    {
+        return 'The ground under a post or its pad carries it.';
+    }
+
+    public function why(): string
+    {
+        return 'A post that settles takes the beam above with it.';
+    }
+
+    public function source(): string
+    {
+        return 'International Residential Code 2021, table R401.4.1 (from memory); a soil report overrules it';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Pads, Part::Loads];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $check = $s->load->soilAt('post');
+        if ($check === null || $check->word() !== Verdict::Fails) {
+            return null;
+        }
+        $wider = ceil($check->width * sqrt($check->stress / $check->allowable()) * 20) / 20;
+
+        return $this->stop(
+            'The ground under the post is pressed with %1$s; its class is presumed to carry %2$s.', Measure::stress($check->stress), Measure::stress($check->allowable()),
+            $d->pads->present() ? Remedy::of(Said::of('Make the pad %s square.', Measure::size($wider)), static fn (Design $d): Design => $d->with(['pads' => $d->pads->but(width: $wider)])) : null,
+        );
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+
+final class StoneDeep extends Rule
+{
+    /** m. */
+    private const LEAST = 0.0995;
+
+    public function asks(): string
+    {
+        return 'The bed under the floor is 4 in (100 mm) of stone or more.';
+    }
+
+    public function why(): string
+    {
+        return 'It breaks the capillary rise, drains, and gathers soil gas.';
+    }
+
+    public function source(): string
+    {
+        return 'IRC R506.2.2 (from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Stone];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+
+        return ! $d->slab->present() || $d->stone->thickness >= self::LEAST ? null : $this->fix(
+            $d->stone->present() ? 'The bed is %1$s; %2$s are wanted.' : 'No stone lies under the floor.', Measure::size($d->stone->thickness), Measure::size($s->stock->size(4, 100)),
+            Remedy::of(Said::of('Lay %s of clean stone.', Measure::size($s->stock->size(4, 100))), static fn (Design $d): Design => $d->with(['stone' => $d->stone->thick($s->stock->size(4, 100))])),
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class UpperSheetOverBoards extends Rule
+{
+    public function asks(): string
+    {
+        return 'A second sheet lies between board and wet screed.';
+    }
+
+    public function why(): string
+    {
+        return 'Screed water runs into the joints, bridges them and wets the board.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::UpperSheet, Part::BoardAbove, Part::Screed];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+
+        return ! $d->boardAbove->present() || ! $d->screed->present() || $d->upperSheet->present() ? null : $this->fix('Nothing keeps the wet screed out of the boards.', remedy: Remedy::of(
+            'Lay a sheet on the boards.', static fn (Design $d): Design => $d->with(['upperSheet' => $d->upperSheet->but(thickness: $s->stock->size(0.006, 0.15))]),
+        ));
+    }
+}

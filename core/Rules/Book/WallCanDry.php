@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class WallCanDry extends Rule
+{
+    public function asks(): string
+    {
+        return 'A wall that is insulated inside stays bare above the ground.';
+    }
+
+    public function why(): string
+    {
+        return 'Sealed inside it dries outward through the foot or so that stands out of the ground; covered there too it cannot.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Lining, Part::Cover, Part::EdgeOutside];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $shut = $d->lining->present() && ($d->cover->present() || $d->edgeOutside->present() && $s->outsideAboveGrade() > 0.0);
+
+        return ! $shut || ! $d->hasRoomBelowGrade() ? null : $this->note('The wall is covered inside and outside: it cannot dry.');
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Membrane;
+use Ondergrond\Design\MembraneKind;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class WallWaterproofed extends Rule
+{
+    public function asks(): string
+    {
+        return 'The wall of a room below the ground has a membrane.';
+    }
+
+    public function why(): string
+    {
+        return 'Concrete and masonry pass water; from inside it can be drained but never stopped.';
+    }
+
+    public function source(): string
+    {
+        return 'IRC R406 (from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Membrane];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+
+        return ! $d->hasRoomBelowGrade() || $d->membrane->present() ? null : $this->stop('No membrane keeps the ground’s water off the wall.', remedy: Remedy::of(
+            'Put a self-adhered sheet on the wall, from the footing to the top.', static fn (Design $d): Design => $d->with(['membrane' => new Membrane($s->stock->size(0.06, 1.5), min($d->stem->topAboveGrade, 0.1), MembraneKind::Sheet)]),
+        ));
+    }
+}

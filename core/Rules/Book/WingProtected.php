@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+
+final class WingProtected extends Rule
+{
+    /** 12 in, m. */
+    private const COVER = 0.3;
+
+    public function asks(): string
+    {
+        return 'A wing that is wide or shallow is protected from spades and wheels.';
+    }
+
+    public function why(): string
+    {
+        return 'What lies a spade deep is cut by the next trench or fence post.';
+    }
+
+    public function source(): string
+    {
+        return 'IRC R403.3.2: wider than 24 in or under less than 12 in of cover (from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Wing];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        $shallow = $d->wing->depth < self::COVER - 0.005;
+
+        return ! $d->wing->present() || ! $shallow ? null : $this->note(
+            'The wing lies %1$s deep; under less than %2$s of cover it wants a protection board or paving.', Measure::size($d->wing->depth), Measure::size(self::COVER),
+            Remedy::of(Said::of('Lay the wing %s deep.', Measure::size(self::COVER)), static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(depth: self::COVER)])),
+        );
+    }
+}

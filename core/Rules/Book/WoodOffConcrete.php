@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class WoodOffConcrete extends Rule
+{
+    public function asks(): string
+    {
+        return 'Wood never stands on bare concrete.';
+    }
+
+    public function why(): string
+    {
+        return 'On a floor that never saw standing water, stair timbers drew up moisture and their nails rusted in under ten years.';
+    }
+
+    public function source(): string
+    {
+        return 'IRC R317.1 (from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Dpc, Part::Wall, Part::Deck];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+
+        return ! $s->hasWoodOnEdge() || $d->dpc->present() ? null : $this->fix('Wood stands on the concrete without a course between.', remedy: Remedy::of(
+            'Lay a damp-proof course or a sill gasket under it.', static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(thickness: $s->stock->size(0.04, 1.0), heightAboveGrade: max(0.0, $s->at->top))]),
+        ));
+    }
+}

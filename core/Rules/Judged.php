@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules;
+
+use Ondergrond\Project\SetAside;
+
+/** A finding with what is to be known of it before one acts. */
+final readonly class Judged
+{
+    /**
+     * @param  SetAside|null  $setAside  by whom and why, where somebody has
+     * @param  list<Finding>  $brings  what the remedy would break
+     * @param  list<string>  $takes  ids of the other findings that the remedy takes away too
+     * @param  string|null  $obstacle  why the remedy cannot be built here, a clause
+     */
+    public function __construct(
+        public Finding $finding,
+        public ?SetAside $setAside,
+        public array $brings,
+        public array $takes,
+        public ?string $obstacle,
+    ) {}
+
+    public function canBeRemedied(): bool
+    {
+        return $this->finding->remedy !== null && $this->obstacle === null;
+    }
+
+    /** Whether it still asks for something. */
+    public function isOpen(): bool
+    {
+        return $this->setAside === null;
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Project\SetAside;
+use Ondergrond\Verdict\Verdict;
+
+/** What the rulebook says of one design, with what its remedies would do and what has been set aside. */
+final readonly class Judgement
+{
+    /**
+     * @param  list<Judged>  $findings  gravest first, those set aside last
+     * @param  list<SetAside>  $idle  set aside although nothing is found
+     * @param  int  $rules  that were asked
+     */
+    private function __construct(
+        public array $findings,
+        public array $idle,
+        public int $rules,
+    ) {}
+
+    /** @param  list<SetAside>  $setAside */
+    public static function of(Subject $subject, array $setAside = []): self
+    {
+        $by = array_column($setAside, null, 'rule');
+        $found = Rulebook::findings($subject);
+        $judged = array_map(static fn (Finding $f): Judged => self::judged($subject, $f, $found, $by[$f->rule->id()] ?? null), $found);
+        usort($judged, static fn (Judged $a, Judged $b): int => [! $a->isOpen(), $a->finding->severity->rank()] <=> [! $b->isOpen(), $b->finding->severity->rank()]);
+        $ids = self::ids($found);
+
+        return new self($judged, array_values(array_filter($setAside, static fn (SetAside $s): bool => ! in_array($s->rule, $ids, true))), count(Rulebook::all()));
+    }
+
+    /** Findings of that weight that are not set aside. */
+    public function count(Severity $severity): int
+    {
+        return count(array_filter($this->findings, static fn (Judged $j): bool => $j->isOpen() && $j->finding->severity === $severity));
+    }
+
+    public function setAside(): int
+    {
+        return count(array_filter($this->findings, static fn (Judged $j): bool => ! $j->isOpen()));
+    }
+
+    /** The whole in a word: what is not known is never said to hold. */
+    public function word(): Verdict
+    {
+        return match (true) {
+            $this->count(Severity::Stop) + $this->count(Severity::Fix) > 0 => Verdict::Fails,
+            $this->count(Severity::NotChecked) > 0 => Verdict::NotChecked,
+            $this->count(Severity::Note) > 0 => Verdict::Close,
+            default => Verdict::Holds,
+        };
+    }
+
+    public function find(string $rule): ?Judged
+    {
+        foreach ($this->findings as $judged) {
+            if ($judged->finding->rule->id() === $rule) {
+                return $judged;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<Finding>  $found  all of the design's */
+    private static function judged(Subject $subject, Finding $finding, array $found, ?SetAside $setAside): Judged
+    {
+        if ($finding->remedy === null) {
+            return new Judged($finding, $setAside, [], [], null);
+        }
+        try {
+            $then = $finding->remedy->applied($subject->design);
+        } catch (FaultyInput $e) {
+            return new Judged($finding, $setAside, [], [], implode('; ', array_map(static fn (Fault $f): string => $f->reason !== '' ? $f->reason : $f->allowed, $e->faults)));
+        }
+        $after = self::findings($subject, $then);
+        $before = self::ids($found);
+        $brings = array_values(array_filter($after, static fn (Finding $f): bool => ! in_array($f->rule->id(), $before, true) && $f->severity !== Severity::NotChecked));
+        $takes = array_values(array_diff($before, self::ids($after), [$finding->rule->id()], self::byField($found)));
+
+        return new Judged($finding, $setAside, $brings, $takes, null);
+    }
+
+    /** @return list<Finding> */
+    private static function findings(Subject $subject, Design $then): array
+    {
+        return Rulebook::findings(new Subject($subject->site, $then, $subject->units));
+    }
+
+    /**
+     * @param  list<Finding>  $found
+     * @return list<string> of rules that hang on the field, which is not solved again for each remedy
+     */
+    private static function byField(array $found): array
+    {
+        return array_values(array_intersect(self::ids($found), ['junction-is-small', 'floor-meets-limit']));
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<string>
+     */
+    private static function ids(array $findings): array
+    {
+        return array_map(static fn (Finding $f): string => $f->rule->id(), $findings);
+    }
+}

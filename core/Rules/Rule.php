@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules;
+
+use Ondergrond\Design\Part;
+
+/**
+ * One judgement of the trade. To add one, put a class in `Book/`: the rulebook finds it there. A rule looks at a design and
+ * says nothing, or one finding; it says *not checked* where it lacks what it would have to know.
+ */
+abstract class Rule
+{
+    /** What it asks of a design, a sentence. */
+    abstract public function asks(): string;
+
+    /** Why, a sentence that a builder accepts. */
+    abstract public function why(): string;
+
+    /** A publication with its clause, or "common practice, no source". */
+    abstract public function source(): string;
+
+    /** @return non-empty-list<Part> what it looks at */
+    abstract public function parts(): array;
+
+    abstract public function judge(Subject $s): ?Finding;
+
+    /** Its name in files: the class, in lower case with hyphens. */
+    final public function id(): string
+    {
+        $name = substr((string) strrchr(static::class, '\\'), 1);
+
+        return strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', $name));
+    }
+
+    /** @param  string  $said  as for sprintf: `%1$s` is what was measured, `%2$s` the limit */
+    final protected function stop(string $said, ?Measure $measured = null, ?Measure $limit = null, ?Remedy $remedy = null): Finding
+    {
+        return $this->finding(Severity::Stop, $said, $measured, $limit, $remedy);
+    }
+
+    /** @param  string  $said  as for sprintf: `%1$s` is what was measured, `%2$s` the limit */
+    final protected function fix(string $said, ?Measure $measured = null, ?Measure $limit = null, ?Remedy $remedy = null): Finding
+    {
+        return $this->finding(Severity::Fix, $said, $measured, $limit, $remedy);
+    }
+
+    /** @param  string  $said  as for sprintf: `%1$s` is what was measured, `%2$s` the limit */
+    final protected function note(string $said, ?Measure $measured = null, ?Measure $limit = null, ?Remedy $remedy = null): Finding
+    {
+        return $this->finding(Severity::Note, $said, $measured, $limit, $remedy);
+    }
+
+    /** @param  string  $said  what is missing */
+    final protected function notChecked(string $said): Finding
+    {
+        return $this->finding(Severity::NotChecked, $said, null, null, null);
+    }
+
+    private function finding(Severity $severity, string $said, ?Measure $measured, ?Measure $limit, ?Remedy $remedy): Finding
+    {
+        return new Finding($this, $severity, Said::of($said, ...array_values(array_filter([$measured, $limit]))), $measured, $limit, $remedy);
+    }
+}

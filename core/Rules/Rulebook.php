@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules;
+
+/** All rules, as they are found in `Book/`. */
+final class Rulebook
+{
+    /** @var array<string, Rule>|null */
+    private static ?array $all = null;
+
+    /** @return array<string, Rule> by id, in the order of the alphabet */
+    public static function all(): array
+    {
+        if (self::$all === null) {
+            self::$all = [];
+            $files = glob(__DIR__.'/Book/*.php');
+            foreach ($files === false ? [] : $files as $file) {
+                $class = __NAMESPACE__.'\\Book\\'.basename($file, '.php');
+                $rule = new $class;
+                assert($rule instanceof Rule);
+                self::$all[$rule->id()] = $rule;
+            }
+            ksort(self::$all);
+        }
+
+        return self::$all;
+    }
+
+    public static function find(string $id): ?Rule
+    {
+        return self::all()[$id] ?? null;
+    }
+
+    /** @return list<Finding> gravest first */
+    public static function findings(Subject $subject): array
+    {
+        $findings = [];
+        foreach (self::all() as $rule) {
+            $finding = $rule->judge($subject);
+            if ($finding !== null) {
+                $findings[] = $finding;
+            }
+        }
+        usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
+
+        return $findings;
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules;
+
+use Closure;
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Layer;
+use Ondergrond\Design\OutsideBoard;
+use Ondergrond\Design\Part;
+use Ondergrond\Design\UsualSizes;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Load\BearingCheck;
+use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\Kind;
+use Ondergrond\Material\Material;
+use Ondergrond\Material\Place;
+
+/** The next size or grade, among those that are sold, that does what a rule wants. */
+final readonly class Sizes
+{
+    /** Boards are sold by rounded R, m²K/W. */
+    private const ROUNDING = 0.03;
+
+    public function __construct(private Subject $subject) {}
+
+    /** The softest polystyrene that carries it; null where none does. */
+    public function harder(BearingCheck $check): ?Material
+    {
+        $place = $check->part->place() ?? Place::UnderSlab;
+        $strong = array_filter(Catalogue::for($place), static fn (Material $m): bool => $m->kind === Kind::Polystyrene && ($m->strength ?? 0.0) >= $check->needed());
+        usort($strong, static fn (Material $a, Material $b): int => [$a->strength, $a->conductivity] <=> [$b->strength, $b->conductivity]);
+
+        return $strong[0] ?? null;
+    }
+
+    /** A harder board in the place of the one that was checked. */
+    public function hardened(BearingCheck $check): ?Remedy
+    {
+        $harder = $this->harder($check);
+
+        return $harder === null ? null : Remedy::of("Lay {$harder->name} there.", static fn (Design $d): Design => $d->with(match ($check->part) {
+            Part::Perimeter => ['perimeterBoard' => $d->perimeterBoard->but(layer: $d->perimeterBoard->layer->made($harder))],
+            Part::BoardAbove => ['boardAbove' => $d->boardAbove->made($harder)],
+            default => ['fieldBoard' => $d->fieldBoard->made($harder)],
+        }));
+    }
+
+    /** @param  Closure(Subject): bool  $does  whether a thicker floor is enough */
+    public function thickerFloor(Closure $does): ?Remedy
+    {
+        $now = $this->subject->design;
+        $above = ! $now->fieldBoard->present() && $now->boardAbove->present();
+        $thicker = static fn (Design $d, float $t): Design => $d->with($above ? ['boardAbove' => $d->boardAbove->thick($t)] : [
+            'fieldBoard' => $d->fieldBoard->thick($t),
+            'perimeterBoard' => $d->perimeterBoard->but(layer: $d->perimeterBoard->layer->thick(max($t, $d->perimeterBoard->layer->thickness))),
+        ]);
+        $size = $this->smallest($above ? 'board_above.thickness_m' : 'field_board.thickness_m', $above ? $now->boardAbove->thickness : $now->fieldBoard->thickness, fn (float $t): bool => $does($this->then($thicker($now, $t))));
+
+        return $size === null ? null : Remedy::of(Said::of($above ? 'Make the board on the slab %s.' : 'Make the field board %s.', Measure::size($size)), static fn (Design $d): Design => $thicker($d, $size));
+    }
+
+    /**
+     * The best R at the floor's edge that reaches so far, down from the slab's top, or down and then in under it.
+     *
+     * @return float m²K/W
+     */
+    public function edgeResistance(float $reach): float
+    {
+        [$d, $at] = [$this->subject->design, $this->subject->at];
+        $under = $d->perimeterBoard->present() ? $d->perimeterBoard->layer->resistance() : $d->fieldBoard->resistance();
+        $inward = $d->fieldBoard->present() ? INF : ($d->perimeterBoard->present() ? $d->perimeterBoard->width : 0.0);
+        $down = $at->slab - $at->insideFoot;
+        $ways = [
+            [$d->edgeOutside->layer->resistance(), $d->edgeOutside->present() ? $at->slab - $at->boardFoot : 0.0],
+            [$d->edgeInside->layer->resistance(), $d->edgeInside->present() ? $down : 0.0],
+            // Down the inside of the edge and on under the slab.
+            [min($d->edgeInside->layer->resistance(), $under), $d->edgeInside->present() ? $d->slab->layer->thickness + $inward : 0.0],
+            [$d->form->inner()->resistance() + $d->form->outer()->resistance(), $d->form->present() ? $at->slab - $at->formFoot : 0.0],
+        ];
+        $best = 0.0;
+        foreach ($ways as [$r, $far]) {
+            $best = $far >= $reach - 0.01 ? max($best, $r) : $best;
+        }
+
+        return $best;
+    }
+
+    public function thickerEdge(float $wanted, float $reach): ?Remedy
+    {
+        $board = $this->subject->design->edgeOutside;
+        $material = $board->present() ? $board->layer->material : Catalogue::get('xps-25psi');
+        $size = $this->smallest('edge_outside.thickness_m', 0.0, static fn (float $t): bool => $t / $material->conductivity >= $wanted - self::ROUNDING);
+        $depth = max($board->present() ? $board->depthBelowGrade : 0.0, $reach - $this->subject->at->slab);
+
+        return $size === null ? null : Remedy::of(
+            Said::of('Put %s of board on the outer face, %s below the ground.', Measure::size($size), Measure::size($depth)),
+            static fn (Design $d): Design => $d->with(['edgeOutside' => new OutsideBoard(Layer::of($material, max($size, $d->edgeOutside->layer->thickness)), $depth)]),
+        );
+    }
+
+    /** R of all that insulates the wall, m²K/W. */
+    public function wallInsulation(): float
+    {
+        $d = $this->subject->design;
+        $inside = array_sum(array_map(static fn (Layer $l): float => Subject::insulates($l) ? $l->resistance() : 0.0, $this->subject->at->lining ? $d->lining->layers : []));
+
+        return $inside + $d->form->inner()->resistance() + $d->form->outer()->resistance() + $d->edgeOutside->layer->resistance();
+    }
+
+    public function thickerWall(float $wanted): ?Remedy
+    {
+        $d = $this->subject->design;
+        $lacks = $wanted - $this->wallInsulation();
+        $inner = array_key_last(array_filter($d->lining->layers, Subject::insulates(...)));
+        $board = $inner !== null && ! $d->edgeOutside->present() ? $d->lining->layers[$inner] : ($d->edgeOutside->present() ? $d->edgeOutside->layer : Layer::none('xps-25psi'));
+        $size = $this->smallest('edge_outside.thickness_m', $board->thickness, static fn (float $t): bool => ($t - $board->thickness) / $board->material->conductivity >= $lacks - self::ROUNDING);
+        if ($size === null) {
+            return null;
+        }
+
+        return $inner !== null && ! $d->edgeOutside->present()
+            ? Remedy::of(Said::of('Make the board of the lining %s.', Measure::size($size)), static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(layers: array_map(static fn (int $i, Layer $l): Layer => $i === $inner ? $l->thick($size) : $l, array_keys($d->lining->layers), $d->lining->layers))]))
+            : Remedy::of(Said::of('Make the outside board %s.', Measure::size($size)), static fn (Design $d): Design => $d->with(['edgeOutside' => new OutsideBoard($board->thick($size), $d->edgeOutside->present() ? $d->edgeOutside->depthBelowGrade : max(0.3, -$d->footing->top()))]));
+    }
+
+    private function then(Design $design): Subject
+    {
+        return new Subject($this->subject->site, $design, $this->subject->units);
+    }
+
+    /** @param  Closure(float): bool  $does */
+    private function smallest(string $field, float $above, Closure $does): ?float
+    {
+        foreach (UsualSizes::of($field, $this->subject->units) as $size) {
+            try {
+                if ($size > $above + 1e-6 && $does($size)) {
+                    return $size;
+                }
+            } catch (FaultyInput) {
+                return null;
+            }
+        }
+
+        return null;
+    }
+}

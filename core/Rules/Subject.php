@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules;
+
+use Ondergrond\Design\Below;
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Families\Stock;
+use Ondergrond\Design\Layer;
+use Ondergrond\Heat\FieldHeat;
+use Ondergrond\Heat\HeatVerdict;
+use Ondergrond\Heat\Reading;
+use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Material\Kind;
+use Ondergrond\Section\Layout;
+use Ondergrond\Site\Site;
+use Ondergrond\Units\UnitSystem;
+
+/** What the rules look at: a design on its site, and what they ask of it more than once. */
+final class Subject
+{
+    /** From here on a material insulates, W/(m·K). */
+    private const INSULATES = 0.06;
+
+    public readonly Layout $at;
+
+    public readonly LoadVerdict $load;
+
+    /** Sizes as the job buys them. */
+    public readonly Stock $stock;
+
+    /** The next sizes that would do. */
+    public readonly Sizes $sizes;
+
+    private ?HeatVerdict $heat = null;
+
+    /** @param  FieldHeat|null  $field  null where it is not solved yet; rules that need it say nothing then */
+    public function __construct(
+        public readonly Site $site,
+        public readonly Design $design,
+        public readonly UnitSystem $units = UnitSystem::Metric,
+        public readonly ?FieldHeat $field = null,
+    ) {
+        $this->at = Layout::of($design);
+        $this->load = LoadVerdict::of($site, $design);
+        $this->stock = new Stock($units);
+        $this->sizes = new Sizes($this);
+    }
+
+    public function heat(): HeatVerdict
+    {
+        return $this->heat ??= HeatVerdict::of($this->site, $this->design);
+    }
+
+    /** R of the floor on the ground with all that lies on and under its slab, m²K/W. */
+    public function floorResistance(): float
+    {
+        return Reading::of($this->design)->floorResistance();
+    }
+
+    /** Whether the floor on the ground is that of a heated room. */
+    public function isHeated(): bool
+    {
+        return ! $this->design->deck->present() || $this->design->space->kind === Below::Heated;
+    }
+
+    public function isCrawlspace(): bool
+    {
+        return $this->design->deck->present() && ! $this->design->slab->present();
+    }
+
+    /** Whether plastic foam stands outside the edge. */
+    public function hasFoamOutside(): bool
+    {
+        $board = $this->design->edgeOutside;
+
+        return $this->design->form->outside > 0.0 || ($board->present() && $board->layer->material->kind->isFoam());
+    }
+
+    /** Whether the outside board, or the form's outer face, is polystyrene. */
+    public function hasPolystyreneOutside(): bool
+    {
+        $board = $this->design->edgeOutside;
+
+        return $this->design->form->outside > 0.0 || ($board->present() && $board->layer->material->kind === Kind::Polystyrene);
+    }
+
+    /** Outside insulation that shows above the ground, m. */
+    public function outsideAboveGrade(): float
+    {
+        return $this->design->edgeOutside->present() || $this->design->form->outside > 0.0 ? max(0.0, $this->at->top) : 0.0;
+    }
+
+    /** Whether wood stands on the concrete of the edge. */
+    public function hasWoodOnEdge(): bool
+    {
+        $layers = [...$this->design->wall->inside, ...$this->design->deck->layers];
+
+        return array_filter($layers, static fn (Layer $l): bool => $l->present() && $l->material->kind === Kind::Wood) !== [];
+    }
+
+    /** Whether the wall is masonry with a cavity that is filled. */
+    public function hasCavity(): bool
+    {
+        return $this->cavity() > 0.0;
+    }
+
+    /** Width of the filled cavity, m. */
+    public function cavity(): float
+    {
+        $width = 0.0;
+        foreach ([...$this->design->wall->inside, ...$this->design->wall->outside] as $layer) {
+            $width = $layer->material->slug === 'cavity-wool' ? max($width, $layer->thickness) : $width;
+        }
+
+        return $width;
+    }
+
+    public static function insulates(Layer $layer): bool
+    {
+        return $layer->present() && $layer->material->conductivity < self::INSULATES;
+    }
+}

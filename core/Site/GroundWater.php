@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Site;
+
+/** How wet the ground is round the foundation. */
+enum GroundWater: string
+{
+    case NotSaid = 'not-said';
+    case Dry = 'dry';
+    case Damp = 'damp';
+    case Pressing = 'pressing';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::NotSaid => 'not said',
+            self::Dry => 'drains freely, never stands',
+            self::Damp => 'damp, water stands after rain',
+            self::Pressing => 'water presses against it',
+        };
+    }
+}
