@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\CompareController;
 use App\Http\Controllers\FirmController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\InvitationController;
@@ -10,6 +11,7 @@ use App\Http\Controllers\MemberController;
 use App\Http\Controllers\NoticesController;
 use App\Http\Controllers\OptionController;
 use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PriceController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ProjectFileController;
 use App\Http\Controllers\SchemaController;
@@ -19,6 +21,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShareController;
 use App\Http\Controllers\SiteController;
+use App\Http\Controllers\StudyController;
 use App\Http\Controllers\TrashController;
 use App\Http\Controllers\UnitsController;
 use App\Models\Project;
@@ -71,16 +74,21 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/', [ProjectController::class, 'index'])->name('projects.index');
     Route::middleware('can:create,'.Project::class)->group(function (): void {
         Route::get('/projects/create', [ProjectController::class, 'create'])->name('projects.create');
+        Route::get('/prices', [PriceController::class, 'edit'])->name('prices.edit');
+        Route::put('/prices', [PriceController::class, 'update'])->name('prices.update');
         Route::post('/projects', [ProjectController::class, 'store'])->name('projects.store');
         Route::post('/projects/import', [ProjectFileController::class, 'store'])->name('projects.import');
         Route::get('/trash', [TrashController::class, 'index'])->name('trash.index');
     });
 
-    Route::prefix('/projects/{project}')->scopeBindings()->whereNumber(['project', 'option', 'revision'])->group(function (): void {
+    Route::prefix('/projects/{project}')->scopeBindings()->whereNumber(['project', 'option', 'revision', 'study', 'choice'])->group(function (): void {
         Route::middleware('can:view,project')->group(function (): void {
             Route::get('/project.json', [ProjectFileController::class, 'show'])->name('projects.export');
             Route::get('/site', [SiteController::class, 'edit'])->name('site.edit');
             Route::get('/options', [OptionController::class, 'index'])->name('options.index');
+            Route::get('/compare', [CompareController::class, 'show'])->name('compare.show');
+            Route::get('/compare.csv', [CompareController::class, 'csv'])->name('compare.csv');
+            Route::get('/section/{option}/gain', [StudyController::class, 'show'])->name('studies.show');
             Route::get('/section/{option?}', [SectionController::class, 'show'])->name('section.show');
             Route::get('/section/{option}/costs', [SectionController::class, 'costs'])->name('section.costs');
             Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
@@ -93,6 +101,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::middleware('can:update,project')->group(function (): void {
             Route::delete('/', [ProjectController::class, 'destroy'])->name('projects.destroy');
             Route::put('/site', [SiteController::class, 'update'])->name('site.update');
+            Route::post('/section/{option}/gain', [StudyController::class, 'gain'])->name('studies.gain');
+            Route::post('/section/{option}/search', [StudyController::class, 'search'])->name('studies.search');
+            Route::delete('/section/{option}/studies/{study}', [StudyController::class, 'stop'])->name('studies.stop');
+            Route::post('/section/{option}/studies/{study}/{choice}', [StudyController::class, 'open'])->name('studies.open');
             Route::put('/section/{option}', [SectionController::class, 'update'])->name('section.update');
             Route::put('/section/{option}/undo', [SectionController::class, 'undo'])->name('section.undo');
             Route::put('/section/{option}/redo', [SectionController::class, 'redo'])->name('section.redo');

@@ -7,17 +7,28 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Ondergrond\Takeoff\PriceList;
 
 /**
  * @property int $id
  * @property string $name
+ * @property array<string, mixed> $prices  as in price files
  * @property-read Collection<int, User> $members
  */
 final class Firm extends Model
 {
     public const LONGEST_NAME = 120;
 
-    protected $fillable = ['name'];
+    protected $fillable = ['name', 'prices'];
+
+    protected $attributes = ['prices' => '{}'];
+
+    protected $casts = ['prices' => 'array'];
+
+    public function priceList(): PriceList
+    {
+        return PriceList::fromArray($this->prices);
+    }
 
     /** @return HasMany<User, $this> */
     public function members(): HasMany

@@ -63,6 +63,12 @@ final class Option extends Model implements Kept
         return $this->hasMany(Revision::class);
     }
 
+    /** @return HasMany<Study, $this> */
+    public function studies(): HasMany
+    {
+        return $this->hasMany(Study::class);
+    }
+
     public function projectId(): int
     {
         return $this->project_id;

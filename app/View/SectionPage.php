@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Option;
 use App\Models\Project;
+use App\Support\Fields;
 use Ondergrond\Assessor;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\SvgWriter;
@@ -41,7 +42,7 @@ final readonly class SectionPage
         public string $sheet,
     ) {}
 
-    public static function of(Project $project, Option $option, QuantityFormatter $format, View $view): self
+    public static function of(Project $project, Option $option, QuantityFormatter $format, View $view, ?Fields $fields = null): self
     {
         $view = $view->within($option->design);
         $drawing = SectionDrawing::of($option->design, $format, $view->side, $view->detail);
@@ -52,6 +53,7 @@ final readonly class SectionPage
             $judgement = Assessor::judge($project->site, $option->design, $project->units, $option->setAside());
         } else {
             $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside());
+            $fields?->keep($project, $option, $assessment);
             [$heat, $field, $junctions, $load, $judgement] = [$assessment->heat, $assessment->field, $assessment->junctions, $assessment->load, $assessment->judgement];
         }
 

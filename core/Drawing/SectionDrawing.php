@@ -74,6 +74,32 @@ final class SectionDrawing
         }));
     }
 
+    /**
+     * The bare section within a box: to be set beside others at the same scale.
+     *
+     * @param  array{float, float, float, float}  $box  what is shown, m
+     */
+    public static function plain(Design $design, array $box, float $scale): Drawing
+    {
+        $section = EdgeSection::of($design, new Window(-$box[0], $box[2], $box[3], -$box[1]), Side::Edge);
+
+        return (new Drawing($scale, $box, [
+            new Area(null, [[$box[0], $box[1]], [$box[2], $box[1]], [$box[2], $box[3]], [$box[0], $box[3]]], Hatch::Air, 'Air'),
+            ...self::areas($section, $scale / 1000),
+            ...self::courses($section),
+            new Strokes(Role::Datum, null, [[[0.0, $section->layout->grade], [$box[2], $section->layout->grade]]]),
+        ], 'Section through the edge of the floor, to scale'))->without(Role::Ground, Role::Airtight);
+    }
+
+    /** @return array{float, float, float, float} x0, y0, x1, y1 of all that matters in a section through the edge, m */
+    public static function extent(Design $design): array
+    {
+        $at = Layout::of($design);
+        [$left, $right] = self::reach($design, $at, Side::Edge);
+
+        return [-$left, min($at->dig, $at->trench, $at->foot, $at->boardFoot, 0.0), $right, max($at->top, $design->deck->present() ? $design->deck->topAboveGrade : -INF)];
+    }
+
     /** The same with the temperatures of a month laid over it. */
     public static function withTemperatures(Drawing $drawing, GroundField $field, int $month, QuantityFormatter $format): Drawing
     {

@@ -183,7 +183,8 @@ final readonly class ChangeWords
         return array_combine(array_column($cases, 'value'), array_map(static fn ($c): string => $c->label(), $cases));
     }
 
-    private function value(string $path, mixed $value): string
+    /** A value of a field, written out. */
+    public function value(string $path, mixed $value): string
     {
         $quantity = FieldQuantity::of($path);
 

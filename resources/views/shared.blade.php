@@ -15,9 +15,13 @@
             @endforeach
             <div class="bench-cores">
                 @include('section.heat', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format])
+                @include('section.load', ['load' => $page->load, 'format' => $page->format, 'may' => false])
             </div>
+            <section class="bench-findings" aria-labelledby="findings-title">
+                @include('section.findings', ['judgement' => $page->judgement, 'project' => $page->project, 'option' => $page->option, 'format' => $page->format, 'may' => false, 'head' => null])
+            </section>
             <section class="bench-notes" aria-labelledby="notes-title">
-                @include('section.notes', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format, 'view' => $page->view, 'option' => $page->option])
+                @include('section.notes', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format, 'view' => $page->view, 'option' => $page->option, 'junctions' => $page->junctions])
             </section>
         </div>
     </div>

@@ -32,6 +32,10 @@ final class CoreArrows
         'Exchange' => ['Design', 'Drawing', 'Fault', 'Field', 'Ground', 'Heat', 'Load', 'Material', 'Project', 'Rules', 'Safety', 'Section', 'Site', 'Units', 'Verdict'],
         'Glossary' => [],
         'History' => ['Design', 'Exchange', 'Material', 'Site', 'Units'],
+        'Compare' => ['Design', 'Exchange', 'Heat', 'History', 'Load', 'Project', 'Rules', 'Site', 'Units'],
+        'Takeoff' => ['Design', 'Fault', 'Material', 'Section'],
+        'Gain' => ['Design', 'Exchange', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
+        'Search' => ['Design', 'Exchange', 'Fault', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
         'Examples' => ['Design', 'Exchange', 'Project', 'Site', 'Units'],
     ];
 

@@ -37,7 +37,7 @@ final class Site
         mkdir($folder.'/downloads', 0o700, true);
         $environment = [
             'APP_ENV' => 'testing', 'ONDERGROND_DEMO' => 'true', 'BCRYPT_ROUNDS' => '4', 'APP_DEBUG' => 'false', 'DB_DATABASE' => "{$folder}/test.sqlite",
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'PHP_CLI_SERVER_WORKERS' => '2',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'PHP_CLI_SERVER_WORKERS' => '2',
         ];
         touch($environment['DB_DATABASE']);
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--seed', '--force', '--quiet'], $root, $environment))->mustRun();
@@ -52,11 +52,14 @@ final class Site
         // Nobody reads what they say, and a full pipe would stop them.
         $server->disableOutput();
         $server->start();
+        $worker = new Process(['setsid', PHP_BINARY, 'artisan', 'queue:work', '--quiet', '--sleep=0.2', '--tries=1', '--timeout=600'], $root, $environment, null, null);
+        $worker->disableOutput();
+        $worker->start();
         $driverPort = self::freePort();
         $driver = new Process(['chromedriver', "--port={$driverPort}"], $root, null, null, null);
         $driver->disableOutput();
         $driver->start();
-        $processes = [$server, $driver];
+        $processes = [$server, $worker, $driver];
         register_shutdown_function(static function () use ($processes, $folder): void {
             self::$running?->browser->quit();
             foreach ($processes as $process) {

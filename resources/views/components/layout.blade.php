@@ -22,7 +22,8 @@
     @if ($project && $person)
         <nav class="stakes" aria-label="Order of work">
             <a href="{{ route('site.edit', $project) }}" @if (request()->routeIs('site.*')) aria-current="page" @endif>Site</a>
-            <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*', 'options.*', 'history.*', 'shares.*')) aria-current="page" @endif>Section</a>
+            <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*', 'options.*', 'history.*', 'shares.*', 'studies.*')) aria-current="page" @endif>Section</a>
+            <a href="{{ route('compare.show', $project) }}" @if (request()->routeIs('compare.*')) aria-current="page" @endif>Compare</a>
         </nav>
     @endif
     @if ($person)
@@ -45,6 +46,7 @@
                 <p>{{ $person->role->label() }}, <bdi>{{ $person->firm->name }}</bdi></p>
                 <a href="{{ route('settings.edit') }}">Settings</a>
                 @can('manage-firm')<a href="{{ route('people.index') }}">People</a>@endcan
+                @can('create', \App\Models\Project::class)<a href="{{ route('prices.edit') }}">Prices</a>@endcan
                 @can('create', \App\Models\Project::class)<a href="{{ route('trash.index') }}">Trash</a>@endcan
                 <a href="{{ route('rules') }}">Rulebook</a>
                 <a href="{{ route('glossary') }}">Glossary</a>

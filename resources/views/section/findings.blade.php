@@ -8,11 +8,11 @@
 <div class="findings-head">
     <h2 id="findings-title">What {{ $judgement->rules }} rules find</h2>
     <x-tally :judgement="$judgement" />
-    <a href="{{ route('rules') }}">The rulebook</a>
+    @auth<span class="findings-ways"><a href="{{ route('studies.show', [$project, $option]) }}">Where it pays</a> · <a href="{{ route('rules') }}">The rulebook</a></span>@endauth
 </div>
 @error('act')<p class="wrong">{{ $message }}</p>@enderror
 @if ($asks === [])<p>Nothing that the rules can see, apart from what is not checked. That is no approval.</p>@endif
-<ol class="findings" @if ($asks !== []) data-costs="{{ route('section.costs', [$project, $option, 'of' => $head->id]) }}" @endif>
+<ol class="findings" @if ($asks !== [] && $head !== null) data-costs="{{ route('section.costs', [$project, $option, 'of' => $head->id]) }}" @endif>
     @foreach ($asks as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" />@endforeach
 </ol>
 @if ($unknown !== [])

@@ -24,6 +24,6 @@
             </tbody>
         </table>
     @endif
-    @if ($load->missing !== [])<p class="core-says">Not given: {{ implode(', ', $load->missing) }}. <a href="#log-building">Give the loads</a></p>@endif
+    @if ($load->missing !== [])<p class="core-says">Not given: {{ implode(', ', $load->missing) }}. @if ($may)<a href="#log-building">Give the loads</a>@endif</p>@endif
     <p class="core-says">Boards: strength ÷ 3 for what stays, ÷ 2 for all. Uplift by water is not in this. An engineer decides.</p>
 </section>

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use JsonException;
+use Ondergrond\Caution;
+use Ondergrond\Exchange\ProjectFile;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Project\Option;
+use Ondergrond\Project\Project;
+use Ondergrond\Takeoff\PriceList;
+use Ondergrond\Version;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** What commands read that work on one option of a project file: which one, and with what prices. */
+final readonly class ProjectInput
+{
+    private function __construct(
+        public Project $project,
+        public Option $option,
+        public PriceList $prices,
+    ) {}
+
+    public static function configure(Command $command, bool $prices = true): void
+    {
+        $command->addArgument('file', InputArgument::REQUIRED, 'The project file, or - for standard input');
+        $command->addOption('option', null, InputOption::VALUE_REQUIRED, 'The name of the option; otherwise the pinned one, else the first');
+        if ($prices) {
+            $command->addOption('prices', null, InputOption::VALUE_REQUIRED, 'A price file: {"currency": "EUR", "per_m3": {"xps-25psi": 210}}');
+        }
+    }
+
+    /** @throws FaultyInput */
+    public static function of(InputInterface $input): self
+    {
+        $project = ProjectFile::read(InputFile::contents($input->getArgument('file'), ProjectFile::LARGEST));
+        $name = $input->getOption('option');
+        $option = $project->option($name) ?? throw FaultyInput::one(Fault::of(
+            '/options',
+            "no option named “{$name}”",
+            implode(', ', array_map(static fn (Option $o): string => "“{$o->name}”", $project->options)),
+        ));
+        $prices = $input->hasOption('prices') && $input->getOption('prices') !== null ? self::prices($input->getOption('prices')) : PriceList::none();
+
+        return new self($project, $option, $prices);
+    }
+
+    /** @param  array<string, mixed>  $result */
+    public function write(OutputInterface $output, string $format, array $result): void
+    {
+        $output->write(json_encode([
+            'format' => 'ondergrond-'.$format,
+            'version' => 1,
+            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS, 'input_hash' => ProjectFile::hash($this->project)],
+            'caution' => Caution::TEXT,
+            'project' => $this->project->name,
+            'option' => $this->option->name,
+            ...$result,
+        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n", false, OutputInterface::OUTPUT_RAW);
+    }
+
+    /** @throws FaultyInput */
+    private static function prices(string $file): PriceList
+    {
+        try {
+            return PriceList::fromArray((array) json_decode(InputFile::contents($file, ProjectFile::LARGEST), true, 8, JSON_THROW_ON_ERROR));
+        } catch (JsonException $e) {
+            throw FaultyInput::one(Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'a price file'));
+        }
+    }
+}

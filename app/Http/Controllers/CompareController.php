@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Jobs\SolveFields;
+use App\Models\Option;
+use App\Models\Project;
+use App\Support\Download;
+use App\Support\Fields;
+use App\Support\Reading;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+use Ondergrond\Compare\Comparison;
+use Ondergrond\Compare\FieldSummary;
+use Ondergrond\Drawing\SideBySide;
+use Ondergrond\Exchange\CsvWriter;
+use Ondergrond\Exchange\SvgWriter;
+use Ondergrond\Project\Option as CoreOption;
+
+/** Options side by side, at one scale. */
+final class CompareController
+{
+    public function __construct(private readonly Reading $reading, private readonly Fields $fields) {}
+
+    public function show(Project $project, Request $request): View
+    {
+        $options = self::chosen($project, $request);
+        $fields = $this->known($project, $options);
+        $pending = in_array(null, $fields, true);
+        if ($pending) {
+            SolveFields::dispatch($project->id);
+        }
+        $side = SideBySide::of(self::some($options->map(static fn (Option $o) => $o->design)));
+
+        return view('compare.show', [
+            'project' => $project,
+            'options' => $options,
+            'format' => $this->reading->formatter($project),
+            'comparison' => $this->comparison($project, $options, $fields),
+            'drawings' => $options->map(static fn (Option $o): string => SvgWriter::inline($side->drawing($o->design))),
+            'scale' => $side->scale,
+            'pending' => $pending,
+        ]);
+    }
+
+    public function csv(Project $project, Request $request): Response
+    {
+        $options = self::chosen($project, $request);
+        $csv = CsvWriter::write($this->comparison($project, $options, $this->known($project, $options))->table());
+
+        return Download::of($csv, 'text/csv; charset=UTF-8', "{$project->name} compared", 'csv');
+    }
+
+    /**
+     * @param  Collection<int, Option>  $options
+     * @param  list<FieldSummary|null>  $fields
+     */
+    private function comparison(Project $project, Collection $options, array $fields): Comparison
+    {
+        return Comparison::of($project->site, self::some($options->map(static fn (Option $o): CoreOption => $o->toCore())), $fields, $project->units, $this->reading->formatter($project));
+    }
+
+    /**
+     * @param  Collection<int, Option>  $options
+     * @return list<FieldSummary|null>
+     */
+    private function known(Project $project, Collection $options): array
+    {
+        return array_values($options->map(fn (Option $o): ?FieldSummary => $this->fields->known($project, $o))->all());
+    }
+
+    /** @return Collection<int, Option> those asked for, else all; ids that are none of the project's count for nothing */
+    private static function chosen(Project $project, Request $request): Collection
+    {
+        $asked = array_map(intval(...), array_filter($request->array('options'), is_numeric(...)));
+        $chosen = $project->options->whereIn('id', $asked)->values();
+
+        return $chosen->isEmpty() ? $project->options : $chosen;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Illuminate\Support\Collection<int, T>  $of
+     * @return non-empty-list<T>
+     */
+    private static function some(\Illuminate\Support\Collection $of): array
+    {
+        /** @var non-empty-list<T> a project is never stored without an option */
+        return array_values($of->all());
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\User;
+use App\Support\Reading;
+use App\Support\Text;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Material\Catalogue;
+use Ondergrond\Takeoff\PriceList;
+
+/** What the firm pays for materials. */
+final class PriceController
+{
+    public function edit(Reading $reading): View
+    {
+        return view('prices', ['prices' => User::current()->firm->priceList(), 'materials' => Catalogue::all(), 'format' => $reading->formatter()]);
+    }
+
+    public function update(Request $request, Reading $reading): RedirectResponse
+    {
+        $mark = $reading->formatter()->mark;
+        $per = $errors = [];
+        foreach ($request->array('per_m3') as $slug => $text) {
+            $text = is_string($text) ? trim($text) : '';
+            $plain = str_replace([' ', "\u{a0}", $mark->value === 'comma' ? ',' : '.'], ['', '', '.'], $text);
+            if ($text !== '' && ! is_numeric($plain)) {
+                $errors["per_m3.{$slug}"] = 'Allowed: a price for a cubic metre, such as 180, or nothing.';
+            } elseif ($text !== '') {
+                $per[$slug] = (float) $plain;
+            }
+        }
+        $prices = PriceList::none();
+        try {
+            $prices = PriceList::fromArray(['currency' => trim(Text::of($request, 'currency')), 'per_m3' => $per]);
+        } catch (FaultyInput $e) {
+            foreach ($e->faults as $fault) {
+                $errors[str_replace('/', '.', ltrim($fault->pointer, '/'))] = 'Allowed: '.$fault->allowed.'.';
+            }
+        }
+        if ($errors !== []) {
+            throw ValidationException::withMessages($errors);
+        }
+        User::current()->firm->update(['prices' => $prices->toArray()]);
+
+        return redirect()->route('prices.edit')->with('said', 'Saved.');
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\Project;
+use App\Models\Study;
+use App\Models\StudyKind;
+use App\Models\StudyState;
+use Closure;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Gain\Gains;
+use Ondergrond\Gain\Step;
+use Ondergrond\Search\Limits;
+use Ondergrond\Search\Outcome;
+use Ondergrond\Search\Search;
+use Ondergrond\Search\Space;
+use Ondergrond\Takeoff\PriceList;
+use Throwable;
+
+/** Works out a study, writing down what it knows as it goes; ends early where it was stopped or its option went away. */
+final class RunStudy implements ShouldQueue
+{
+    use Queueable;
+
+    /** Between two writings, s. */
+    private const EVERY = 0.4;
+
+    public int $tries = 1;
+
+    public int $timeout = 1800;
+
+    private float $written = 0.0;
+
+    private string $end = '';
+
+    public function __construct(private readonly int $study) {}
+
+    public function handle(): void
+    {
+        $study = Study::query()->with(['project', 'option'])->find($this->study);
+        if ($study === null || $study->state !== StudyState::Queued) {
+            return;
+        }
+        if ($study->project === null || $study->option === null) {
+            $this->finish($study, StudyState::Stopped, 'The option was deleted before it was worked out.', []);
+
+            return;
+        }
+        $study->update(['state' => StudyState::Running]);
+        try {
+            $result = $study->kind === StudyKind::Gain ? $this->gain($study, $study->project) : $this->search($study, $study->project);
+            $this->finish($study, $this->end === '' ? StudyState::Done : StudyState::Stopped, $this->end, $result);
+        } catch (FaultyInput $e) {
+            $this->finish($study, StudyState::Failed, implode(' ', array_map(static fn (Fault $f): string => $f->line(), $e->faults)), []);
+        }
+    }
+
+    public function failed(?Throwable $e): void
+    {
+        $study = Study::query()->find($this->study);
+        if ($study !== null && ! $study->state->isOver()) {
+            $this->finish($study, StudyState::Failed, 'The server broke off.', $study->result);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function gain(Study $study, Project $project): array
+    {
+        $design = $study->option->design ?? throw new \LogicException('checked before');
+        $write = $this->writing($study);
+        $rows = static fn (array $steps): array => ['steps' => array_map(static fn (Step $s): array => $s->toArray(), $steps)];
+        $steps = Gains::ranked($project->site, $design, $project->units, PriceList::fromArray($study->input['prices'] ?? []),
+            static fn (array $steps, int $of): bool => $write(['done' => count($steps), 'of' => $of], $rows($steps)));
+
+        return $rows($steps);
+    }
+
+    /** @return array<string, mixed> */
+    private function search(Study $study, Project $project): array
+    {
+        $option = $study->option ?? throw new \LogicException('checked before');
+        $write = $this->writing($study);
+        $input = $study->input;
+        /** @var array<string, array{float, float}> $open */
+        $open = $input['open'];
+
+        return Search::run(
+            $project->site, Space::of($option->design, $open, $project->units), new Limits($input['most_cost'] ?? null, $input['most_height_m'] ?? null),
+            PriceList::fromArray($input['prices'] ?? []), $project->units, $option->setAside(),
+            static fn (Outcome $o): bool => $write(['done' => $o->judged, 'of' => $o->designs], $o->toArray()),
+        )->toArray();
+    }
+
+    /** @return Closure(array<string, mixed>, array<string, mixed>): bool  writes every so often; false where it is to end */
+    private function writing(Study $study): Closure
+    {
+        return function (array $progress, array $result) use ($study): bool {
+            $now = microtime(true);
+            if ($this->written > 0.0 && $now - $this->written < self::EVERY) {
+                return true;
+            }
+            $this->written = $now;
+            $still = Study::query()->whereKey($study->id)->where('state', StudyState::Running)->update(['progress' => json_encode($progress), 'result' => json_encode($result, JSON_PRESERVE_ZERO_FRACTION)]) === 1;
+            if (! $still) {
+                $this->end = 'Stopped.';
+            } elseif ($study->option()->doesntExist() || $study->project()->doesntExist()) {
+                $this->end = 'The option was deleted meanwhile.';
+            }
+
+            return $this->end === '';
+        };
+    }
+
+    /** @param  array<string, mixed>  $result */
+    private function finish(Study $study, StudyState $state, string $says, array $result): void
+    {
+        Study::query()->whereKey($study->id)->update([
+            'state' => $state, 'progress' => json_encode([...$study->fresh()->progress ?? [], 'says' => $says]), 'result' => json_encode($result, JSON_PRESERVE_ZERO_FRACTION),
+        ]);
+    }
+}

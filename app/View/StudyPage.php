@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Option;
+use App\Models\Project;
+use App\Models\Study;
+use App\Models\StudyKind;
+use App\Support\Content;
+use Illuminate\Support\Facades\Gate;
+use Ondergrond\Design\Design;
+use Ondergrond\Design\UsualSizes;
+use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Exchange\FieldQuantity;
+use Ondergrond\Exchange\SizePath;
+use Ondergrond\Gain\Candidate;
+use Ondergrond\Gain\Gains;
+use Ondergrond\History\ChangeWords;
+use Ondergrond\Takeoff\PriceList;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+
+/** Where the next board pays, and the search for the cheapest design that holds. */
+final readonly class StudyPage
+{
+    /** Sizes that a search may leave open. */
+    private const OPEN = [
+        'field_board.thickness_m', 'perimeter_board.thickness_m', 'perimeter_board.width_m', 'board_above.thickness_m', 'edge_inside.thickness_m', 'edge_under.thickness_m',
+        'edge_outside.thickness_m', 'edge_outside.depth_below_grade_m', 'wing.thickness_m', 'wing.width_m', 'form.inside_m', 'form.outside_m', 'stone.thickness_m', 'neighbour.thickness_m',
+    ];
+
+    /** How many usual sizes below and above the present one are offered. */
+    private const AROUND = 4;
+
+    private function __construct(
+        public Project $project,
+        public Option $option,
+        public QuantityFormatter $format,
+        public PriceList $prices,
+        public ?Study $gain,
+        public ?Study $search,
+        public bool $may,
+        private string $content,
+    ) {}
+
+    public static function of(Project $project, Option $option, QuantityFormatter $format, PriceList $prices): self
+    {
+        return new self(
+            $project, $option, $format, $prices, Study::latest($option, StudyKind::Gain), Study::latest($option, StudyKind::Search),
+            Gate::allows('update', $project), Content::hash($project, $option),
+        );
+    }
+
+    /** Whether something is being worked out. */
+    public function isPending(): bool
+    {
+        return ($this->gain !== null && ! $this->gain->state->isOver()) || ($this->search !== null && ! $this->search->state->isOver());
+    }
+
+    /** Whether the option has changed since that was asked. */
+    public function isOld(Study $study): bool
+    {
+        return ($study->input['content'] ?? '') !== $this->content;
+    }
+
+    /** @return list<Candidate> what cannot be stepped, and why */
+    public function stuck(): array
+    {
+        return array_values(array_filter(Gains::candidates($this->project->site, $this->option->design, $this->project->units), static fn (Candidate $c): bool => $c->obstacle !== null));
+    }
+
+    public function label(string $path): string
+    {
+        return ChangeWords::label('design.'.$path);
+    }
+
+    public function size(string $path, float $value): string
+    {
+        return $this->format->format($value, FieldQuantity::of($path) ?? Quantity::Thickness);
+    }
+
+    public function money(float $amount): string
+    {
+        return trim($this->prices->currency.' '.$this->format->mark->written(number_format($amount, 0, '', ' ')));
+    }
+
+    /** @return array<string, array{now: string, from: string, to: string}> sizes that may be left open, with what is offered */
+    public function open(): array
+    {
+        $data = DesignCodec::toArray($this->option->design);
+        $open = [];
+        foreach (self::OPEN as $path) {
+            $now = SizePath::find($data, $path) ?? 0.0;
+            $sizes = UsualSizes::of($path, $this->project->units);
+            if (! self::belongs($path, $this->option->design, $now) || $sizes === []) {
+                continue;
+            }
+            $at = count(array_filter($sizes, static fn (float $s): bool => $s < $now - 1e-6));
+            $open[$path] = [
+                'now' => $this->size($path, $now),
+                'from' => $this->size($path, $sizes[max(0, $at - self::AROUND)]),
+                'to' => $this->size($path, $sizes[min(count($sizes) - 1, $at + self::AROUND)]),
+            ];
+        }
+
+        return $open;
+    }
+
+    /** A part that is left out may be searched for where it could stand. */
+    private static function belongs(string $path, Design $design, float $now): bool
+    {
+        return $now > 0.0 || in_array($path, ['field_board.thickness_m', 'edge_outside.thickness_m', 'edge_inside.thickness_m', 'edge_under.thickness_m'], true) && $design->slab->present();
+    }
+}

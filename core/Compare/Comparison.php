@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Compare;
+
+use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Heat\HeatVerdict;
+use Ondergrond\History\ChangeWords;
+use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Project\Option;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Rulebook;
+use Ondergrond\Rules\Severity;
+use Ondergrond\Rules\Subject;
+use Ondergrond\Site\Site;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
+
+/** Options side by side: what they come to, what the rules find in each, and what of their parts differs. */
+final readonly class Comparison
+{
+    /**
+     * @param  list<Option>  $options
+     * @param  array<string, list<Row>>  $groups  by title
+     */
+    private function __construct(
+        public array $options,
+        public array $groups,
+    ) {}
+
+    /**
+     * @param  non-empty-list<Option>  $options
+     * @param  list<FieldSummary|null>  $fields  of each; null where it is still to be solved
+     */
+    public static function of(Site $site, array $options, array $fields, UnitSystem $units, QuantityFormatter $format): self
+    {
+        $heats = array_map(static fn (Option $o): HeatVerdict => HeatVerdict::of($site, $o->design), $options);
+        $loads = array_map(static fn (Option $o): LoadVerdict => LoadVerdict::of($site, $o->design), $options);
+        $findings = array_map(static fn (Option $o): array => self::findings($site, $o, $units), $options);
+        $heading = ['Family' => array_map(static fn (Option $o): string => ucfirst(str_replace('-', ' ', $o->design->family)), $options)];
+
+        return new self($options, [
+            'Heat' => [
+                new Row('Built as', $heading['Family']),
+                self::numbers('A year, formula', Quantity::Energy, array_map(static fn (HeatVerdict $h): float => $h->floor->annual, $heats), $format),
+                self::numbers('A year, field', Quantity::Energy, self::from($fields, static fn (FieldSummary $f): float => $f->annual), $format),
+                self::numbers('Mean of the year, field', Quantity::Power, self::from($fields, static fn (FieldSummary $f): float => $f->mean), $format),
+                self::numbers('Design day, formula', Quantity::Power, array_map(static fn (HeatVerdict $h): float => $h->floor->design, $heats), $format),
+                self::numbers('U, formula', Quantity::Transmittance, array_map(static fn (HeatVerdict $h): float => $h->floor->transmittance(), $heats), $format),
+                self::numbers('U, field with junctions', Quantity::Transmittance, self::from($fields, static fn (FieldSummary $f): float => $f->transmittance), $format),
+                self::numbers('What the junctions add', Quantity::HeatLoss, self::from($fields, static fn (FieldSummary $f): float => $f->junctions), $format),
+                self::numbers('ψ at the edge', Quantity::LinearTransmittance, self::from($fields, static fn (FieldSummary $f): float => $f->psi['edge'] ?? 0.0), $format),
+                new Row('Heat is said to', array_map(static fn (HeatVerdict $h): string => $h->word->value, $heats)),
+                new Row('Load is said to', array_map(static fn (LoadVerdict $l): string => $l->word()->value, $loads)),
+            ],
+            'Findings' => self::findingRows($findings, $options, $format),
+            'Parts that differ' => self::partRows($options, $format),
+        ]);
+    }
+
+    /** @return list<list<string>> a header and a line for each row, cells as they are read */
+    public function table(): array
+    {
+        $lines = [['', '', ...array_map(static fn (Option $o): string => $o->name, $this->options)]];
+        foreach ($this->groups as $title => $rows) {
+            foreach ($rows as $row) {
+                $lines[] = [$title, $row->label, ...$row->cells];
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  list<float|null>  $values
+     */
+    private static function numbers(string $label, Quantity $quantity, array $values, QuantityFormatter $format): Row
+    {
+        return new Row($label.', '.$format->unit($quantity), array_map(static fn (?float $v): string => $v === null ? '…' : $format->number($v, $quantity), $values), $values);
+    }
+
+    /**
+     * @param  list<FieldSummary|null>  $fields
+     * @param  callable(FieldSummary): float  $value
+     * @return list<float|null>
+     */
+    private static function from(array $fields, callable $value): array
+    {
+        return array_map(static fn (?FieldSummary $f): ?float => $f === null ? null : $value($f), $fields);
+    }
+
+    /** @return array<string, Finding> by rule */
+    private static function findings(Site $site, Option $option, UnitSystem $units): array
+    {
+        $by = [];
+        foreach (Rulebook::findings(new Subject($site, $option->design, $units)) as $finding) {
+            $by[$finding->rule->id()] = $finding;
+        }
+
+        return $by;
+    }
+
+    /**
+     * @param  list<array<string, Finding>>  $findings
+     * @param  list<Option>  $options
+     * @return list<Row>
+     */
+    private static function findingRows(array $findings, array $options, QuantityFormatter $format): array
+    {
+        $rows = [];
+        foreach (Severity::cases() as $severity) {
+            $counts = array_map(static fn (array $of, Option $o): int => count(array_filter($of, static fn (Finding $f): bool => $f->severity === $severity && ! self::isSetAside($o, $f))), $findings, $options);
+            $rows[] = new Row(ucfirst($severity->value), array_map(strval(...), $counts), array_map(floatval(...), $counts));
+        }
+        $met = [];
+        foreach ($findings as $of) {
+            foreach ($of as $id => $finding) {
+                $met[$id] = min($met[$id] ?? 9, $finding->severity->rank());
+            }
+        }
+        asort($met);
+        foreach (array_keys($met) as $id) {
+            $cells = array_map(static function (array $of, Option $o) use ($id, $format): string {
+                $finding = $of[$id] ?? null;
+
+                return match (true) {
+                    $finding === null => '–',
+                    self::isSetAside($o, $finding) => 'set aside',
+                    default => $finding->severity->value.($finding->severity === Severity::NotChecked || $finding->measured === null ? '' : ': '.$finding->measured->in($format)),
+                };
+            }, $findings, $options);
+            $rows[] = new Row(Rulebook::all()[$id]->asks(), $cells);
+        }
+
+        return $rows;
+    }
+
+    private static function isSetAside(Option $option, Finding $finding): bool
+    {
+        return in_array($finding->rule->id(), array_column($option->setAside, 'rule'), true);
+    }
+
+    /**
+     * @param  list<Option>  $options
+     * @return list<Row>
+     */
+    private static function partRows(array $options, QuantityFormatter $format): array
+    {
+        $flat = array_map(static fn (Option $o): array => self::flat(DesignCodec::toArray($o->design)), $options);
+        $words = new ChangeWords($format);
+        $rows = [];
+        foreach (array_keys(array_merge(...$flat)) as $path) {
+            $values = array_map(static fn (array $of): mixed => $of[$path] ?? null, $flat);
+            if (count(array_unique(array_map(static fn (mixed $v): string => json_encode($v, JSON_THROW_ON_ERROR), $values))) > 1) {
+                $rows[] = new Row(ChangeWords::label('design.'.$path), array_map(static fn (mixed $v): string => $v === null ? '–' : $words->value('design.'.$path, $v), $values));
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @return array<string, mixed> values by path
+     */
+    private static function flat(array $data, string $prefix = ''): array
+    {
+        $flat = [];
+        foreach ($data as $key => $value) {
+            $flat = [...$flat, ...(is_array($value) ? self::flat($value, $prefix.$key.'.') : [$prefix.$key => $value])];
+        }
+
+        return $flat;
+    }
+}

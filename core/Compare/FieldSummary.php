@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Compare;
+
+use Ondergrond\Heat\FieldHeat;
+use Ondergrond\Heat\Junctions;
+
+/** What is kept of a design's fields so that it can be compared without solving them again. */
+final readonly class FieldSummary
+{
+    /**
+     * @param  float  $coefficient  H_g + Pψ_g, W/K
+     * @param  float  $mean  over the year, W
+     * @param  float  $annual  over the heating months, kWh
+     * @param  float  $transmittance  with the junctions, W/(m²K)
+     * @param  float  $junctions  of that what the junctions add, W/K
+     * @param  array<string, float>  $psi  by side, W/(m·K)
+     */
+    public function __construct(
+        public float $coefficient,
+        public float $mean,
+        public float $annual,
+        public float $transmittance,
+        public float $junctions,
+        public array $psi,
+    ) {}
+
+    public static function of(FieldHeat $field, Junctions $junctions): self
+    {
+        $psi = [];
+        foreach ($junctions->all as $junction) {
+            if ($junction->side !== null && $junction->psi !== null) {
+                $psi[$junction->slug] = $junction->psi;
+            }
+        }
+
+        return new self($field->steadyCoefficient, $field->mean, $field->annual, $field->transmittance(), $junctions->sum, $psi);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Gain;
+
+/** What a candidate does. */
+final readonly class Step
+{
+    /**
+     * @param  string  $path  of the size that changes
+     * @param  float  $from  m
+     * @param  float  $to  m
+     * @param  float  $watts  saved as the mean of the year, by the field; negative where it loses more
+     * @param  float  $volume  of insulation it takes more, m³
+     * @param  float|null  $cost  it takes more, where all prices that it hangs on are given
+     * @param  list<string>  $settles  rules whose findings go
+     * @param  list<string>  $brings  rules whose findings come, other than *not checked*
+     */
+    public function __construct(
+        public string $path,
+        public float $from,
+        public float $to,
+        public float $watts,
+        public float $volume,
+        public ?float $cost,
+        public array $settles,
+        public array $brings,
+    ) {}
+
+    /** Saved in all the year, kWh. */
+    public function energy(): float
+    {
+        return 8.76 * $this->watts;
+    }
+
+    /** @return array{path: string, from_m: float, to_m: float, mean_w: float, year_kwh: float, insulation_m3: float, cost: float|null, settles: list<string>, brings: list<string>} */
+    public function toArray(): array
+    {
+        return [
+            'path' => $this->path, 'from_m' => $this->from, 'to_m' => $this->to, 'mean_w' => $this->watts, 'year_kwh' => $this->energy(),
+            'insulation_m3' => $this->volume, 'cost' => $this->cost, 'settles' => $this->settles, 'brings' => $this->brings,
+        ];
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Search;
+
+/** What a search came to, or has come to so far. */
+final readonly class Outcome
+{
+    /**
+     * @param  int  $designs  in the space
+     * @param  int  $judged  of them so far
+     * @param  int  $hold  of those that hold
+     * @param  array<string, int>  $broken  how many designs each rule or limit turned away, most first
+     * @param  list<Choice>  $front  cheapest first, each with less heat than the one before
+     * @param  int  $fields  solved so far
+     * @param  bool  $finished  the front is confirmed by fields
+     * @param  list<string>  $unpriced  materials that the price list lacks; where none is priced, price is m³ of insulation
+     */
+    public function __construct(
+        public int $designs,
+        public int $judged,
+        public int $hold,
+        public array $broken,
+        public array $front,
+        public int $fields,
+        public bool $finished,
+        public bool $priced,
+        public array $unpriced,
+        public float $seconds,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'designs' => $this->designs, 'judged' => $this->judged, 'hold' => $this->hold, 'broken' => $this->broken,
+            'front' => array_map(static fn (Choice $c): array => $c->toArray(), $this->front), 'fields' => $this->fields, 'finished' => $this->finished,
+            'priced' => $this->priced, 'unpriced' => $this->unpriced, 'seconds' => $this->seconds,
+        ];
+    }
+}

@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Search;
+
+use Closure;
+use Ondergrond\Design\Design;
+use Ondergrond\Ground\InsideWave;
+use Ondergrond\Heat\Reading;
+use Ondergrond\Heat\SteadyLoss;
+use Ondergrond\Project\SetAside;
+use Ondergrond\Rules\Rulebook;
+use Ondergrond\Rules\Severity;
+use Ondergrond\Rules\Subject;
+use Ondergrond\Site\Site;
+use Ondergrond\Takeoff\PriceList;
+use Ondergrond\Takeoff\Takeoff;
+use Ondergrond\Units\UnitSystem;
+
+/**
+ * The cheapest designs of a space that hold. Every design is judged: by the rules that look at an open part, by the limits,
+ * and by its heat. The formula does not see all boards at the edge, so its heat is corrected by what fields of the design
+ * with one open size at a time have shown: Φ ≈ Φ_formula + Σ (Φ_field − Φ_formula of each size alone). The front of price
+ * against heat is then confirmed by fields of its own, which have the last word. Nothing is applied.
+ */
+final class Search
+{
+    /** Designs of the front that get a field. */
+    private const CONFIRMED = 14;
+
+    /** Also those that the guess puts so little behind the front, share of their loss. */
+    private const NEAR = 0.02;
+
+    private int $judged = 0;
+
+    private int $hold = 0;
+
+    private int $fields = 0;
+
+    /** @var array<string, int> */
+    private array $broken = [];
+
+    /** @var list<Choice> */
+    private array $holding = [];
+
+    private readonly int $start;
+
+    /** @var list<string> ids of rules that look at an open part and are not set aside */
+    private readonly array $rules;
+
+    /**
+     * @param  list<SetAside>  $setAside
+     * @param  Closure(Outcome): bool  $progress  told every so often; false stops the search
+     */
+    private function __construct(
+        private readonly Site $site,
+        private readonly Space $space,
+        private readonly Limits $limits,
+        private readonly PriceList $prices,
+        private readonly UnitSystem $units,
+        array $setAside,
+        private readonly Closure $progress,
+    ) {
+        $this->start = (int) hrtime(true);
+        $aside = array_column($setAside, 'rule');
+        $this->rules = array_keys(array_filter(Rulebook::all(), static fn ($rule, string $id): bool => ! in_array($id, $aside, true) && array_filter($rule->parts(), $space->touches(...)) !== [], ARRAY_FILTER_USE_BOTH));
+    }
+
+    /**
+     * @param  list<SetAside>  $setAside  rules that count for nothing
+     * @param  (Closure(Outcome): bool)|null  $progress  told every so often; false stops the search
+     */
+    public static function run(Site $site, Space $space, Limits $limits, PriceList $prices, UnitSystem $units, array $setAside = [], ?Closure $progress = null): Outcome
+    {
+        return (new self($site, $space, $limits, $prices, $units, $setAside, $progress ?? static fn (): bool => true))->search();
+    }
+
+    private function search(): Outcome
+    {
+        $corrections = $this->corrections();
+        if ($corrections === null) {
+            return $this->outcome([], false);
+        }
+        foreach ($this->space->designs() as $sizes => $design) {
+            $this->judged++;
+            $why = $design === null ? 'cannot be built' : $this->turnedAway($design);
+            if ($why !== null || $design === null) {
+                $this->broken[$why ?? ''] = ($this->broken[$why ?? ''] ?? 0) + 1;
+            } else {
+                $this->hold++;
+                $extra = 0.0;
+                foreach ($sizes as $path => $size) {
+                    $extra += $corrections[$path][self::key($size)] ?? 0.0;
+                }
+                $this->holding[] = new Choice($sizes, $this->price($design), $this->formula($design) + $extra);
+            }
+            if ($this->judged % 50 === 0 && ! ($this->progress)($this->outcome([], false))) {
+                return $this->outcome(self::front($this->holding), false);
+            }
+        }
+        arsort($this->broken);
+
+        return $this->confirm();
+    }
+
+    /**
+     * What the formula misses at each size alone, W; null where the search was stopped.
+     *
+     * @return array<string, array<int, float>>|null by path and size
+     */
+    private function corrections(): ?array
+    {
+        $corrections = [];
+        $base = $this->difference($this->space->design);
+        foreach ($this->space->open as $path => $sizes) {
+            foreach ($sizes as $size) {
+                $design = $this->space->design([$path => $size]);
+                $corrections[$path][self::key($size)] = $design === null ? 0.0 : $this->difference($design) - $base;
+                if (! ($this->progress)($this->outcome([], false))) {
+                    return null;
+                }
+            }
+        }
+        // What the design itself shows is common to all.
+        $first = (string) array_key_first($corrections);
+        $corrections[$first] = array_map(static fn (float $c): float => $c + $base, $corrections[$first]);
+
+        return $corrections;
+    }
+
+    /** Sizes as keys: tenths of a millimetre. */
+    private static function key(float $size): int
+    {
+        return (int) round(1e4 * $size);
+    }
+
+    /** Field less formula, W. */
+    private function difference(Design $design): float
+    {
+        return $this->field($design) - $this->formula($design);
+    }
+
+    private function field(Design $design): float
+    {
+        $this->fields++;
+
+        return SteadyLoss::solved($this->site, $design)->mean;
+    }
+
+    private function formula(Design $design): float
+    {
+        return Reading::of($design)->formula($this->site->soil->conductivity())->steadyCoefficient() * (InsideWave::ofFloor($this->site, $design)->mean - $this->site->climate->wave()->mean);
+    }
+
+    /** The first rule or limit that it breaks; null where it holds. */
+    private function turnedAway(Design $design): ?string
+    {
+        if (! $this->limits->holdHeight($design)) {
+            return 'limit of height';
+        }
+        if ($this->limits->cost !== null && $this->price($design) > $this->limits->cost + 1e-9) {
+            return 'limit of cost';
+        }
+        $subject = new Subject($this->site, $design, $this->units);
+        foreach ($this->rules as $id) {
+            $severity = Rulebook::all()[$id]->judge($subject)?->severity;
+            if ($severity === Severity::Stop || $severity === Severity::Fix) {
+                return $id;
+            }
+        }
+
+        return null;
+    }
+
+    private function price(Design $design): float
+    {
+        return $this->prices->isEmpty() ? Takeoff::insulation($design) : $this->prices->cost($design);
+    }
+
+    private function confirm(): Outcome
+    {
+        $near = [];
+        foreach (self::front($this->holding, self::NEAR) as $choice) {
+            $near[] = $choice;
+        }
+        // Spread over the front where there are too many.
+        $every = max(1.0, count($near) / self::CONFIRMED);
+        $confirmed = [];
+        for ($i = 0.0; $i < count($near); $i += $every) {
+            $choice = $near[(int) $i];
+            $design = $this->space->design($choice->sizes);
+            if ($design !== null) {
+                $confirmed[] = $choice->confirmed($this->field($design));
+            }
+            if (! ($this->progress)($this->outcome(self::front($confirmed), false))) {
+                return $this->outcome(self::front($confirmed), false);
+            }
+        }
+
+        return $this->outcome(self::front($confirmed), true);
+    }
+
+    /**
+     * Those that no other beats in both price and heat, cheapest first; with a margin also those that are beaten by less.
+     *
+     * @param  list<Choice>  $choices
+     * @return list<Choice>
+     */
+    private static function front(array $choices, float $margin = 0.0): array
+    {
+        $heat = static fn (Choice $c): float => $c->watts ?? $c->guess;
+        usort($choices, static fn (Choice $a, Choice $b): int => [round($a->price, 6), $heat($a)] <=> [round($b->price, 6), $heat($b)]);
+        $front = [];
+        $least = INF;
+        foreach ($choices as $choice) {
+            if ($heat($choice) < $least * (1 + ($least < INF ? $margin : 0.0)) - 1e-9) {
+                $front[] = $choice;
+                $least = min($least, $heat($choice));
+            }
+        }
+
+        return $front;
+    }
+
+    /** @param  list<Choice>  $front */
+    private function outcome(array $front, bool $finished): Outcome
+    {
+        return new Outcome(
+            $this->space->count(), $this->judged, $this->hold, $this->broken, $front, $this->fields, $finished,
+            ! $this->prices->isEmpty(), $this->prices->isEmpty() ? [] : $this->prices->missing($this->space->design), (hrtime(true) - $this->start) / 1e9,
+        );
+    }
+}

@@ -1,0 +1,108 @@
+@use('Ondergrond\Units\Quantity')
+@use('App\Models\StudyState')
+@php [$project, $option, $format, $gain, $search] = [$page->project, $page->option, $page->format, $page->gain, $page->search]; @endphp
+<x-layout :title="'Where it pays, '.$option->name" :project="$project" :option="$option" class="page">
+    <div class="page-head">
+        <h1>Where it pays</h1>
+        <a href="{{ route('section.show', [$project, $option]) }}">Back to the section</a>
+        @can('create', \App\Models\Project::class)<a href="{{ route('prices.edit') }}">Prices</a>@endcan
+    </div>
+    @error('study')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+    <div x-data="poll" data-url="{{ route('studies.show', [$project, $option]) }}">
+        <section aria-labelledby="gain-title">
+            <h2 id="gain-title">The next size of board</h2>
+            <p class="lead">Every size that insulates, one step up and one down, each with a field of its own: what it saves, what it takes, what it does to the findings.</p>
+            <div id="gain" data-live>
+                <x-study-state :study="$gain" :page="$page" />
+                @if (($gain->result['steps'] ?? []) !== [])
+                    <div class="scroll" tabindex="0" role="region" aria-label="Steps, most saved first">
+                        <table class="data data-steps">
+                            <thead><tr><th scope="col">Size</th><th scope="col">from</th><th scope="col">to</th><th scope="col">saves, {{ $format->unit(Quantity::Power) }}</th><th scope="col">in a year, {{ $format->unit(Quantity::Energy) }}</th><th scope="col">board, m³</th><th scope="col">cost</th><th scope="col">findings</th>@if ($page->may)<td></td>@endif</tr></thead>
+                            <tbody>
+                                @php $most = max(0.001, ...array_map(fn ($s) => abs($s['mean_w']), $gain->result['steps'])); @endphp
+                                @foreach ($gain->result['steps'] as $i => $step)
+                                    <tr>
+                                        <th scope="row">{{ $page->label($step['path']) }}</th><td>{{ $page->size($step['path'], $step['from_m']) }}</td><td>{{ $page->size($step['path'], $step['to_m']) }}</td>
+                                        <td class="step-bar"><svg viewBox="-50 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect class="{{ $step['mean_w'] >= 0 ? 'bar-floor' : 'bar-loss' }}" x="{{ min(0, round(50 * $step['mean_w'] / $most, 1)) }}" y="1" width="{{ abs(round(50 * $step['mean_w'] / $most, 1)) }}" height="8" /><path d="M0 0V10" class="bar-field" /></svg> {{ $format->mark->written(sprintf('%+.1f', Quantity::Power->unit($format->system)->fromSi($step['mean_w']))) }}</td>
+                                        <td>{{ $format->number($step['year_kwh'], Quantity::Energy) }}</td><td>{{ $format->mark->written(sprintf('%+.2f', $step['insulation_m3'])) }}</td>
+                                        <td>{{ $step['cost'] === null ? 'no price' : $page->money($step['cost']) }}</td>
+                                        <td>@if ($step['settles'] !== [])settles {{ collect($step['settles'])->map(fn ($r) => str_replace('-', ' ', $r))->implode(', ') }}@endif @if ($step['brings'] !== []) <b>brings {{ collect($step['brings'])->map(fn ($r) => str_replace('-', ' ', $r))->implode(', ') }}</b>@endif</td>
+                                        @if ($page->may)<td>@if ($gain->state->isOver())<form method="post" action="{{ route('studies.open', [$project, $option, $gain, $i]) }}">@csrf<button>Open<span class="unseen"> as an option: {{ $page->label($step['path']) }}, {{ $page->size($step['path'], $step['to_m']) }}</span></button></form>@endif</td>@endif
+                                    </tr>
+                                @endforeach
+                            </tbody>
+                        </table>
+                    </div>
+                @endif
+            </div>
+            @if ($page->may)
+                <form method="post" action="{{ route('studies.gain', [$project, $option]) }}">@csrf<button class="go">{{ $gain === null ? 'Work it out' : 'Work it out again' }}</button></form>
+            @endif
+            @if (($stuck = $page->stuck()) !== [])
+                <details class="findings-more"><summary>Sizes that cannot go a step further: {{ count($stuck) }}</summary>
+                    <ul>@foreach ($stuck as $c)<li>{{ $page->label($c->path) }}, {{ $page->size($c->path, $c->from) }} to {{ $page->size($c->path, $c->to) }}: {{ $c->obstacle }}.</li>@endforeach</ul></details>
+            @endif
+        </section>
+        <section aria-labelledby="search">
+            <h2 id="search">The cheapest that holds</h2>
+            <p class="lead">Leave sizes open, and every design with them is weighed: by the rules that look at an open part, by your limits, by its heat. What is left are choices that no other beats in both {{ $page->prices->isEmpty() ? 'board' : 'cost' }} and heat. Nothing is applied: each opens as an option of its own.</p>
+            @if ($page->prices->isEmpty())<p><b>No prices are given</b>, so the volume of insulation stands for cost. @can('create', \App\Models\Project::class)<a href="{{ route('prices.edit') }}">Give prices</a>@endcan</p>
+            @elseif (($lacks = $page->prices->missing($option->design)) !== [])<p><b>No price for:</b> {{ implode(', ', $lacks) }}. They count as free of cost.</p>@endif
+            <div id="search-result" data-live>
+                <x-study-state :study="$search" :page="$page" />
+                @if ($search !== null && $search->result !== [])
+                    @php $r = $search->result; @endphp
+                    <p>{{ number_format($r['judged'], 0, '', ' ') }} of {{ number_format($r['designs'], 0, '', ' ') }} designs judged, {{ number_format($r['hold'], 0, '', ' ') }} hold; {{ $r['fields'] }} fields solved in {{ $format->mark->written(sprintf('%.1f', $r['seconds'])) }} s.
+                        @if ($r['broken'] !== []) Turned away: @foreach ($r['broken'] as $why => $n){{ str_replace('-', ' ', $why) }} {{ number_format($n, 0, '', ' ') }}@if (! $loop->last), @endif @endforeach. @endif</p>
+                    @if ($search->state->isOver() && $r['judged'] > 0 && $r['hold'] === 0)<p class="wrong">No design holds within these sizes. Open the part that the rules above look at, apply their remedies on the section first, or set a rule aside there.</p>@endif
+                    @if ($r['front'] !== [])
+                        <div class="scroll" tabindex="0" role="region" aria-label="Choices, cheapest first">
+                            <table class="data data-choices">
+                                <thead><tr><th scope="col">{{ $r['priced'] ? 'Cost' : 'Insulation, m³' }}</th><th scope="col">a year, {{ $format->unit(Quantity::Energy) }}</th><th scope="col">mean, {{ $format->unit(Quantity::Power) }}</th>@foreach (array_keys($r['front'][0]['sizes_m']) as $path)<th scope="col">{{ $page->label($path) }}</th>@endforeach @if ($page->may)<td></td>@endif</tr></thead>
+                                <tbody>
+                                    @foreach ($r['front'] as $i => $choice)
+                                        <tr><th scope="row">{{ $r['priced'] ? $page->money($choice['price']) : $format->mark->written(sprintf('%.2f', $choice['price'])) }}</th><td>{{ $format->number($choice['year_kwh'], Quantity::Energy) }}</td><td>{{ $format->number($choice['mean_w'] ?? $choice['guess_w'], Quantity::Power) }}@if ($choice['mean_w'] === null) (guess)@endif</td>
+                                            @foreach ($choice['sizes_m'] as $path => $size)<td>{{ $page->size($path, $size) }}</td>@endforeach
+                                            @if ($page->may)<td>@if ($search->state->isOver())<form method="post" action="{{ route('studies.open', [$project, $option, $search, $i]) }}">@csrf<button>Open<span class="unseen"> choice {{ $i + 1 }} as an option</span></button></form>@endif</td>@endif</tr>
+                                    @endforeach
+                                </tbody>
+                            </table>
+                        </div>
+                        @php $front = $r['front']; [$p0, $p1] = [min(array_column($front, 'price')), max(array_column($front, 'price'))]; $e = array_column($front, 'year_kwh'); [$e0, $e1] = [min($e), max($e)]; @endphp
+                        @if (count($front) > 1)
+                            <svg class="front" viewBox="0 0 320 150" role="img" aria-label="{{ $r['priced'] ? 'Cost' : 'Insulation' }} across, heat of a year up: {{ count($front) }} choices, each cheaper one losing more">
+                                <path class="front-axes" d="M34 8V120H312" /><path class="front-line" d="{{ collect($front)->map(fn ($c, $i) => ($i ? 'L' : 'M').round(44 + 258 * ($c['price'] - $p0) / max(1e-9, $p1 - $p0), 1).' '.round(112 - 96 * ($c['year_kwh'] - $e0) / max(1e-9, $e1 - $e0), 1))->implode('') }}" />
+                                @foreach ($front as $c)<circle cx="{{ round(44 + 258 * ($c['price'] - $p0) / max(1e-9, $p1 - $p0), 1) }}" cy="{{ round(112 - 96 * ($c['year_kwh'] - $e0) / max(1e-9, $e1 - $e0), 1) }}" r="3.5" />@endforeach
+                                <text x="173" y="142" text-anchor="middle">{{ $r['priced'] ? 'cost' : 'insulation' }} →</text><text x="14" y="66" text-anchor="middle" transform="rotate(-90 14 66)">heat a year →</text>
+                            </svg>
+                        @endif
+                    @endif
+                @endif
+            </div>
+            @if ($page->may)
+                <form class="search" method="post" action="{{ route('studies.search', [$project, $option]) }}" novalidate data-keep>
+                    @csrf <input type="hidden" name="{{ \App\Support\Reading::FIELD }}" value="{{ \App\Support\Reading::name($format) }}">
+                    @error('open')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+                    <fieldset>
+                        <legend>Leave open</legend>
+                        <table class="search-open">
+                            <thead><tr><th scope="col">Size</th><th scope="col">now</th><th scope="col">from</th><th scope="col">to</th></tr></thead>
+                            <tbody>
+                                @foreach ($page->open() as $path => $size)
+                                    @php $was = fn (string $end) => is_array(old($end)) && is_string(old($end)[$path] ?? null) ? old($end)[$path] : $size[$end]; @endphp
+                                    <tr>
+                                        <th scope="row"><label><input type="checkbox" name="open[]" value="{{ $path }}" @checked(in_array($path, (array) old('open', []), true))> {{ $page->label($path) }}</label></th><td>{{ $size['now'] }}</td>
+                                        @foreach (['from', 'to'] as $end)<td><input type="text" name="{{ $end }}[{{ $path }}]" value="{{ $was($end) }}" aria-label="{{ $page->label($path) }}, {{ $end }}" autocomplete="off">@if ($errors->has("{$end}.{$path}"))<p class="wrong">{{ $errors->first("{$end}.{$path}") }}</p>@endif</td>@endforeach
+                                    </tr>
+                                @endforeach
+                            </tbody>
+                        </table>
+                    </fieldset>
+                    <x-field name="most_cost" label="All materials cost at most" value="" hint="empty: no limit" />
+                    <x-field name="most_height" label="From the finished floor to the dig at most" value="" hint="empty: no limit" />
+                    <button class="go">Search</button>
+                </form>
+            @endif
+        </section>
+    </div>
+</x-layout>
