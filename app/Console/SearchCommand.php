@@ -61,7 +61,9 @@ final class SearchCommand extends Command
         }
         $error = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : null;
         $outcome = Search::run($job->project->site, $space, $limits, $job->prices, $units, $job->option->setAside, static function (Outcome $o) use ($error): bool {
-            $o->judged % 1000 === 0 && $o->judged > 0 && $error?->writeln("{$o->judged} of {$o->designs} judged, {$o->hold} hold");
+            if ($error !== null && $o->judged > 0 && $o->judged % 1000 === 0) {
+                $error->writeln("{$o->judged} of {$o->designs} judged, {$o->hold} hold");
+            }
 
             return true;
         });

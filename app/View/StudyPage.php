@@ -11,6 +11,7 @@ use App\Models\StudyKind;
 use App\Support\Content;
 use Illuminate\Support\Facades\Gate;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
 use Ondergrond\Design\UsualSizes;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\FieldQuantity;
@@ -111,6 +112,8 @@ final readonly class StudyPage
     /** A part that is left out may be searched for where it could stand. */
     private static function belongs(string $path, Design $design, float $now): bool
     {
-        return $now > 0.0 || in_array($path, ['field_board.thickness_m', 'edge_outside.thickness_m', 'edge_inside.thickness_m', 'edge_under.thickness_m'], true) && $design->slab->present();
+        $present = Part::from(explode('.', $path)[0])->of($design)->present();
+
+        return $now > 0.0 && $present || in_array($path, ['field_board.thickness_m', 'edge_outside.thickness_m', 'edge_inside.thickness_m', 'edge_under.thickness_m'], true) && $design->slab->present();
     }
 }

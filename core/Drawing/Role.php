@@ -21,4 +21,5 @@ enum Role: string
     case Isotherm = 'isotherm';
     case Frost = 'frost';
     case Middle = 'middle';
+    case Boundary = 'boundary';
 }

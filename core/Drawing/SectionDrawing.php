@@ -63,6 +63,7 @@ final class SectionDrawing
             ...self::courses($section),
             ...self::datum($section, $box, $paper),
             ...(new SectionDimensions($section, $paper, $format))->items($box),
+            ...(new ProductBoundaries($section, $paper, $format))->items(),
             ...$flags->items(),
             ...(new SectionLevels($section, $box, $paper, $format))->items(),
             ...(new SectionHandles($section, $box, $paper, $format))->items(),

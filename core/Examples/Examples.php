@@ -11,7 +11,11 @@ use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
+use Ondergrond\Project\SetAside;
 use Ondergrond\Site\ClimateSamples;
+use Ondergrond\Site\GroundWater;
+use Ondergrond\Site\Presence;
+use Ondergrond\Site\RequirementSets;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
 use Ondergrond\Units\Unit;
@@ -25,7 +29,7 @@ final class Examples
     {
         return [
             self::boathouse(), self::kiosk(), self::readingRoom(), self::musicSchool(), self::bakery(),
-            self::glasshouse(), self::weighHouse(), self::pumpHouse(), self::signalBox(), self::mill(), self::ropeShed(),
+            self::glasshouse(), self::weighHouse(), self::pumpHouse(), self::signalBox(), self::mill(), self::ropeShed(), self::washHouse(),
         ];
     }
 
@@ -177,6 +181,51 @@ final class Examples
     private static function ropeShed(): Project
     {
         return self::single('Rope-walk house with garage', 'End of the rope-walk', 'cold-inland', Soil::ClayOrSilt, 20.0, 'unheated-neighbour', Footprint::of(88.0, 38.0, 38.0, garage: 6.5, doors: 2.0), UnitSystem::Metric);
+    }
+
+    /** A design with the mistakes that teach, and the same put right. */
+    private static function washHouse(): Project
+    {
+        $right = self::changed(self::preset('thickened-edge-slab', Footprint::rectangle(12.0, 7.0), UnitSystem::Metric), [
+            'footprint' => ['garage_m' => 6.0, 'doors_m' => 4.2],
+            'field_board' => ['material' => 'eps-25psi', 'thickness_m' => 0.1],
+            'perimeter_board' => ['thickness_m' => 0.12],
+            'sheet' => ['lap_m' => 0.3, 'joints' => 'taped'],
+            'edge_inside' => ['bevel_m' => 0.05],
+            'edge_outside' => ['material' => 'xps-25psi', 'thickness_m' => 0.1, 'depth_below_grade_m' => 0.55],
+            'edge_under' => ['material' => 'xps-40psi', 'thickness_m' => 0.05],
+            'cover' => ['material' => 'cement-board', 'thickness_m' => 0.012],
+            'shield' => ['thickness_m' => 0.0005, 'drip_m' => 0.02],
+            'dpc' => ['thickness_m' => 0.001, 'height_above_grade_m' => 0.2],
+            'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15],
+            'neighbour' => ['material' => 'xps-25psi', 'thickness_m' => 0.1, 'width_m' => 3.0, 'slab_m' => 0.1, 'top_above_grade_m' => 0.15, 'edge_board_m' => 0.05],
+            'steel' => ['bar_m' => 0.012, 'cover_m' => 0.04],
+            'loads' => ['line_kn_m' => 14.0, 'line_live_kn_m' => 6.0, 'post_kn' => 6.0, 'post_live_kn' => 4.0, 'plate_m' => 0.2, 'floor_live_kpa' => 3.0],
+        ]);
+        $wrong = self::changed($right, [
+            'field_board' => ['material' => 'eps-15psi', 'thickness_m' => 0.05],
+            'perimeter_board' => ['material' => 'eps-15psi', 'thickness_m' => 0.05],
+            'sheet' => ['thickness_m' => 0.00015, 'position' => 'below', 'lap_m' => 0.1, 'joints' => 'lapped'],
+            'edge_inside' => ['bevel_m' => 0.0],
+            'edge_outside' => ['depth_below_grade_m' => 0.3],
+            'edge_under' => ['material' => 'stone-wool-board', 'thickness_m' => 0.1],
+            'cover' => ['thickness_m' => 0.0],
+            'shield' => ['thickness_m' => 0.0],
+            'dpc' => ['thickness_m' => 0.0],
+            'threshold' => ['thickness_m' => 0.0],
+            'neighbour' => ['thickness_m' => 0.0],
+            'steel' => ['cover_m' => 0.01],
+        ]);
+
+        return new Project(
+            'Fullers’ wash-house',
+            UnitSystem::Metric,
+            new Site('Behind the bleaching green', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 19.0, 0.0, 15.0, 0.25, GroundWater::Damp, Presence::No, Presence::Yes, RequirementSets::all()['practice']['of']),
+            [
+                new Option('A · as it was drawn', true, 'What the rules find in a hurried drawing.', $wrong, [new SetAside('pest-shield', 'The tinsmith brings the flashing with the cladding.', 'Marit Sluys', '2026-11-20')]),
+                new Option('B · put right', false, 'The same, each finding settled.', $right),
+            ],
+        );
     }
 
     private static function single(string $name, string $place, string $climate, Soil $soil, float $indoor, string $family, Footprint $plan, UnitSystem $system): Project

@@ -24,9 +24,15 @@ final class DatabaseSeeder extends Seeder
         Role::Reader->value => 'Odile Vliet',
     ];
 
+    /** For a cubic metre, invented. */
+    private const PRICES = [
+        'eps-15psi' => 95, 'eps-25psi' => 120, 'xps-25psi' => 240, 'xps-40psi' => 290, 'xps-60psi' => 360, 'stone-wool-board' => 175,
+        'reinforced-concrete' => 165, 'crushed-stone' => 38, 'cement-board' => 900, 'gypsum-board' => 420, 'eps-form' => 210, 'screed' => 140,
+    ];
+
     public function run(): void
     {
-        $firm = Firm::query()->create(['name' => 'Lockside Groundworks']);
+        $firm = Firm::query()->create(['name' => 'Lockside Groundworks', 'prices' => ['currency' => 'fl.', 'per_m3' => self::PRICES]]);
         foreach (self::PEOPLE as $role => $name) {
             $user = new User(['name' => $name, 'email' => self::address($name), 'password' => self::PASSWORD, 'role' => Role::from($role)]);
             $user->firm_id = $firm->id;

@@ -68,7 +68,7 @@ final class DatabaseFileTest extends TestCase
             self::assertEquals($kept->state(), $kept->revisions()->sole()->state);
         }
         $copies = glob("{$this->folder}/own.before-update-*.sqlite");
-        self::assertCount($version === 2 ? 0 : 1, $copies === false ? [] : $copies, 'a copy is kept where something was changed');
+        self::assertCount($version === count(iterator_to_array(self::versions())) ? 0 : 1, $copies === false ? [] : $copies, 'a copy is kept where something was changed');
     }
 
     public function test_a_backup_made_while_somebody_saves_is_whole_and_restores(): void

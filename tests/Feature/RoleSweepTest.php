@@ -10,6 +10,8 @@ use App\Models\Option;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\Share;
+use App\Models\StudyKind;
+use App\Models\StudyState;
 use App\Models\User;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Router;
@@ -194,6 +196,8 @@ final class RoleSweepTest extends TestCase
             'member' => $this->member(Role::Reader)->id,
             'share' => $project->shares()->create(['option_id' => $option->id, 'made_for' => 'A client', 'made_by' => 'The test', 'expires_at' => now()->addDay()])->id,
             'invitation' => $this->invitation()->id,
+            'study' => $option->studies()->create(['project_id' => $project->id, 'kind' => StudyKind::Gain, 'state' => StudyState::Done, 'who' => 'The test', 'input' => [], 'result' => ['steps' => [['path' => 'field_board.thickness_m', 'to_m' => 0.1]]]])->id,
+            'choice' => 0,
             'token' => 'none',
             'schema' => 'section-1',
         ], array_flip($route->parameterNames())), false);

@@ -18,7 +18,6 @@ use App\Support\Text;
 use App\View\StudyPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
@@ -34,16 +33,11 @@ use Ondergrond\Units\UnreadableQuantity;
 /** Where the next size of board does most, and the cheapest design that holds: worked out by the queue. */
 final class StudyController
 {
-    /** The page's script names itself so and is answered with what has come in. */
-    private const SCRIPT = 'X-Bench';
-
     public function __construct(private readonly Reading $reading) {}
 
-    public function show(Project $project, Option $option, Request $request): View|Response
+    public function show(Project $project, Option $option): View
     {
-        $view = view('studies.show', ['page' => StudyPage::of($project, $option, $this->reading->formatter($project), User::current()->firm->priceList())]);
-
-        return $request->hasHeader(self::SCRIPT) ? new Response($view->fragments()) : $view;
+        return view('studies.show', ['page' => StudyPage::of($project, $option, $this->reading->formatter($project), User::current()->firm->priceList())]);
     }
 
     public function gain(Project $project, Option $option): RedirectResponse

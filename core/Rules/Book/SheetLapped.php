@@ -16,7 +16,7 @@ use Ondergrond\Rules\Subject;
 final class SheetLapped extends Rule
 {
     /** 6 in, m. */
-    private const LEAST = 0.1524;
+    private const LEAST = 0.15;
 
     public function asks(): string
     {

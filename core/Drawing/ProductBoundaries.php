@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Drawing;
+
+use Ondergrond\Design\Layer;
+use Ondergrond\Design\Part;
+use Ondergrond\Material\Material;
+use Ondergrond\Section\EdgeSection;
+use Ondergrond\Section\Side;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+
+/**
+ * Where one board under the concrete ends and another begins: a line across the joint with the strength of each on its own
+ * side, so that a soft board does not find its way under a bearing.
+ */
+final readonly class ProductBoundaries
+{
+    /** Of the line past the boards, and of the words from it, mm of paper. */
+    private const PAST = 5.0;
+
+    private const OFF = 1.2;
+
+    public function __construct(
+        private EdgeSection $section,
+        private float $paper,
+        private QuantityFormatter $format,
+    ) {}
+
+    /** @return list<Item> */
+    public function items(): array
+    {
+        $d = $this->section->design;
+        $at = $this->section->layout;
+        if ($this->section->side === Side::Neighbour || $this->section->side->isWhole()) {
+            return [];
+        }
+        $strip = $d->perimeterBoard->present() ? $d->perimeterBoard->layer : $d->fieldBoard;
+        $items = [];
+        if ($d->perimeterBoard->present()) {
+            $items = [...$items, ...$this->between(Part::Perimeter, $d->fieldBoard, $d->perimeterBoard->layer, $at->zone, $at->boards)];
+        }
+        if (! $d->stem->present() && $d->edgeUnder->present()) {
+            $beside = $d->edgeInside->present() ? $d->edgeInside->layer : $strip;
+            $items = [...$items, ...$this->between(Part::EdgeUnder, $beside, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness)];
+        }
+
+        return $items;
+    }
+
+    /** @return list<Item> */
+    private function between(Part $part, Layer $inner, Layer $outer, float $x, float $y): array
+    {
+        if (! $inner->present() || ! $outer->present() || $inner->material === $outer->material) {
+            return [];
+        }
+        $end = $y - self::PAST * $this->paper;
+        $words = $end - 2.2 * $this->paper;
+
+        return [
+            new Strokes(Role::Boundary, $part->value, [[[$x, $y + $outer->thickness], [$x, $end]]]),
+            new Text(Role::Boundary, $part->value, [$x - self::OFF * $this->paper, $words], $this->strength($inner->material), 'end'),
+            new Text(Role::Boundary, $part->value, [$x + self::OFF * $this->paper, $words], $this->strength($outer->material), 'start'),
+        ];
+    }
+
+    private function strength(Material $material): string
+    {
+        return $material->strength === null ? 'soft' : $this->format->format($material->strength, Quantity::Pressure);
+    }
+}
