@@ -12,10 +12,12 @@ use Ondergrond\Design\Part;
 use Ondergrond\Design\UsualSizes;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Load\BearingCheck;
+use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Kind;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Place;
+use Ondergrond\Verdict\Verdict;
 
 /** The next size or grade, among those that are sold, that does what a rule wants. */
 final readonly class Sizes
@@ -45,6 +47,21 @@ final readonly class Sizes
             Part::BoardAbove => ['boardAbove' => $d->boardAbove->made($harder)],
             default => ['fieldBoard' => $d->fieldBoard->made($harder)],
         }));
+    }
+
+    /** Harder boards wherever one under the floor carries too much; null where no board is hard enough. */
+    public function hardenedFloor(): ?Remedy
+    {
+        $remedies = [];
+        foreach (['field', 'perimeter', 'on-slab'] as $where) {
+            $check = $this->subject->load->at($where);
+            if ($check?->word() === Verdict::Fails) {
+                $remedies[] = $this->hardened($check);
+            }
+        }
+        $known = array_values(array_filter($remedies));
+
+        return $known === [] || count($known) < count($remedies) ? null : Remedy::of($known[0]->said, static fn (Design $d): Design => array_reduce($known, static fn (Design $then, Remedy $r): Design => $r->applied($then), $d));
     }
 
     /** @param  Closure(Subject): bool  $does  whether a thicker floor is enough */
@@ -123,6 +140,35 @@ final readonly class Sizes
         return $inner !== null && ! $d->edgeOutside->present()
             ? Remedy::of(Said::of('Make the board of the lining %s.', Measure::size($size)), static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(layers: array_map(static fn (int $i, Layer $l): Layer => $i === $inner ? $l->thick($size) : $l, array_keys($d->lining->layers), $d->lining->layers))]))
             : Remedy::of(Said::of('Make the outside board %s.', Measure::size($size)), static fn (Design $d): Design => $d->with(['edgeOutside' => new OutsideBoard($board->thick($size), $d->edgeOutside->present() ? $d->edgeOutside->depthBelowGrade : max(0.3, -$d->footing->top()))]));
+    }
+
+    /** The beam or footing as wide as the ground under the edge asks; a footing as high as it must be to spread so far. */
+    public function widerBearing(): ?Remedy
+    {
+        $stem = $this->subject->design->stem->present();
+        $wide = static fn (Design $d, float $w): Design => $d->with($stem
+            ? ['footing' => $d->footing->but(width: $w, height: max($d->footing->height, ($w - $d->stem->layer->thickness) / 2), depthBelowGrade: $d->footing->depthBelowGrade + max(0.0, ($w - $d->stem->layer->thickness) / 2 - $d->footing->height))]
+            : ['edgeBeam' => $d->edgeBeam->but(width: $w)]);
+        $now = $this->subject->design;
+        $size = $this->smallest($stem ? 'footing.width_m' : 'edge_beam.width_m', $stem ? $now->footing->width : $now->edgeBeam->width, fn (float $w): bool => $this->carries('edge', $wide($now, $w)));
+
+        return $size === null ? null : Remedy::of(
+            Said::of($stem ? 'Make the footing %s wide, and high enough to spread the load so far.' : 'Make the beam %s wide.', Measure::size($size)),
+            static fn (Design $d): Design => $wide($d, $size),
+        );
+    }
+
+    public function widerPad(): ?Remedy
+    {
+        $now = $this->subject->design;
+        $size = $now->pads->present() ? $this->smallest('pads.width_m', $now->pads->width, fn (float $w): bool => $this->carries('post', $now->with(['pads' => $now->pads->but(width: $w)]))) : null;
+
+        return $size === null ? null : Remedy::of(Said::of('Make the pad %s square.', Measure::size($size)), static fn (Design $d): Design => $d->with(['pads' => $d->pads->but(width: $size)]));
+    }
+
+    private function carries(string $where, Design $then): bool
+    {
+        return LoadVerdict::of($this->subject->site, $then)->soilAt($where)?->word() !== Verdict::Fails;
     }
 
     private function then(Design $design): Subject

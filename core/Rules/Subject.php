@@ -14,6 +14,7 @@ use Ondergrond\Heat\Reading;
 use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Material\Kind;
 use Ondergrond\Section\Layout;
+use Ondergrond\Section\Levels;
 use Ondergrond\Site\Site;
 use Ondergrond\Units\UnitSystem;
 
@@ -22,6 +23,9 @@ final class Subject
 {
     /** From here on a material insulates, W/(m·K). */
     private const INSULATES = 0.06;
+
+    /** Lower than this nobody stands, m. */
+    private const ROOM = 1.5;
 
     public readonly Layout $at;
 
@@ -65,9 +69,10 @@ final class Subject
         return ! $this->design->deck->present() || $this->design->space->kind === Below::Heated;
     }
 
+    /** Whether the space below is too low to be a room. */
     public function isCrawlspace(): bool
     {
-        return $this->design->deck->present() && ! $this->design->slab->present();
+        return (Levels::headroom($this->design) ?? INF) < self::ROOM;
     }
 
     /** Whether plastic foam stands outside the edge. */

@@ -7,6 +7,7 @@ namespace Ondergrond\Safety;
 use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Section\Levels;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
@@ -76,7 +77,7 @@ enum Hazard: string
             self::Trench => $design->stem->present() || $design->edgeBeam->present() || $design->drains->present() || $design->wing->present(),
             self::BuriedServices => true,
             self::Blasting => $site->soil === Soil::Rock,
-            self::Crawlspace => $design->deck->present() && ($design->space->kind !== Below::Heated || ! $design->slab->present()),
+            self::Crawlspace => $design->deck->present() && ($design->space->kind === Below::Vented || (Levels::headroom($design) ?? INF) < 1.5),
             self::WetCement, self::Dust => $design->slab->present() || $design->screed->present() || $design->stem->present(),
             self::Handling => true,
             self::BurningFoam => self::anyFoam($design),

@@ -26,7 +26,7 @@ final class CoreArrows
         'Drawing' => ['Design', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Units'],
         'Heat' => ['Design', 'Field', 'Ground', 'Section', 'Site', 'Units', 'Verdict'],
         'Load' => ['Design', 'Material', 'Section', 'Site', 'Verdict'],
-        'Safety' => ['Design', 'Site'],
+        'Safety' => ['Design', 'Section', 'Site'],
         'Rules' => ['Design', 'Fault', 'Heat', 'Load', 'Material', 'Project', 'Section', 'Site', 'Units', 'Verdict'],
         'Project' => ['Design', 'Site', 'Units'],
         'Exchange' => ['Design', 'Drawing', 'Fault', 'Field', 'Ground', 'Heat', 'Load', 'Material', 'Project', 'Rules', 'Safety', 'Section', 'Site', 'Units', 'Verdict'],

@@ -87,7 +87,7 @@ final class ProjectFileTest extends TestCase
                 $p['options'][0]['design']['stone']['material'] = 'softwood';
             },
             [
-                "{$design}/edge_under/material: found “cheese”; allowed: eps-15psi, eps-25psi, xps-25psi, xps-40psi, xps-60psi, pir-foil, stone-wool-board, foam-glass-aggregate",
+                "{$design}/edge_under/material: found “cheese”; allowed: eps-15psi, eps-25psi, xps-25psi, xps-40psi, xps-60psi, xps-100psi, pir-foil, stone-wool-board, foam-glass-aggregate",
                 "{$design}/stone/material: found “softwood”; allowed: foam-glass-aggregate, crushed-stone, sand",
             ],
         ];

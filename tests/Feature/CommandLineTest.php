@@ -79,8 +79,8 @@ final class CommandLineTest extends TestCase
             if ($slug === 'unheated-neighbour') {
                 self::assertTrue($design->neighbour->present() && $design->slab->present() && $design->fieldBoard->present(), 'the heated slab is there too');
                 $answer = json_decode($this->call(['assess', '-'], ProjectFile::write($project))->getOutput(), true, flags: JSON_THROW_ON_ERROR);
-                self::assertSame(['edge', 'neighbour'], array_keys($answer['field']['sections']));
-                self::assertSame(['edge', 'neighbour'], array_keys($answer['levels']['sides']));
+                self::assertSame(['edge', 'door', 'neighbour'], array_keys($answer['field']['sections']));
+                self::assertSame(['edge', 'door', 'neighbour'], array_keys($answer['levels']['sides']));
                 self::assertEqualsWithDelta($answer['field']['h_g_w_k'], array_sum(array_column($answer['field']['sections'], 'h_g_w_k')), 1e-9);
                 self::assertEqualsWithDelta($answer['field']['h_g_w_k'], array_sum($answer['field']['shares_w_k']), 1e-9);
                 self::assertStringContainsString('F-factor', $answer['heat']['other_schools'][0]['method']);

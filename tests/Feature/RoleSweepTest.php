@@ -15,6 +15,7 @@ use App\Models\StudyState;
 use App\Models\User;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Router;
+use Ondergrond\Gain\Step;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -196,7 +197,7 @@ final class RoleSweepTest extends TestCase
             'member' => $this->member(Role::Reader)->id,
             'share' => $project->shares()->create(['option_id' => $option->id, 'made_for' => 'A client', 'made_by' => 'The test', 'expires_at' => now()->addDay()])->id,
             'invitation' => $this->invitation()->id,
-            'study' => $option->studies()->create(['project_id' => $project->id, 'kind' => StudyKind::Gain, 'state' => StudyState::Done, 'who' => 'The test', 'input' => [], 'result' => ['steps' => [['path' => 'field_board.thickness_m', 'to_m' => 0.1]]]])->id,
+            'study' => $option->studies()->create(['project_id' => $project->id, 'kind' => StudyKind::Gain, 'state' => StudyState::Done, 'who' => 'The test', 'input' => [], 'result' => ['steps' => [(new Step('field_board.thickness_m', 0.05, 0.1, 3.0, 1.0, null, [], []))->toArray()]]])->id,
             'choice' => 0,
             'token' => 'none',
             'schema' => 'section-1',

@@ -46,7 +46,7 @@ final class FieldBoardCarries extends Rule
                 return $this->stop(
                     lcfirst($check->part->label()).' carries %1$s and may carry %2$s.',
                     Measure::stress($lasting ? $check->permanent : $check->total), Measure::stress((float) ($lasting ? $check->allowableLong() : $check->allowableShort())),
-                    $s->sizes->hardened($check),
+                    $s->sizes->hardenedFloor(),
                 );
             }
             $unknown = $unknown || ($check !== null && $check->material->strength === null);

@@ -41,7 +41,7 @@ final class Headroom extends Rule
         $d = $s->design;
         $room = Levels::headroom($d);
 
-        return $room === null || $s->isCrawlspace() || ! $s->isHeated() || $room < 1.5 || $room >= self::LEAST - 0.005 ? null : $this->note(
+        return $room === null || $s->isCrawlspace() || ! $s->isHeated() || $room >= self::LEAST - 0.005 ? null : $this->note(
             'Under the deck %1$s stay; %2$s is the usual least of a room.', Measure::size($room), Measure::size(self::LEAST),
         );
     }

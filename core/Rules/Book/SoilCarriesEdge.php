@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules\Book;
 
-use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
-use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Said;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Verdict\Verdict;
 
@@ -43,14 +40,9 @@ final class SoilCarriesEdge extends Rule
         if ($check === null) {
             return $this->notChecked('The load of the wall on the edge is not given, so what the ground carries is not known.');
         }
-        $width = $check->width * $check->stress / $check->allowable();
-        $wider = ceil($width * 20) / 20;
 
         return $check->word() !== Verdict::Fails ? null : $this->stop(
-            'The ground under the edge is pressed with %1$s; its class is presumed to carry %2$s.', Measure::stress($check->stress), Measure::stress($check->allowable()),
-            Remedy::of(Said::of($d->stem->present() ? 'Make the footing %s wide and thick enough to spread to it.' : 'Make the beam %s wide.', Measure::size($wider)), static fn (Design $d): Design => $d->with($d->stem->present()
-                ? ['footing' => $d->footing->but(width: $wider, height: max($d->footing->height, ($wider - $d->stem->layer->thickness) / 2))]
-                : ['edgeBeam' => $d->edgeBeam->but(width: $wider)])),
+            'The ground under the edge is pressed with %1$s; its class is presumed to carry %2$s.', Measure::stress($check->stress), Measure::stress($check->allowable()), $s->sizes->widerBearing(),
         );
     }
 }

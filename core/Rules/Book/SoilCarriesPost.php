@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules\Book;
 
-use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
-use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Said;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Verdict\Verdict;
 
@@ -43,11 +40,9 @@ final class SoilCarriesPost extends Rule
         if ($check === null || $check->word() !== Verdict::Fails) {
             return null;
         }
-        $wider = ceil($check->width * sqrt($check->stress / $check->allowable()) * 20) / 20;
 
         return $this->stop(
-            'The ground under the post is pressed with %1$s; its class is presumed to carry %2$s.', Measure::stress($check->stress), Measure::stress($check->allowable()),
-            $d->pads->present() ? Remedy::of(Said::of('Make the pad %s square.', Measure::size($wider)), static fn (Design $d): Design => $d->with(['pads' => $d->pads->but(width: $wider)])) : null,
+            'The ground under the post is pressed with %1$s; its class is presumed to carry %2$s.', Measure::stress($check->stress), Measure::stress($check->allowable()), $s->sizes->widerPad(),
         );
     }
 }

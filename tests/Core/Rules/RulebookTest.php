@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Rules;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Families\Families;
+use Ondergrond\Design\Footprint;
+use Ondergrond\Examples\Examples;
+use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Exchange\SiteCodec;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Judgement;
+use Ondergrond\Rules\Rulebook;
+use Ondergrond\Rules\Severity;
+use Ondergrond\Rules\Subject;
+use Ondergrond\Site\ClimateSamples;
+use Ondergrond\Site\RequirementSets;
+use Ondergrond\Site\Site;
+use Ondergrond\Site\Soil;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Each rule on a small broken design and a sound one. The limits are those that the trade or a code states, named in each
+ * rule's source; most are common practice, no source.
+ */
+final class RulebookTest extends TestCase
+{
+    private const SLAB = 'thickened-edge-slab';
+
+    private const STEM = 'stem-wall-slab';
+
+    private const ROOM = 'heated-basement';
+
+    private const CRAWL = 'conditioned-crawlspace';
+
+    private const VENTED = 'vented-crawlspace';
+
+    private const SCREED = 'insulated-screed-floor';
+
+    private const BESIDE = 'unheated-neighbour';
+
+    private const RAFT = 'frost-protected-raft';
+
+    private const OLD = 'existing-basement';
+
+    private const HEATED = 'heat-storing-slab';
+
+    private const GYPSUM = ['material' => 'gypsum-board', 'thickness_m' => 0.0125];
+
+    private const FOAM = ['material' => 'xps-25psi', 'thickness_m' => 0.05];
+
+    /** Rule => what it is broken on, how, what is then said, and what makes it sound; the site of both, and of the sound one. */
+    private const TABLE = [
+        'floor-insulated' => [self::SLAB, ['field_board' => ['thickness_m' => 0], 'perimeter_board' => ['width_m' => 0]], 'fix', []],
+        'floor-board-thick' => [self::SLAB, ['field_board' => ['thickness_m' => 0.025], 'perimeter_board' => ['width_m' => 0]], 'note', ['field_board' => ['thickness_m' => 0.1]]],
+        'edge-thicker-than-middle' => [self::SLAB, ['perimeter_board' => ['thickness_m' => 0.02]], 'fix', []],
+        'edge-face-insulated' => [self::SLAB, ['edge_outside' => ['thickness_m' => 0], 'edge_inside' => ['thickness_m' => 0]], 'fix', []],
+        'bearing-underside-insulated' => [self::SLAB, ['edge_under' => ['thickness_m' => 0]], 'note', []],
+        'outside-board-reaches-foot' => [self::SLAB, ['edge_outside' => ['depth_below_grade_m' => 0.2]], 'fix', ['edge_outside' => ['depth_below_grade_m' => 0.55]]],
+        'slab-parted-from-wall' => [self::STEM, ['form' => ['inside_m' => 0, 'outside_m' => 0], 'edge_inside' => ['thickness_m' => 0]], 'fix', []],
+        'lining-reaches-floor' => [self::OLD, ['lining' => ['gap_above_floor_m' => 0.3]], 'fix', ['lining' => ['gap_above_floor_m' => 0]]],
+        'basement-wall-insulated' => [self::ROOM, ['edge_outside' => ['thickness_m' => 0], 'cover' => ['thickness_m' => 0]], 'fix', []],
+        'outside-board-reaches-footing' => [self::ROOM, ['edge_outside' => ['depth_below_grade_m' => 1.0]], 'fix', []],
+        'form-starts-on-footing' => [self::ROOM, ['form' => ['inside_m' => 0.06, 'outside_m' => 0.06, 'starts' => 'grade'], 'edge_outside' => ['thickness_m' => 0]], 'note', ['form' => ['inside_m' => 0.06, 'outside_m' => 0.06, 'starts' => 'footing']]],
+        'screed-parted-from-wall' => [self::SCREED, ['upstand' => ['thickness_m' => 0]], 'fix', []],
+        'cavity-closed' => [self::SCREED, ['closer' => ['thickness_m' => 0]], 'fix', []],
+        'break-at-doors' => [self::SLAB, ['footprint' => ['doors_m' => 2.0]], 'fix', ['footprint' => ['doors_m' => 2.0], 'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15]]],
+        'break-at-garage' => [self::BESIDE, ['footprint' => ['garage_m' => 4.0, 'porch_m' => 0], 'neighbour' => ['thickness_m' => 0]], 'fix', []],
+        'break-at-porch' => [self::BESIDE, ['footprint' => ['garage_m' => 0, 'porch_m' => 4.0], 'neighbour' => ['thickness_m' => 0.02]], 'fix', []],
+        'neighbour-edge-insulated' => [self::BESIDE, ['neighbour' => ['edge_board_m' => 0]], 'note', []],
+        'neighbour-lower' => [self::BESIDE, ['neighbour' => ['top_above_grade_m' => 0.2]], 'note', ['neighbour' => ['top_above_grade_m' => 0.1]]],
+        'board-under-bearing' => [self::SLAB, ['edge_under' => ['material' => 'stone-wool-board', 'thickness_m' => 0.1]], 'stop', ['edge_under' => ['material' => 'xps-40psi']]],
+        'bearing-board-carries' => [self::SLAB, ['edge_under' => ['material' => 'xps-40psi'], 'loads' => ['line_kn_m' => 60]], 'stop', ['loads' => ['line_kn_m' => 20]]],
+        'field-board-firm' => [self::SLAB, ['field_board' => ['material' => 'eps-15psi']], 'fix', []],
+        'field-board-carries' => [self::SLAB, ['loads' => ['floor_live_kpa' => 100]], 'stop', ['loads' => ['floor_live_kpa' => 5]]],
+        'post-carried' => [self::SLAB, ['loads' => ['post_kn' => 25]], 'stop', ['loads' => ['post_kn' => 3]]],
+        'soil-carries-edge' => [self::SLAB, ['loads' => ['line_kn_m' => 30]], 'stop', ['loads' => ['line_kn_m' => 15]]],
+        'soil-carries-post' => [self::RAFT, ['loads' => ['post_kn' => 60]], 'stop', ['loads' => ['post_kn' => 5]]],
+        'wing-protected' => [self::RAFT, ['wing' => ['depth_m' => 0.2]], 'note', ['wing' => ['depth_m' => 0.3]]],
+        'wing-falls-outward' => [self::RAFT, ['wing' => ['fall_m' => 0]], 'note', []],
+        'no-solvent-on-foam' => [self::ROOM, ['membrane' => ['kind' => 'solvent-coat']], 'stop', ['membrane' => ['kind' => 'sheet']]],
+        'foam-stays-cool' => [self::HEATED, ['heating' => ['hottest_c' => 78]], 'stop', ['heating' => ['hottest_c' => 45]]],
+        'heated-floor-insulated' => [self::HEATED, ['field_board' => ['thickness_m' => 0.03]], 'fix', []],
+        'sheet-present' => [self::SLAB, ['sheet' => ['thickness_m' => 0]], 'fix', []],
+        'sheet-thick-enough' => [self::SLAB, ['sheet' => ['thickness_m' => 0.0001]], 'fix', []],
+        'sheet-not-holed' => [self::SLAB, ['sheet' => ['thickness_m' => 0.0002, 'position' => 'below']], 'fix', ['sheet' => ['thickness_m' => 0.0002, 'position' => 'below'], 'blinding' => ['thickness_m' => 0.05]]],
+        'sheet-lapped' => [self::SLAB, ['sheet' => ['lap_m' => 0.1]], 'fix', ['sheet' => ['lap_m' => 0.15]]],
+        'sheet-taped' => [self::SLAB, ['sheet' => ['joints' => 'lapped']], 'stop', ['sheet' => ['joints' => 'taped']], ['radon' => 'yes']],
+        'radon-known' => [self::SLAB, [], 'not checked', [], ['radon' => 'not-said'], ['radon' => 'no']],
+        'sheet-turned-up' => [self::SLAB, ['sheet' => ['edge' => 'cut-off']], 'fix', []],
+        'sheet-above-boards' => [self::STEM, ['sheet' => ['position' => 'below']], 'note', ['sheet' => ['position' => 'above']]],
+        'upper-sheet-over-boards' => [self::SCREED, ['upper_sheet' => ['thickness_m' => 0]], 'fix', []],
+        'termites-known' => [self::SLAB, [], 'note', [], ['termites' => 'yes'], ['termites' => 'no']],
+        'pest-shield' => [self::SLAB, [], 'stop', ['shield' => ['thickness_m' => 0.0005]], ['termites' => 'yes']],
+        'inspection-gap' => [self::SLAB, ['slab' => ['top_above_grade_m' => 0.05]], 'fix', ['slab' => ['top_above_grade_m' => 0.2]]],
+        'foam-covered-above-grade' => [self::SLAB, ['edge_outside' => ['material' => 'xps-25psi']], 'fix', ['edge_outside' => ['material' => 'xps-25psi'], 'cover' => ['thickness_m' => 0.012]]],
+        'cover-goes-below-grade' => [self::SLAB, ['cover' => ['thickness_m' => 0.012, 'depth_below_grade_m' => 0]], 'note', ['cover' => ['thickness_m' => 0.012, 'depth_below_grade_m' => 0.3]]],
+        'render-built-up' => [self::SLAB, ['cover' => ['material' => 'cement-render', 'thickness_m' => 0.02, 'backing' => 'direct']], 'fix', ['cover' => ['material' => 'cement-render', 'thickness_m' => 0.02, 'backing' => 'slip-layer']]],
+        'drip-over-cover' => [self::SLAB, ['cover' => ['thickness_m' => 0.012]], 'fix', ['cover' => ['thickness_m' => 0.012], 'shield' => ['thickness_m' => 0.0005, 'drip_m' => 0.02]]],
+        'wool-out-of-ground' => [self::SLAB, ['edge_outside' => ['material' => 'stone-wool-board']], 'fix', ['edge_outside' => ['material' => 'xps-25psi']], ['water' => 'damp']],
+        'wood-off-concrete' => [self::SLAB, [], 'fix', ['dpc' => ['thickness_m' => 0.001]]],
+        'masonry-has-course' => [self::SCREED, ['dpc' => ['thickness_m' => 0]], 'fix', []],
+        'course-high-enough' => [self::SCREED, ['dpc' => ['height_above_grade_m' => 0.05]], 'fix', []],
+        'drains-both-sides' => [self::ROOM, ['drains' => ['inner_m' => 0]], 'fix', []],
+        'drains-lead-somewhere' => [self::ROOM, [], 'not checked', ['drains' => ['outlet' => 'daylight']]],
+        'stone-deep' => [self::SLAB, ['stone' => ['thickness_m' => 0.05]], 'fix', []],
+        'stone-clean' => [self::SLAB, ['stone' => ['material' => 'sand']], 'fix', []],
+        'footing-stands-proud' => [self::ROOM, ['stone' => ['thickness_m' => 0.1], 'drains' => ['inner_m' => 0.08], 'footing' => ['height_m' => 0.2], 'service' => ['height_m' => 0], 'edge_outside' => ['depth_below_grade_m' => 1.8]], 'fix', []],
+        'wall-waterproofed' => [self::ROOM, ['membrane' => ['thickness_m' => 0]], 'stop', []],
+        'membrane-high-enough' => [self::ROOM, ['membrane' => ['top_above_grade_m' => -0.3]], 'fix', ['membrane' => ['top_above_grade_m' => 0.1]]],
+        'membrane-stands-water' => [self::ROOM, ['membrane' => ['kind' => 'solvent-coat']], 'stop', ['membrane' => ['kind' => 'fluid']], ['water' => 'pressing']],
+        'drainage-over-membrane' => [self::ROOM, ['drainage' => ['thickness_m' => 0]], 'fix', []],
+        'wall-can-dry' => [self::ROOM, ['lining' => ['layers' => [self::GYPSUM, self::FOAM]]], 'note', []],
+        'membrane-meets-sheet' => [self::ROOM, ['sheet' => ['thickness_m' => 0]], 'note', []],
+        'foam-covered-inside' => [self::ROOM, ['lining' => ['layers' => [self::FOAM]]], 'fix', ['lining' => ['layers' => [self::GYPSUM, self::FOAM]]]],
+        'foam-covered-in-crawlspace' => [self::CRAWL, ['lining' => ['layers' => [self::FOAM]]], 'not checked', ['lining' => ['layers' => [self::GYPSUM, self::FOAM]]]],
+        'slab-thick-enough' => [self::SLAB, ['slab' => ['thickness_m' => 0.07]], 'fix', []],
+        'beam-wide-enough' => [self::SLAB, ['edge_beam' => ['width_m' => 0.2]], 'fix', []],
+        'steel-covered' => [self::SLAB, ['steel' => ['bar_m' => 0.012, 'cover_m' => 0.01]], 'fix', ['steel' => ['bar_m' => 0.012, 'cover_m' => 0.04]]],
+        'steel-close-enough' => [self::SLAB, ['steel' => ['bar_m' => 0.012, 'spacing_m' => 0.6]], 'note', ['steel' => ['bar_m' => 0.012, 'spacing_m' => 0.4]]],
+        'board-bevelled' => [self::SLAB, ['edge_inside' => ['bevel_m' => 0]], 'note', ['edge_inside' => ['bevel_m' => 0.05]]],
+        'recess-leaves-slab' => [self::STEM, ['recess' => ['width_m' => 0.05, 'depth_m' => 0.05, 'from_edge_m' => 0.4]], 'note', ['recess' => ['width_m' => 0.05, 'depth_m' => 0.03, 'from_edge_m' => 0.4]]],
+        'crawlspace-vents' => [self::VENTED, ['space' => ['vents_m2_per_m' => 0.0005]], 'fix', ['space' => ['vents_m2_per_m' => 0.0015]]],
+        'deck-insulated' => [self::VENTED, ['deck' => ['layers' => [1 => ['material' => 'joists-air']]]], 'fix', []],
+        'headroom' => [self::ROOM, ['slab' => ['top_above_grade_m' => -1.7]], 'note', []],
+        'floor-meets-limit' => [self::SLAB, [], 'stop', [], ['floor_limit_w_m2k' => 0.15], ['floor_limit_w_m2k' => 0.5]],
+        'meets-under-slab' => [self::SLAB, ['field_board' => ['thickness_m' => 0.025], 'perimeter_board' => ['width_m' => 0]], 'fix', ['field_board' => ['thickness_m' => 0.1]], ['requirements' => 'practice']],
+        'meets-edge' => [self::SLAB, ['edge_outside' => ['thickness_m' => 0.02], 'edge_inside' => ['thickness_m' => 0.02]], 'fix', [], ['requirements' => 'practice']],
+        'meets-basement-wall' => [self::ROOM, ['edge_outside' => ['thickness_m' => 0.03]], 'fix', ['edge_outside' => ['thickness_m' => 0.08]], ['requirements' => 'zone-5']],
+        'meets-crawlspace-wall' => [self::CRAWL, ['lining' => ['layers' => [self::FOAM]]], 'fix', ['lining' => ['layers' => [['material' => 'xps-25psi', 'thickness_m' => 0.1]]]], ['requirements' => 'zone-5']],
+        'meets-deck' => [self::VENTED, [], 'fix', ['deck' => ['layers' => [1 => ['thickness_m' => 0.3]], 'top_above_grade_m' => 0.6]], ['requirements' => 'zone-5']],
+        'lot-line-kept' => [self::SLAB, ['footprint' => ['lot_line_m' => 0.4]], 'note', ['footprint' => ['lot_line_m' => 3.0]]],
+    ];
+
+    /** Hangs on the field, and so has a test of its own. */
+    private const BY_FIELD = ['junction-is-small'];
+
+    /** @return iterable<string, array{string}> */
+    public static function rules(): iterable
+    {
+        foreach (array_keys(self::TABLE) as $id) {
+            yield $id => [$id];
+        }
+    }
+
+    #[DataProvider('rules')]
+    public function test_it_finds_what_is_broken_and_its_remedy_settles_it(string $id): void
+    {
+        [$family, $broken, $severity, $sound, $site, $soundSite] = [...self::TABLE[$id], [], []];
+        $rule = Rulebook::all()[$id];
+        $subject = new Subject(self::site($site), self::design($family, $broken));
+        $finding = $rule->judge($subject);
+        self::assertNotNull($finding, 'the broken design is found');
+        self::assertSame($severity, $finding->severity->value);
+        self::assertNull($rule->judge(new Subject(self::site([...$site, ...$soundSite]), self::design($family, $sound)))?->remedy, 'the sound one asks for no change');
+        $after = $rule->judge(new Subject(self::site([...$site, ...$soundSite]), self::design($family, $sound)));
+        self::assertContains($after?->severity, [null, Severity::NotChecked], 'the sound one is not found');
+        if ($finding->severity === Severity::NotChecked) {
+            self::assertNull($finding->remedy, 'what is not known is asked, not changed');
+
+            return;
+        }
+        foreach (UnitSystem::cases() as $units) {
+            $inUnits = new Subject($subject->site, $subject->design, $units);
+            $remedy = $rule->judge($inUnits)?->remedy;
+            if ($remedy !== null) {
+                $then = $remedy->applied($subject->design);
+                self::assertNotContains($rule->judge(new Subject($subject->site, $then, $units))?->severity, [Severity::Stop, Severity::Fix], 'the remedy settles it');
+                self::assertEquals($then, DesignCodec::fromArray(DesignCodec::toArray($then)), 'and makes a design that files can hold');
+            }
+        }
+    }
+
+    public function test_every_rule_is_tested_and_says_where_it_comes_from(): void
+    {
+        $ids = array_keys(Rulebook::all());
+        self::assertGreaterThanOrEqual(40, count($ids));
+        self::assertSame([], array_diff($ids, array_keys(self::TABLE), self::BY_FIELD), 'rules without a row in the table');
+        self::assertSame([], array_diff(array_keys(self::TABLE), $ids), 'rows without a rule');
+        foreach (Rulebook::all() as $id => $rule) {
+            self::assertMatchesRegularExpression('~^[A-Z].{15,}\.$~su', $rule->asks(), $id);
+            self::assertMatchesRegularExpression('~^[A-Z].{15,}\.$~su', $rule->why(), $id);
+            self::assertMatchesRegularExpression('~no source|from memory|ISO|the site|practice~', $rule->source(), $id);
+        }
+    }
+
+    public function test_no_rule_fails_on_any_design_and_every_sentence_can_be_written(): void
+    {
+        foreach (Examples::all() as $project) {
+            foreach ($project->options as $option) {
+                foreach (UnitSystem::cases() as $units) {
+                    $judgement = Judgement::of(new Subject($project->site, $option->design, $units), $option->setAside);
+                    foreach ($judgement->findings as $judged) {
+                        $said = $judged->finding->said->in(new QuantityFormatter($units));
+                        self::assertMatchesRegularExpression('~^[A-Z0-9].*\.$~su', $said);
+                        self::assertStringNotContainsString('%', $said);
+                        self::assertStringNotContainsString('%', (string) $judged->finding->remedy?->said->in(new QuantityFormatter($units)));
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_what_is_missing_is_not_checked_and_never_holds(): void
+    {
+        $judgement = Judgement::of(new Subject(self::site(['water' => 'not-said', 'radon' => 'not-said', 'termites' => 'not-said']), self::design(self::SLAB, [])));
+        foreach (['bearing-board-carries', 'field-board-carries', 'soil-carries-edge', 'sheet-lapped', 'sheet-taped', 'radon-known', 'termites-known', 'steel-covered'] as $rule) {
+            self::assertSame(Severity::NotChecked, $judgement->find($rule)?->finding->severity, $rule);
+        }
+        self::assertNotSame('holds', $judgement->word()->value);
+    }
+
+    public function test_a_remedy_that_breaks_another_rule_says_so(): void
+    {
+        $judgement = Judgement::of(new Subject(self::site([]), self::design(self::SLAB, ['edge_outside' => ['material' => 'xps-25psi']])));
+        $judged = $judgement->find('foam-covered-above-grade');
+        self::assertSame(['drip-over-cover'], array_map(static fn (Finding $f): string => $f->rule->id(), $judged->brings ?? []));
+    }
+
+    public function test_a_remedy_that_cannot_be_built_says_why(): void
+    {
+        // A pad stands so high that no more stone fits over it.
+        $design = self::design(self::RAFT, ['stone' => ['thickness_m' => 0.02], 'pads' => ['depth_below_grade_m' => 0.45, 'height_m' => 0.3]]);
+        $judged = Judgement::of(new Subject(self::site([]), $design))->find('stone-deep');
+        self::assertNotNull($judged?->finding->remedy);
+        self::assertSame('stone and boards go over the pad', $judged->obstacle);
+        self::assertFalse($judged->canBeRemedied());
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private static function design(string $family, array $changes): Design
+    {
+        $plan = Footprint::rectangle(12.0, 8.0);
+        $data = DesignCodec::toArray(Families::all()[$family]->preset($plan, UnitSystem::Metric));
+        foreach (['lining'] as $part) {
+            // A list is replaced, not merged.
+            if (isset($changes[$part]['layers'])) {
+                $data[$part]['layers'] = [];
+            }
+        }
+
+        return DesignCodec::fromArray(array_replace_recursive($data, $changes));
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private static function site(array $changes): Site
+    {
+        $data = SiteCodec::toArray(new Site('', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0));
+        $set = $changes['requirements'] ?? 'none';
+        unset($changes['requirements']);
+
+        return SiteCodec::fromArray([...$data, 'water' => 'dry', 'termites' => 'no', 'radon' => 'no', ...$changes, 'requirements' => SiteCodec::requirements(RequirementSets::all()[$set]['of'])]);
+    }
+}
