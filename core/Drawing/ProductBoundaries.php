@@ -18,8 +18,10 @@ use Ondergrond\Units\QuantityFormatter;
  */
 final readonly class ProductBoundaries
 {
-    /** Of the line past the boards, and of the words from it, mm of paper. */
-    private const PAST = 5.0;
+    /** Of the line past the bed, past the sizes under the trench, and of the words from it, mm of paper. */
+    private const PAST = 3.0;
+
+    private const UNDER_SIZES = 9.0;
 
     private const OFF = 1.2;
 
@@ -40,23 +42,22 @@ final readonly class ProductBoundaries
         $strip = $d->perimeterBoard->present() ? $d->perimeterBoard->layer : $d->fieldBoard;
         $items = [];
         if ($d->perimeterBoard->present()) {
-            $items = [...$items, ...$this->between(Part::Perimeter, $d->fieldBoard, $d->perimeterBoard->layer, $at->zone, $at->boards)];
+            $items = [...$items, ...$this->between(Part::Perimeter, $d->fieldBoard, $d->perimeterBoard->layer, $at->zone, $at->boards, $at->dig - self::PAST * $this->paper)];
         }
         if (! $d->stem->present() && $d->edgeUnder->present()) {
             $beside = $d->edgeInside->present() ? $d->edgeInside->layer : $strip;
-            $items = [...$items, ...$this->between(Part::EdgeUnder, $beside, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness)];
+            $items = [...$items, ...$this->between(Part::EdgeUnder, $beside, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness, min($at->trench, $at->boardFoot) - self::UNDER_SIZES * $this->paper)];
         }
 
         return $items;
     }
 
     /** @return list<Item> */
-    private function between(Part $part, Layer $inner, Layer $outer, float $x, float $y): array
+    private function between(Part $part, Layer $inner, Layer $outer, float $x, float $y, float $end): array
     {
         if (! $inner->present() || ! $outer->present() || $inner->material === $outer->material) {
             return [];
         }
-        $end = $y - self::PAST * $this->paper;
         $words = $end - 2.2 * $this->paper;
 
         return [

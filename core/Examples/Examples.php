@@ -187,7 +187,7 @@ final class Examples
     private static function washHouse(): Project
     {
         $right = self::changed(self::preset('thickened-edge-slab', Footprint::rectangle(12.0, 7.0), UnitSystem::Metric), [
-            'footprint' => ['garage_m' => 6.0, 'doors_m' => 4.2],
+            'footprint' => ['doors_m' => 4.2],
             'field_board' => ['material' => 'eps-25psi', 'thickness_m' => 0.1],
             'perimeter_board' => ['thickness_m' => 0.12],
             'sheet' => ['lap_m' => 0.3, 'joints' => 'taped'],
@@ -198,7 +198,6 @@ final class Examples
             'shield' => ['thickness_m' => 0.0005, 'drip_m' => 0.02],
             'dpc' => ['thickness_m' => 0.001, 'height_above_grade_m' => 0.2],
             'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15],
-            'neighbour' => ['material' => 'xps-25psi', 'thickness_m' => 0.1, 'width_m' => 3.0, 'slab_m' => 0.1, 'top_above_grade_m' => 0.15, 'edge_board_m' => 0.05],
             'steel' => ['bar_m' => 0.012, 'cover_m' => 0.04],
             'loads' => ['line_kn_m' => 14.0, 'line_live_kn_m' => 6.0, 'post_kn' => 6.0, 'post_live_kn' => 4.0, 'plate_m' => 0.2, 'floor_live_kpa' => 3.0],
         ]);
@@ -213,7 +212,6 @@ final class Examples
             'shield' => ['thickness_m' => 0.0],
             'dpc' => ['thickness_m' => 0.0],
             'threshold' => ['thickness_m' => 0.0],
-            'neighbour' => ['thickness_m' => 0.0],
             'steel' => ['cover_m' => 0.01],
         ]);
 

@@ -97,6 +97,15 @@ final class Subject
         return $this->design->edgeOutside->present() || $this->design->form->outside > 0.0 ? max(0.0, $this->at->top) : 0.0;
     }
 
+    /** Insulation between the heated slab and an unheated one beside it: the break and what stands on the edge anyway, m. */
+    public function breakAtNeighbour(): float
+    {
+        $d = $this->design;
+        $covers = $d->edgeOutside->present() && $this->at->boardFoot <= $d->neighbour->topAboveGrade - $d->neighbour->slab + 0.005;
+
+        return $d->neighbour->layer->thickness + $d->form->outside + ($covers ? $d->edgeOutside->layer->thickness : 0.0);
+    }
+
     /** Whether wood stands on the concrete of the edge. */
     public function hasWoodOnEdge(): bool
     {

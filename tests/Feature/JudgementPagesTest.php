@@ -34,7 +34,8 @@ final class JudgementPagesTest extends TestCase
         parent::setUp();
         $washHouse = array_values(array_filter(Examples::all(), static fn (CoreProject $p): bool => str_contains($p->name, 'wash-house')))[0];
         $this->project = Project::store($washHouse, $this->firm, 'The test');
-        [$this->wrong, $this->right] = [$this->project->options[0], $this->project->options[1]];
+        $this->wrong = $this->project->options->firstOrFail();
+        $this->right = $this->project->options->slice(1)->firstOrFail();
     }
 
     public function test_the_bench_says_what_the_rules_find_why_and_what_to_do(): void
@@ -94,8 +95,8 @@ final class JudgementPagesTest extends TestCase
     public function test_what_ignoring_costs_comes_after_the_bench(): void
     {
         $costs = (array) $this->getJson("/projects/{$this->project->id}/section/{$this->wrong->id}/costs")->assertOk()->json();
-        self::assertMatchesRegularExpression('~^Ignored, it costs \d+\x{a0}W as the mean of the year~u', $costs['break-at-garage']);
-        self::assertArrayHasKey('break-at-doors', $costs);
+        self::assertMatchesRegularExpression('~^Ignored, it costs \d+\x{a0}W as the mean of the year~u', $costs['break-at-doors']);
+        self::assertArrayHasKey('outside-board-reaches-foot', $costs);
         self::assertArrayNotHasKey('sheet-taped', $costs, 'tape saves no heat');
     }
 

@@ -1,8 +1,8 @@
 import Alpine from '@alpinejs/csp';
 
 /** Those with fields are morphed, so that cursor and typing stay; the others are swapped whole. */
-const MORPHED = ['bench-acts', 'bench-conflict'];
-const SWAPPED = ['bench-sides', 'bench-drawing', 'bench-files', 'bench-cores', 'bench-findings', 'bench-notes'];
+const MORPHED = ['bench-acts', 'bench-conflict', 'bench-findings'];
+const SWAPPED = ['bench-sides', 'bench-drawing', 'bench-files', 'bench-cores', 'bench-notes'];
 const LOG = 'bench-log';
 
 /** What the server wrote on the bench, and what the person has typed over it since. */
@@ -64,6 +64,7 @@ export default class Page {
 
     morph(here, there) {
         Alpine.morph(here, there.outerHTML, {
+            key: (element) => element.id,
             updating: (from, to) => {
                 // What is unfolded stays so: the server does not know it.
                 if (from.tagName === 'DETAILS' && from.open) {

@@ -27,6 +27,7 @@
 @if ($junctions !== null)
     <details class="levels" id="junctions" open>
         <summary>Junctions: ψ, in overall internal dimensions</summary>
+        <div class="scroll" tabindex="0" role="region" aria-label="Junctions">
         <table>
             <thead><tr><th scope="col">Where floor and wall meet</th><th scope="col">length</th><th scope="col">ψ, {{ $format->unit(Quantity::LinearTransmittance) }}</th><th scope="col">of its own</th><th scope="col">adds, {{ $format->unit(Quantity::HeatLoss) }}</th><th scope="col">share</th></tr></thead>
             <tbody>
@@ -37,6 +38,7 @@
                 <tr><th scope="row">Together, as the fields find it</th><td></td><td></td><td></td><td>{{ $format->number($junctions->floor + $junctions->sum, Quantity::HeatLoss) }}</td><td>100 %</td></tr>
             </tbody>
         </table>
+        </div>
         <p>ψ takes the floor’s U from the formula (ISO 10211, option A), so that floor and junctions add up; ψ of its own takes it from a field of the formula’s even floor (option B), which leaves the junction alone.</p>
     </details>
 @endif

@@ -17,7 +17,7 @@
                 @if (($gain->result['steps'] ?? []) !== [])
                     <div class="scroll" tabindex="0" role="region" aria-label="Steps, most saved first">
                         <table class="data data-steps">
-                            <thead><tr><th scope="col">Size</th><th scope="col">from</th><th scope="col">to</th><th scope="col">saves, {{ $format->unit(Quantity::Power) }}</th><th scope="col">in a year, {{ $format->unit(Quantity::Energy) }}</th><th scope="col">board, m³</th><th scope="col">cost</th><th scope="col">findings</th>@if ($page->may)<td></td>@endif</tr></thead>
+                            <thead><tr><th scope="col">Size</th><th scope="col">from</th><th scope="col">to</th><th scope="col">saves, {{ $format->unit(Quantity::Power) }}</th><th scope="col">in a year, {{ $format->unit(Quantity::Energy) }}</th><th scope="col">board, m³</th>@unless ($page->prices->isEmpty())<th scope="col">cost</th>@endunless<th scope="col">findings</th>@if ($page->may)<td></td>@endif</tr></thead>
                             <tbody>
                                 @php $most = max(0.001, ...array_map(fn ($s) => abs($s['mean_w']), $gain->result['steps'])); @endphp
                                 @foreach ($gain->result['steps'] as $i => $step)
@@ -25,8 +25,8 @@
                                         <th scope="row">{{ $page->label($step['path']) }}</th><td>{{ $page->size($step['path'], $step['from_m']) }}</td><td>{{ $page->size($step['path'], $step['to_m']) }}</td>
                                         <td class="step-bar"><svg viewBox="-50 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect class="{{ $step['mean_w'] >= 0 ? 'bar-floor' : 'bar-loss' }}" x="{{ min(0, round(50 * $step['mean_w'] / $most, 1)) }}" y="1" width="{{ abs(round(50 * $step['mean_w'] / $most, 1)) }}" height="8" /><path d="M0 0V10" class="bar-field" /></svg> {{ $format->mark->written(sprintf('%+.1f', Quantity::Power->unit($format->system)->fromSi($step['mean_w']))) }}</td>
                                         <td>{{ $format->number($step['year_kwh'], Quantity::Energy) }}</td><td>{{ $format->mark->written(sprintf('%+.2f', $step['insulation_m3'])) }}</td>
-                                        <td>{{ $step['cost'] === null ? 'no price' : $page->money($step['cost']) }}</td>
-                                        <td>@if ($step['settles'] !== [])settles {{ collect($step['settles'])->map(fn ($r) => str_replace('-', ' ', $r))->implode(', ') }}@endif @if ($step['brings'] !== []) <b>brings {{ collect($step['brings'])->map(fn ($r) => str_replace('-', ' ', $r))->implode(', ') }}</b>@endif</td>
+                                        @unless ($page->prices->isEmpty())<td>{{ $step['cost'] === null ? 'no price' : $page->money($step['cost']) }}</td>@endunless
+                                        <td class="step-findings">@if ($step['settles'] !== [])settles {{ collect($step['settles'])->map(fn ($r) => str_replace('-', ' ', $r))->implode(', ') }}@endif @if ($step['brings'] !== []) <b>brings {{ collect($step['brings'])->map(fn ($r) => str_replace('-', ' ', $r))->implode(', ') }}</b>@endif</td>
                                         @if ($page->may)<td>@if ($gain->state->isOver())<form method="post" action="{{ route('studies.open', [$project, $option, $gain, $i]) }}">@csrf<button>Open<span class="unseen"> as an option: {{ $page->label($step['path']) }}, {{ $page->size($step['path'], $step['to_m']) }}</span></button></form>@endif</td>@endif
                                     </tr>
                                 @endforeach
@@ -85,6 +85,7 @@
                     @error('open')<p class="wrong" role="alert">{{ $message }}</p>@enderror
                     <fieldset>
                         <legend>Leave open</legend>
+                        <div class="scroll" tabindex="0" role="region" aria-label="Sizes to leave open">
                         <table class="search-open">
                             <thead><tr><th scope="col">Size</th><th scope="col">now</th><th scope="col">from</th><th scope="col">to</th></tr></thead>
                             <tbody>
@@ -97,6 +98,7 @@
                                 @endforeach
                             </tbody>
                         </table>
+                        </div>
                     </fieldset>
                     <x-field name="most_cost" label="All materials cost at most" value="" hint="empty: no limit" />
                     <x-field name="most_height" label="From the finished floor to the dig at most" value="" hint="empty: no limit" />
