@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\History\History;
+use App\Jobs\SolveFields;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\User;
@@ -22,6 +23,8 @@ use Ondergrond\Field\Solution;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project as CoreProject;
+use Ondergrond\Rules\Rulebook;
+use Ondergrond\Rules\Subject;
 use Ondergrond\Section\Side;
 use Ondergrond\Units\QuantityFormatter;
 use RuntimeException;
@@ -46,6 +49,7 @@ final class BenchCommand extends Command
     {
         // First, while nothing else fills memory and caches.
         $field = FieldBench::run();
+        $judgement = JudgementBench::run();
         $rows = [];
         foreach ($this->steps() as $name => $step) {
             $rows[$name] = $this->measure($step);
@@ -58,6 +62,8 @@ final class BenchCommand extends Command
                 'harmonic_over_steady' => $field->harmonicOverSteady,
                 'freezing_seconds' => null,
                 'peak_mb' => $field->peakMb,
+                'gain' => ['steps' => $judgement->steps, 'first_seconds' => $judgement->gainFirst, 'seconds' => $judgement->gainAll],
+                'search' => ['designs' => $judgement->designs, 'judged_per_second' => $judgement->judgedPerSecond, 'fields' => $judgement->fields, 'seconds' => $judgement->search],
                 'milliseconds' => $rows,
                 'jit' => $compiled,
             ], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
@@ -78,6 +84,7 @@ final class BenchCommand extends Command
         }
         $table->render();
         $output->writeln(sprintf('growth exponent %.2f; harmonic %.2f × steady; peak memory %.0f MB; set-up and solve together, to 1e-7, medians', $field->growthExponent, $field->harmonicOverSteady, $field->peakMb));
+        $output->writeln(sprintf('next boards of a basement: first of %d after %.2f s, all after %.2f s; search: %d designs, %.0f judged a second, with %d fields %.2f s in all', $judgement->steps, $judgement->gainFirst, $judgement->gainAll, $judgement->designs, $judgement->judgedPerSecond, $judgement->fields, $judgement->search));
 
         return self::SUCCESS;
     }
@@ -107,6 +114,7 @@ final class BenchCommand extends Command
             ], server: ['HTTP_X_BENCH' => '1']));
         };
         $many = Project::query()->where('name', 'Row of fifty')->firstOrFail();
+        app()->call([new SolveFields($many->id), 'handle']);
         // The heaviest family: two sections, one of them over the whole width of a basement.
         $basement = Examples::of('heated-basement') ?? $project;
         $heavy = Project::query()->with('options')->where('name', $basement->name)->firstOrFail();
@@ -122,6 +130,8 @@ final class BenchCommand extends Command
         return [
             'field: solve a section, mean and year, until it is fine enough' => static fn () => Solution::of(SectionProblem::of($project->site, $design, $project->site->soil->conductivity())),
             'assess one design' => static fn () => Assessor::assess($project->site, $design),
+            'rulebook: ask one design' => static fn () => Rulebook::findings(new Subject($project->site, $design, $project->units)),
+            'rulebook: with what each remedy brings' => static fn () => Assessor::judge($project->site, $design, $project->units),
             'read a project file of three options' => static fn () => ProjectFile::read($json),
             'draw the section, write it as SVG' => static fn () => SvgWriter::inline(SectionDrawing::of($design, $format)),
             'page: projects, 200 of 10 options' => $page('/'),
@@ -130,6 +140,9 @@ final class BenchCommand extends Command
             'page: bench' => $page("/projects/{$stored->id}/section/{$option->id}"),
             'page: bench of 50 options' => $page("/projects/{$many->id}/section"),
             'page: options, 50 of them' => $page("/projects/{$many->id}/options"),
+            'page: compare, 50 options, fields from the cache' => $page("/projects/{$many->id}/compare"),
+            'page: rulebook' => $page('/rules'),
+            'page: where it pays' => $page("/projects/{$stored->id}/section/{$option->id}/gain"),
             'page: history' => $page("/projects/{$stored->id}/section/{$option->id}/history"),
             'edit: a board, saved and drawn anew' => $edit,
             'basement with walk-out side: assess, both sections' => static fn () => Assessor::assess($basement->site, $basement->options[0]->design),

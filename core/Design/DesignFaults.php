@@ -93,7 +93,6 @@ final class DesignFaults
         $this->atLeast('/edge_beam/depth_m', $d->edgeBeam->depth, $d->slab->layer->thickness + self::LEAST_BEAM, 'counted from the slab’s top, the beam is deeper than the slab');
         $this->atMost('/slab/top_above_grade_m', $d->slab->topAboveGrade, $d->edgeBeam->depth, 'the beam reaches into the ground');
         $this->atLeast('/slab/top_above_grade_m', $d->slab->topAboveGrade, 0.0, 'a slab below the ground needs a wall at its edge');
-        $this->atMost('/edge_inside/bevel_m', $d->edgeInside->bevel, min($d->edgeInside->layer->thickness, $d->edgeBeam->depth - $d->slab->layer->thickness), 'the bevel is cut off the board');
     }
 
     private function stem(): void
@@ -129,7 +128,6 @@ final class DesignFaults
             $gap = $d->footing->present() ? $inner : 0.0;
             $this->atMost('/form/inside_m', $d->form->inside, $gap / 2, 'the form’s face stands between stem wall and floor');
         }
-        $this->atMost('/edge_inside/bevel_m', $d->edgeInside->bevel, 0.0, 'a board is bevelled where concrete has to flow under it into a beam');
     }
 
     private function outside(): void

@@ -19,6 +19,12 @@ final readonly class InsideBoard implements DesignPart
         public float $bevel = 0.0,
     ) {}
 
+    /** As much of the bevel as a board of that height has room for; against a stem wall a board is not bevelled, m. */
+    public function cut(float $height): float
+    {
+        return max(0.0, min($this->bevel, $this->layer->thickness, $height));
+    }
+
     public function present(): bool
     {
         return $this->layer->present();

@@ -51,7 +51,15 @@ final class Examples
     public static function boathouse(): Project
     {
         $system = UnitSystem::InchPound;
-        $tray = self::preset('thickened-edge-slab', Footprint::rectangle(60 * Unit::FOOT, 30 * Unit::FOOT), $system);
+        // A drawing that says nothing yet of laps, steel, shield and course.
+        $tray = self::changed(self::preset('thickened-edge-slab', Footprint::rectangle(60 * Unit::FOOT, 30 * Unit::FOOT), $system), [
+            'sheet' => ['lap_m' => 0.0, 'joints' => 'not-said'],
+            'edge_inside' => ['bevel_m' => 0.0],
+            'edge_outside' => ['depth_below_grade_m' => 16 * Unit::INCH],
+            'shield' => ['thickness_m' => 0.0, 'drip_m' => 0.02],
+            'dpc' => ['thickness_m' => 0.0, 'height_above_grade_m' => 0.15],
+            'steel' => ['bar_m' => 0.0, 'spacing_m' => 0.4, 'cover_m' => 0.04, 'edge_cover_m' => 0.075],
+        ]);
         $even = self::changed($tray, [
             'field_board' => ['thickness_m' => 4 * Unit::INCH],
             'perimeter_board' => ['width_m' => 0.0],

@@ -32,7 +32,9 @@ final readonly class Sizes
     {
         $place = $check->part->place() ?? Place::UnderSlab;
         $strong = array_filter(Catalogue::for($place), static fn (Material $m): bool => $m->kind === Kind::Polystyrene && ($m->strength ?? 0.0) >= $check->needed());
-        usort($strong, static fn (Material $a, Material $b): int => [$a->strength, $a->conductivity] <=> [$b->strength, $b->conductivity]);
+        // Of two that are alike the one of the same make.
+        $other = static fn (Material $m): bool => substr($m->slug, 0, 3) !== substr($check->material->slug, 0, 3);
+        usort($strong, static fn (Material $a, Material $b): int => [$a->strength, $other($a), $a->conductivity] <=> [$b->strength, $other($b), $b->conductivity]);
 
         return $strong[0] ?? null;
     }

@@ -24,6 +24,9 @@ final class Subject
     /** From here on a material insulates, W/(m·K). */
     private const INSULATES = 0.06;
 
+    /** m. */
+    private const DEEP = 0.5;
+
     /** Lower than this nobody stands, m. */
     private const ROOM = 1.5;
 
@@ -73,6 +76,12 @@ final class Subject
     public function isCrawlspace(): bool
     {
         return (Levels::headroom($this->design) ?? INF) < self::ROOM;
+    }
+
+    /** Whether a space lies so far below the ground that water stands against its wall. */
+    public function liesDeep(): bool
+    {
+        return $this->design->hasRoomBelowGrade() && $this->design->depth() > self::DEEP;
     }
 
     /** Whether plastic foam stands outside the edge. */

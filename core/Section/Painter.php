@@ -121,15 +121,15 @@ final readonly class Painter
         $inside = $d->edgeInside;
         $foot = $at->insideFoot;
         $board = Region::box(Part::EdgeInside, $inside->layer->material, $at->tray, $foot, $at->inner, $at->under);
-        if ($board !== null && $inside->bevel > 0.0) {
-            $cut = $inside->bevel;
+        $cut = $inside->cut($at->under - $foot);
+        if ($board !== null && $cut > 0.0) {
             $board = new Region(Part::EdgeInside, $inside->layer->material, [[$at->tray, $foot], [$at->inner - $cut, $foot], [$at->inner, $foot + $cut], [$at->inner, $at->under], [$at->tray, $at->under]], true, $board->polygon);
         }
 
         return [
             $this->layer(Part::Stone, $d->stone, $at->tray, $at->trench, $out, $at->foot - $d->edgeUnder->thickness),
             $this->layer(Part::EdgeUnder, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness, 0.0, $at->foot),
-            $inside->bevel > 0.0 ? Region::box(Part::Slab, $d->slab->layer->material, $at->inner - $inside->bevel, $foot, $at->inner, $foot + $inside->bevel) : null,
+            $cut > 0.0 ? Region::box(Part::Slab, $d->slab->layer->material, $at->inner - $cut, $foot, $at->inner, $foot + $cut) : null,
             // Under a board that stops short the beam's inner face meets the ground.
             $foot > $at->foot ? Region::box(null, null, $at->tray, $at->foot, $at->inner, $foot) : null,
             $board,

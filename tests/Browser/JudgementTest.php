@@ -54,7 +54,7 @@ final class JudgementTest extends BrowserTestCase
     {
         $this->openBench('Ferry kiosk');
         $this->browser->executeScript('document.querySelector(".findings-ways a").click()');
-        $this->awaitThat(fn (): bool => str_contains((string) $this->browser->getCurrentURL(), '/gain'), 'the page of gains');
+        $this->awaitThat(fn (): bool => str_contains($this->browser->getCurrentURL(), '/gain'), 'the page of gains');
         $this->find('form[action$="/gain"] .go')->click();
         $this->awaitThat(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.data-steps tbody tr'))) > 5 && str_contains($this->text('#gain'), 'Worked out'), 'all steps are in');
         $this->browser->executeScript('for (const box of document.querySelectorAll("[name=\'open[]\']")) box.checked = /field_board.thickness|edge_outside.depth/.test(box.value);');

@@ -90,9 +90,9 @@ final class FamiliesTest extends TestCase
             $heights[$level->slug] = round($level->height, 4);
         }
         self::assertSame([
-            'deck_top' => 0.5045, 'stem_top' => 0.25, 'deck_underside' => 0.25, 'grade' => 0.0, 'membrane_top' => 0.0, 'finished_floor' => -2.0,
+            'deck_top' => 0.5045, 'stem_top' => 0.25, 'deck_underside' => 0.25, 'dpc' => 0.25, 'membrane_top' => 0.05, 'grade' => 0.0, 'finished_floor' => -2.0,
             'slab_underside' => -2.1, 'footing_top' => -2.15, 'stone_top' => -2.16, 'service' => -2.26, 'dig' => -2.31, 'foot' => -2.45,
-        ], self::sortedAs($heights, ['deck_top', 'stem_top', 'deck_underside', 'grade', 'membrane_top', 'finished_floor', 'slab_underside', 'footing_top', 'stone_top', 'service', 'dig', 'foot']));
+        ], self::sortedAs($heights, ['deck_top', 'stem_top', 'deck_underside', 'dpc', 'membrane_top', 'grade', 'finished_floor', 'slab_underside', 'footing_top', 'stone_top', 'service', 'dig', 'foot']));
         self::assertSame(array_values($heights), (static function (array $h): array {
             rsort($h);
 

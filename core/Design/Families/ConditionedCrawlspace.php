@@ -12,7 +12,6 @@ use Ondergrond\Design\Footing;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\InsideBoard;
 use Ondergrond\Design\Lining;
-use Ondergrond\Design\Membrane;
 use Ondergrond\Design\PerimeterBoard;
 use Ondergrond\Design\Slab;
 use Ondergrond\Design\Stem;
@@ -51,10 +50,11 @@ final class ConditionedCrawlspace implements Family
             footing: new Footing($in->size(16, 400), $in->size(8, 200), $in->size(48, 1200)),
             stem: new Stem($in->layer('hollow-block', 8, 200), $in->size(16, 400)),
             edgeInside: new InsideBoard($in->layer('xps-25psi', 2, 50)),
-            membrane: new Membrane($in->size(0.06, 1.5), 0.0),
+            membrane: $in->membrane(),
             drainage: new Drainage($in->layer('dimple-membrane', 0.3, 8), $in->size(2, 50)),
             drains: new Drains($in->size(4, 100), $in->size(4, 100)),
             lining: new Lining([$in->layer('pir-foil', 2, 50)]),
+            dpc: $in->gasket($in->size(16, 400)),
             deck: new Deck($in->joists(false), $in->size(26, 654.5)),
         );
     }

@@ -52,9 +52,12 @@ final class FrostProtectedRaft implements Family
             edgeBeam: new EdgeBeam($in->size(14, 350), $in->size(16, 400)),
             edgeInside: new InsideBoard($in->layer('eps-25psi', 4, 100), bevel: $in->size(3, 75)),
             edgeUnder: $in->layer('xps-40psi', 4, 100),
-            edgeOutside: new OutsideBoard($in->layer('xps-25psi', 4, 100), $in->size(12, 300)),
+            edgeOutside: new OutsideBoard($in->layer('xps-25psi', 4, 100), $in->size(14, 350)),
             cover: new Cover($in->layer('cement-board', 0.5, 12), $in->size(6, 150)),
+            shield: $in->shield(),
             wing: new Wing($in->layer('xps-40psi', 2, 60), $in->size(48, 1200), $in->size(10, 250), $in->size(2, 50)),
+            dpc: $in->gasket($in->size(6, 150)),
+            steel: $in->steel(),
         );
     }
 }

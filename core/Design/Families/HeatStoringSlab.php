@@ -46,9 +46,13 @@ final class HeatStoringSlab implements Family
             stone: $in->layer('crushed-stone', 6, 150),
             heating: new Heating(HeatedIn::Slab, $in->size(4, 100), 27.0),
             edgeBeam: new EdgeBeam($in->size(12, 300), $in->size(18, 450)),
-            edgeInside: new InsideBoard($in->layer('eps-25psi', 4, 100)),
+            edgeInside: new InsideBoard($in->layer('eps-25psi', 4, 100), bevel: $in->size(2, 50)),
             edgeUnder: $in->layer('xps-40psi', 4, 100),
             edgeOutside: new OutsideBoard($in->layer('xps-25psi', 6, 150), $in->size(14, 350)),
+            cover: $in->cover(),
+            shield: $in->shield(),
+            dpc: $in->gasket($in->size(8, 200)),
+            steel: $in->steel(),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Design\Families;
 
 use Ondergrond\Design\Cover;
+use Ondergrond\Design\CoverBacking;
 use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Drainage;
@@ -12,7 +13,6 @@ use Ondergrond\Design\Drains;
 use Ondergrond\Design\Footing;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\InsideBoard;
-use Ondergrond\Design\Membrane;
 use Ondergrond\Design\OutsideBoard;
 use Ondergrond\Design\Service;
 use Ondergrond\Design\Slab;
@@ -56,10 +56,13 @@ final class HeatedBasement implements Family
             stem: new Stem($in->layer('reinforced-concrete', 8, 200), $in->size(10, 250)),
             edgeInside: new InsideBoard($in->layer('xps-25psi', 1, 30)),
             edgeOutside: new OutsideBoard($in->layer('xps-25psi', 3, 80), $in->size(86, 2150)),
-            cover: new Cover($in->layer('cement-render', 0.75, 20), $in->size(12, 300)),
-            membrane: new Membrane($in->size(0.06, 1.5), 0.0),
+            cover: new Cover($in->layer('cement-render', 0.75, 20), $in->size(12, 300), CoverBacking::SlipLayer),
+            shield: $in->shield(),
+            membrane: $in->membrane(),
             drainage: new Drainage($in->layer('dimple-membrane', 0.3, 8), $in->size(2, 50)),
             drains: new Drains($in->size(4, 100), $in->size(4, 100)),
+            dpc: $in->gasket($in->size(10, 250)),
+            steel: $in->steel(),
             deck: new Deck($in->joists(false), $in->size(20, 504.5)),
             walkout: new Walkout($footprint->walkOut > 0.0 ? -$floor + $in->size(4, 100) : 0.0, $in->size(48, 1200)),
         );

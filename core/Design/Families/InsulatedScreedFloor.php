@@ -57,6 +57,7 @@ final class InsulatedScreedFloor implements Family
             heating: new Heating(HeatedIn::Screed, $in->size(1.75, 45), 32.0),
             footing: new Footing($in->size(24, 600), $in->size(10, 250), $in->size(36, 900)),
             stem: new Stem($in->layer('dense-block', 12, 302), $in->size(6, 150)),
+            steel: $in->steel(),
             dpc: new Dpc($in->size(0.02, 0.5), $in->size(6, 150)),
             closer: $in->layer('cavity-wool', 4, 100),
         );

@@ -50,6 +50,10 @@ final class StemWallSlab implements Family
             footing: new Footing($in->size(20, 500), $in->size(12, 300), $in->size(48, 1200)),
             stem: new Stem($in->layer('reinforced-concrete', 6, 150), $in->size(8, 200)),
             form: new Form(Catalogue::get('eps-form'), $face, $face, webSpacing: $in->size(8, 200)),
+            cover: $in->cover(),
+            shield: $in->shield(),
+            dpc: $in->gasket($in->size(8, 200)),
+            steel: $in->steel(),
             threshold: new Threshold($in->layer('xps-40psi', 1.5, 38), $in->size(4, 100)),
         );
     }

@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design\Families;
 
+use Ondergrond\Design\Cover;
+use Ondergrond\Design\Dpc;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Layer;
+use Ondergrond\Design\Membrane;
+use Ondergrond\Design\MembraneKind;
 use Ondergrond\Design\Sheet;
+use Ondergrond\Design\SheetJoints;
 use Ondergrond\Design\SheetPosition;
+use Ondergrond\Design\Shield;
+use Ondergrond\Design\Steel;
 use Ondergrond\Design\Wall;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Units\Unit;
@@ -32,7 +39,37 @@ final readonly class Stock
     /** Good practice: 15 mil, 0.4 mm. */
     public function sheet(SheetPosition $position = SheetPosition::AboveBoards): Sheet
     {
-        return new Sheet($this->system === UnitSystem::Metric ? 0.0004 : 0.015 * Unit::INCH, $position);
+        return new Sheet($this->system === UnitSystem::Metric ? 0.0004 : 0.015 * Unit::INCH, $position, $this->size(12, 300), SheetJoints::Taped);
+    }
+
+    /** No. 4 bars at 16 in on chairs. */
+    public function steel(): Steel
+    {
+        return new Steel($this->size(0.5, 12), $this->size(16, 400), $this->size(1.5, 40), $this->size(3, 75));
+    }
+
+    /** Under wood on concrete whose top is so far above the ground, m. */
+    public function gasket(float $top): Dpc
+    {
+        return new Dpc($this->size(0.04, 1), $top);
+    }
+
+    /** Over the outside board, with a drip. */
+    public function shield(): Shield
+    {
+        return new Shield($this->size(0.02, 0.5), $this->size(0.75, 20));
+    }
+
+    /** Over foam above the ground. */
+    public function cover(): Cover
+    {
+        return new Cover($this->layer('cement-board', 0.5, 12), $this->size(12, 300));
+    }
+
+    /** Self-adhered, made for foam, from the footing to just above the ground. */
+    public function membrane(): Membrane
+    {
+        return new Membrane($this->size(0.06, 1.5), $this->size(2, 50), MembraneKind::Sheet);
     }
 
     /** Studs inside the line of the edge, wool board past it. */

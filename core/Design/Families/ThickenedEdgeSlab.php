@@ -45,9 +45,12 @@ final class ThickenedEdgeSlab implements Family
             sheet: $in->sheet(),
             stone: $in->layer('crushed-stone', 6, 150),
             edgeBeam: new EdgeBeam($in->size(16, 400), $in->size(24, 600)),
-            edgeInside: new InsideBoard($in->layer('xps-25psi', 4, 100)),
+            edgeInside: new InsideBoard($in->layer('xps-25psi', 4, 100), bevel: $in->size(2, 50)),
             edgeUnder: $in->layer('xps-40psi', 4, 100),
-            edgeOutside: new OutsideBoard($in->layer('stone-wool-board', 6, 150), $in->size(16, 400)),
+            edgeOutside: new OutsideBoard($in->layer('stone-wool-board', 6, 150), $in->size(20, 500)),
+            shield: $in->shield(),
+            dpc: $in->gasket($in->size(8, 200)),
+            steel: $in->steel(),
         );
     }
 }

@@ -7,10 +7,10 @@ namespace Ondergrond\Design\Families;
 use Ondergrond\Design\Below;
 use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Drainage;
 use Ondergrond\Design\Drains;
 use Ondergrond\Design\Footing;
 use Ondergrond\Design\Footprint;
-use Ondergrond\Design\Membrane;
 use Ondergrond\Design\Slab;
 use Ondergrond\Design\Space;
 use Ondergrond\Design\Stem;
@@ -45,10 +45,13 @@ final class UnheatedBasement implements Family
             $in->studWallFlush(),
             sheet: $in->sheet(),
             stone: $in->layer('crushed-stone', 6, 150),
-            footing: new Footing($in->size(24, 600), $in->size(10, 250), $in->size(90, 2250)),
+            footing: new Footing($in->size(24, 600), $in->size(10, 250), $in->size(86, 2150)),
             stem: new Stem($in->layer('concrete', 10, 250), $in->size(14, 350)),
-            membrane: new Membrane($in->size(0.06, 1.5), 0.0),
-            drains: new Drains($in->size(4, 100), 0.0),
+            membrane: $in->membrane(),
+            drainage: new Drainage($in->layer('dimple-membrane', 0.3, 8), $in->size(2, 50)),
+            drains: new Drains($in->size(4, 100), $in->size(4, 100)),
+            dpc: $in->gasket($in->size(14, 350)),
+            steel: $in->steel(),
             deck: new Deck($in->joists(true), $in->size(24, 604)),
             space: new Space(Below::Unheated),
         );

@@ -46,6 +46,7 @@ final class VentedCrawlspace implements Family
             sheet: $in->sheet(),
             footing: new Footing($in->size(16, 400), $in->size(8, 200), $in->size(40, 1000)),
             stem: new Stem($in->layer('hollow-block', 8, 200), $in->size(16, 400)),
+            dpc: $in->gasket($in->size(16, 400)),
             deck: new Deck($in->joists(true), $in->size(26, 654)),
             space: new Space(Below::Vented),
         );

@@ -41,7 +41,7 @@ final class DrainsBothSides extends Rule
         $missing = array_keys(array_filter(['outside' => $d->drains->outer <= 0.0, 'inside' => $d->drains->inner <= 0.0]));
         $pipe = $s->stock->size(4, 100);
 
-        return ! $d->hasRoomBelowGrade() || $missing === [] ? null : $this->fix('No drain '.implode(' or ', $missing).'.', remedy: Remedy::of(
+        return ! $s->liesDeep() || $missing === [] ? null : $this->fix('No drain '.implode(' or ', $missing).'.', remedy: Remedy::of(
             Said::of('Lay drains of %s on both sides of the footing.', Measure::size($pipe)),
             static fn (Design $d): Design => $d->with(['drains' => $d->drains->but(outer: max($d->drains->outer, $pipe), inner: max($d->drains->inner, $pipe)), 'stone' => $d->stone->thick(max($d->stone->thickness, $pipe))]),
         ));

@@ -43,7 +43,7 @@ final class FloorBoardThick extends Rule
         $d = $s->design;
         $r = $s->floorResistance();
 
-        return ! $s->isHeated() || $r <= 0.1 || $r >= self::LEAST || ! $d->fieldBoard->present() ? null : $this->note(
+        return ! $s->isHeated() || $s->isCrawlspace() || $r <= 0.1 || $r >= self::LEAST || ! $d->fieldBoard->present() ? null : $this->note(
             'The floor has R %1$s; %2$s is the usual least.', Measure::resistance($r), Measure::resistance(self::LEAST),
             Remedy::of(Said::of('Make the field board %s.', Measure::size($s->stock->size(3, 75))), static fn (Design $d): Design => $d->with(['fieldBoard' => $d->fieldBoard->thick($s->stock->size(3, 75)), 'perimeterBoard' => $d->perimeterBoard->but(layer: $d->perimeterBoard->layer->thick(max($s->stock->size(3, 75), $d->perimeterBoard->layer->thickness)))])),
         );
