@@ -20,7 +20,7 @@ final class SolveFields implements ShouldBeUnique, ShouldQueue
     public int $timeout = 1800;
 
     /** Should the worker be ended meanwhile, it may be asked again after so long, s. */
-    public int $uniqueFor = 300;
+    public int $uniqueFor = 60;
 
     public function __construct(private readonly int $project) {}
 

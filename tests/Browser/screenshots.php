@@ -8,7 +8,7 @@ use Tests\Browser\Site;
 
 require __DIR__.'/../../vendor/autoload.php';
 
-// The pictures by name: who looks (null: nobody is signed in), path, size, and what is done before the picture is taken.
+// The pictures by name: who looks, path, size, and what is done before the picture is taken.
 // Those that change something come last.
 $site = Site::running();
 $browser = $site->browser;
@@ -29,19 +29,30 @@ $elsewhere = static function (string $part, string $size) use ($browser): void {
 };
 $here = null;
 $views = [
-    'sign-in' => [null, '/sign-in', 1280, 800, null],
     'projects' => ['Joost', '/', 1280, 800, null],
     'start' => ['Joost', '/projects/create', 1280, 800, null],
     'site' => ['Joost', '/projects/1/site', 1280, 1000, null],
     'bench' => ['Joost', '/projects/1/section', 1280, 800, null],
     'bench-basement' => ['Joost', '/projects/4/section', 1280, 800, null],
     'bench-walkout' => ['Joost', '/projects/4/section?side=walk-out', 1280, 800, static fn () => $overlay('levels')],
-    'bench-raft' => ['Joost', '/projects/10/section?detail=1', 1280, 800, null],
-    'bench-screed' => ['Joost', '/projects/7/section', 1280, 800, null],
-    'bench-refused' => ['Joost', '/projects/10/section', 1280, 800, static fn () => $type('#design-wing-width_m', '3.5 m')],
-    'bench-keys' => ['Joost', '/projects/1/section', 1280, 800, static fn () => $find('.bench-acts .needs-script')->click()],
     'bench-temperature' => ['Joost', '/projects/11/section?side=neighbour&detail=1', 1280, 800, static fn () => $overlay('temperature')],
     'bench-phone' => ['Wen', '/projects/1/section', 390, 844, null],
+    'findings' => ['Joost', '/projects/12/section', 1280, 1000, static function () use ($browser): void {
+        $browser->executeScript('document.getElementById("bench-findings").scrollIntoView()');
+        sleep(2);
+    }],
+    'compare' => ['Joost', '/projects/4/compare', 1280, 1000, static fn () => sleep(6)],
+    'pays' => ['Joost', '/projects/4/section/7/gain', 1280, 800, static function () use ($find): void {
+        $find('form[action$="/gain"] .go')->click();
+        sleep(8);
+    }],
+    'search' => ['Joost', '/projects/12/section', 1280, 1000, static function () use ($browser): void {
+        $browser->get($browser->getCurrentURL().'/23/gain');
+        $browser->executeScript('for (const box of document.querySelectorAll("[name=\'open[]\']")) box.checked = /field_board.thickness|edge_outside.thickness|edge_under/.test(box.value); document.querySelector(".search .go").click()');
+        sleep(12);
+        $browser->executeScript('document.getElementById("search").scrollIntoView()');
+    }],
+    'rules' => ['Joost', '/rules', 1280, 800, null],
     'options' => ['Joost', '/projects/1/options', 1280, 800, null],
     'materials' => ['Joost', '/materials', 1280, 800, null],
     'people' => ['Marit', '/people', 1280, 800, null],
@@ -71,9 +82,7 @@ foreach ($views as $name => [$who, $path, $width, $height, $before]) {
         continue;
     }
     $site->size($width, $height);
-    if ($who === null) {
-        $browser->manage()->deleteAllCookies();
-    } elseif ($who !== $here) {
+    if ($who !== $here) {
         $browser->manage()->deleteAllCookies();
         $browser->get($site->address.'/sign-in');
         $browser->findElement(WebDriverBy::xpath("//button[contains(., '{$who}')]"))->click();

@@ -53,7 +53,8 @@ final class AnyDesignTest extends TestCase
             if ($taken % 8 === 0) {
                 $field = Assessor::assess($site, $design)->field;
                 self::assertGreaterThan(0.0, $field->transmittance());
-                self::assertLessThan(0.02, $field->ground()->solution->refinement->flows, 'settled, or all but');
+                // Where the pipes’ plane ends at the wall, the little that the wall takes in settles slowly.
+                self::assertLessThan($design->heating->present() ? 0.08 : 0.02, $field->ground()->solution->refinement->flows, 'settled, or all but');
                 self::assertEqualsWithDelta(0.0, $field->formulaGap() ?? 0.0, 0.35, 'the formula and its own floor in the field stay near each other');
                 self::assertEqualsWithDelta($field->mean, array_sum($field->monthly) / 12, 1e-6 * (1 + abs($field->monthly[0])), 'a year of the wave averages out');
             }

@@ -53,6 +53,45 @@ final class CommandLineTest extends TestCase
         self::assertSame(['re', 'im'], array_keys($swinging['harmonic']['probes']['sunny face']));
     }
 
+    public function test_options_are_compared_boards_ranked_and_designs_searched(): void
+    {
+        $project = $this->call(['example', 'frost-protected-raft'])->getOutput();
+        $compared = $this->call(['compare', '-', '--formulas'], $project);
+        self::assertSame([0, ''], [$compared->getExitCode(), $compared->getErrorOutput()]);
+        self::assertStringContainsString('Findings,Stop,', $compared->getOutput());
+
+        $rules = json_decode($this->call(['rules'])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertGreaterThan(40, count($rules));
+        self::assertSame(['rule', 'asks', 'why', 'parts', 'source'], array_keys($rules[0]));
+
+        $prices = sys_get_temp_dir().'/prices-'.getmypid().'.json';
+        file_put_contents($prices, '{"currency": "EUR", "per_m3": {"eps-25psi": 120, "xps-25psi": 240, "xps-40psi": 300, "reinforced-concrete": 160, "crushed-stone": 40, "cement-board": 900}}');
+        $gain = json_decode($this->call(['gain', '-', "--prices={$prices}"], $project)->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame('ondergrond-gain', $gain['format']);
+        self::assertGreaterThan(0.0, $gain['steps'][0]['mean_w']);
+        self::assertGreaterThan(0.0, $gain['steps'][0]['cost']);
+
+        $search = $this->call(['search', '-', '--open=field_board.thickness_m=60 mm..140 mm', '--open=edge_under.thickness_m=50 mm..100 mm', "--prices={$prices}", '--most-height=60 cm'], $project);
+        self::assertSame(0, $search->getExitCode(), $search->getErrorOutput());
+        $found = json_decode($search->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame($found['designs'], $found['judged']);
+        self::assertSame([true, true], [$found['finished'], $found['priced']]);
+        foreach ([
+            [['search', '-'], '1 to 6'],
+            [['search', '-', '--open=field_board.colour=1..2'], 'a size that is sold'],
+            [['search', '-', '--open=field_board.thickness_m=thin'], '/open'],
+            [['search', '-', '--open=field_board.thickness_m=1 cm..9 cm', '--most-cost=100'], 'a limit of cost needs --prices'],
+            [['gain', '-', '--prices='.__FILE__], 'no JSON'],
+            [['gain', '-', '--option=Z'], 'no option named'],
+            [['compare', '/nowhere.json'], 'nowhere'],
+        ] as [$words, $says]) {
+            $refused = $this->call($words, $project);
+            self::assertSame([2, ''], [$refused->getExitCode(), $refused->getOutput()], implode(' ', $words));
+            self::assertStringContainsString($says, $refused->getErrorOutput());
+        }
+        unlink($prices);
+    }
+
     public function test_bad_input_exits_2_with_a_line_per_fault(): void
     {
         $project = json_decode($this->call(['example'])->getOutput(), true, flags: JSON_THROW_ON_ERROR);

@@ -16,8 +16,8 @@ use Ondergrond\Rules\Subject;
 
 final class FieldBoardFirm extends Rule
 {
-    /** kPa; 20 psi foil-faced board passes where its maker allows it. */
-    private const LEAST = 135.0;
+    /** 25 psi, kPa. */
+    private const LEAST = 172.0;
 
     public function asks(): string
     {

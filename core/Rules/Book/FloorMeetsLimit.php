@@ -45,7 +45,7 @@ final class FloorMeetsLimit extends Rule
         if ($u <= $limit + 1e-9) {
             $field = $s->field?->transmittance();
 
-            return $field === null || $field <= $limit ? null : $this->note('U holds by the formula; by the field, with the junction in it, it is %1$s over the limit of %2$s. Ask which of them the limit means.', Measure::of($field, Quantity::Transmittance), $allowed);
+            return $field === null || $field <= $limit ? null : $this->note('U holds by the formula; by the field, with the junction in it, it is %1$s, over the limit of %2$s. Ask which of them the limit means.', Measure::of($field, Quantity::Transmittance), $allowed);
         }
 
         return $this->stop('The floor’s U is %1$s; the site allows %2$s.', $measured, $allowed, $s->sizes->thickerFloor(static fn (Subject $then): bool => $then->heat()->floor->transmittance() <= $limit));

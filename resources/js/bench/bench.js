@@ -5,6 +5,9 @@ import send, { NotSaved, read, readCosts } from './send.js';
 
 const RETRY_AFTER = 4000;
 
+/** Between the last answer and asking for what takes long, ms. */
+const REST = 1500;
+
 /**
  * The bench's form: sends itself when a value is committed and takes in what comes back. One request is under way at a
  * time, in the order in which they were asked for, so that an older answer never lands over a newer one.
@@ -13,6 +16,7 @@ export default () => {
     // Not among the data below: what is there is watched, and a page of rows is much to watch.
     let page;
     let following = null;
+    let resting = null;
 
     return {
         said: '',
@@ -74,8 +78,13 @@ export default () => {
             }
         },
 
-        /** What ignoring each finding costs in heat is worked out after all else. */
-        async costs() {
+        /** What ignoring each finding costs in heat is worked out after all else, once the hand rests. */
+        costs() {
+            clearTimeout(resting);
+            resting = setTimeout(() => this.askCosts(), REST);
+        },
+
+        async askCosts() {
             const url = this.$root.querySelector('[data-costs]')?.dataset.costs;
             const costs = url && (await readCosts(url));
             if (!costs || this.$root.querySelector('[data-costs]')?.dataset.costs !== url) {
@@ -91,6 +100,7 @@ export default () => {
                 return;
             }
             following?.abort();
+            clearTimeout(resting);
             // A save takes all fields as they are when it is sent: two of them in a row are one.
             if (!(this.plain(job) && this.jobs.length > 0 && this.plain(this.jobs.at(-1)))) {
                 this.jobs.push(job);

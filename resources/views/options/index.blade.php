@@ -2,6 +2,7 @@
 <x-layout :title="'Options of '.$project->name" :project="$project" class="page">
     <div class="page-head">
         <h1>Options</h1>
+        <a href="{{ route('compare.show', $project) }}">Compare</a>
         @can('update', $project)<a href="{{ route('shares.index', $project) }}">Links for clients</a>@endcan
     </div>
     @error('option')<p class="wrong" role="alert">{{ $message }}</p>@enderror
@@ -14,6 +15,7 @@
                 <div class="job-what">
                     <h2><a href="{{ route('section.show', [$project, $option]) }}"><bdi>{{ $option->name }}</bdi></a> @if ($option->pinned)<span class="pin">pinned</span>@endif</h2>
                     @if ($option->note !== '')<p dir="auto">{{ $option->note }}</p>@endif
+                    @foreach ($option->setAside() as $aside)<p class="hint">Set aside by <bdi>{{ $aside->by }}</bdi>: {{ str_replace('-', ' ', $aside->rule) }}, “<bdi>{{ $aside->reason }}</bdi>”</p>@endforeach
                     @can('update', $project)
                         <details @if ($typed && $errors->any()) open @endif>
                             <summary>Rename or note why<span class="unseen">, {{ $option->name }}</span></summary>

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Artisan;
+
+use App\Jobs\RunStudy;
+use App\Models\Study;
+use App\Models\StudyState;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+/** Puts back into the queue what was being worked out when the server was last ended. For bin/serve, before its worker starts. */
+final class ResumeStudiesCommand extends Command
+{
+    protected $signature = 'ondergrond:resume-studies';
+
+    protected $description = 'Puts studies that were cut off back into the queue';
+
+    public function handle(): int
+    {
+        // There is one worker, and it is not running yet: all jobs are of the time before.
+        DB::table('jobs')->delete();
+        Study::query()->where('state', StudyState::Running)->update(['state' => StudyState::Queued]);
+        foreach (Study::query()->where('state', StudyState::Queued)->orderBy('id')->pluck('id') as $id) {
+            RunStudy::dispatch($id);
+        }
+
+        return self::SUCCESS;
+    }
+}
