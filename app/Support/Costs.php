@@ -19,11 +19,16 @@ final readonly class Costs
 
     public function __construct(private Repository $cache) {}
 
-    /** @return array<string, string> by rule; those that cost no heat are left out */
-    public function inWords(Project $project, Option $option, QuantityFormatter $format): array
+    /** @return array<string, string>|null by rule; those that cost no heat are left out; null before they are worked out */
+    public function inWords(Project $project, Option $option, QuantityFormatter $format): ?array
     {
+        /** @var array<string, float>|null $costs */
+        $costs = $this->cache->get(self::key($project, $option));
+        if ($costs === null) {
+            return null;
+        }
         $words = [];
-        foreach ($this->of($project, $option) as $rule => $watts) {
+        foreach ($costs as $rule => $watts) {
             $hours = 8.76;
             $words[$rule] = sprintf(
                 '%s %s as the mean of the year, %s in all of it.', $watts > 0 ? 'Ignored, it costs' : 'The remedy costs',
@@ -34,22 +39,22 @@ final readonly class Costs
         return $words;
     }
 
-    /** @return array<string, float> mean of the year, W, by rule */
-    private function of(Project $project, Option $option): array
+    public function workOut(Project $project, Option $option): void
     {
-        /** @var array<string, float> */
-        return $this->cache->remember('costs:'.Content::hash($project, $option), Content::KEPT, static function () use ($project, $option): array {
-            [$site, $design] = [$project->site, $option->design];
-            $now = Assessor::loss($site, $design)->mean;
-            $costs = [];
-            foreach (Assessor::judge($site, $design, $project->units)->findings as $judged) {
-                $cost = Assessor::cost($site, $design, $judged->finding, $now);
-                if ($cost !== null && abs($cost) >= self::SLIGHT * abs($now)) {
-                    $costs[$judged->finding->rule->id()] = $cost;
-                }
+        [$site, $design] = [$project->site, $option->design];
+        $now = Assessor::loss($site, $design)->mean;
+        $costs = [];
+        foreach (Assessor::judge($site, $design, $project->units)->findings as $judged) {
+            $cost = Assessor::cost($site, $design, $judged->finding, $now);
+            if ($cost !== null && abs($cost) >= self::SLIGHT * abs($now)) {
+                $costs[$judged->finding->rule->id()] = $cost;
             }
+        }
+        $this->cache->put(self::key($project, $option), $costs, Content::KEPT);
+    }
 
-            return $costs;
-        });
+    private static function key(Project $project, Option $option): string
+    {
+        return 'costs:'.Content::hash($project, $option);
     }
 }

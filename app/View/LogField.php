@@ -12,7 +12,7 @@ final readonly class LogField
      * @param  string  $label  short; what part it belongs to is said by the row
      * @param  array<string, string>|null  $options  to pick from, value => words; null where it is typed
      * @param  array<string, string>  $refused  what may not be picked, and why
-     * @param  array{}|array{all: list<string>, below: int}  $sizes  that arrow keys step through
+     * @param  array{}|array{list: string, below: int}  $sizes  that arrow keys step through
      */
     public function __construct(
         public string $name,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Illuminate\Support\Arr;
 use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\FormStart;
@@ -63,16 +64,42 @@ final readonly class SectionLog
         return $this->design->finishedFloor() - Layout::of($this->design)->dig;
     }
 
-    /** @return array{}|array{all: list<string>, below: int} the sizes that a field steps through, written out */
+    /** @return array{}|array{list: string, below: int} the list of sizes that a field steps through, and how many of them are smaller */
     public function sizes(string $field, float $stored): array
     {
         $sizes = UsualSizes::of($field, $this->format->system);
         $quantity = FieldQuantity::of($field);
 
         return $sizes === [] || $quantity === null ? [] : [
-            'all' => array_map(fn (float $size): string => $this->format->format($size, $quantity), $sizes),
+            'list' => self::listName($sizes, $quantity),
             'below' => count(array_filter($sizes, static fn (float $size): bool => $size < $stored - 1e-6)),
         ];
+    }
+
+    /**
+     * All lists that fields step through: for the whole page, so that what changes with an edit need not carry them.
+     *
+     * @return array<string, list<string>> written out, by name
+     */
+    public function sizeLists(): array
+    {
+        $lists = [];
+        // Layers may come in that are not there yet.
+        foreach ([...array_keys(Arr::dot($this->data)), 'lining.layers.0.thickness_m', 'deck.layers.0.thickness_m', 'wall.inside.0.thickness_m'] as $path) {
+            $sizes = UsualSizes::of($path, $this->format->system);
+            $quantity = FieldQuantity::of($path);
+            if ($sizes !== [] && $quantity !== null) {
+                $lists[self::listName($sizes, $quantity)] ??= array_map(fn (float $size): string => $this->format->format($size, $quantity), $sizes);
+            }
+        }
+
+        return $lists;
+    }
+
+    /** @param  non-empty-list<float>  $sizes */
+    private static function listName(array $sizes, Quantity $quantity): string
+    {
+        return sprintf('%s-%d-%d-%d-%d', strtolower($quantity->name), count($sizes), ...array_map(static fn (float $s): int => (int) round(1e5 * $s), [$sizes[0], $sizes[1] ?? 0.0, $sizes[count($sizes) - 1]]));
     }
 
     /** @return list<Part> what lies over each other in the floor */

@@ -18,7 +18,7 @@
                 @include('section.load', ['load' => $page->load, 'format' => $page->format, 'may' => false])
             </div>
             <section class="bench-findings" aria-labelledby="findings-title">
-                @include('section.findings', ['judgement' => $page->judgement, 'project' => $page->project, 'option' => $page->option, 'format' => $page->format, 'may' => false, 'head' => null])
+                @include('section.findings', ['judgement' => $page->judgement, 'project' => $page->project, 'option' => $page->option, 'format' => $page->format, 'may' => false])
             </section>
             <section class="bench-notes" aria-labelledby="notes-title">
                 @include('section.notes', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format, 'view' => $page->view, 'option' => $page->option, 'junctions' => $page->junctions])

@@ -52,7 +52,7 @@ final class Site
         // Nobody reads what they say, and a full pipe would stop them.
         $server->disableOutput();
         $server->start();
-        $worker = new Process(['setsid', PHP_BINARY, 'artisan', 'queue:work', '--quiet', '--sleep=0.2', '--tries=1', '--timeout=600'], $root, $environment, null, null);
+        $worker = new Process(['setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'queue:work', '--quiet', '--sleep=0.5', '--tries=1', '--timeout=600'], $root, $environment, null, null);
         $worker->disableOutput();
         $worker->start();
         $driverPort = self::freePort();

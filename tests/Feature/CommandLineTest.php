@@ -79,7 +79,7 @@ final class CommandLineTest extends TestCase
         foreach ([
             [['search', '-'], '1 to 6'],
             [['search', '-', '--open=field_board.colour=1..2'], 'a size that is sold'],
-            [['search', '-', '--open=field_board.thickness_m=thin'], '/open'],
+            [['search', '-', '--open=field_board.thickness_m=thin'], 'can\'t be read as a number'],
             [['search', '-', '--open=field_board.thickness_m=1 cm..9 cm', '--most-cost=100'], 'a limit of cost needs --prices'],
             [['gain', '-', '--prices='.__FILE__], 'no JSON'],
             [['gain', '-', '--option=Z'], 'no option named'],

@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\History\Conflict;
 use App\History\History;
+use App\Jobs\WorkOutCosts;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\User;
 use App\Support\Act;
+use App\Support\Content;
 use App\Support\Costs;
 use App\Support\FaultMessages;
 use App\Support\Fields;
@@ -51,10 +53,15 @@ final class SectionController
             : $this->page($project, $option, $view);
     }
 
-    /** What ignoring each finding costs in heat, in words by rule: asked for after the bench stands. */
+    /** What ignoring each finding costs in heat, in words by rule: asked for after the bench stands, and 202 until the queue has it. */
     public function costs(Project $project, Option $option, Costs $costs): JsonResponse
     {
-        return new JsonResponse($costs->inWords($project, $option, $this->reading->formatter($project)));
+        $words = fn (): ?array => $costs->inWords($project, $option, $this->reading->formatter($project));
+        if ($words() === null) {
+            WorkOutCosts::dispatch($option->id, Content::hash($project, $option));
+        }
+
+        return new JsonResponse($words(), $words() === null ? 202 : 200);
     }
 
     public function update(Project $project, Option $option, Request $request): RedirectResponse|Response

@@ -87,7 +87,13 @@ export default () => {
         async askCosts() {
             const url = this.$root.querySelector('[data-costs]')?.dataset.costs;
             const costs = url && (await readCosts(url));
-            if (!costs || this.$root.querySelector('[data-costs]')?.dataset.costs !== url) {
+            if (this.$root.querySelector('[data-costs]')?.dataset.costs !== url) {
+                return;
+            }
+            if (costs === undefined) {
+                this.costs();
+            }
+            if (!costs) {
                 return;
             }
             for (const place of this.$root.querySelectorAll('[data-cost]')) {

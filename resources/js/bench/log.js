@@ -4,9 +4,17 @@ export function commit(field, text) {
     field.dispatchEvent(new Event('change', { bubbles: true }));
 }
 
+let lists = null;
+
+/** The sizes that are sold, written out, by the names that fields call them. */
+function sizeLists() {
+    lists ??= JSON.parse(document.getElementById('size-lists').textContent);
+    return lists;
+}
+
 /** To the next larger (1) or smaller (-1) size as it is bought. */
 export function stepSize(field, way) {
-    const sizes = JSON.parse(field.dataset.sizes ?? '[]');
+    const sizes = sizeLists()[field.dataset.sizes] ?? [];
     const at = sizes.indexOf(field.value);
     if (at === -1 && field.value !== field.defaultValue) {
         // The server has not read it yet; once it has, the next press steps from there.

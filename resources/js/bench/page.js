@@ -1,15 +1,17 @@
 import Alpine from '@alpinejs/csp';
 
 /** Those with fields are morphed, so that cursor and typing stay; the others are swapped whole. */
-const MORPHED = ['bench-acts', 'bench-conflict', 'bench-findings'];
+const MORPHED = ['bench-acts', 'bench-conflict'];
 const SWAPPED = ['bench-sides', 'bench-drawing', 'bench-files', 'bench-cores', 'bench-notes'];
 const LOG = 'bench-log';
+const FINDINGS = 'bench-findings';
 
 /** What the server wrote on the bench, and what the person has typed over it since. */
 export default class Page {
     constructor(form) {
         this.form = form;
         this.written = this.units(document.getElementById(LOG));
+        this.found = document.getElementById(FINDINGS).innerHTML;
     }
 
     fields() {
@@ -32,6 +34,7 @@ export default class Page {
         for (const id of MORPHED) {
             this.morph(document.getElementById(id), fresh.getElementById(id));
         }
+        this.takeInFindings(document.getElementById(FINDINGS), fresh.getElementById(FINDINGS));
         this.takeInLog(document.getElementById(LOG), fresh.getElementById(LOG));
         for (const id of SWAPPED) {
             document.getElementById(id).replaceChildren(...fresh.getElementById(id).childNodes);
@@ -39,6 +42,18 @@ export default class Page {
         for (const field of this.fields()) {
             const typedSince = sent.has(field.id) && now.get(field.id) !== sent.get(field.id);
             field.value = typedSince ? now.get(field.id) : this.stored(field);
+        }
+    }
+
+    /** Only where the server wrote something else: a reason may just be being typed. What they cost is asked for anew. */
+    takeInFindings(here, fresh) {
+        const html = fresh.innerHTML;
+        if (html !== this.found) {
+            this.morph(here, fresh);
+            this.found = html;
+        }
+        for (const cost of here.querySelectorAll('[data-cost]')) {
+            cost.textContent = '';
         }
     }
 

@@ -44,10 +44,13 @@ export async function read(url, signal) {
     }
 }
 
-/** @returns {Promise<Object<string, string>|null>} what ignoring findings costs, in words by rule; null where it cannot be had */
+/** @returns {Promise<Object<string, string>|null|undefined>} what ignoring findings costs, in words by rule; undefined while it is worked out, null where it cannot be had */
 export async function readCosts(url) {
     try {
         const response = await fetch(url, { headers: { 'X-Bench': '1', Accept: 'application/json' } });
+        if (response.status === 202) {
+            return undefined;
+        }
         return response.ok && !response.redirected ? await response.json() : null;
     } catch {
         return null;

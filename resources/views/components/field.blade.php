@@ -12,7 +12,7 @@
     <label for="{{ $id }}">{{ $label }}</label>
     <input id="{{ $id }}" name="{{ $html }}" type="text" value="{{ is_string($typed) ? $typed : $value }}" autocomplete="{{ $attributes->get('autocomplete', 'off') }}"
         @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-wrong" @elseif ($hint) aria-describedby="{{ $id }}-hint" @endif
-        @if ($sizes !== []) data-sizes="{{ json_encode($sizes['all']) }}" data-below="{{ $sizes['below'] }}" @endif
+        @if ($sizes !== []) data-sizes="{{ $sizes['list'] }}" data-below="{{ $sizes['below'] }}" @endif
         {{ $attributes->except('autocomplete') }}>
     @if ($hint && ! $bad)<p class="hint" id="{{ $id }}-hint">{{ $hint }}</p>@endif
     @if ($bad)<p class="wrong" id="{{ $id }}-wrong">@foreach ($errors->get($name) as $message){{ $message }} @endforeach</p>@endif

@@ -12,7 +12,7 @@
 </div>
 @error('act')<p class="wrong">{{ $message }}</p>@enderror
 @if ($asks === [])<p>Nothing that the rules can see, apart from what is not checked. That is no approval.</p>@endif
-<ol class="findings" @if ($asks !== [] && $head !== null) data-costs="{{ route('section.costs', [$project, $option, 'of' => $head->id]) }}" @endif>
+<ol class="findings">
     @foreach ($asks as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" />@endforeach
 </ol>
 @if ($unknown !== [])

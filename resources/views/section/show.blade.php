@@ -4,7 +4,7 @@
     $same = [$project, $option, ...$view->query()];
 @endphp
 <x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" class="bench-page">
-    @if ($whole)<x-hatches />@endif
+    @if ($whole)<x-hatches /><script type="application/json" id="size-lists">@json($log->sizeLists())</script>@endif
     <h1 class="unseen">Section of {{ $project->name }}, {{ $option->name }}</h1>
     <form class="bench" method="post" action="{{ route('section.update', $same) }}" novalidate
         data-show="{{ route('section.show', $same) }}" @if ($may) data-may @endif @if (auth()->user()->single_keys) data-keys @endif
