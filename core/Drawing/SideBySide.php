@@ -17,6 +17,9 @@ final readonly class SideBySide
     /** Round what matters, m. */
     private const MARGIN = 0.25;
 
+    /** Of floor, so that the drain and the pipes under it are seen, m. */
+    private const INWARD = 0.9;
+
     private const SCALES = [5, 10, 15, 20, 25, 30, 40, 50, 75, 100, 125, 150, 200, 250, 500];
 
     /** @param  array{float, float, float, float}  $box  m */
@@ -27,7 +30,7 @@ final readonly class SideBySide
     {
         $extents = array_map(SectionDrawing::extent(...), $designs);
         $box = [
-            min(array_column($extents, 0)) - self::MARGIN, min(array_column($extents, 1)) - self::MARGIN,
+            min(array_column($extents, 0)) - self::INWARD, min(array_column($extents, 1)) - self::MARGIN,
             max(array_column($extents, 2)) + self::MARGIN, max(array_column($extents, 3)) + 2 * self::MARGIN,
         ];
         $fits = array_filter(self::SCALES, static fn (int $s): bool => ($box[2] - $box[0]) / $s * 1000 <= self::WIDTH && ($box[3] - $box[1]) / $s * 1000 <= self::HIGHEST);

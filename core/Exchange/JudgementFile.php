@@ -8,6 +8,7 @@ use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judged;
 use Ondergrond\Rules\Judgement;
 use Ondergrond\Rules\Severity;
+use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
 
@@ -54,9 +55,22 @@ final class JudgementFile
                     'takes' => $judged->takes,
                 ],
                 'source' => $f->rule->source(),
-                'cost' => isset($costs[$f->rule->id()]) ? ['mean_w' => $costs[$f->rule->id()]] : null,
+                'cost' => self::cost($f, $costs[$f->rule->id()] ?? null),
                 'set_aside' => $judged->setAside?->toArray(),
             ];
         }, $judgement->findings);
+    }
+
+    /** @return array<string, float>|null what ignoring it costs: heat as the mean of the year, pressure over what is allowed, size that is missing */
+    private static function cost(Finding $finding, ?float $watts): ?array
+    {
+        [$measured, $limit] = [$finding->measured, $finding->limit];
+        $cost = array_filter([
+            'mean_w' => $watts,
+            'kpa' => $measured?->quantity === Quantity::Stress && $limit !== null ? $measured->value - $limit->value : null,
+            'mm' => $measured?->quantity === Quantity::Thickness && $limit !== null ? 1000 * abs($limit->value - $measured->value) : null,
+        ], is_float(...));
+
+        return $cost === [] ? null : $cost;
     }
 }

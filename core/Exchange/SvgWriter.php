@@ -93,6 +93,15 @@ final class SvgWriter
         return $writer->finish($drawing->title, null);
     }
 
+    /** For a page that sets it beside others: all of it is seen, however small. */
+    public static function beside(Drawing $drawing): string
+    {
+        $writer = new self($drawing, true);
+        $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid meet', 'role' => 'img']);
+
+        return $writer->finish($drawing->title, null);
+    }
+
     /** For a page that shows it many times: written once under that id, shown by `<use>`. */
     public static function symbol(Drawing $drawing, string $id): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -70,6 +71,8 @@ final class JudgementTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-pending]')) === [], 'all fields are in');
         self::assertCount(3, $this->browser->findElements(WebDriverBy::cssSelector('.compare-drawing svg')));
         self::assertStringNotContainsString('…', $this->text('.compare'));
+        $printed = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true]);
+        self::assertSame(1, preg_match_all('~/Type\s*/Page\b(?!s)~', (string) base64_decode($printed['data'], true)), 'printed on one sheet');
         $this->assertAccessible();
     }
 }

@@ -39,7 +39,7 @@ $views = [
     'bench-phone' => ['Wen', '/projects/1/section', 390, 844, null],
     'findings' => ['Joost', '/projects/12/section', 1280, 1000, static function () use ($browser): void {
         $browser->executeScript('document.getElementById("bench-findings").scrollIntoView()');
-        sleep(2);
+        sleep(7);
     }],
     'compare' => ['Joost', '/projects/4/compare', 1280, 1000, static fn () => sleep(6)],
     'pays' => ['Joost', '/projects/4/section/7/gain', 1280, 800, static function () use ($find): void {

@@ -50,6 +50,10 @@ final class AnyDesignTest extends TestCase
             self::assertGreaterThan(0.0, $heat->floor->transmittance());
             self::assertLessThanOrEqual($heat->bare->transmittance() + 1e-12, $heat->floor->transmittance(), 'no board makes a floor worse');
             self::assertTrue(is_finite($heat->floor->design) && is_finite($heat->floor->annual) && $heat->floor->annual >= 0.0);
+            $format = new QuantityFormatter(UnitSystem::cases()[$i % 2]);
+            foreach (Assessor::judge($site, $design, $format->system)->findings as $judged) {
+                self::assertMatchesRegularExpression('~^[A-Z0-9].+\.$~su', $judged->finding->said->in($format), 'however wrong a design is, every rule says it in a sentence');
+            }
             if ($taken % 8 === 0) {
                 $field = Assessor::assess($site, $design)->field;
                 self::assertGreaterThan(0.0, $field->transmittance());

@@ -85,6 +85,8 @@ final class JudgementPagesTest extends TestCase
         $assessment = json_decode((string) $this->get("/projects/{$this->project->id}/section/{$this->wrong->id}/assessment.json")->getContent(), true, flags: JSON_THROW_ON_ERROR);
         self::assertSame('=the sill is oak, on slate', array_column($assessment['findings'], 'set_aside', 'rule')['wood-off-concrete']['reason']);
         self::assertSame(2, $assessment['judgement']['set_aside']);
+        self::assertEqualsWithDelta(12.6, array_column($assessment['findings'], 'cost', 'rule')['post-carried']['kpa'], 0.1, '47.3 where 34.7 are allowed');
+        $this->get("/projects/{$this->project->id}/section/{$this->wrong->id}/section.svg")->assertSee('set aside: pest shield, wood off concrete', false);
 
         $this->act($this->wrong, 'take-back:wood-off-concrete')->assertRedirect();
         self::assertArrayNotHasKey('wood-off-concrete', $this->wrong->refresh()->set_aside);

@@ -41,8 +41,7 @@ final class CompareController
             'options' => $options,
             'format' => $this->reading->formatter($project),
             'comparison' => $this->comparison($project, $options, $fields),
-            'drawings' => $options->map(static fn (Option $o): string => SvgWriter::inline($side->drawing($o->design))),
-            'scale' => $side->scale,
+            'drawings' => $options->map(static fn (Option $o): string => SvgWriter::beside($side->drawing($o->design))),
             'pending' => $pending,
         ]);
     }

@@ -22,6 +22,7 @@ use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Exchange\VtkWriter;
 use Ondergrond\Ground\GroundField;
+use Ondergrond\Project\SetAside;
 use Ondergrond\Units\QuantityFormatter;
 
 /** What the bench shows, as files. */
@@ -39,7 +40,7 @@ final class SectionFileController
         }
         $svg = SvgWriter::file(
             $drawing,
-            "{$project->name}, {$option->name}",
+            self::heading($project, $option),
             ProjectFile::hash($project->toCore()),
         );
 
@@ -49,9 +50,17 @@ final class SectionFileController
     public function dxf(Project $project, Option $option, Reading $reading, Request $request): Response
     {
         $drawing = self::sheet($option->design, View::of($request)->within($option->design), $reading->formatter($project), $request);
-        $dxf = DxfWriter::write($drawing, "{$project->name}, {$option->name}", ProjectFile::hash($project->toCore()));
+        $dxf = DxfWriter::write($drawing, self::heading($project, $option), ProjectFile::hash($project->toCore()));
 
         return Download::of($dxf, 'image/vnd.dxf', "{$project->name} {$option->name} section", 'dxf');
+    }
+
+    /** Rules that were set aside are said wherever the design goes. */
+    private static function heading(Project $project, Option $option): string
+    {
+        $aside = array_map(static fn (SetAside $s): string => str_replace('-', ' ', $s->rule), $option->setAside());
+
+        return "{$project->name}, {$option->name}".($aside === [] ? '' : ' (set aside: '.implode(', ', $aside).')');
     }
 
     private static function sheet(Design $design, View $view, QuantityFormatter $format, Request $request): Drawing

@@ -22,7 +22,7 @@
             @if ($pending)<p class="hint" data-pending role="status">Fields of some options are being solved; their figures come in by themselves. <noscript>Load the page again for them.</noscript></p>@endif
             <div class="scroll compare-scroll" tabindex="0" role="region" aria-label="Options side by side">
                 <table class="compare">
-                    <caption>Sections through the edge at 1 : {{ (int) $scale }}, all alike, the ground at one height. What differs is set in bold; ◂ marks the best figure of a row.</caption>
+                    <caption>Sections through the edge, all at one scale, the ground at one height. What differs is set in bold; ◂ marks the best figure of a row.</caption>
                     <thead>
                         <tr>
                             <td></td>

@@ -53,7 +53,7 @@
                 @if ($search !== null && $search->result !== [])
                     @php $r = $search->result; @endphp
                     <p>{{ number_format($r['judged'], 0, '', ' ') }} of {{ number_format($r['designs'], 0, '', ' ') }} designs judged, {{ number_format($r['hold'], 0, '', ' ') }} hold; {{ $r['fields'] }} fields solved in {{ $format->mark->written(sprintf('%.1f', $r['seconds'])) }} s.
-                        @if ($r['broken'] !== []) Turned away: @foreach ($r['broken'] as $why => $n){{ str_replace('-', ' ', $why) }} {{ number_format($n, 0, '', ' ') }}@if (! $loop->last), @endif @endforeach. @endif</p>
+                        @if ($r['broken'] !== []) Turned away: {{ collect($r['broken'])->map(fn ($n, $why) => str_replace('-', ' ', $why).' '.number_format($n, 0, '', ' '))->implode(', ') }}. @endif</p>
                     @if ($search->state->isOver() && $r['judged'] > 0 && $r['hold'] === 0)<p class="wrong">No design holds within these sizes. Open the part that the rules above look at, apply their remedies on the section first, or set a rule aside there.</p>@endif
                     @if ($r['front'] !== [])
                         <div class="scroll" tabindex="0" role="region" aria-label="Choices, cheapest first">
