@@ -129,7 +129,7 @@ final readonly class Painter
         return [
             $this->layer(Part::Stone, $d->stone, $at->tray, $at->trench, $out, $at->foot - $d->edgeUnder->thickness),
             $this->layer(Part::EdgeUnder, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness, 0.0, $at->foot),
-            $cut > 0.0 ? Region::box(Part::Slab, $d->slab->layer->material, $at->inner - $cut, $foot, $at->inner, $foot + $cut) : null,
+            $cut > 0.0 ? Region::box(Part::Slab, $d->slab->layer->material, $at->inner - $cut, $foot, $at->inner, $foot + $cut)?->drawnOnly() : null,
             // Under a board that stops short the beam's inner face meets the ground.
             $foot > $at->foot ? Region::box(null, null, $at->tray, $at->foot, $at->inner, $foot) : null,
             $board,

@@ -52,6 +52,50 @@ final class DrawingTest extends TestCase
         self::assertEqualsWithDelta([8, 4, -16, -6, -26], array_map(static fn (float $m): float => $m / 0.0254, [$at->slab, $at->under, $at->foot, $at->dig, $at->trench]), 1e-9);
     }
 
+    public function test_the_line_between_two_board_products_is_drawn_with_both_strengths(): void
+    {
+        $design = Examples::boathouse()->options[0]->design;
+        $boundary = static fn (string $bearing): array => array_values(array_filter(
+            SectionDrawing::of(DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray($design), ['edge_under' => ['material' => $bearing]])), new QuantityFormatter(UnitSystem::InchPound))->items,
+            static fn ($i): bool => $i->role === Role::Boundary && $i->part === 'edge_under',
+        ));
+        [$line, $inner, $outer] = $boundary('xps-40psi');
+        self::assertInstanceOf(Strokes::class, $line);
+        // The tray ends 20 in from the edge: 16 in of beam and 4 in of board.
+        self::assertEqualsWithDelta([-20.0, -20.0], array_map(static fn (array $p): float => $p[0] / 0.0254, $line->lines[0]), 1e-6);
+        self::assertInstanceOf(Text::class, $inner);
+        self::assertInstanceOf(Text::class, $outer);
+        self::assertSame(["25\u{a0}psi", "40\u{a0}psi"], [$inner->text, $outer->text]);
+        self::assertLessThan($outer->at[0], $inner->at[0], 'each on its own side');
+        [, , $soft] = $boundary('stone-wool-board');
+        self::assertSame('soft', $soft instanceof Text ? $soft->text : '');
+        self::assertSame([], $boundary('xps-25psi'), 'one product, no line');
+    }
+
+    public function test_a_sheet_that_is_cut_off_does_not_turn_up(): void
+    {
+        $top = static function (string $edge): float {
+            $design = DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray(Examples::boathouse()->options[0]->design), ['sheet' => ['edge' => $edge]]));
+            foreach (EdgeSection::of($design, new Window(2.0, 1.0, 1.0, 1.5))->courses as $course) {
+                if ($course->part === Part::Sheet) {
+                    return $course->path[count($course->path) - 1][1] / 0.0254;
+                }
+            }
+            self::fail('no sheet');
+        };
+        self::assertEqualsWithDelta(8.0, $top('turned-up'), 1e-9, 'to the slab’s top');
+        self::assertEqualsWithDelta(-16.0, $top('cut-off'), 1e-9, 'ends under the beam');
+    }
+
+    public function test_a_bevel_is_never_larger_than_its_board(): void
+    {
+        foreach ([[0.1, 0.05, 0.05], [0.03, 0.05, 0.03], [0.0, 0.05, 0.0]] as [$thick, $bevel, $cut]) {
+            $design = DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray(Examples::boathouse()->options[0]->design), ['edge_inside' => ['thickness_m' => $thick, 'bevel_m' => $bevel]]));
+            self::assertEqualsWithDelta($cut, $design->edgeInside->cut(1.0), 1e-12);
+            self::assertEqualsWithDelta(min(0.02, $cut), $design->edgeInside->cut(0.02), 1e-12, 'nor than it is high');
+        }
+    }
+
     public function test_the_sheet_follows_its_school(): void
     {
         $design = Examples::boathouse()->options[0]->design;

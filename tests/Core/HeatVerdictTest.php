@@ -78,6 +78,37 @@ final class HeatVerdictTest extends TestCase
         self::assertStringContainsString('stands on less board', $bare);
     }
 
+    public function test_the_mean_alone_is_the_mean_of_the_whole_field(): void
+    {
+        foreach (['thickened-edge-slab', 'heat-storing-slab', 'vented-crawlspace'] as $family) {
+            $project = Examples::of($family);
+            self::assertNotNull($project);
+            $design = $project->options[0]->design;
+            $whole = Assessor::assess($project->site, $design)->field;
+            $mean = Assessor::loss($project->site, $design);
+            self::assertEqualsWithDelta($whole->mean, $mean->mean, 1e-6 * abs($whole->mean), $family);
+            self::assertEqualsWithDelta($whole->steadyCoefficient, $mean->coefficient, 1e-6 * $whole->steadyCoefficient);
+            self::assertEqualsWithDelta($mean->coefficient, array_sum($mean->shares), 1e-9);
+            self::assertEqualsWithDelta($mean->coefficient, array_sum($mean->bySide), 1e-9);
+        }
+    }
+
+    public function test_ignoring_a_finding_costs_what_its_remedy_saves(): void
+    {
+        $project = Examples::boathouse();
+        $design = $project->options[2]->design;
+        $now = Assessor::assess($project->site, $design)->field->mean;
+        foreach (Assessor::judge($project->site, $design, $project->units)->findings as $judged) {
+            $cost = Assessor::cost($project->site, $design, $judged->finding, $now);
+            $id = $judged->finding->rule->id();
+            if (in_array($id, ['wood-off-concrete', 'pest-shield', 'board-bevelled'], true) || $judged->finding->remedy === null) {
+                self::assertNull($cost, "{$id} costs no heat");
+            } else {
+                self::assertEqualsWithDelta($now - Assessor::assess($project->site, $judged->finding->remedy->applied($design))->field->mean, (float) $cost, 1e-6 * $now, $id);
+            }
+        }
+    }
+
     public function test_words_follow_the_limit(): void
     {
         $u = self::judge([])->floor->transmittance();

@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Illuminate\Support\Arr;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\ProjectFile;
+use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Project\Option;
+use Ondergrond\Project\Project;
+use Ondergrond\Project\SetAside;
+use Ondergrond\Site\GroundWater;
+use Ondergrond\Site\Presence;
+use Ondergrond\Site\Requirements;
+use Ondergrond\Site\Site;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -28,6 +37,64 @@ final class ProjectFileTest extends TestCase
             $json = ProjectFile::write($project);
             self::assertEquals($project, ProjectFile::read($json));
             self::assertSame($json, ProjectFile::write(ProjectFile::read($json)));
+        }
+    }
+
+    public function test_what_was_set_aside_and_is_said_of_the_site_survives_too(): void
+    {
+        $boathouse = Examples::boathouse();
+        $aside = [new SetAside('pest-shield', 'The tinsmith brings it, “soon”.', 'Nobody in Particular', '2026-11-25')];
+        $option = $boathouse->options[0];
+        $site = new Site('here', $boathouse->site->climate, $boathouse->site->soil, 19.0, 0.0, 15.0, 0.25, GroundWater::Pressing, Presence::Yes, Presence::No, new Requirements('zone-5', null, 1.9, 1.2, 2.64, null, 5.28));
+        $project = new Project('All said', $boathouse->units, $site, [new Option($option->name, true, '', $option->design, $aside)]);
+        self::assertEquals($project, ProjectFile::read(ProjectFile::write($project)));
+    }
+
+    public function test_a_file_that_says_nothing_of_them_reads_as_not_said(): void
+    {
+        $data = json_decode(ProjectFile::write(Examples::boathouse()), true, flags: JSON_THROW_ON_ERROR);
+        unset($data['site']['water'], $data['site']['termites'], $data['site']['radon'], $data['site']['requirements'], $data['options'][0]['set_aside'], $data['options'][0]['design']['loads'], $data['options'][0]['design']['steel']);
+        $read = ProjectFile::read(json_encode($data, JSON_THROW_ON_ERROR));
+        self::assertSame([GroundWater::NotSaid, Presence::NotSaid, Presence::NotSaid, 'none'], [$read->site->water, $read->site->termites, $read->site->radon, $read->site->requirements->set]);
+        self::assertSame([[], false, false], [$read->options[0]->setAside, $read->options[0]->design->loads->present(), $read->options[0]->design->steel->present()]);
+    }
+
+    /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>, string}> */
+    public static function badJudgement(): iterable
+    {
+        $aside = static fn (array $with): callable => static function (array $p) use ($with): array {
+            $p['options'][0]['set_aside'] = [[...['rule' => 'pest-shield', 'reason' => 'a reason', 'by' => 'Nobody', 'on' => '2026-11-25'], ...$with]];
+
+            return $p;
+        };
+        yield 'no reason' => [$aside(['reason' => '']), '/options/0/set_aside/0/reason'];
+        yield 'no day' => [$aside(['on' => 'yesterday']), '/options/0/set_aside/0/on'];
+        yield 'no name' => [$aside(['by' => '']), '/options/0/set_aside/0/by'];
+        yield 'no rule that could be one' => [$aside(['rule' => 'Pest Shield!']), '/options/0/set_aside/0/rule'];
+        $at = static fn (string $path, mixed $value): callable => static function (array $p) use ($path, $value): array {
+            Arr::set($p, $path, $value);
+
+            return $p;
+        };
+        yield 'a load upward' => [$at('options.0.design.loads', ['line_kn_m' => -4]), '/options/0/design/loads/line_kn_m'];
+        yield 'a bar of a foot' => [$at('options.0.design.steel', ['bar_m' => 0.3]), '/options/0/design/steel/bar_m'];
+        yield 'joints of glue' => [$at('options.0.design.sheet.joints', 'glued'), '/options/0/design/sheet/joints'];
+        yield 'a membrane of cheese' => [$at('options.0.design.membrane.kind', 'cheese'), '/options/0/design/membrane/kind'];
+        yield 'a zone that is none' => [$at('site.requirements', ['set' => 'zone-99']), '/site/requirements/set'];
+        yield 'an R below nothing' => [$at('site.requirements', ['set' => 'zone-5', 'edge_r_m2kw' => -1]), '/site/requirements/edge_r_m2kw'];
+        yield 'maybe termites' => [$at('site.termites', 'maybe'), '/site/termites'];
+    }
+
+    /** @param  callable(array<string, mixed>): array<string, mixed>  $break */
+    #[DataProvider('badJudgement')]
+    public function test_what_is_wrong_with_loads_rules_and_requirements_is_named(callable $break, string $pointer): void
+    {
+        $data = $break(json_decode(ProjectFile::write(Examples::boathouse()), true, flags: JSON_THROW_ON_ERROR));
+        try {
+            ProjectFile::read(json_encode($data, JSON_THROW_ON_ERROR));
+            self::fail('taken');
+        } catch (FaultyInput $e) {
+            self::assertSame([$pointer], array_map(static fn (Fault $f): string => $f->pointer, $e->faults));
         }
     }
 

@@ -42,6 +42,13 @@ final class QuantityTest extends TestCase
             ['-20', Quantity::Temperature, $metric, -20.0],
             ['9 °F', Quantity::TemperatureDifference, $metric, 5.0],
             ['0.25 W/(m²K)', Quantity::Transmittance, $inch, 0.25],
+            ['600 plf', Quantity::LineLoad, $metric, 600 * 4.4482216152605 / 0.3048 / 1000],
+            ['600 lb/ft', Quantity::LineLoad, $metric, 600 * 4.4482216152605 / 0.3048 / 1000],
+            ['12', Quantity::LineLoad, $metric, 12.0],
+            ['3 kips', Quantity::Force, $metric, 3 * 4.4482216152605],
+            ['2000 lbs', Quantity::Force, $metric, 2000 * 4.4482216152605 / 1000],
+            ['40 psf', Quantity::AreaLoad, $metric, 40 * 0.0478802589803],
+            ['2 kPa', Quantity::AreaLoad, $inch, 2.0],
         ] as $row) {
             yield "{$row[0]} as {$row[1]->name}" => $row;
         }

@@ -25,6 +25,11 @@ final class UnitFactorsTest extends TestCase
         yield 'Btu(IT) per hour, W' => [Quantity::Power, 2.930711e-1];
         yield 'pound per cubic foot, kg/m³' => [Quantity::Density, 1.601846e1];
         yield 'psi, kPa' => [Quantity::Pressure, 6.894757];
+        yield 'psf, kPa' => [Quantity::AreaLoad, 4.788026e-2];
+        yield 'psi, kPa, as stress' => [Quantity::Stress, 6.894757];
+        yield 'pound-force, kN' => [Quantity::Force, 4.448222e-3];
+        yield 'pound-force per foot, kN/m' => [Quantity::LineLoad, 1.459390e-2];
+        yield 'Btu(IT) per hour foot degree Fahrenheit, W/(m·K)' => [Quantity::LinearTransmittance, 1.730735];
         yield 'Btu(IT), as million in kWh' => [Quantity::Energy, 1055.056 / 3600 * 1000];
     }
 
