@@ -76,25 +76,10 @@ final class Assessor
         } catch (FaultyInput) {
             return null;
         }
-        if ($then === null || ! self::differInHeat($site, $design, $then)) {
+        if ($then === null || SteadyLoss::isSame($site, $design, $then)) {
             return null;
         }
 
         return $now - self::loss($site, $then)->mean;
-    }
-
-    /** Whether any section of theirs is solved as another problem. */
-    private static function differInHeat(Site $site, Design $a, Design $b): bool
-    {
-        if (Side::of($a) !== Side::of($b)) {
-            return true;
-        }
-        foreach (Side::of($a) as $side) {
-            if ($side->length($a) !== $side->length($b) || ! GroundField::isSame($site, $a, $b, $side)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

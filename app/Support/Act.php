@@ -12,6 +12,7 @@ use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\Material;
 use Ondergrond\Material\Place;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Subject;
@@ -123,7 +124,7 @@ final readonly class Act
             return null;
         }
         $place = Part::tryFrom(explode('.', $list)[0])?->place() ?? Place::Wall;
-        $insulation = array_values(array_filter(Catalogue::for($place), static fn ($m): bool => $m->conductivity < 0.06))[0];
+        $insulation = array_values(array_filter(Catalogue::for($place), static fn (Material $m): bool => $m->insulates()))[0];
         Arr::set($design, $list, [...$layers, ['material' => $insulation->slug, 'thickness_m' => self::NEW_LAYER]]);
 
         return DesignCodec::toArray(DesignCodec::fromArray($design));

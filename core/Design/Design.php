@@ -10,9 +10,6 @@ use Ondergrond\Material\Catalogue;
 /** One way of building the foundation: its parts, all sizes in m. Every family is made of these same parts. */
 final readonly class Design
 {
-    /** λ from which on a layer of a deck is no insulation, W/(m·K). */
-    private const INSULATES = 0.06;
-
     private function __construct(
         public string $family,
         public Footprint $footprint,
@@ -182,7 +179,7 @@ final readonly class Design
             'edgeOutside' => $this->edgeOutside->but(layer: $this->edgeOutside->layer->thick(0.0)),
             'wing' => $this->wing->but(layer: $this->wing->layer->thick(0.0)),
             'lining' => new Lining([]),
-            'deck' => $this->deck->but(layers: array_map(static fn (Layer $l): Layer => $l->material->conductivity < self::INSULATES ? $l->made($air) : $l, $this->deck->layers)),
+            'deck' => $this->deck->but(layers: array_map(static fn (Layer $l): Layer => $l->material->insulates() ? $l->made($air) : $l, $this->deck->layers)),
             'threshold' => $this->threshold->but(layer: $this->threshold->layer->thick(0.0)),
             'neighbour' => $this->neighbour->but(layer: $this->neighbour->layer->thick(0.0), edgeBoard: 0.0),
         ]);

@@ -32,6 +32,11 @@ final readonly class Layer implements DesignPart
         return $this->thickness > 0.0;
     }
 
+    public function insulates(): bool
+    {
+        return $this->present() && $this->material->insulates();
+    }
+
     /** Thermal resistance d/λ where it stays dry, m²K/W (ISO 6946, 6.7.1.1). */
     public function resistance(): float
     {

@@ -11,7 +11,6 @@ use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\SizePath;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Ground\GroundField;
 use Ondergrond\Heat\Reading;
 use Ondergrond\Heat\SteadyLoss;
 use Ondergrond\Material\Catalogue;
@@ -19,7 +18,6 @@ use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
-use Ondergrond\Section\Side;
 use Ondergrond\Site\Site;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Takeoff\Takeoff;
@@ -51,7 +49,7 @@ final class Gains
             foreach (self::steps($path, SizePath::at($data, $path), $units) as $to) {
                 try {
                     $then = DesignCodec::fromValid(SizePath::with($data, $path, $to));
-                    if (self::differ($site, $design, $then)) {
+                    if (! SteadyLoss::isSame($site, $design, $then)) {
                         $candidates[] = new Candidate($path, SizePath::at($data, $path), $to, $then);
                     }
                 } catch (FaultyInput $e) {
@@ -115,7 +113,7 @@ final class Gains
         $paths = self::SIZES;
         foreach (['lining', 'deck'] as $part) {
             foreach ($data[$part]['layers'] as $i => $layer) {
-                if (Catalogue::get($layer['material'])->conductivity < 0.06) {
+                if (Catalogue::get($layer['material'])->insulates()) {
                     $paths[] = "{$part}.layers.{$i}.thickness_m";
                 }
             }
@@ -136,17 +134,6 @@ final class Gains
         }
 
         return [...($down === [] ? [] : [max($down)]), ...($up === [] ? [] : [min($up)])];
-    }
-
-    private static function differ(Site $site, Design $a, Design $b): bool
-    {
-        foreach (Side::of($b) as $side) {
-            if (! in_array($side, Side::of($a), true) || $side->length($a) !== $side->length($b) || ! GroundField::isSame($site, $a, $b, $side)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private static function priced(PriceList $prices, Design $a, Design $b): bool

@@ -44,6 +44,21 @@ final readonly class SteadyLoss
         return self::of($sides);
     }
 
+    /** Whether two designs have the same sections in the same lengths, so that they lose the same without solving either. */
+    public static function isSame(Site $site, Design $a, Design $b): bool
+    {
+        if (Side::of($a) !== Side::of($b)) {
+            return false;
+        }
+        foreach (Side::of($a) as $side) {
+            if ($side->length($a) !== $side->length($b) || ! GroundField::isSame($site, $a, $b, $side)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @param  non-empty-array<string, GroundField>  $sides  by side, the common edge among them */
     public static function of(array $sides): self
     {

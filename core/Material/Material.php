@@ -7,6 +7,9 @@ namespace Ondergrond\Material;
 /** A generic building material, as the catalogue describes it. */
 final readonly class Material
 {
+    /** W/(m·K). */
+    private const INSULATES = 0.06;
+
     /**
      * @param  string  $slug  its name in project files
      * @param  Kind  $kind  what it is made of
@@ -58,6 +61,12 @@ final readonly class Material
             $this->slug, $this->name, $this->kind, $conductivity, $this->density, $this->specificHeat, $this->mu, $this->strength,
             $this->hatch, $this->places, $this->source, $this->declared, $this->moisture, $this->wetContent,
         );
+    }
+
+    /** Whether it is there to hold heat back: boards and wools, not light blocks or timber. */
+    public function insulates(): bool
+    {
+        return $this->conductivity < self::INSULATES;
     }
 
     /** J/(m³·K). */

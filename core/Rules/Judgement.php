@@ -83,7 +83,7 @@ final readonly class Judgement
         $after = self::findings($subject, $then);
         $before = self::ids($found);
         $brings = array_values(array_filter($after, static fn (Finding $f): bool => ! in_array($f->rule->id(), $before, true) && $f->severity !== Severity::NotChecked));
-        $takes = array_values(array_diff($before, self::ids($after), [$finding->rule->id()], self::byField($found)));
+        $takes = array_values(array_diff($before, self::ids($after), [$finding->rule->id()], self::ids(array_filter($found, static fn (Finding $f): bool => $f->rule->hangsOnField()))));
 
         return new Judged($finding, $setAside, $brings, $takes, null);
     }
@@ -95,20 +95,11 @@ final readonly class Judgement
     }
 
     /**
-     * @param  list<Finding>  $found
-     * @return list<string> of rules that hang on the field, which is not solved again for each remedy
-     */
-    private static function byField(array $found): array
-    {
-        return array_values(array_intersect(self::ids($found), ['junction-is-small', 'floor-meets-limit']));
-    }
-
-    /**
-     * @param  list<Finding>  $findings
+     * @param  array<array-key, Finding>  $findings
      * @return list<string>
      */
     private static function ids(array $findings): array
     {
-        return array_map(static fn (Finding $f): string => $f->rule->id(), $findings);
+        return array_values(array_map(static fn (Finding $f): string => $f->rule->id(), $findings));
     }
 }

@@ -26,6 +26,12 @@ abstract class Rule
 
     abstract public function judge(Subject $s): ?Finding;
 
+    /** Whether what it says hangs on the field, which is not solved for every design that is weighed. */
+    public function hangsOnField(): bool
+    {
+        return false;
+    }
+
     /** Its name in files: the class, in lower case with hyphens. */
     final public function id(): string
     {

@@ -123,7 +123,7 @@ final readonly class Sizes
     public function wallInsulation(): float
     {
         $d = $this->subject->design;
-        $inside = array_sum(array_map(static fn (Layer $l): float => Subject::insulates($l) ? $l->resistance() : 0.0, $this->subject->at->lining ? $d->lining->layers : []));
+        $inside = array_sum(array_map(static fn (Layer $l): float => $l->insulates() ? $l->resistance() : 0.0, $this->subject->at->lining ? $d->lining->layers : []));
 
         return $inside + $d->form->inner()->resistance() + $d->form->outer()->resistance() + $d->edgeOutside->layer->resistance();
     }
@@ -132,7 +132,7 @@ final readonly class Sizes
     {
         $d = $this->subject->design;
         $lacks = $wanted - $this->wallInsulation();
-        $inner = array_key_last(array_filter($d->lining->layers, Subject::insulates(...)));
+        $inner = array_key_last(array_filter($d->lining->layers, static fn (Layer $l): bool => $l->insulates()));
         $board = $inner !== null && ! $d->edgeOutside->present() ? $d->lining->layers[$inner] : ($d->edgeOutside->present() ? $d->edgeOutside->layer : Layer::none('xps-25psi'));
         $size = $this->smallest('edge_outside.thickness_m', $board->thickness, static fn (float $t): bool => ($t - $board->thickness) / $board->material->conductivity >= $lacks - self::ROUNDING);
         if ($size === null) {

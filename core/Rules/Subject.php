@@ -21,9 +21,6 @@ use Ondergrond\Units\UnitSystem;
 /** What the rules look at: a design on its site, and what they ask of it more than once. */
 final class Subject
 {
-    /** From here on a material insulates, W/(m·K). */
-    private const INSULATES = 0.06;
-
     /** m. */
     private const DEEP = 0.5;
 
@@ -138,10 +135,5 @@ final class Subject
         }
 
         return $width;
-    }
-
-    public static function insulates(Layer $layer): bool
-    {
-        return $layer->present() && $layer->material->conductivity < self::INSULATES;
     }
 }

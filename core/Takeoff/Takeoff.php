@@ -16,9 +16,6 @@ use Ondergrond\Section\Side;
  */
 final class Takeoff
 {
-    /** From here on a material insulates, W/(m·K). */
-    private const INSULATES = 0.06;
-
     /** @return list<Item> */
     public static function of(Design $d): array
     {
@@ -73,7 +70,7 @@ final class Takeoff
     /** Of all that insulates, m³: stands for cost where there are no prices. */
     public static function insulation(Design $design): float
     {
-        return array_sum(array_map(static fn (Item $i): float => $i->material->conductivity < self::INSULATES ? $i->volume() : 0.0, self::of($design)));
+        return array_sum(array_map(static fn (Item $i): float => $i->material->insulates() ? $i->volume() : 0.0, self::of($design)));
     }
 
     /** @return list<Item> */

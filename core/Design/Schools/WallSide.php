@@ -59,7 +59,7 @@ final class WallSide implements School
                 'lining' => new Lining([Layer::of(Catalogue::get('gypsum-board'), 0.0125), Layer::of(Catalogue::get('xps-25psi'), $board)]),
             ]);
         }
-        $inner = array_filter($design->lining->layers, static fn (Layer $l): bool => $l->material->conductivity < 0.06);
+        $inner = array_filter($design->lining->layers, static fn (Layer $l): bool => $l->material->insulates());
 
         return $design->with([
             'form' => $none,

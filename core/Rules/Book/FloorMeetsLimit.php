@@ -33,6 +33,11 @@ final class FloorMeetsLimit extends Rule
         return [Part::Field, Part::BoardAbove, Part::EdgeOutside];
     }
 
+    public function hangsOnField(): bool
+    {
+        return true;
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;

@@ -36,6 +36,11 @@ final class JunctionIsSmall extends Rule
         return [Part::EdgeOutside, Part::EdgeInside, Part::EdgeUnder];
     }
 
+    public function hangsOnField(): bool
+    {
+        return true;
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;

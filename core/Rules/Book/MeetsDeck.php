@@ -41,7 +41,7 @@ final class MeetsDeck extends Rule
         $wanted = $s->site->requirements->deck;
         $r = 0.0;
         foreach ($d->deck->layers as $layer) {
-            $r += Subject::insulates($layer) ? $layer->resistance() : 0.0;
+            $r += $layer->insulates() ? $layer->resistance() : 0.0;
         }
 
         return $wanted === null || ! $d->deck->present() || $s->isHeated() || $r >= $wanted - self::ROUNDING ? null : $this->fix(

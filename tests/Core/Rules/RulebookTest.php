@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Rules;
 
+use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
@@ -12,6 +13,7 @@ use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judgement;
+use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
@@ -199,6 +201,42 @@ final class RulebookTest extends TestCase
             self::assertMatchesRegularExpression('~^[A-Z].{15,}\.$~su', $rule->why(), $id);
             self::assertMatchesRegularExpression('~no source|from memory|ISO|the site|practice~', $rule->source(), $id);
         }
+    }
+
+    public function test_rules_that_hang_on_the_field_speak_once_it_is_solved(): void
+    {
+        $project = Examples::boathouse();
+        $hanging = array_keys(array_filter(Rulebook::all(), static fn (Rule $r): bool => $r->hangsOnField()));
+        self::assertSame(['floor-meets-limit', ...self::BY_FIELD], $hanging);
+        [$tray, $even] = [$project->options[0]->design, $project->options[1]->design];
+        foreach ([$tray, $even] as $design) {
+            self::assertNull(Rulebook::all()['junction-is-small']->judge(new Subject($project->site, $design)), 'nothing is said before');
+        }
+        // Four inches throughout: the floor itself loses little, so that its edge stands out.
+        $field = Assessor::assess($project->site, $even)->field;
+        $finding = Rulebook::all()['junction-is-small']->judge(new Subject($project->site, $even, field: $field));
+        self::assertSame(Severity::Note, $finding?->severity);
+        self::assertEqualsWithDelta($field->steadyCoefficient - $field->formula->steadyCoefficient, (float) $finding->measured?->value, 1e-9);
+        $raft = Families::all()['frost-protected-raft']->preset(Footprint::rectangle(12.0, 8.0), UnitSystem::Metric);
+        self::assertNull(Rulebook::all()['junction-is-small']->judge(new Subject(self::site([]), $raft, field: Assessor::assess(self::site([]), $raft)->field)), 'a raft that is wrapped all round has a small one');
+
+        // The tray keeps the limit by the formula and not by the field, in which the junction is.
+        self::assertNull(Rulebook::all()['floor-meets-limit']->judge(new Subject($project->site, $tray)));
+        $solved = Assessor::assess($project->site, $tray)->field;
+        self::assertGreaterThan($project->site->floorLimit, $solved->transmittance());
+        $finding = Rulebook::all()['floor-meets-limit']->judge(new Subject($project->site, $tray, field: $solved));
+        self::assertSame([Severity::Note, $solved->transmittance()], [$finding?->severity, $finding?->measured?->value]);
+    }
+
+    public function test_a_board_that_stands_between_the_slabs_anyway_is_a_break(): void
+    {
+        $beside = static fn (float $depth): Subject => new Subject(self::site([]), self::design(self::BESIDE, [
+            'footprint' => ['garage_m' => 4.0, 'porch_m' => 0], 'neighbour' => ['thickness_m' => 0], 'edge_outside' => ['material' => 'xps-25psi', 'thickness_m' => 0.1, 'depth_below_grade_m' => $depth],
+        ]));
+        self::assertNull(Rulebook::all()['break-at-garage']->judge($beside(0.5)), 'the outside board parts them');
+        // The garage's slab reaches from 100 mm over the ground down to it; a board that ends above its underside does not.
+        $short = self::design(self::BESIDE, ['footprint' => ['garage_m' => 4.0, 'porch_m' => 0], 'neighbour' => ['thickness_m' => 0, 'top_above_grade_m' => 0], 'edge_outside' => ['material' => 'xps-25psi', 'thickness_m' => 0.1, 'depth_below_grade_m' => 0.05]]);
+        self::assertSame(Severity::Fix, Rulebook::all()['break-at-garage']->judge(new Subject(self::site([]), $short))?->severity);
     }
 
     public function test_no_rule_fails_on_any_design_and_every_sentence_can_be_written(): void
