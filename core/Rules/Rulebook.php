@@ -33,6 +33,14 @@ final class Rulebook
         return self::all()[$id] ?? null;
     }
 
+    /** What a rule asks, in quotes; its id says what is wanted and would read as if it were found. Other words stay as they are. */
+    public static function quoted(string $id): string
+    {
+        $rule = self::find($id);
+
+        return $rule === null ? $id : '“'.rtrim($rule->asks(), '.').'”';
+    }
+
     /** @return list<Finding> gravest first */
     public static function findings(Subject $subject): array
     {

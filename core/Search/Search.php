@@ -84,7 +84,7 @@ final class Search
         }
         foreach ($this->space->designs() as $sizes => $design) {
             $this->judged++;
-            $why = $design === null ? 'cannot be built' : $this->turnedAway($design);
+            $why = $design === null ? 'what can be built' : $this->turnedAway($design);
             if ($why !== null || $design === null) {
                 $this->broken[$why ?? ''] = ($this->broken[$why ?? ''] ?? 0) + 1;
             } else {
@@ -157,10 +157,10 @@ final class Search
     private function turnedAway(Design $design): ?string
     {
         if (! $this->limits->holdHeight($design)) {
-            return 'limit of height';
+            return 'the limit of height';
         }
         if ($this->limits->cost !== null && $this->price($design) > $this->limits->cost + 1e-9) {
-            return 'limit of cost';
+            return 'the limit of cost';
         }
         $subject = new Subject($this->site, $design, $this->units);
         foreach ($this->rules as $id) {

@@ -39,7 +39,7 @@ final readonly class Course
             $courses[] = new self(Part::Membrane, [[$at->toe, $at->stemFoot], [$at->formFace, $at->stemFoot], [$at->formFace, $at->membraneTop]]);
         }
         if ($d->dpc->present()) {
-            $y = $at->grade + $d->dpc->heightAboveGrade;
+            $y = $at->course($d);
             $courses[] = new self(Part::Dpc, [[min($at->inner, $wall), $y], [max(0.0, $d->wall->outsideThickness()), $y]]);
         }
         if ($d->shield->present()) {

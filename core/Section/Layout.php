@@ -147,6 +147,14 @@ final readonly class Layout
         );
     }
 
+    /** Height of the damp-proof course, m: over lower ground a wall of wood begins lower, and its course with it. */
+    public function course(Design $design): float
+    {
+        $height = $this->grade + $design->dpc->heightAboveGrade;
+
+        return $this->grade < 0.0 ? min($height, $this->top) : $height;
+    }
+
     /** Underside of the deck, m; null where there is none. */
     public static function deckUnderside(Design $design): ?float
     {

@@ -35,7 +35,7 @@ final class Levels
             $add('membrane_top', 'Membrane, top', $at->membraneTop);
         }
         if ($d->dpc->present()) {
-            $add('dpc', 'Damp-proof course', $at->grade + $d->dpc->heightAboveGrade);
+            $add('dpc', 'Damp course', $at->course($d));
         }
         if ($d->neighbour->present()) {
             $add('neighbour_top', 'Neighbour’s slab', $d->neighbour->topAboveGrade);

@@ -103,6 +103,9 @@ final class FamiliesTest extends TestCase
         self::assertNull(Levels::headroom(self::design('thickened-edge-slab')));
         $walkout = Layout::of(self::design('heated-basement', Footprint::rectangle(12.0, 8.0)->along(walkOut: 8.0)), Side::Walkout);
         self::assertEqualsWithDelta(-2.1, $walkout->grade, 1e-9);
+        // Wood begins there 150 mm over the lower ground, and the course lies under it.
+        self::assertEqualsWithDelta(-1.95, $walkout->course(self::design('heated-basement', Footprint::rectangle(12.0, 8.0)->along(walkOut: 8.0))), 1e-9);
+        self::assertEqualsWithDelta(0.25, Layout::of($design)->course($design), 1e-9);
         self::assertEqualsWithDelta(-3.3, $walkout->foot, 1e-9, 'frost depth below the lower ground');
         self::assertEqualsWithDelta(-3.0, $walkout->boardFoot, 1e-9, 'there too the outside board stands on the footing, whose toe is 200 mm');
     }

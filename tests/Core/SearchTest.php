@@ -72,7 +72,7 @@ final class SearchTest extends TestCase
             self::assertLessThanOrEqual($most, $choice->price);
             self::assertLessThanOrEqual($height + 1e-6, Limits::height($then));
         }
-        self::assertArrayHasKey('limit of height', $found->broken);
+        self::assertArrayHasKey('the limit of height', $found->broken);
         $watts = array_map(static fn (Choice $c): float => (float) $c->watts, $found->front);
         $sorted = $watts;
         rsort($sorted);

@@ -26,7 +26,7 @@
                                         <td class="step-bar"><svg viewBox="-50 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect class="{{ $step['mean_w'] >= 0 ? 'bar-floor' : 'bar-loss' }}" x="{{ min(0, round(50 * $step['mean_w'] / $most, 1)) }}" y="1" width="{{ abs(round(50 * $step['mean_w'] / $most, 1)) }}" height="8" /><path d="M0 0V10" class="bar-field" /></svg> {{ $format->mark->written(sprintf('%+.1f', Quantity::Power->unit($format->system)->fromSi($step['mean_w']))) }}</td>
                                         <td>{{ $format->number($step['year_kwh'], Quantity::Energy) }}</td><td>{{ $format->mark->written(sprintf('%+.2f', $step['insulation_m3'])) }}</td>
                                         @unless ($page->prices->isEmpty())<td>{{ $step['cost'] === null ? 'no price' : $page->money($step['cost']) }}</td>@endunless
-                                        <td class="step-findings">@if ($step['settles'] !== [])settles {{ collect($step['settles'])->map(fn ($r) => str_replace('-', ' ', $r))->implode(', ') }}@endif @if ($step['brings'] !== []) <b>brings {{ collect($step['brings'])->map(fn ($r) => str_replace('-', ' ', $r))->implode(', ') }}</b>@endif</td>
+                                        <td class="step-findings">@if ($step['settles'] !== [])settles {{ collect($step['settles'])->map(\Ondergrond\Rules\Rulebook::quoted(...))->implode(', ') }}@endif @if ($step['brings'] !== []) <b>brings {{ collect($step['brings'])->map(\Ondergrond\Rules\Rulebook::quoted(...))->implode(', ') }}</b>@endif</td>
                                         @if ($page->may)<td>@if ($gain->state->isOver())<form method="post" action="{{ route('studies.open', [$project, $option, $gain, $i]) }}">@csrf<button>Open<span class="unseen"> as an option: {{ $page->label($step['path']) }}, {{ $page->size($step['path'], $step['to_m']) }}</span></button></form>@endif</td>@endif
                                     </tr>
                                 @endforeach
@@ -53,7 +53,7 @@
                 @if ($search !== null && $search->result !== [])
                     @php $r = $search->result; @endphp
                     <p>{{ number_format($r['judged'], 0, '', ' ') }} of {{ number_format($r['designs'], 0, '', ' ') }} designs judged, {{ number_format($r['hold'], 0, '', ' ') }} hold; {{ $r['fields'] }} fields solved in {{ $format->mark->written(sprintf('%.1f', $r['seconds'])) }} s.
-                        @if ($r['broken'] !== []) Turned away: {{ collect($r['broken'])->map(fn ($n, $why) => str_replace('-', ' ', $why).' '.number_format($n, 0, '', ' '))->implode(', ') }}. @endif</p>
+                        @if ($r['broken'] !== []) Turned away: {{ collect($r['broken'])->map(fn ($n, $why) => number_format($n, 0, '', ' ').' by '.\Ondergrond\Rules\Rulebook::quoted($why))->implode(', ') }}. @endif</p>
                     @if ($search->state->isOver() && $r['judged'] > 0 && $r['hold'] === 0)<p class="wrong">No design holds within these sizes. Open the part that the rules above look at, apply their remedies on the section first, or set a rule aside there.</p>@endif
                     @if ($r['front'] !== [])
                         <div class="scroll" tabindex="0" role="region" aria-label="Choices, cheapest first">
