@@ -9,6 +9,7 @@ use Ondergrond\Exchange\SectionFile;
 use Ondergrond\Exchange\VtkWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Field\FreezingSolution;
 use Ondergrond\Field\Solution;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -17,7 +18,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('field', 'Reads a section file and prints its temperatures and heat flows as JSON')]
+#[AsCommand('field', 'Reads a section file and prints its temperatures and heat flows as JSON, or those of a winter')]
 final class FieldCommand extends Command
 {
     protected function configure(): void
@@ -25,15 +26,24 @@ final class FieldCommand extends Command
         $this->addArgument('file', InputArgument::REQUIRED, 'The section file, or - for standard input');
         $this->addOption('isotherms', null, InputOption::VALUE_REQUIRED, 'Temperatures in °C, such as 0,5,10, whose lines are added as SVG paths');
         $this->addOption('vtk', null, InputOption::VALUE_REQUIRED, 'A file to write the whole field to, as legacy VTK');
-        $this->setHelp('docs/formats.md describes both files. Exits 0 with the answer on standard output; 2 with one line per fault on standard error where the input cannot be used.');
+        $this->setHelp('docs/formats.md describes the files. A section with a winter is gone through day by day. Exits 0 with the answer on standard output; 2 with one line per fault on standard error where the input cannot be used.');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         try {
             $levels = self::levels($input->getOption('isotherms'));
-            $solution = Solution::of(SectionFile::read(InputFile::contents($input->getArgument('file'), SectionFile::LARGEST)));
+            $problem = SectionFile::read(InputFile::contents($input->getArgument('file'), SectionFile::LARGEST));
             $vtk = $input->getOption('vtk');
+            if ($problem->winter !== null) {
+                if ($levels !== [] || $vtk !== null) {
+                    throw FaultyInput::one(Fault::of($vtk === null ? '--isotherms' : '--vtk', 'a section with a winter', 'a section without one: of a winter only the answer by day is written'));
+                }
+                $output->write(FieldFile::freezing(FreezingSolution::of($problem)), false, OutputInterface::OUTPUT_RAW);
+
+                return self::SUCCESS;
+            }
+            $solution = Solution::of($problem);
             if ($vtk !== null && @file_put_contents($vtk, VtkWriter::write($solution)) === false) {
                 throw FaultyInput::one(Fault::of('--vtk', "no file “{$vtk}” that can be written", 'a path in a folder that is there'));
             }

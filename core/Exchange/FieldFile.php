@@ -6,6 +6,7 @@ namespace Ondergrond\Exchange;
 
 use Ondergrond\Caution;
 use Ondergrond\Field\Complex;
+use Ondergrond\Field\FreezingSolution;
 use Ondergrond\Field\Isotherms;
 use Ondergrond\Field\Probe;
 use Ondergrond\Field\Solution;
@@ -51,6 +52,30 @@ final class FieldFile
             ], $isotherms)]),
             'seconds' => round($solution->seconds, 4),
         ];
+    }
+
+    /** What a winter did; docs/formats.md lists the keys. */
+    public static function freezing(FreezingSolution $solution): string
+    {
+        $freezing = $solution->freezing;
+
+        return json_encode([
+            'format' => 'ondergrond-freezing',
+            'version' => 1,
+            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS, 'input_hash' => SectionFile::hash($solution->problem)],
+            'caution' => Caution::TEXT,
+            'days' => count($solution->ice),
+            'fronts_m' => (object) $solution->fronts,
+            'ice_m2' => $solution->ice,
+            'probes' => (object) $solution->probes,
+            'heat_j_m' => (object) $freezing->heat,
+            'closure' => $freezing->closure(),
+            'residual' => $freezing->residual,
+            'cells' => $solution->last->mesh->cells(),
+            'rounds' => $freezing->rounds,
+            'halved_steps' => $freezing->halved,
+            'seconds' => round($solution->seconds, 4),
+        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
     }
 
     /** @return array<string, mixed> how fine the mesh is and what halving its cells changed */

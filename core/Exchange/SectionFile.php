@@ -10,12 +10,15 @@ use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Field\Boundary;
 use Ondergrond\Field\Complex;
+use Ondergrond\Field\Fine;
+use Ondergrond\Field\Frozen;
 use Ondergrond\Field\HeatSource;
 use Ondergrond\Field\Patch;
 use Ondergrond\Field\Probe;
 use Ondergrond\Field\Problem;
 use Ondergrond\Field\ProblemFaults;
 use Ondergrond\Field\Substance;
+use Ondergrond\Field\Winter;
 use Ondergrond\Version;
 
 /** A section for the field engine as a JSON file. */
@@ -60,7 +63,7 @@ final class SectionFile
             throw FaultyInput::one(Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'a section file as docs/formats.md describes it'));
         }
         // Before the schema is asked, which takes long over many.
-        foreach (['regions', 'boundaries', 'sources', 'probes'] as $list) {
+        foreach (['regions', 'boundaries', 'sources', 'probes', 'fine'] as $list) {
             if (is_object($data) && is_array($data->{$list} ?? null) && count($data->{$list}) > ProblemFaults::MOST_ITEMS) {
                 throw FaultyInput::one(Fault::of("/{$list}", sprintf('%d entries', count($data->{$list})), sprintf('at most %d', ProblemFaults::MOST_ITEMS)));
             }
@@ -82,7 +85,8 @@ final class SectionFile
         }
         $substances = [self::VOID => null];
         foreach ($data['materials'] as $name => $m) {
-            $substances[$name] = new Substance((string) $name, (float) $m['conductivity'], isset($m['capacity']) ? (float) $m['capacity'] : null);
+            $frozen = isset($m['frozen']) ? new Frozen((float) $m['frozen']['conductivity'], (float) $m['frozen']['capacity'], (float) $m['latent']) : null;
+            $substances[$name] = new Substance((string) $name, (float) $m['conductivity'], isset($m['capacity']) ? (float) $m['capacity'] : null, $frozen);
         }
 
         $pair = static fn (array $p): array => [(float) $p[0], (float) $p[1]];
@@ -106,6 +110,18 @@ final class SectionFile
             $patches, $boundaries, $sources, $probes,
             (float) ($data['accuracy'] ?? Problem::ACCURACY),
             isset($data['period_s']) ? (float) $data['period_s'] : null,
+            array_values(array_map(static fn (array $f): Fine => new Fine((float) $f['x'][0], (float) $f['y'][0], (float) $f['x'][1], (float) $f['y'][1], (float) ($f['across'] ?? $f['size']), (float) $f['size']), $data['fine'] ?? [])),
+            self::winter($data),
+        );
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private static function winter(array $data): ?Winter
+    {
+        return ! isset($data['winter']) ? null : new Winter(
+            array_map(static fn (array $days): array => array_values(array_map(floatval(...), $days)), $data['winter']),
+            isset($data['start_c']) ? (float) $data['start_c'] : null,
+            array_map(floatval(...), $data['lines'] ?? []),
         );
     }
 
@@ -133,6 +149,16 @@ final class SectionFile
         $materials = array_map(strval(...), array_keys($data['materials']));
         if (in_array(self::VOID, $materials, true)) {
             $faults[] = Fault::of('/materials/void', 'a material named “void”', 'another name; void takes away what was painted');
+        }
+        foreach ($data['materials'] as $name => $m) {
+            if (isset($m['frozen']) !== isset($m['latent'])) {
+                $faults[] = Fault::of("/materials/{$name}", isset($m['frozen']) ? 'frozen without latent' : 'latent without frozen', 'both, or neither');
+            }
+        }
+        foreach (isset($data['winter']) ? [] : ['start_c', 'lines'] as $key) {
+            if (isset($data[$key])) {
+                $faults[] = Fault::of("/{$key}", "{$key} without a winter", 'a winter, or nothing');
+            }
         }
         foreach ($data['regions'] as $i => $r) {
             if ($r['material'] !== self::VOID && ! in_array($r['material'], $materials, true)) {
@@ -167,7 +193,11 @@ final class SectionFile
         $materials = [];
         foreach ($problem->patches as $patch) {
             if ($patch->substance !== null) {
-                $materials[$patch->substance->name] = array_filter(['conductivity' => $patch->substance->conductivity, 'capacity' => $patch->substance->capacity], is_float(...));
+                $substance = $patch->substance;
+                $materials[$substance->name] = [
+                    ...array_filter(['conductivity' => $substance->conductivity, 'capacity' => $substance->capacity], is_float(...)),
+                    ...($substance->frozen === null ? [] : ['frozen' => ['conductivity' => $substance->frozen->conductivity, 'capacity' => $substance->frozen->capacity], 'latent' => $substance->frozen->latent]),
+                ];
             }
         }
 
@@ -185,6 +215,8 @@ final class SectionFile
             'probes' => array_map(static fn (Probe $p): array => ['name' => $p->name, 'x' => $p->x, 'y' => $p->y], $problem->probes),
             'accuracy' => $problem->accuracy,
             ...($problem->period === null ? [] : ['period_s' => $problem->period]),
+            ...($problem->fine === [] ? [] : ['fine' => array_map(static fn (Fine $f): array => ['x' => [$f->x0, $f->x1], 'y' => [$f->y0, $f->y1], 'size' => $f->up, 'across' => $f->across], $problem->fine)]),
+            ...($problem->winter === null ? [] : array_filter(['winter' => $problem->winter->days, 'start_c' => $problem->winter->start, 'lines' => $problem->winter->lines], static fn (mixed $v): bool => $v !== null && $v !== [])),
         ];
     }
 

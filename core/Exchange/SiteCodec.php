@@ -7,11 +7,15 @@ namespace Ondergrond\Exchange;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Site\Climate;
+use Ondergrond\Site\FrostBasis;
 use Ondergrond\Site\GroundWater;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\Requirements;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
+use Ondergrond\Site\Surface;
+use Ondergrond\Site\Susceptibility;
+use Ondergrond\Site\WinterUse;
 
 /** Site to and from the shape it has in project files ($defs/site of the schema). */
 final class SiteCodec
@@ -40,7 +44,50 @@ final class SiteCodec
             'termites' => $site->termites->value,
             'radon' => $site->radon->value,
             'requirements' => self::requirements($site->requirements),
+            'frost' => self::frost($site->frost),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function frost(FrostBasis $frost): array
+    {
+        return [
+            'design_index_c_d' => $frost->designIndex,
+            'winters_c_d' => $frost->winters,
+            'variation_share' => $frost->variation,
+            'spread_k' => $frost->spread,
+            'return_years' => $frost->years,
+            'dry_density_kg_m3' => $frost->dryDensity,
+            'water_share' => $frost->water,
+            'susceptibility' => $frost->susceptibility->value,
+            'ledge_m' => $frost->ledge,
+            'surface' => $frost->surface->value,
+            'snow' => $frost->snow ? 'yes' : 'no',
+            'winter_use' => $frost->use->value,
+            'set_back_c' => $frost->setBack,
+        ];
+    }
+
+    /** @param  array<string, mixed>  $data  of the schema's shape, complete */
+    private static function frostFrom(array $data): FrostBasis
+    {
+        $or = static fn (string $key): ?float => $data[$key] === null ? null : (float) $data[$key];
+
+        return new FrostBasis(
+            $or('design_index_c_d'),
+            array_values(array_map(floatval(...), $data['winters_c_d'])),
+            (float) $data['variation_share'],
+            (float) $data['spread_k'],
+            (float) $data['return_years'],
+            $or('dry_density_kg_m3'),
+            $or('water_share'),
+            Susceptibility::from($data['susceptibility']),
+            $or('ledge_m'),
+            Surface::from($data['surface']),
+            $data['snow'] === 'yes',
+            WinterUse::from($data['winter_use']),
+            (float) $data['set_back_c'],
+        );
     }
 
     /** @return array<string, string|float|null> */
@@ -88,11 +135,12 @@ final class SiteCodec
             Presence::from($data['termites']),
             Presence::from($data['radon']),
             new Requirements($data['requirements']['set'], ...array_map(static fn (string $key): ?float => isset($data['requirements'][$key]) ? (float) $data['requirements'][$key] : null, array_flip(self::REQUIREMENTS))),
+            self::frostFrom($data['frost']),
         );
     }
 
     /**
-     * What older files and states lack is not said, and nothing more is required.
+     * What older files and states lack is not said, nothing more is required, and frost is judged by class.
      *
      * @param  array<string, mixed>  $data  of the schema's shape
      * @return array<string, mixed> with everything
@@ -102,6 +150,6 @@ final class SiteCodec
         $unsaid = ['water' => 'not-said', 'termites' => 'not-said', 'radon' => 'not-said'];
         $none = ['set' => 'none', ...array_fill_keys(array_keys(self::REQUIREMENTS), null)];
 
-        return [...$data, ...array_diff_key($unsaid, $data), 'requirements' => [...$none, ...($data['requirements'] ?? [])]];
+        return [...$data, ...array_diff_key($unsaid, $data), 'requirements' => [...$none, ...($data['requirements'] ?? [])], 'frost' => [...self::frost(new FrostBasis), ...($data['frost'] ?? [])]];
     }
 }

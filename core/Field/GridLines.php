@@ -36,7 +36,12 @@ final class GridLines
     {
         $at = [self::lines($problem, 0), self::lines($problem, 1)];
         Mesh::refuseTooMany((count($at[0]) - 1) * (count($at[1]) - 1));
-        $at = [self::withSteps($problem, 0, $at[0]), self::withSteps($problem, 1, $at[1])];
+        foreach ([0, 1] as $axis) {
+            $at[$axis] = self::withSteps($problem, $axis, $at[$axis]);
+            foreach ($problem->fine as $fine) {
+                $at[$axis] = self::withFine($at[$axis], $fine->lines($axis));
+            }
+        }
         $gaps = [self::gaps($at[0]), self::gaps($at[1])];
         $spacing = [array_fill(0, count($at[0]), INF), array_fill(0, count($at[1]), INF)];
         // What is close to a corner one way is felt the other way too.
@@ -279,6 +284,21 @@ final class GridLines
         }
 
         return $at;
+    }
+
+    /**
+     * @param  non-empty-list<float>  $at  rising
+     * @param  list<float>  $lines  evenly apart, rising; those that lie outside, or close to one that is there, are left out
+     * @return non-empty-list<float> rising
+     */
+    private static function withFine(array $at, array $lines): array
+    {
+        $apart = count($lines) > 1 ? ($lines[1] - $lines[0]) / 3 : 0.0;
+        $more = array_filter($lines, static fn (float $v): bool => $v > $at[0] && $v < $at[count($at) - 1] && abs($at[self::nearest($at, $v)] - $v) > $apart);
+        $all = [...$at, ...$more];
+        sort($all);
+
+        return $all;
     }
 
     /**

@@ -245,17 +245,19 @@ final readonly class Network
      *
      * @param  array<int, float>  $cells
      * @param  array<int, float>  $beyond  by boundary: the temperature beyond it, or its flux
+     * @param  array<int, float>|null  $conductance  by face, where it is not that of the network
      * @return array<string, float> by the boundaries' names
      */
-    public function flows(array $cells, array $beyond): array
+    public function flows(array $cells, array $beyond, ?array $conductance = null): array
     {
+        $conductance ??= $this->faceConductance;
         $boundaries = $this->mesh->problem->boundaries;
         $flows = array_fill_keys($this->mesh->problem->names(), 0.0);
         foreach ($this->faceCell as $f => $q) {
             $b = $this->faceBoundary[$f];
             $flows[$boundaries[$b]->name] += $boundaries[$b]->temperature === null
                 ? $this->faceLength[$f] * $beyond[$b]
-                : $this->faceConductance[$f] * ($beyond[$b] - $cells[$q]);
+                : $conductance[$f] * ($beyond[$b] - $cells[$q]);
         }
 
         return $flows;

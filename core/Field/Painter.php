@@ -7,6 +7,9 @@ namespace Ondergrond\Field;
 /** Fills the cells of a mesh with what is painted at their centres. */
 final class Painter
 {
+    /** No patch. */
+    public const NOTHING = -1;
+
     /**
      * @param  list<Patch>  $patches
      * @param  non-empty-list<float>  $x
@@ -15,27 +18,45 @@ final class Painter
      */
     public static function paint(array $patches, array $x, array $y): array
     {
+        $conductivity = $capacity = [self::NOTHING => 0.0];
+        foreach ($patches as $n => $patch) {
+            $conductivity[$n] = $patch->substance->conductivity ?? 0.0;
+            $capacity[$n] = $patch->substance->capacity ?? 0.0;
+        }
+        $lambda = $rhoC = [];
+        foreach (self::owners($patches, $x, $y) as $n) {
+            $lambda[] = $conductivity[$n];
+            $rhoC[] = $capacity[$n];
+        }
+
+        return [$lambda, $rhoC];
+    }
+
+    /**
+     * @param  list<Patch>  $patches
+     * @param  non-empty-list<float>  $x
+     * @param  non-empty-list<float>  $y
+     * @return array<int, int> by cell, numbered as in Mesh: the last patch that covers its centre, or NOTHING
+     */
+    public static function owners(array $patches, array $x, array $y): array
+    {
         $nx = count($x) - 1;
-        $ny = count($y) - 1;
-        $conductivity = $capacity = array_fill(0, ($nx + 2) * ($ny + 2), 0.0);
+        $owners = array_fill(0, ($nx + 2) * (count($y) + 1), self::NOTHING);
         $centres = self::centres($x);
-        foreach ($patches as $patch) {
-            $lambda = $patch->substance->conductivity ?? 0.0;
-            $rhoC = $patch->substance->capacity ?? 0.0;
+        foreach ($patches as $n => $patch) {
             foreach (self::centres($y) as $j => $height) {
                 $row = ($j + 1) * ($nx + 2) + 1;
                 $crossings = self::crossings($patch->polygon, $height);
                 for ($k = 0; $k + 1 < count($crossings); $k += 2) {
                     $end = self::firstAfter($centres, $crossings[$k + 1]);
                     for ($i = self::firstAfter($centres, $crossings[$k]); $i < $end; $i++) {
-                        $conductivity[$row + $i] = $lambda;
-                        $capacity[$row + $i] = $rhoC;
+                        $owners[$row + $i] = $n;
                     }
                 }
             }
         }
 
-        return [$conductivity, $capacity];
+        return $owners;
     }
 
     /**

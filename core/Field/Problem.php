@@ -20,6 +20,7 @@ final readonly class Problem
      * @param  list<Boundary>  $boundaries
      * @param  list<HeatSource>  $sources
      * @param  list<Probe>  $probes
+     * @param  list<Fine>  $fine
      */
     private function __construct(
         public array $patches,
@@ -28,6 +29,8 @@ final readonly class Problem
         public array $probes,
         public float $accuracy,
         public ?float $period,
+        public array $fine,
+        public ?Winter $winter,
     ) {}
 
     /**
@@ -37,12 +40,14 @@ final readonly class Problem
      * @param  list<Probe>  $probes
      * @param  float  $accuracy  relative change of the flows at doubling that is small enough
      * @param  float|null  $period  of the harmonic answer, s; null where only the steady one is wanted
+     * @param  list<Fine>  $fine  where the mesh has to be fine
+     * @param  Winter|null  $winter  to be gone through by `Freezing`
      *
      * @throws FaultyInput with pointers into the section file
      */
-    public static function of(array $patches, array $boundaries, array $sources = [], array $probes = [], float $accuracy = self::ACCURACY, ?float $period = null): self
+    public static function of(array $patches, array $boundaries, array $sources = [], array $probes = [], float $accuracy = self::ACCURACY, ?float $period = null, array $fine = [], ?Winter $winter = null): self
     {
-        $problem = new self($patches, $boundaries, $sources, $probes, $accuracy, $period);
+        $problem = new self($patches, $boundaries, $sources, $probes, $accuracy, $period, $fine, $winter);
         $faults = ProblemFaults::of($problem);
         if ($faults !== []) {
             throw FaultyInput::because($faults);

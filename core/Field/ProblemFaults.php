@@ -33,6 +33,7 @@ final class ProblemFaults
             ...self::boundaries($problem->boundaries),
             ...self::sources($problem->sources),
             ...self::wanted($problem),
+            ...WinterFaults::of($problem),
         ];
 
         return $faults === [] ? GridLines::closeLines($problem) : $faults;
@@ -70,7 +71,7 @@ final class ProblemFaults
             $substance = $patch->substance;
             if ($substance !== null && ! isset($seen[$substance->name])) {
                 $seen[$substance->name] = true;
-                array_push($faults, ...self::substance($substance, $problem->swings()));
+                array_push($faults, ...self::substance($substance, $problem->swings(), $problem->winter !== null));
             }
             array_push($faults, ...Outline::faults($patch->polygon, "/regions/{$i}"));
         }
@@ -82,7 +83,7 @@ final class ProblemFaults
     }
 
     /** @return list<Fault> */
-    private static function substance(Substance $s, bool $swings): array
+    private static function substance(Substance $s, bool $swings, bool $winter): array
     {
         $faults = [];
         if (! ($s->conductivity > 0.0 && $s->conductivity <= self::HIGHEST_CONDUCTIVITY)) {
@@ -93,6 +94,15 @@ final class ProblemFaults
         }
         if ($s->capacity === null && $swings) {
             $faults[] = Fault::of("/materials/{$s->name}/capacity", 'nothing', 'a heat capacity in J/(m³·K), since period_s asks for the harmonic answer');
+        }
+
+        if ($s->capacity === null && $winter) {
+            $faults[] = Fault::of("/materials/{$s->name}/capacity", 'nothing', 'a heat capacity in J/(m³·K), since there is a winter');
+        }
+        foreach ($s->frozen === null ? [] : ['frozen/conductivity' => $s->frozen->conductivity, 'frozen/capacity' => $s->frozen->capacity, 'latent' => $s->frozen->latent] as $key => $value) {
+            if (! ($value > 0.0 && is_finite($value))) {
+                $faults[] = Fault::of("/materials/{$s->name}/{$key}", self::number($value), 'above 0; leave frozen and latent out where there is no water');
+            }
         }
 
         return $faults;

@@ -17,6 +17,9 @@ use Ondergrond\Site\GroundWater;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\RequirementSets;
 use Ondergrond\Site\Soil;
+use Ondergrond\Site\Surface;
+use Ondergrond\Site\Susceptibility;
+use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\QuantityFormatter;
 
 /** Says changes in words: `Field board, thickness: 2 in → 3 in`. */
@@ -48,6 +51,19 @@ final readonly class ChangeWords
         'site.water' => 'Water in the ground',
         'site.termites' => 'Termites',
         'site.radon' => 'Radon',
+        'site.frost.design_index_c_d' => 'Freezing index of the design winter',
+        'site.frost.winters_c_d' => 'Freezing indices on record',
+        'site.frost.variation_share' => 'Winters vary by',
+        'site.frost.spread_k' => 'Days stray from their season by',
+        'site.frost.return_years' => 'Design winter once in',
+        'site.frost.dry_density_kg_m3' => 'Dry density of the ground',
+        'site.frost.water_share' => 'Water in the ground, of its dry mass',
+        'site.frost.susceptibility' => 'When it freezes, the ground',
+        'site.frost.ledge_m' => 'Rock below the ground outside',
+        'site.frost.surface' => 'On the ground outside',
+        'site.frost.snow' => 'Snow counted on',
+        'site.frost.winter_use' => 'Through the winter the building is',
+        'site.frost.set_back_c' => 'Set back to',
         'site.requirements.set' => 'Requirements',
         'site.requirements.under_slab_r_m2kw' => 'Required under the slab, R',
         'site.requirements.edge_r_m2kw' => 'Required at the edge, R',
@@ -135,6 +151,9 @@ final readonly class ChangeWords
         if ($keys[0] === 'set_aside') {
             return 'Rule set aside, '.str_replace('-', ' ', $keys[1]);
         }
+        if (str_starts_with($path, 'site.frost.winters_c_d.')) {
+            return 'Freezing index on record, winter '.((int) $keys[3] + 1);
+        }
         if ($keys[0] === 'site') {
             return count($keys) === 4 ? 'Outdoor air, '.Calendar::MONTHS[(int) $keys[3]] : $path;
         }
@@ -169,13 +188,17 @@ final readonly class ChangeWords
             'drains.outlet' => self::labels(DrainOutlet::cases()),
             'site.water' => self::labels(GroundWater::cases()),
             'site.termites', 'site.radon' => self::labels(Presence::cases()),
+            'frost.susceptibility' => self::labels(Susceptibility::cases()),
+            'frost.surface' => self::labels(Surface::cases()),
+            'frost.winter_use' => self::labels(WinterUse::cases()),
+            'frost.snow' => ['no' => 'no', 'yes' => 'yes'],
             'requirements.set' => array_map(static fn (array $s): string => $s['label'], RequirementSets::all()),
             default => null,
         };
     }
 
     /**
-     * @param  list<SheetJoints|SheetEdge|MembraneKind|CoverBacking|DrainOutlet|GroundWater|Presence>  $cases
+     * @param  list<SheetJoints|SheetEdge|MembraneKind|CoverBacking|DrainOutlet|GroundWater|Presence|Susceptibility|Surface|WinterUse>  $cases
      * @return array<string, string>
      */
     private static function labels(array $cases): array
@@ -192,7 +215,7 @@ final readonly class ChangeWords
             $value === null, $value === '' => 'none',
             $path === 'set_aside' && is_array($value) => $value === [] ? 'none' : str_replace('-', ' ', implode(', ', array_keys($value))),
             str_starts_with($path, 'set_aside.') && is_array($value) => '“'.mb_strimwidth((string) ($value['reason'] ?? ''), 0, self::LONGEST, '…').'”',
-            is_array($value) => count($value).' layers',
+            is_array($value) => count($value).(str_contains($path, 'winters') ? ' winters' : ' layers'),
             $quantity !== null && is_numeric($value) => $this->format->format((float) $value, $quantity),
             str_ends_with($path, '.material') => Catalogue::find((string) $value)->name ?? (string) $value,
             self::options($path) !== null && is_scalar($value) => self::options($path)[(string) $value] ?? (string) $value,

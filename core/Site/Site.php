@@ -27,6 +27,7 @@ final readonly class Site
         public Presence $termites = Presence::NotSaid,
         public Presence $radon = Presence::NotSaid,
         public Requirements $requirements = new Requirements,
+        public FrostBasis $frost = new FrostBasis,
     ) {}
 
     /** @return list<int> months 1 to 12 that count as heating */

@@ -7,7 +7,7 @@ namespace Ondergrond\Units;
 /**
  * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
  * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W, kWh, kg/m³, kPa,
- * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN.
+ * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN, °C·d, 1, years.
  */
 enum Quantity
 {
@@ -48,6 +48,14 @@ enum Quantity
     /** What a board or the ground is pressed with; strengths are Pressure. */
     case Stress;
 
+    /** Degrees below freezing added up over days. */
+    case FreezingIndex;
+
+    /** Part of a whole. */
+    case Share;
+
+    case Years;
+
     public function unit(UnitSystem $system): Unit
     {
         $metric = $system === UnitSystem::Metric;
@@ -74,6 +82,9 @@ enum Quantity
             self::LinearTransmittance => $metric ? Unit::si('W/(m·K)') : Unit::btuPerFoot(),
             self::LineLoad => $metric ? Unit::si('kN/m') : Unit::poundPerFoot(),
             self::Force => $metric ? Unit::si('kN') : Unit::pound(),
+            self::FreezingIndex => $metric ? Unit::si('°C·d') : Unit::of('°F·d', 5 / 9),
+            self::Share => Unit::of('%', 0.01),
+            self::Years => Unit::si('years'),
             self::HeatFlux => $metric ? Unit::si('W/m²') : Unit::of('Btu/(h·ft²)', Unit::BTU / 3600 / Unit::FOOT ** 2),
             self::VolumetricHeatCapacity => $metric ? Unit::of('MJ/(m³K)', 1e6) : Unit::btuPerCubicFootDegree(),
         };
@@ -100,7 +111,8 @@ enum Quantity
             self::Speed => 1,
             self::Openings => 4,
             self::Conductivity => 3,
-            self::Power => 0,
+            self::Power, self::FreezingIndex, self::Years => 0,
+            self::Share => 1,
             self::Energy => $metric ? 0 : 1,
             self::VolumetricHeatCapacity => $metric ? 2 : 1,
         };
@@ -111,7 +123,7 @@ enum Quantity
     {
         return match ($this) {
             self::Thickness, self::Length, self::SheetThickness, self::Area, self::Temperature,
-            self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings, self::LineLoad, self::Force, self::AreaLoad => true,
+            self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings, self::Share, self::LineLoad, self::Force, self::AreaLoad => true,
             default => false,
         };
     }
@@ -139,6 +151,13 @@ enum Quantity
             ],
             self::LineLoad => ['kn/m' => Unit::si('kN/m'), 'lb/ft' => Unit::poundPerFoot(), 'lbf/ft' => Unit::poundPerFoot(), 'plf' => Unit::poundPerFoot()],
             self::Force => ['kn' => Unit::si('kN'), 'lb' => Unit::pound(), 'lbs' => Unit::pound(), 'lbf' => Unit::pound(), 'kip' => Unit::of('kip', 4.4482216152605), 'kips' => Unit::of('kip', 4.4482216152605)],
+            self::FreezingIndex => [
+                '°c·d' => Unit::si('°C·d'), 'c·d' => Unit::si('°C·d'), 'cd' => Unit::si('°C·d'), '°cd' => Unit::si('°C·d'),
+                '°f·d' => Unit::of('°F·d', 5 / 9), 'f·d' => Unit::of('°F·d', 5 / 9), 'fd' => Unit::of('°F·d', 5 / 9), '°fd' => Unit::of('°F·d', 5 / 9),
+                'k·h' => Unit::of('K·h', 1 / 24), 'kh' => Unit::of('K·h', 1 / 24),
+            ],
+            self::Share => ['%' => Unit::of('%', 0.01), 'percent' => Unit::of('%', 0.01)],
+            self::Years => ['years' => Unit::si('years'), 'year' => Unit::si('years'), 'a' => Unit::si('years')],
             self::Pressure, self::AreaLoad, self::Stress => ['kpa' => Unit::si('kPa'), 'psi' => Unit::psi(), 'psf' => Unit::of('psf', 0.0478802589803)],
             self::Openings => ['m²/m' => Unit::si('m²/m'), 'm2/m' => Unit::si('m²/m'), 'ft²/ft' => Unit::of('ft²/ft', Unit::FOOT), 'ft2/ft' => Unit::of('ft²/ft', Unit::FOOT)],
             default => [

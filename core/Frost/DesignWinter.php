@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Frost;
+
+use Ondergrond\Site\AnnualWave;
+use Ondergrond\Site\Site;
+
+/**
+ * The winter that a foundation has to stand, day by day. The smooth year through the monthly means is cooled about its coldest
+ * day by a raised cosine of eight months until its index is that of the design winter: the summers before and after stay as
+ * they are. The same index with warmer shoulders and a colder middle would freeze less deep.
+ */
+final readonly class DesignWinter
+{
+    /** Half the width of the window, days. */
+    private const HALF = 121;
+
+    /** Below this nothing is frozen that matters, °C·d. */
+    public const LEAST = 10.0;
+
+    /**
+     * @param  AnnualWave  $outdoor  of the monthly means
+     * @param  non-empty-list<float>  $normal  365 daily means of a normal year from 1 January, °C
+     * @param  non-empty-list<float>  $design  the same about the design winter
+     * @param  float  $smooth  index of the smooth normal year, °C·d
+     * @param  float  $mean  mean index of the winters, °C·d
+     * @param  float  $index  of the design winter, °C·d
+     * @param  FreezingIndex  $season  of the design winter's days
+     * @param  float  $cooled  what the coldest day is cooled by, K
+     * @param  string  $method  how the index was come by
+     */
+    private function __construct(
+        public AnnualWave $outdoor,
+        public array $normal,
+        public array $design,
+        public float $smooth,
+        public float $mean,
+        public float $index,
+        public FreezingIndex $season,
+        public float $cooled,
+        public string $method,
+    ) {}
+
+    public static function of(Site $site): self
+    {
+        $basis = $site->frost;
+        $outdoor = $site->climate->wave();
+        $normal = Seasons::smooth($site->climate->monthly);
+        $record = count($basis->winters) >= ExtremeWinter::FEWEST ? $basis->winters : [];
+        $mean = $record === [] ? Seasons::meanIndex($normal, $basis->spread) : array_sum($record) / count($record);
+        $extreme = $record === [] ? ExtremeWinter::fromMean($mean, $basis->variation, $basis->years) : ExtremeWinter::fromRecord($record, $basis->years);
+        $index = $basis->designIndex ?? $extreme->index;
+        $cooled = self::cooling($normal, $outdoor, $index);
+        $design = self::cool($normal, $outdoor, $cooled);
+
+        return new self(
+            $outdoor, $normal, $design, FreezingIndex::ofYear($normal)->value, $mean, $index, FreezingIndex::ofYear($design), $cooled,
+            $basis->designIndex !== null ? 'given' : $extreme->method.($record === [] ? '; mean of winters that stray from the monthly means' : ''),
+        );
+    }
+
+    /** Whether anything freezes. */
+    public function freezes(): bool
+    {
+        return $this->index >= self::LEAST;
+    }
+
+    /** Whether the ground may stay frozen through summers. */
+    public function isPermafrost(): bool
+    {
+        return $this->outdoor->mean <= 0.0;
+    }
+
+    /** The coldest day of the year, counted from 1 January as 0. */
+    public function coldestDay(): int
+    {
+        return self::middle($this->outdoor);
+    }
+
+    /**
+     * @param  non-empty-list<float>  $normal
+     * @return float K on the coldest day, by halving
+     */
+    private static function cooling(array $normal, AnnualWave $outdoor, float $index): float
+    {
+        [$low, $high] = [-40.0, 120.0];
+        for ($n = 0; $n < 60; $n++) {
+            $try = ($low + $high) / 2;
+            if (FreezingIndex::ofYear(self::cool($normal, $outdoor, $try))->value < $index) {
+                $low = $try;
+            } else {
+                $high = $try;
+            }
+        }
+
+        return ($low + $high) / 2;
+    }
+
+    /**
+     * @param  non-empty-list<float>  $normal
+     * @return non-empty-list<float>
+     */
+    private static function cool(array $normal, AnnualWave $outdoor, float $by): array
+    {
+        $middle = self::middle($outdoor);
+        $days = [];
+        foreach ($normal as $d => $t) {
+            $away = abs($d - $middle);
+            $away = min($away, Seasons::DAYS - $away);
+            $days[] = $away < self::HALF ? $t - $by * (1 + cos(M_PI * $away / self::HALF)) / 2 : $t;
+        }
+
+        return $days;
+    }
+
+    private static function middle(AnnualWave $outdoor): int
+    {
+        // Month 1.0 is the middle of January.
+        return ((int) round(($outdoor->coldest - 0.5) * Seasons::DAYS / 12) % Seasons::DAYS + Seasons::DAYS) % Seasons::DAYS;
+    }
+}

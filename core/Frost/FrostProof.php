@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Frost;
+
+use Ondergrond\Field\Freezing;
+use Ondergrond\Field\FreezingCells;
+use Ondergrond\Field\FreezingState;
+use Ondergrond\Field\Mesh;
+use Ondergrond\Ground\GroundField;
+use Ondergrond\Ground\SectionProblem;
+use Ondergrond\Site\WinterUse;
+
+/**
+ * One side of a design taken through a normal year and the design winter by the freezing field: how near frost comes to the
+ * ground under its bearing, and when. Begins at the end of summer, before anything is frozen.
+ */
+final readonly class FrostProof
+{
+    /** Days after the coldest one on which the first, normal, year begins. */
+    private const BEGIN = 230;
+
+    /** Days of a step while nothing is frozen and it does not freeze. */
+    private const SUMMER_STEP = 5;
+
+    /**
+     * @param  float  $margin  least, m; below 0 frost goes so far into the ground under the bearing
+     * @param  int|null  $day  of the year on which it comes closest, from 1 January as 0; null where nothing freezes
+     * @param  float|null  $lowest  height of the lowest frost under the bearing, m; null where none is
+     * @param  float  $open  depth of frost in open ground by the field, m
+     * @param  float  $heat  out of the inside over the design winter's freezing season, kWh per metre of edge
+     */
+    private function __construct(
+        public GroundField $ground,
+        public WinterUse $use,
+        public Bearing $bearing,
+        public float $margin,
+        public ?int $day,
+        public ?float $lowest,
+        public float $open,
+        public float $heat,
+        public int $cells,
+        public float $closure,
+        public float $residual,
+        public float $seconds,
+    ) {}
+
+    /**
+     * @param  GroundField  $ground  with the swing of the year
+     * @param  float  $depth  of frost in open ground, m
+     * @param  (callable(int, FreezingState, FrostDay): void)|null  $watch  is told each day of the design winter, by its day of the year
+     * @param  (callable(): void)|null  $tick  is called now and then, and may throw to stop
+     */
+    public static function of(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, WinterUse $use, ?callable $watch = null, ?callable $tick = null, int $finer = 1): self
+    {
+        $begun = hrtime(true);
+        $section = WinterSection::of($ground, $winter, $soil, $depth, $finer);
+        $mesh = Mesh::of($section->problem);
+        $bearing = Bearing::of($ground->design, $ground->side);
+        $day = $winter->coldestDay() + self::BEGIN;
+        $freezing = new Freezing(FreezingCells::of($mesh), self::start($mesh, $section, $day, $use));
+        $far = $mesh->x[$mesh->nx] - 0.2 * ($mesh->x[$mesh->nx] - $bearing->x1);
+        $best = new FrostDayBest;
+        $open = 0.0;
+        $end = $day + 2 * Seasons::DAYS;
+        $inside = array_flip(SectionProblem::INSIDE);
+        $heat = null;
+        while ($day < $end) {
+            $design = $day >= $winter->coldestDay() + self::BEGIN + Seasons::DAYS;
+            $step = $freezing->isThawed() && min(self::ahead($winter, $day, $design)) > 0.0 ? self::SUMMER_STEP : 1;
+            if ($design && $step > 1 && $day % Seasons::DAYS > $winter->coldestDay() && $day > $end - Seasons::DAYS / 2) {
+                break;
+            }
+            $freezing->step($section->day($day + intdiv($step, 2), $design, $use), $step);
+            $day += $step;
+            if ($tick !== null) {
+                $tick();
+            }
+            if ($design) {
+                $heat ??= array_sum(array_intersect_key($freezing->heat, $inside));
+                $state = new FreezingState($mesh, $freezing->temperatures(), $freezing->liquid());
+                $now = FrostDay::of($state, $bearing);
+                $best->take($day - 1, $now);
+                $lowest = $state->lowestFrost($far, $bearing->grade);
+                $open = max($open, $lowest === null ? 0.0 : $bearing->grade - $lowest);
+                if ($watch !== null && ! $freezing->isThawed()) {
+                    $watch(($day - 1) % Seasons::DAYS, $state, $now);
+                }
+            }
+        }
+        $out = array_sum(array_intersect_key($freezing->heat, $inside)) - (float) $heat;
+
+        return new self(
+            $ground, $use, $bearing, $best->margin, $best->day === null ? null : $best->day % Seasons::DAYS, $best->lowest, $open, $out / 3.6e6,
+            $mesh->cells(), $freezing->closure(), $freezing->residual, (hrtime(true) - $begun) / 1e9,
+        );
+    }
+
+    /** @return non-empty-list<float> */
+    private static function ahead(DesignWinter $winter, int $day, bool $design): array
+    {
+        $year = $design ? $winter->design : $winter->normal;
+
+        return array_map(static fn (int $k): float => $year[($day + $k) % Seasons::DAYS], range(0, self::SUMMER_STEP));
+    }
+
+    /** @return array<int, float> °C by cell */
+    private static function start(Mesh $mesh, WinterSection $section, int $day, WinterUse $use): array
+    {
+        $start = array_fill(0, count($mesh->conductivity), 0.0);
+        for ($j = 1; $j <= $mesh->ny; $j++) {
+            for ($i = 1, $q = $j * $mesh->stride + 1; $i <= $mesh->nx; $i++, $q++) {
+                if ($mesh->conductivity[$q] > 0.0) {
+                    $start[$q] = $section->start(($mesh->x[$i - 1] + $mesh->x[$i]) / 2, ($mesh->y[$j - 1] + $mesh->y[$j]) / 2, $day, $use);
+                }
+            }
+        }
+
+        return $start;
+    }
+}

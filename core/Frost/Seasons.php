@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Frost;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Days from monthly means: the smooth year through them, and winters that stray from it as weather does. */
+final class Seasons
+{
+    public const DAYS = 365;
+
+    /** Harmonics of the year that monthly means tell. */
+    private const HARMONICS = 2;
+
+    /** What a day keeps of how far the day before strayed; common practice, no source. */
+    private const PERSISTENCE = 0.8;
+
+    private const WINTERS = 60;
+
+    /** So that the same months always give the same winters. */
+    private const SEED = 13_793;
+
+    /**
+     * Mean and two harmonics, each enlarged by what averaging over a month takes off it.
+     *
+     * @param  list<float>  $monthly  twelve, °C, January first
+     * @return non-empty-list<float> 365 daily means from 1 January, °C
+     */
+    public static function smooth(array $monthly): array
+    {
+        $mean = array_sum($monthly) / 12;
+        $waves = [];
+        for ($k = 1; $k <= self::HARMONICS; $k++) {
+            $cos = $sin = 0.0;
+            foreach ($monthly as $i => $t) {
+                $cos += $t * cos(2 * M_PI * $k * ($i + 0.5) / 12) / 6;
+                $sin += $t * sin(2 * M_PI * $k * ($i + 0.5) / 12) / 6;
+            }
+            $averaged = sin(M_PI * $k / 12) / (M_PI * $k / 12);
+            $waves[$k] = [$cos / $averaged, $sin / $averaged];
+        }
+
+        return array_map(static function (int $d) use ($mean, $waves): float {
+            $t = $mean;
+            foreach ($waves as $k => [$cos, $sin]) {
+                $phase = 2 * M_PI * $k * ($d + 0.5) / self::DAYS;
+                $t += $cos * cos($phase) + $sin * sin($phase);
+            }
+
+            return $t;
+        }, range(0, self::DAYS - 1));
+    }
+
+    /**
+     * The mean index of winters whose days stray from the smooth year: a first-order autoregressive series, the same sixty
+     * winters each time.
+     *
+     * @param  non-empty-list<float>  $year  365 daily means from 1 January, °C
+     * @param  float  $spread  standard deviation of a day, K
+     * @return float °C·d
+     */
+    public static function meanIndex(array $year, float $spread): float
+    {
+        if ($spread <= 0.0) {
+            return FreezingIndex::ofYear($year)->value;
+        }
+        $lot = new Randomizer(new Mt19937(self::SEED));
+        $fresh = $spread * sqrt(1 - self::PERSISTENCE ** 2);
+        $stray = $sum = 0.0;
+        for ($n = 0; $n < self::WINTERS; $n++) {
+            $days = [];
+            foreach ($year as $t) {
+                $stray = self::PERSISTENCE * $stray + $fresh * self::normal($lot);
+                $days[] = $t + $stray;
+            }
+            $sum += FreezingIndex::ofYear($days)->value;
+        }
+
+        return $sum / self::WINTERS;
+    }
+
+    /** Of the standard normal distribution (Box and Muller 1958). */
+    private static function normal(Randomizer $lot): float
+    {
+        $u = ($lot->getInt(0, 999_999_999) + 1) / 1_000_000_000;
+
+        return sqrt(-2 * log($u)) * cos(2 * M_PI * $lot->getInt(0, 999_999_999) / 1_000_000_000);
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Frost;
+
+use Ondergrond\Field\Fine;
+use Ondergrond\Field\Patch;
+use Ondergrond\Field\Problem;
+use Ondergrond\Ground\GroundField;
+use Ondergrond\Ground\SectionProblem;
+use Ondergrond\Section\Layout;
+use Ondergrond\Site\WinterUse;
+
+/** A side's section for the winter: the problem of its yearly field with ground that freezes, and what acts on it each day. */
+final readonly class WinterSection
+{
+    /** Largest cells about the bearing, m: upright as the front goes down, across where it goes round the edge. */
+    private const UP = 0.025;
+
+    private const ACROSS = 0.06;
+
+    /** How far beyond the bearing cells are that small, m. */
+    private const BEYOND = 0.3;
+
+    /** Deeper down and farther out, where frost has failed the bearing or does not matter to it, m. */
+    private const COARSE_UP = 0.1;
+
+    private const COARSE_ACROSS = 0.2;
+
+    /** @param  array<string, array{float, float, float}>  $waves  by boundary name: share of the mean difference, swing re and im, K */
+    private function __construct(
+        public Problem $problem,
+        private GroundField $ground,
+        private DesignWinter $winter,
+        private array $waves,
+    ) {}
+
+    /**
+     * @param  GroundField  $ground  the side's field through the year
+     * @param  float  $depth  of frost in open ground, m
+     */
+    public static function of(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, int $finer = 1): self
+    {
+        $yearly = $ground->solution->problem;
+        $freezing = $soil->substance('ground');
+        $patches = array_map(static fn (Patch $p): Patch => $p->substance?->name === 'ground' ? Patch::polygon($freezing, $p->polygon) : $p, $yearly->patches);
+        $waves = [];
+        foreach ($yearly->boundaries as $b) {
+            $waves[$b->name] ??= [(float) $b->temperature, $b->amplitude->re, $b->amplitude->im];
+        }
+        $at = Layout::of($ground->design, $ground->side);
+        $bearing = Bearing::of($ground->design, $ground->side);
+        $reach = max($at->outermost, $at->boardFace + $ground->design->wing->width) + self::BEYOND;
+        $near = $at->grade - min($depth, $bearing->depth() + self::BEYOND);
+        $fine = [
+            new Fine($bearing->x0 - self::BEYOND, $near, max($bearing->x1, $at->outermost) + self::BEYOND, $at->grade, self::ACROSS / $finer, self::UP / $finer),
+            new Fine($bearing->x0 - self::BEYOND, $at->grade - $depth, $reach, $at->grade, self::COARSE_ACROSS / $finer, self::COARSE_UP / $finer),
+        ];
+
+        return new self(Problem::of($patches, $yearly->boundaries, fine: $fine), $ground, $winter, $waves);
+    }
+
+    /**
+     * @param  int  $day  of the year, from 1 January as 0
+     * @param  bool  $design  the design winter, not a normal one
+     * @return array<string, float> °C by boundary name
+     */
+    public function day(int $day, bool $design, WinterUse $use): array
+    {
+        $site = $this->ground->site;
+        $d = $day % Seasons::DAYS;
+        $air = $design ? $this->winter->design[$d] : $this->winter->normal[$d];
+        $colder = $this->winter->normal[$d] - $air;
+        $phase = 2 * M_PI * ($d - $this->winter->coldestDay()) / Seasons::DAYS;
+        $beyond = [];
+        foreach ($this->waves as $name => [$share, $re, $im]) {
+            $inside = $this->winter->outdoor->mean + $this->ground->difference() * $share + $re * cos($phase) - $im * sin($phase);
+            $beyond[$name] = match (true) {
+                $name === SectionProblem::GROUND => $air < 0.0 ? $air * $site->frost->surface->freezingFactor($site->frost->snow) : $air,
+                $name === SectionProblem::WALL_OUTSIDE, $use === WinterUse::Unheated => $air,
+                // An unheated space follows the cold as far as it stands between inside and outside.
+                in_array($name, SectionProblem::SPACE, true) => $inside - (1 - $share) * $colder,
+                $use === WinterUse::SetBack && $air < $site->heatingLimit => min($inside, $site->frost->setBack),
+                default => $inside,
+            };
+        }
+
+        return $beyond;
+    }
+
+    /**
+     * Where the days begin: the yearly field, or without heat the ground that no building has warmed (Kusuda and Achenbach 1965).
+     *
+     * @param  int  $day  of the year
+     * @return float °C
+     */
+    public function start(float $x, float $y, int $day, WinterUse $use): float
+    {
+        $since = 12 * ($day - $this->winter->coldestDay()) / Seasons::DAYS;
+        if ($use !== WinterUse::Unheated) {
+            return $this->ground->temperatureAt($x, $y, $this->winter->outdoor->coldest + $since) ?? $this->winter->outdoor->mean;
+        }
+        $depth = max(0.0, Bearing::of($this->ground->design, $this->ground->side)->grade - $y);
+
+        return UndisturbedGround::temperature($this->winter->outdoor, $this->diffusivity(), $depth, $since * Seasons::DAYS / 12);
+    }
+
+    /** Of thawed ground, m²/day. */
+    private function diffusivity(): float
+    {
+        foreach ($this->problem->patches as $patch) {
+            if ($patch->substance?->name === 'ground') {
+                return $patch->substance->conductivity / (float) $patch->substance->capacity * 86_400;
+            }
+        }
+
+        return 0.05;
+    }
+}

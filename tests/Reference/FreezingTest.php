@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Reference;
+
+use Ondergrond\Field\Boundary;
+use Ondergrond\Field\Fine;
+use Ondergrond\Field\FreezingSolution;
+use Ondergrond\Field\Frozen;
+use Ondergrond\Field\Patch;
+use Ondergrond\Field\Probe;
+use Ondergrond\Field\Problem;
+use Ondergrond\Field\Substance;
+use Ondergrond\Field\Winter;
+use Ondergrond\Frost\FrostDepth;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Freezing ground against Neumann's two-phase solution (Carslaw and Jaeger, Conduction of heat in solids, 2nd ed., 11.2; from
+ * memory), whose figures for the first case were computed independently, and against what every freezing must obey.
+ */
+final class FreezingTest extends TestCase
+{
+    /** Ground at +8 °C whose surface goes to −6 °C. */
+    private static function column(int $days, float $size, float $width = 1.0): Problem
+    {
+        $soil = new Substance('soil', 1.5, 3.0e6, new Frozen(2.5, 1.9e6, 150e6));
+
+        return Problem::of(
+            [Patch::rectangle($soil, 0, -12, $width, 0)],
+            [Boundary::temperature('top', 0, 0, $width, 0, 8.0, 0.0)],
+            probes: [new Probe('half a metre', 0.5 * $width, -0.5), new Probe('two metres', 0.5 * $width, -2.0)],
+            fine: [new Fine(0, -1.4, $width, 0, $width / 2, $size)],
+            winter: new Winter(['top' => array_fill(0, $days, -6.0)], 8.0, ['middle' => 0.5 * $width]),
+        );
+    }
+
+    public function test_the_front_follows_neumann(): void
+    {
+        $run = FreezingSolution::of(self::column(200, 0.02));
+        $front = $run->fronts['middle'];
+        // Independent computation: 0.5918 m after 30 days, 1.080 m after 100.
+        self::assertEqualsWithDelta(0.5918, $front[29], 0.010);
+        self::assertEqualsWithDelta(1.080, $front[99], 0.010);
+        for ($day = 30; $day <= 200; $day++) {
+            self::assertEqualsWithDelta(0.5918 * sqrt($day / 30), $front[$day - 1], 0.010, "day {$day}");
+        }
+        self::assertEqualsWithDelta(-3.205, $run->probes['half a metre'][99], 0.05);
+        self::assertEqualsWithDelta(2.434, $run->probes['two metres'][99], 0.05);
+        self::assertLessThan(1e-6, $run->freezing->closure());
+        self::assertLessThan(1e-6, $run->freezing->residual);
+    }
+
+    public function test_smaller_cells_come_nearer(): void
+    {
+        $away = static fn (float $size): float => abs(1.0805 - FreezingSolution::of(self::column(100, $size))->fronts['middle'][99]);
+        self::assertLessThan($away(0.1) + 1e-3, $away(0.02));
+    }
+
+    /** @return iterable<string, array{float, float, float, float, float, float, float}> below, above, λf, λu, Cf, Cu, L */
+    public static function grounds(): iterable
+    {
+        yield 'wet silt, cold' => [15.0, 6.0, 2.3, 1.4, 2.0e6, 2.9e6, 160e6];
+        yield 'sand with little water' => [5.0, 9.0, 1.9, 2.1, 1.6e6, 1.9e6, 38e6];
+        yield 'at freezing already' => [8.0, 0.01, 2.5, 1.5, 1.9e6, 3.0e6, 150e6];
+    }
+
+    #[DataProvider('grounds')]
+    public function test_other_grounds_too(float $below, float $above, float $kf, float $ku, float $cf, float $cu, float $latent): void
+    {
+        $soil = new Substance('soil', $ku, $cu, new Frozen($kf, $cf, $latent));
+        $days = 60;
+        $run = FreezingSolution::of(Problem::of(
+            [Patch::rectangle($soil, 0, -25, 1, 0)],
+            [Boundary::temperature('top', 0, 0, 1, 0, $above, 0.0)],
+            fine: [new Fine(0, -2.5, 1, 0, 0.5, 0.02)],
+            winter: new Winter(['top' => array_fill(0, $days, -$below)], $above, ['middle' => 0.5]),
+        ));
+        $exact = 2 * FrostDepth::neumann($below, $above, $kf, $ku, $cf, $cu, $latent) * sqrt($kf / $cf * $days * 86_400);
+        self::assertEqualsWithDelta($exact, $run->fronts['middle'][$days - 1], max(0.010, 0.01 * $exact));
+    }
+
+    public function test_a_wide_section_freezes_as_a_narrow_one(): void
+    {
+        $narrow = FreezingSolution::of(self::column(20, 0.05, 0.5));
+        $wide = FreezingSolution::of(self::column(20, 0.05, 4.0));
+        self::assertEqualsWithDelta($narrow->fronts['middle'][19], $wide->fronts['middle'][19], 1e-4);
+        self::assertEqualsWithDelta(8 * $narrow->ice[19], $wide->ice[19], 1e-3);
+    }
+
+    public function test_what_froze_thaws_again_and_gives_back_what_it_took(): void
+    {
+        $soil = new Substance('soil', 1.5, 3.0e6, new Frozen(2.5, 1.9e6, 150e6));
+        $foam = new Substance('foam', 0.03, 4.0e4);
+        $days = [...array_fill(0, 60, -9.0), ...array_fill(0, 400, 8.0)];
+        $run = FreezingSolution::of(Problem::of(
+            [Patch::rectangle($soil, 0, -1.6, 3, 0), Patch::rectangle($foam, 0, -0.1, 1.2, 0)],
+            [Boundary::temperature('top', 0, 0, 3, 0, 5.0, 0.04)],
+            fine: [new Fine(0, -1.5, 3, 0, 0.25, 0.05)],
+            winter: new Winter(['top' => $days], 8.0, ['under the foam' => 0.3, 'beside it' => 2.7]),
+        ));
+        self::assertGreaterThan(0.5, $run->fronts['beside it'][59]);
+        self::assertLessThan($run->fronts['beside it'][59] - 0.2, $run->fronts['under the foam'][59]);
+        self::assertSame(0.0, $run->ice[459]);
+        // Back where it began: all that went out came in again.
+        self::assertLessThan(1e-3 * 150e6, abs($run->freezing->heat['top']));
+        self::assertLessThan(1e-6, $run->freezing->closure());
+    }
+}
