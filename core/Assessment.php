@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond;
 
+use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\Heat\Junctions;
@@ -19,5 +20,6 @@ final readonly class Assessment
         public Junctions $junctions,
         public LoadVerdict $load,
         public Judgement $judgement,
+        public FrostVerdict $frost,
     ) {}
 }

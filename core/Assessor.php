@@ -6,6 +6,8 @@ namespace Ondergrond;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Frost\FrostProof;
+use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
@@ -18,18 +20,21 @@ use Ondergrond\Rules\Judgement;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Section\Side;
 use Ondergrond\Site\Site;
+use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\UnitSystem;
 
 /** The one door: a site and a design go in, the assessment comes out. */
 final class Assessor
 {
     /**
-     * With the fields of all its sections, each of which takes a tenth of a second or two.
+     * With the fields of all its sections, each of which takes a tenth of a second or two, but without the winters that prove
+     * its frost verdict.
      *
      * @param  UnitSystem  $units  whose sizes the remedies take
      * @param  list<SetAside>  $setAside
+     * @param  list<FrostProof>  $proofs  of the frost verdict, where they are there
      */
-    public static function assess(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = []): Assessment
+    public static function assess(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], array $proofs = []): Assessment
     {
         $heat = HeatVerdict::of($site, $design);
         $sides = [];
@@ -38,7 +43,36 @@ final class Assessor
         }
         $field = FieldHeat::of($heat->floor, $sides);
 
-        return new Assessment($heat, $field, Junctions::of($field), LoadVerdict::of($site, $design), Judgement::of(new Subject($site, $design, $units, $field), $setAside));
+        $frost = self::frost($site, $design)->proved($proofs);
+
+        return new Assessment($heat, $field, Junctions::of($field), LoadVerdict::of($site, $design), Judgement::of(new Subject($site, $design, $units, $field), $setAside), $frost);
+    }
+
+    /** Frost by the sums and the table, at once; the winters that prove it follow by `proofs`. */
+    public static function frost(Site $site, Design $design): FrostVerdict
+    {
+        return FrostVerdict::of($site, $design);
+    }
+
+    /**
+     * The design winter on each side, one after the other; each takes several seconds.
+     *
+     * @param  list<WinterUse>  $uses
+     * @param  (callable(): void)|null  $tick  is called each day, and may throw to stop
+     * @return iterable<FrostProof>
+     */
+    public static function proofs(Site $site, Design $design, array $uses, ?callable $tick = null): iterable
+    {
+        $verdict = self::frost($site, $design);
+        if ($verdict->reason !== null) {
+            return;
+        }
+        $sides = array_map(static fn (Side $side): GroundField => GroundField::of($site, $design, $side), Side::of($design));
+        foreach ($uses as $use) {
+            foreach ($sides as $ground) {
+                yield FrostProof::of($ground, $verdict->winter, $verdict->soil, $verdict->depth(), $use, tick: $tick);
+            }
+        }
     }
 
     /** The formulas alone, at once: for lists of many designs. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\FirmController;
+use App\Http\Controllers\FrostController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\MaterialController;
@@ -91,6 +92,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/section/{option}/gain', [StudyController::class, 'show'])->name('studies.show');
             Route::get('/section/{option?}', [SectionController::class, 'show'])->name('section.show');
             Route::get('/section/{option}/costs', [SectionController::class, 'costs'])->name('section.costs');
+            Route::get('/section/{option}/frost', [FrostController::class, 'show'])->name('section.frost');
+            Route::get('/section/{option}/frost/film', [FrostController::class, 'film'])->name('section.film');
             Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
             Route::get('/section/{option}/section.dxf', [SectionFileController::class, 'dxf'])->name('section.dxf');
             Route::get('/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');

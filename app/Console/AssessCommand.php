@@ -6,10 +6,13 @@ namespace App\Console;
 
 use Ondergrond\Assessor;
 use Ondergrond\Exchange\AssessmentFile;
+use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Site\WinterUse;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
 #[AsCommand('assess', 'Reads a project file and prints its assessment as JSON')]
@@ -18,6 +21,7 @@ final class AssessCommand extends Command
     protected function configure(): void
     {
         ProjectInput::configure($this, false);
+        $this->addOption('freezing', null, InputOption::VALUE_REQUIRED, 'Which winters are run on the sections, some ten seconds each: own, as the site says the building is kept; all, heated, set back and without heat; or none', 'own');
         $this->setHelp('Exits 0 with the assessment on standard output; 2 with one line per fault on standard error where the input cannot be used.');
     }
 
@@ -25,13 +29,20 @@ final class AssessCommand extends Command
     {
         try {
             $job = ProjectInput::of($input);
+            $uses = match ($input->getOption('freezing')) {
+                'own' => [$job->project->site->frost->use],
+                'all' => WinterUse::cases(),
+                'none' => [],
+                default => throw FaultyInput::one(Fault::of('--freezing', '“'.$input->getOption('freezing').'”', 'own, all or none')),
+            };
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
 
             return self::INVALID;
         }
         [$project, $option] = [$job->project, $job->option];
-        $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside);
+        $proofs = iterator_to_array(Assessor::proofs($project->site, $option->design, $uses), false);
+        $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside, $proofs);
         $costs = [];
         foreach ($assessment->judgement->findings as $judged) {
             $costs[$judged->finding->rule->id()] = Assessor::cost($project->site, $option->design, $judged->finding, $assessment->field->mean);

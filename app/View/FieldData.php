@@ -46,7 +46,7 @@ final class FieldData
     }
 
     /** @return array{symbol: string, factor: float, offset: float, decimals: int} shown = (SI − offset) ÷ factor */
-    private static function unit(Quantity $quantity, QuantityFormatter $format): array
+    public static function unit(Quantity $quantity, QuantityFormatter $format): array
     {
         $unit = $quantity->unit($format->system);
 

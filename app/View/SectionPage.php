@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Option;
 use App\Models\Project;
 use App\Support\Fields;
+use App\Support\Frosts;
 use Ondergrond\Assessor;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\SvgWriter;
@@ -35,6 +36,7 @@ final readonly class SectionPage
         public ?Junctions $junctions,
         public LoadVerdict $load,
         public Judgement $judgement,
+        public FrostPage $frost,
         public SectionLog $log,
         public View $view,
         public float $scale,
@@ -42,8 +44,9 @@ final readonly class SectionPage
         public string $sheet,
     ) {}
 
-    public static function of(Project $project, Option $option, QuantityFormatter $format, View $view, ?Fields $fields = null): self
+    public static function of(Project $project, Option $option, QuantityFormatter $format, View $view, ?Fields $fields = null, ?Frosts $frosts = null): self
     {
+        $proofs = $frosts?->known($project, $option) ?? [];
         $view = $view->within($option->design);
         $drawing = SectionDrawing::of($option->design, $format, $view->side, $view->detail);
         if ($view->atOnce && self::isHeavy($option)) {
@@ -51,14 +54,15 @@ final readonly class SectionPage
             $field = $junctions = null;
             $load = LoadVerdict::of($project->site, $option->design);
             $judgement = Assessor::judge($project->site, $option->design, $project->units, $option->setAside());
+            $frost = Assessor::frost($project->site, $option->design)->proved($proofs);
         } else {
-            $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside());
+            $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $proofs);
             $fields?->keep($project, $option, $assessment);
-            [$heat, $field, $junctions, $load, $judgement] = [$assessment->heat, $assessment->field, $assessment->junctions, $assessment->load, $assessment->judgement];
+            [$heat, $field, $junctions, $load, $judgement, $frost] = [$assessment->heat, $assessment->field, $assessment->junctions, $assessment->load, $assessment->judgement, $assessment->frost];
         }
 
         return new self(
-            $project, $option, $format, $heat, $field, $junctions, $load, $judgement,
+            $project, $option, $format, $heat, $field, $junctions, $load, $judgement, new FrostPage($frost, $format),
             new SectionLog($option->design, $heat->counted, $format), $view,
             $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $view->side, $drawing, $format),
         );

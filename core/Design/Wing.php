@@ -13,16 +13,40 @@ final readonly class Wing implements DesignPart
      * @param  float  $width  outward from the outer board, m
      * @param  float  $depth  of its top below the ground, at the building, m
      * @param  float  $fall  over its whole width, away from the building, m
+     * @param  float  $cornerThickness  of the board at outer corners, m; 0 where it is as along the walls
+     * @param  float  $cornerWidth  how far it reaches out there, m; 0 as along the walls
+     * @param  float  $cornerLength  how far along each wall from the corner that goes, m
      */
     public function __construct(
         public Layer $layer,
         public float $width,
         public float $depth,
         public float $fall,
+        public float $cornerThickness = 0.0,
+        public float $cornerWidth = 0.0,
+        public float $cornerLength = 0.0,
     ) {}
 
     public function present(): bool
     {
         return $this->layer->present() && $this->width > 0.0;
+    }
+
+    /** How thick it is at outer corners, m. */
+    public function atCorner(): float
+    {
+        return $this->cornerThickness > 0.0 ? $this->cornerThickness : $this->layer->thickness;
+    }
+
+    /** Whether corners are as the walls are. */
+    public function isEven(): bool
+    {
+        return $this->atCorner() <= $this->layer->thickness && $this->outAtCorner() <= $this->width;
+    }
+
+    /** How far it reaches out at corners, m. */
+    public function outAtCorner(): float
+    {
+        return max($this->width, $this->cornerWidth);
     }
 }

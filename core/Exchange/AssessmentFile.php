@@ -56,6 +56,7 @@ final class AssessmentFile
             'heat' => self::heat($assessment->heat),
             'field' => self::field($assessment->field, $assessment->junctions),
             'junctions' => self::junctions($assessment->junctions),
+            'frost' => FrostFile::toArray($assessment->frost),
             'load' => LoadFile::toArray($option->design, $assessment->load),
             'judgement' => JudgementFile::summary($assessment->judgement),
             'findings' => JudgementFile::findings($assessment->judgement, $costs),

@@ -10,6 +10,7 @@ use Ondergrond\Field\FreezingState;
 use Ondergrond\Field\Mesh;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
+use Ondergrond\Section\Side;
 use Ondergrond\Site\WinterUse;
 
 /**
@@ -21,8 +22,10 @@ final readonly class FrostProof
     /** Days after the coldest one on which the first, normal, year begins. */
     private const BEGIN = 230;
 
-    /** Days of a step while nothing is frozen and it does not freeze. */
+    /** Days of a step while nothing is frozen and it does not freeze, and in the normal winter, which only leads in. */
     private const SUMMER_STEP = 5;
+
+    private const LEAD_IN_STEP = 2;
 
     /**
      * @param  float  $margin  least, m; below 0 frost goes so far into the ground under the bearing
@@ -32,7 +35,7 @@ final readonly class FrostProof
      * @param  float  $heat  out of the inside over the design winter's freezing season, kWh per metre of edge
      */
     private function __construct(
-        public GroundField $ground,
+        public Side $side,
         public WinterUse $use,
         public Bearing $bearing,
         public float $margin,
@@ -44,31 +47,33 @@ final readonly class FrostProof
         public float $closure,
         public float $residual,
         public float $seconds,
+        public array $film,
     ) {}
 
     /**
      * @param  GroundField  $ground  with the swing of the year
      * @param  float  $depth  of frost in open ground, m
-     * @param  (callable(int, FreezingState, FrostDay): void)|null  $watch  is told each day of the design winter, by its day of the year
      * @param  (callable(): void)|null  $tick  is called now and then, and may throw to stop
      */
-    public static function of(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, WinterUse $use, ?callable $watch = null, ?callable $tick = null, int $finer = 1): self
+    public static function of(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, WinterUse $use, ?callable $tick = null, int $finer = 1): self
     {
         $begun = hrtime(true);
         $section = WinterSection::of($ground, $winter, $soil, $depth, $finer);
         $mesh = Mesh::of($section->problem);
         $bearing = Bearing::of($ground->design, $ground->side);
         $day = $winter->coldestDay() + self::BEGIN;
-        $freezing = new Freezing(FreezingCells::of($mesh), self::start($mesh, $section, $day, $use));
+        $cells = FreezingCells::of($mesh);
+        $freezing = new Freezing($cells, self::start($mesh, $section, $day, $use));
         $far = $mesh->x[$mesh->nx] - 0.2 * ($mesh->x[$mesh->nx] - $bearing->x1);
         $best = new FrostDayBest;
+        $film = new FrostFilm($bearing, $cells->latent);
         $open = 0.0;
         $end = $day + 2 * Seasons::DAYS;
         $inside = array_flip(SectionProblem::INSIDE);
         $heat = null;
         while ($day < $end) {
             $design = $day >= $winter->coldestDay() + self::BEGIN + Seasons::DAYS;
-            $step = $freezing->isThawed() && min(self::ahead($winter, $day, $design)) > 0.0 ? self::SUMMER_STEP : 1;
+            $step = $freezing->isThawed() && min(self::ahead($winter, $day, $design)) > 0.0 ? self::SUMMER_STEP : ($design ? 1 : self::LEAD_IN_STEP);
             if ($design && $step > 1 && $day % Seasons::DAYS > $winter->coldestDay() && $day > $end - Seasons::DAYS / 2) {
                 break;
             }
@@ -84,16 +89,14 @@ final readonly class FrostProof
                 $best->take($day - 1, $now);
                 $lowest = $state->lowestFrost($far, $bearing->grade);
                 $open = max($open, $lowest === null ? 0.0 : $bearing->grade - $lowest);
-                if ($watch !== null && ! $freezing->isThawed()) {
-                    $watch(($day - 1) % Seasons::DAYS, $state, $now);
-                }
+                $film->take(($day - 1) % Seasons::DAYS, $state, $now);
             }
         }
         $out = array_sum(array_intersect_key($freezing->heat, $inside)) - (float) $heat;
 
         return new self(
-            $ground, $use, $bearing, $best->margin, $best->day === null ? null : $best->day % Seasons::DAYS, $best->lowest, $open, $out / 3.6e6,
-            $mesh->cells(), $freezing->closure(), $freezing->residual, (hrtime(true) - $begun) / 1e9,
+            $ground->side, $use, $bearing, $best->margin, $best->day === null ? null : $best->day % Seasons::DAYS, $best->lowest, $open, $out / 3.6e6,
+            $mesh->cells(), $freezing->closure(), $freezing->residual, (hrtime(true) - $begun) / 1e9, $film->frames,
         );
     }
 

@@ -32,7 +32,7 @@ final readonly class FrozenSoil
     private const POUNDS = 16.018463;
 
     /** Sand and gravel where nothing else is known: dry density, kg/m³, and water; common practice, no source. */
-    private const SAND = [1900.0, 0.06];
+    private const SAND = [1800.0, 0.10];
 
     /** The same of clay and silt, where one of the two is given. */
     private const SILT = [1450.0, 0.30];

@@ -20,6 +20,9 @@ final class Seasons
 
     private const WINTERS = 60;
 
+    /** @var array<string, float> mean indices that were worked out in this process */
+    private static array $means = [];
+
     /** So that the same months always give the same winters. */
     private const SEED = 13_793;
 
@@ -67,6 +70,10 @@ final class Seasons
         if ($spread <= 0.0) {
             return FreezingIndex::ofYear($year)->value;
         }
+        $key = hash('xxh3', serialize([$year, $spread]));
+        if (isset(self::$means[$key])) {
+            return self::$means[$key];
+        }
         $lot = new Randomizer(new Mt19937(self::SEED));
         $fresh = $spread * sqrt(1 - self::PERSISTENCE ** 2);
         $stray = $sum = 0.0;
@@ -79,7 +86,7 @@ final class Seasons
             $sum += FreezingIndex::ofYear($days)->value;
         }
 
-        return $sum / self::WINTERS;
+        return self::$means[$key] = $sum / self::WINTERS;
     }
 
     /** Of the standard normal distribution (Box and Muller 1958). */

@@ -21,7 +21,7 @@ final readonly class WinterSection
     private const ACROSS = 0.06;
 
     /** How far beyond the bearing cells are that small, m. */
-    private const BEYOND = 0.3;
+    private const BEYOND = 0.25;
 
     /** Deeper down and farther out, where frost has failed the bearing or does not matter to it, m. */
     private const COARSE_UP = 0.1;
@@ -52,9 +52,9 @@ final readonly class WinterSection
         $at = Layout::of($ground->design, $ground->side);
         $bearing = Bearing::of($ground->design, $ground->side);
         $reach = max($at->outermost, $at->boardFace + $ground->design->wing->width) + self::BEYOND;
-        $near = $at->grade - min($depth, $bearing->depth() + self::BEYOND);
+        $near = max($bearing->soil, $at->grade - $depth);
         $fine = [
-            new Fine($bearing->x0 - self::BEYOND, $near, max($bearing->x1, $at->outermost) + self::BEYOND, $at->grade, self::ACROSS / $finer, self::UP / $finer),
+            new Fine($bearing->x0 - self::BEYOND, $near - self::BEYOND, max($bearing->x1, $at->outermost) + self::BEYOND, min($at->grade, $near + self::BEYOND), self::ACROSS / $finer, self::UP / $finer),
             new Fine($bearing->x0 - self::BEYOND, $at->grade - $depth, $reach, $at->grade, self::COARSE_ACROSS / $finer, self::COARSE_UP / $finer),
         ];
 

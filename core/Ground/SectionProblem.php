@@ -18,6 +18,7 @@ use Ondergrond\Section\Region;
 use Ondergrond\Section\Side;
 use Ondergrond\Section\Window;
 use Ondergrond\Site\Site;
+use Ondergrond\Site\Soil;
 
 /**
  * The section through a floor's edge as a problem for the field: half the floor, or all of it where its two ends differ,
@@ -93,7 +94,7 @@ final class SectionProblem
     public static function of(Site $site, Design $design, float $groundConductivity, Side $side = Side::Edge, ?SpaceAir $space = null, bool $yearly = true): Problem
     {
         $section = EdgeSection::of($design, self::window($design, $side), $side);
-        $patches = self::patches($section, new Substance('ground', $groundConductivity, $site->soil->heatCapacity()));
+        $patches = self::patches($section, new Substance('ground', $groundConductivity, $site->soil->heatCapacity()), $site->frost->ledge);
         $floor = InsideWave::ofFloor($site, $design);
         if ($design->heating->present()) {
             $patches[] = self::above($section, $floor->plane);
@@ -155,11 +156,19 @@ final class SectionProblem
         );
     }
 
-    /** @return non-empty-list<Patch> */
-    private static function patches(EdgeSection $section, Substance $ground): array
+    /**
+     * @param  float|null  $ledge  depth of rock below the ground outside, m
+     * @return non-empty-list<Patch>
+     */
+    private static function patches(EdgeSection $section, Substance $ground, ?float $ledge): array
     {
         $patches = [];
         foreach ($section->regions as $region) {
+            // The rock lies under the ground, and what is built lies in both.
+            if ($ledge !== null && $region->part !== null) {
+                $patches[] = self::rock($section->window, $ledge);
+                $ledge = null;
+            }
             $patch = $region->solved ? self::patch($region, $ground) : null;
             if ($patch !== null) {
                 $patches[] = $patch;
@@ -168,6 +177,14 @@ final class SectionProblem
         assert($patches !== []);
 
         return $patches;
+    }
+
+    private static function rock(Window $window, float $ledge): Patch
+    {
+        return Patch::rectangle(
+            new Substance('rock', Soil::Rock->conductivity(), Soil::Rock->heatCapacity()),
+            round(-$window->inward, self::DIGITS), round(-$window->down, self::DIGITS), round($window->outward, self::DIGITS), round(-$ledge, self::DIGITS),
+        );
     }
 
     /** Takes away what lies over the pipes of a heated floor. */

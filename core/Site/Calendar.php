@@ -11,6 +11,22 @@ final class Calendar
 
     public const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
+    /**
+     * @param  int  $day  of the year, from 1 January as 0
+     * @return array{int, int} month, 1 to 12, and day of the month
+     */
+    public static function date(int $day): array
+    {
+        foreach (self::DAYS as $i => $days) {
+            if ($day < $days) {
+                return [$i + 1, $day + 1];
+            }
+            $day -= $days;
+        }
+
+        return [12, 31];
+    }
+
     /** @param  int  $month 1 to 12 */
     public static function hours(int $month): int
     {

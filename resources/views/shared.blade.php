@@ -7,7 +7,7 @@
                 {!! $page->svg !!}
                 <script type="application/json" id="field-sheet">{!! $page->sheet !!}</script>
             </div>
-            @include('section.overlay')
+            @include('section.overlay', ['film' => false])
             <div class="bench-files"><p>Scale 1 : {{ (int) $page->scale }}</p><p>For <bdi>{{ $share->made_for }}</bdi>, until <x-time :at="$share->expires_at" /></p></div>
             </div>
             @foreach ($others as [$label, $svg])
@@ -15,6 +15,7 @@
             @endforeach
             <div class="bench-cores">
                 @include('section.heat', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format])
+                @include('section.frost', ['frost' => $page->frost])
                 @include('section.load', ['load' => $page->load, 'format' => $page->format, 'may' => false])
             </div>
             <section class="bench-findings" aria-labelledby="findings-title">

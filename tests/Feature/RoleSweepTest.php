@@ -85,6 +85,8 @@ final class RoleSweepTest extends TestCase
         'studies.show' => self::MEMBERS,
         'section.show' => self::MEMBERS,
         'section.costs' => self::MEMBERS,
+        'section.frost' => self::MEMBERS,
+        'section.film' => self::MEMBERS,
         'section.drawing' => self::MEMBERS,
         'section.dxf' => self::MEMBERS,
         'section.field' => self::MEMBERS,

@@ -15,6 +15,7 @@ use App\Support\Content;
 use App\Support\Costs;
 use App\Support\FaultMessages;
 use App\Support\Fields;
+use App\Support\Frosts;
 use App\Support\Reading;
 use App\Support\Text;
 use App\Support\TypedData;
@@ -39,7 +40,7 @@ final class SectionController
     /** The bench's script names itself so, and is answered with what changes on the page. */
     private const SCRIPT = 'X-Bench';
 
-    public function __construct(private readonly History $history, private readonly Reading $reading, private readonly Fields $fields) {}
+    public function __construct(private readonly History $history, private readonly Reading $reading, private readonly Fields $fields, private readonly Frosts $frosts) {}
 
     /** The bench's script asks here too, for the field of a design that takes long to solve. */
     public function show(Request $request, Project $project, ?Option $option = null): View|Response
@@ -140,7 +141,7 @@ final class SectionController
         $option->design = $head->design();
 
         return view('section.show', [
-            'page' => SectionPage::of($project, $option, $this->reading->formatter($project), $shown, $this->fields),
+            'page' => SectionPage::of($project, $option, $this->reading->formatter($project), $shown, $this->fields, $this->frosts),
             'head' => $head,
             'sitting' => $may ? $this->history->sitting($option) : null,
             'may' => $may,

@@ -1,12 +1,15 @@
 import { grab, typeOver } from './drawing.js';
 import { stepSize, nextPart, partByNumber } from './log.js';
 import Page from './page.js';
-import send, { NotSaved, read, readCosts } from './send.js';
+import send, { NotSaved, read, readCosts, readFrost } from './send.js';
 
 const RETRY_AFTER = 4000;
 
 /** Between the last answer and asking for what takes long, ms. */
 const REST = 1500;
+
+/** Between two looks how far the winters are, ms. */
+const WINTER = 3000;
 
 /**
  * The bench's form: sends itself when a value is committed and takes in what comes back. One request is under way at a
@@ -17,6 +20,7 @@ export default () => {
     let page;
     let following = null;
     let resting = null;
+    let winter = null;
 
     return {
         said: '',
@@ -81,7 +85,31 @@ export default () => {
         /** What ignoring each finding costs in heat is worked out after all else, once the hand rests. */
         costs() {
             clearTimeout(resting);
-            resting = setTimeout(() => this.askCosts(), REST);
+            resting = setTimeout(() => {
+                this.askCosts();
+                this.askFrost();
+            }, REST);
+        },
+
+        /** The winters are run after all else, one after the other; rules that hang on them come with the last. */
+        async askFrost() {
+            clearTimeout(winter);
+            const url = this.$root.querySelector('[data-frost]')?.dataset.frost;
+            const frost = url && (await readFrost(url));
+            if (!frost || this.$root.querySelector('[data-frost]')?.dataset.frost !== url) {
+                return;
+            }
+            document.getElementById('frost-core').replaceChildren(...frost.fresh.getElementById('frost-core').childNodes);
+            if (!frost.done) {
+                winter = setTimeout(() => this.askFrost(), WINTER);
+                return;
+            }
+            const sent = page.values();
+            const fresh = await read(this.$root.dataset.show);
+            if (fresh !== null && !this.busy) {
+                page.takeIn(fresh, sent);
+                this.$dispatch('fresh');
+            }
         },
 
         async askCosts() {

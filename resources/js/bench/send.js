@@ -57,6 +57,16 @@ export async function readCosts(url) {
     }
 }
 
+/** @returns {Promise<{done: boolean, fresh: Document}|null>} the frost verdict as far as its winters are run; null where it cannot be had */
+export async function readFrost(url) {
+    try {
+        const response = await fetch(url, { headers: { 'X-Bench': '1', Accept: 'text/html' } });
+        return response.ok && !response.redirected ? { done: response.status === 200, fresh: parse(await response.text()) } : null;
+    } catch {
+        return null;
+    }
+}
+
 async function post(url, form, extra) {
     const body = new FormData(form);
     for (const [name, value] of Object.entries(extra)) {

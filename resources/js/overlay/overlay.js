@@ -1,11 +1,13 @@
-import { flows, fullNeedle, layer, middle, temperatures } from './paint.js';
+import { flows, frozen, fullNeedle, layer, middle, temperatures } from './paint.js';
 import Sheet from './sheet.js';
 
 const KEPT = 'ondergrond.overlay';
-const KINDS = ['parts', 'levels', 'temperature', 'flow'];
+const KINDS = ['parts', 'levels', 'temperature', 'flow', 'frost'];
 /** Those that lie still: a day means nothing to them. */
 const STILL = ['parts', 'levels'];
 const COLD = 14;
+/** Between two looks whether the winter is run, ms. */
+const LOOK = 2500;
 /** A year is played in this many milliseconds. */
 const YEAR_TAKES = 14000;
 
@@ -15,6 +17,8 @@ export default () => {
     let sheet = null;
     let pointer = null;
     let frame = null;
+    // The design winter of the side shown, by the address it is fetched from.
+    let film = null;
 
     return {
         kind: 'parts',
@@ -26,7 +30,8 @@ export default () => {
         init() {
             const kept = JSON.parse(sessionStorage.getItem(KEPT) ?? 'null');
             this.take();
-            this.kind = KINDS.includes(kept?.kind) ? kept.kind : 'parts';
+            this.kind = this.kinds().includes(kept?.kind) ? kept.kind : 'parts';
+            this.fetchFilm();
             this.day = kept?.day ?? sheet?.coldestDay() ?? COLD;
             this.draw();
         },
@@ -41,6 +46,40 @@ export default () => {
             // The field of a heavy design follows its drawing.
             const data = JSON.parse(document.getElementById('field-sheet').textContent);
             sheet = data === null ? null : new Sheet(data);
+            this.fetchFilm();
+        },
+
+        /** The winter is run after all else, some ten seconds a side: it is asked for until it is there. */
+        async fetchFilm() {
+            const url = document.getElementById('field-sheet').dataset.film;
+            if (this.kind !== 'frost' || !url || film?.url === url) {
+                return;
+            }
+            const mine = { url, data: null };
+            film = mine;
+            while (film === mine && mine.data === null) {
+                const response = await fetch(url, { headers: { Accept: 'application/json' } }).catch(() => null);
+                if (response?.status === 200) {
+                    mine.data = await response.json();
+                } else {
+                    await new Promise((done) => setTimeout(done, LOOK));
+                }
+            }
+            if (film === mine && this.kind === 'frost') {
+                this.day = this.closest() ?? this.day;
+                this.draw();
+            }
+        },
+
+        /** The day on which frost comes closest. */
+        closest() {
+            const days = Object.entries(film?.data?.days ?? {});
+            return days.length === 0 ? null : Number(days.reduce((a, b) => (b[1].margin < a[1].margin ? b : a))[0]);
+        },
+
+        /** Those that this page offers. */
+        kinds() {
+            return KINDS.filter((kind) => this.$root.querySelector(`input[name=overlay][value=${kind}]`));
         },
 
         get svg() {
@@ -72,7 +111,8 @@ export default () => {
         },
 
         next() {
-            this.kind = KINDS[(KINDS.indexOf(this.kind) + 1) % KINDS.length];
+            const kinds = this.kinds();
+            this.kind = kinds[(kinds.indexOf(this.kind) + 1) % kinds.length];
             this.keep();
         },
 
@@ -91,6 +131,7 @@ export default () => {
             }
             sessionStorage.setItem(KEPT, JSON.stringify({ kind: this.kind, day: this.day }));
             this.draw();
+            this.fetchFilm();
         },
 
         play() {
@@ -128,6 +169,8 @@ export default () => {
                 temperatures(this.svg, group, sheet, this.day);
             } else if (this.kind === 'flow') {
                 flows(group, sheet, this.day);
+            } else if (this.kind === 'frost' && film?.data) {
+                frozen(group, film.data, Math.min(364, Math.floor(this.day)));
             }
             if (!this.still) {
                 middle(this.svg, group, sheet);
@@ -154,9 +197,24 @@ export default () => {
                 const full = `longest needle ${sheet.written(fullNeedle(sheet), sheet.flux)}, red more`;
                 const here = pointer && this.nearest();
                 this.read = here ? `${sheet.written(Math.hypot(here[2], here[3]), sheet.flux)} here; ${full}` : `${whole}; ${full}`;
+            } else if (this.kind === 'frost') {
+                this.read = this.tellFrost();
             } else {
                 this.read = '';
             }
+        },
+
+        tellFrost() {
+            const data = film?.data;
+            if (!data || data.reason) {
+                return data?.reason ?? 'The design winter is being run on this section.';
+            }
+            const now = data.days[Math.min(364, Math.floor(this.day))];
+            if (!now) {
+                return 'Design winter: nothing is frozen.';
+            }
+            const size = sheet.written(Math.abs(now.margin) / 1000, data.size);
+            return now.margin < 0 ? `Frost ${size} into the ground under the bearing` : `Frost ${size} away from the ground under the bearing`;
         },
 
         nearest() {

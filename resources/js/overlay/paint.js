@@ -113,3 +113,17 @@ export function layer(svg) {
     svg.insertBefore(group, svg.querySelector('.datum') ?? null);
     return group;
 }
+
+/** The frozen ground of that day of the design winter, and the line under the bearing that it must not pass. */
+export function frozen(group, film, day) {
+    const over = add(group, 'g', { transform: `matrix(${film.matrix.join(' ')})` });
+    for (const zone of film.days?.[day]?.zones ?? []) {
+        const points = [];
+        for (let k = 0; k < zone.length; k += 2) {
+            points.push(`${zone[k]} ${zone[k + 1]}`);
+        }
+        add(over, 'path', { d: `M${points.join('L')}Z`, class: 'ice' });
+    }
+    const [x0, x1, y] = film.bearing;
+    add(over, 'path', { d: `M${x0} ${y}H${x1}M${x0} ${y + 40}V${y - 40}M${x1} ${y + 40}V${y - 40}`, class: 'thaw-line' });
+}

@@ -1,7 +1,7 @@
 {{-- What lies over the section, and on which day. Not a fragment: it keeps its place while the drawing is drawn anew. --}}
 <div class="overlay-bar needs-script-block" role="group" aria-label="Over the section">
     <div class="overlay-kinds">
-        @foreach (['parts' => 'Sizes', 'levels' => 'Levels', 'temperature' => 'Temperature', 'flow' => 'Heat flow'] as $kind => $label)
+        @foreach (['parts' => 'Sizes', 'levels' => 'Levels', 'temperature' => 'Temperature', 'flow' => 'Heat flow', ...(($film ?? true) ? ['frost' => 'Frost'] : [])] as $kind => $label)
             <label><input type="radio" form="none" name="overlay" value="{{ $kind }}" :checked="kind === '{{ $kind }}'" @change.stop="chose"><span>{{ $label }}</span></label>
         @endforeach
     </div>

@@ -39,7 +39,7 @@
             @fragment('drawing')
                 <div class="bench-drawing" id="bench-drawing">
                     {!! $page->svg !!}
-                    <script type="application/json" id="field-sheet">{!! $page->sheet !!}</script>
+                    <script type="application/json" id="field-sheet" data-film="{{ route('section.film', [...$same, 'of' => $head->id]) }}">{!! $page->sheet !!}</script>
                 </div>
             @endfragment
             @include('section.overlay')
@@ -53,6 +53,7 @@
             @fragment('cores')
                 <div class="bench-cores" id="bench-cores">
                     @include('section.heat')
+                    @include('section.frost', ['frost' => $page->frost])
                     @include('section.load')
                 </div>
             @endfragment
