@@ -75,6 +75,14 @@ final class Assessor
         }
     }
 
+    /** The design winter on one side. */
+    public static function proof(Site $site, Design $design, Side $side, WinterUse $use, ?callable $tick = null): FrostProof
+    {
+        $verdict = self::frost($site, $design);
+
+        return FrostProof::of(GroundField::of($site, $design, $side), $verdict->winter, $verdict->soil, $verdict->depth(), $use, $tick);
+    }
+
     /** The formulas alone, at once: for lists of many designs. */
     public static function formulas(Site $site, Design $design): HeatVerdict
     {

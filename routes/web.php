@@ -104,6 +104,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::middleware('can:update,project')->group(function (): void {
             Route::delete('/', [ProjectController::class, 'destroy'])->name('projects.destroy');
             Route::put('/site', [SiteController::class, 'update'])->name('site.update');
+            Route::post('/site/climate', [SiteController::class, 'climate'])->name('site.climate');
             Route::post('/section/{option}/gain', [StudyController::class, 'gain'])->name('studies.gain');
             Route::post('/section/{option}/search', [StudyController::class, 'search'])->name('studies.search');
             Route::delete('/section/{option}/studies/{study}', [StudyController::class, 'stop'])->name('studies.stop');

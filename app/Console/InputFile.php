@@ -31,9 +31,14 @@ final class InputFile
     /** One line per fault on standard error. */
     public static function refuse(FaultyInput $e, OutputInterface $output): void
     {
-        $error = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         foreach ($e->faults as $fault) {
-            $error->writeln($fault->line(), OutputInterface::OUTPUT_RAW);
+            self::say($output, $fault->line());
         }
+    }
+
+    /** A line on standard error. */
+    public static function say(OutputInterface $output, string $line): void
+    {
+        ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($line, OutputInterface::OUTPUT_RAW);
     }
 }

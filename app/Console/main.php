@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use App\Console\AssessCommand;
 use App\Console\BackupCommand;
+use App\Console\ClimateCommand;
 use App\Console\CompareCommand;
 use App\Console\ExampleCommand;
 use App\Console\FamiliesCommand;
 use App\Console\FieldCommand;
+use App\Console\FrostCommand;
 use App\Console\GainCommand;
 use App\Console\RestoreCommand;
 use App\Console\RulesCommand;
@@ -21,7 +23,7 @@ use Symfony\Component\Console\Output\ConsoleOutput;
 require __DIR__.'/../../vendor/autoload.php';
 
 $application = new Application('Ondergrond', Version::PROGRAM);
-$application->addCommands([new AssessCommand, new FieldCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand, new GainCommand, new SearchCommand, new RulesCommand, new BackupCommand, new RestoreCommand]);
+$application->addCommands([new AssessCommand, new FieldCommand, new ClimateCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand, new FrostCommand, new GainCommand, new SearchCommand, new RulesCommand, new BackupCommand, new RestoreCommand]);
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 

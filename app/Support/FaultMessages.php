@@ -22,6 +22,8 @@ final class FaultMessages
         foreach ($faulty->faults as $fault) {
             $path = str_replace('/', '.', ltrim($fault->pointer, '/'));
             $quantity = FieldQuantity::of($path);
+            // They are typed into one field.
+            $path = (string) preg_replace('~(winters_c_d)\.\d+$~', '$1', $path);
             $messages[$prefix.$path][] = $quantity === null ? "Allowed: {$fault->allowed}." : $fault->allowedIn($format, $quantity);
         }
 

@@ -67,7 +67,7 @@ final class TypedData
         if ($quantity === null) {
             return $text;
         }
-        if ($text === '' && (str_ends_with($path, '_limit_w_m2k') || str_starts_with($path, 'requirements.'))) {
+        if ($text === '' && (str_ends_with($path, '_limit_w_m2k') || str_starts_with($path, 'requirements.') || str_starts_with($path, 'frost.'))) {
             return null;
         }
         if ($stored !== null && $text === $format->format((float) $stored, $quantity)) {

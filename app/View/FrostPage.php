@@ -12,6 +12,8 @@ use Ondergrond\Site\Calendar;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\Unit;
+use Ondergrond\Units\UnitSystem;
 
 /** The frost verdict in words. */
 final readonly class FrostPage
@@ -37,6 +39,14 @@ final readonly class FrostPage
         return $of."\u{a0}".Calendar::MONTHS[$month - 1];
     }
 
+    /** A depth as well as it is known: to 5 mm, or a quarter of an inch. */
+    public function rough(float $m): string
+    {
+        $step = $this->format->system === UnitSystem::Metric ? 0.005 : Unit::INCH / 4;
+
+        return $this->format->format(round($m / $step) * $step, Quantity::Thickness);
+    }
+
     /** What the field found, a sentence. */
     public function found(): string
     {
@@ -45,8 +55,26 @@ final readonly class FrostPage
         if ($verdict->reason !== null || $proof === null) {
             return $verdict->reason ?? 'The design winter is being run on the section, a day at a time.';
         }
+
+        return $this->said($proof);
+    }
+
+    /** The same of one side. */
+    public function on(Side $side): string
+    {
+        foreach ($this->verdict->proofs as $proof) {
+            if ($proof->side === $side && $proof->use === $this->verdict->site->frost->use) {
+                return $this->said($proof);
+            }
+        }
+
+        return '';
+    }
+
+    private function said(FrostProof $proof): string
+    {
         $where = mb_strtolower($proof->side->label());
-        $size = fn (float $m): string => $this->format->format(abs($m), Quantity::Thickness);
+        $size = fn (float $m): string => $this->rough(abs($m));
 
         return match (true) {
             $proof->margin < 0.0 => sprintf('Frost goes %s into the ground under the bearing, %s, by %s.', $size($proof->margin), $where, self::day($proof->day)),
@@ -57,19 +85,22 @@ final readonly class FrostPage
 
     public function margin(FrostProof $proof): string
     {
-        return is_finite($proof->margin) ? ($proof->margin < 0 ? '−' : '+').$this->format->format(abs($proof->margin), Quantity::Thickness) : 'no frost';
+        return is_finite($proof->margin) ? ($proof->margin < 0 ? '−' : '+').$this->rough(abs($proof->margin)) : 'no frost';
     }
 
     /** One thing that the table asks, and what there is. */
     public function demand(FrostDemand $demand): string
     {
-        $kind = $demand->isLength ? Quantity::Thickness : Quantity::Resistance;
-
-        return is_finite($demand->found) ? $this->format->format($demand->found, $kind) : 'all round';
+        return is_finite($demand->found) ? $this->size($demand->found, $demand) : 'all round';
     }
 
     public function needed(FrostDemand $demand): string
     {
-        return $this->format->format($demand->needed, $demand->isLength ? Quantity::Thickness : Quantity::Resistance);
+        return $this->size($demand->needed, $demand);
+    }
+
+    private function size(float $value, FrostDemand $demand): string
+    {
+        return $demand->isLength ? $this->rough($value) : 'R '.$this->format->number($value, Quantity::Resistance);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Project;
 use App\Support\Fields;
 use App\Support\Frosts;
 use Ondergrond\Assessor;
+use Ondergrond\Drawing\FrostSheet;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Heat\FieldHeat;
@@ -48,7 +49,7 @@ final readonly class SectionPage
     {
         $proofs = $frosts?->known($project, $option) ?? [];
         $view = $view->within($option->design);
-        $drawing = SectionDrawing::of($option->design, $format, $view->side, $view->detail);
+        $drawing = FrostSheet::ledge(SectionDrawing::of($option->design, $format, $view->side, $view->detail), $project->site->frost->ledge, $format);
         if ($view->atOnce && self::isHeavy($option)) {
             $heat = Assessor::formulas($project->site, $option->design);
             $field = $junctions = null;

@@ -20,6 +20,8 @@ enum Role: string
     case Handle = 'handle';
     case Isotherm = 'isotherm';
     case Frost = 'frost';
+    case Ice = 'ice';
+    case Ledge = 'ledge';
     case Middle = 'middle';
     case Boundary = 'boundary';
 }

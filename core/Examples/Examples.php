@@ -13,6 +13,7 @@ use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Site\ClimateSamples;
+use Ondergrond\Site\FrostBasis;
 use Ondergrond\Site\GroundWater;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\RequirementSets;
@@ -104,9 +105,9 @@ final class Examples
         return new Project(
             'Toll-house reading room',
             UnitSystem::Metric,
-            new Site('Between the toll-house and the wash-house, two sides built against', ClimateSamples::all()['snowy-upland'], Soil::Rock, 20.0, 1.0, 15.0, 0.20),
+            new Site('Between the toll-house and the wash-house, two sides built against', ClimateSamples::all()['snowy-upland'], Soil::ClayOrSilt, 20.0, 1.0, 15.0, 0.20, frost: new FrostBasis(ledge: 0.9)),
             [
-                new Option('120 mm field', true, 'Rock close under the slab.', self::changed($design, [
+                new Option('120 mm field', true, 'Silt over ledge, rock 900 mm down.', self::changed($design, [
                     'field_board' => ['thickness_m' => 0.12],
                     'perimeter_board' => ['thickness_m' => 0.16],
                 ])),

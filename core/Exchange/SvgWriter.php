@@ -59,12 +59,15 @@ final class SvgWriter
         Role::Handle->value => ['#8c4a24', 1.6],
         Role::Isotherm->value => ['#8c4a24', 0.9],
         Role::Frost->value => ['#1d4f8c', 2.0],
+        Role::Ice->value => ['#2d7fa8', 1.1],
+        Role::Ledge->value => ['#4a4238', 2.6],
         Role::Middle->value => ['#20282a', 1.0],
         Role::Boundary->value => ['#8c4a24', 1.6],
     ];
 
     private const DASHES = [
         Role::Frost->value => '10 4 2 4',
+        Role::Ledge->value => '22 5',
         Role::Middle->value => '14 3 3 3',
         Role::Boundary->value => '6 2',
         Role::Airtight->value => '2 3',

@@ -33,8 +33,9 @@ final readonly class FrostProof
      * @param  float|null  $lowest  height of the lowest frost under the bearing, m; null where none is
      * @param  float  $open  depth of frost in open ground by the field, m
      * @param  float  $heat  out of the inside over the design winter's freezing season, kWh per metre of edge
+     * @param  array<int, array{zones: list<list<int>>, margin: int, lowest: int|null}>  $film  as in FrostFilm
      */
-    private function __construct(
+    public function __construct(
         public Side $side,
         public WinterUse $use,
         public Bearing $bearing,
@@ -69,7 +70,7 @@ final readonly class FrostProof
         $film = new FrostFilm($bearing, $cells->latent);
         $open = 0.0;
         $end = $day + 2 * Seasons::DAYS;
-        $inside = array_flip(SectionProblem::INSIDE);
+        $inside = array_flip([SectionProblem::FLOOR, SectionProblem::EDGE, SectionProblem::STEM_INSIDE]);
         $heat = null;
         while ($day < $end) {
             $design = $day >= $winter->coldestDay() + self::BEGIN + Seasons::DAYS;

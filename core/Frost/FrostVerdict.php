@@ -104,6 +104,14 @@ final readonly class FrostVerdict
         return $of[0] ?? null;
     }
 
+    /** What the floor gives to the ground over the design winter, all sides together, kWh; null while a side is not run. */
+    public function heat(WinterUse $use): ?float
+    {
+        $of = array_filter($this->proofs, static fn (FrostProof $p): bool => $p->use === $use);
+
+        return count($of) < count(Side::of($this->design)) ? null : array_sum(array_map(fn (FrostProof $p): float => $p->heat * $p->side->length($this->design), $of));
+    }
+
     public function word(): Verdict
     {
         $margin = $this->closest()?->margin;

@@ -23,7 +23,7 @@ final class CoreArrows
         'Section' => ['Design', 'Material'],
         'Field' => ['Fault'],
         'Ground' => ['Design', 'Field', 'Material', 'Section', 'Site'],
-        'Drawing' => ['Design', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Units'],
+        'Drawing' => ['Design', 'Field', 'Frost', 'Ground', 'Material', 'Section', 'Site', 'Units'],
         'Heat' => ['Design', 'Field', 'Ground', 'Section', 'Site', 'Units', 'Verdict'],
         'Frost' => ['Design', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Units', 'Verdict'],
         'Load' => ['Design', 'Material', 'Section', 'Site', 'Verdict'],

@@ -94,6 +94,7 @@ final class RoleSweepTest extends TestCase
         'history.index' => self::MEMBERS,
         'site.history' => self::MEMBERS,
         'projects.destroy' => self::DESIGNERS,
+        'site.climate' => self::DESIGNERS,
         'site.update' => self::DESIGNERS,
         'studies.gain' => self::DESIGNERS,
         'studies.search' => self::DESIGNERS,

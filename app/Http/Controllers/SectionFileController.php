@@ -7,13 +7,16 @@ namespace App\Http\Controllers;
 use App\Models\Option;
 use App\Models\Project;
 use App\Support\Download;
+use App\Support\Frosts;
 use App\Support\Reading;
+use App\View\FrostPage;
 use App\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Drawing\Drawing;
+use Ondergrond\Drawing\FrostSheet;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\AssessmentFile;
@@ -21,6 +24,7 @@ use Ondergrond\Exchange\DxfWriter;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Exchange\VtkWriter;
+use Ondergrond\Frost\Bearing;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Units\QuantityFormatter;
@@ -28,15 +32,24 @@ use Ondergrond\Units\QuantityFormatter;
 /** What the bench shows, as files. */
 final class SectionFileController
 {
-    /** With `month`, 1 to 12, the temperatures of that month are laid over it; with `levels=1` levels stand for dimensions. */
-    public function drawing(Project $project, Option $option, Reading $reading, Request $request): Response
+    /**
+     * With `month`, 1 to 12, the temperatures of that month are laid over it, with `frost=1` the day of the design winter on which
+     * frost comes closest, as soon as it has been run; with `levels=1` levels stand for dimensions.
+     */
+    public function drawing(Project $project, Option $option, Reading $reading, Request $request, Frosts $frosts): Response
     {
         $format = $reading->formatter($project);
         $view = View::of($request)->within($option->design);
-        $drawing = self::sheet($option->design, $view, $format, $request);
+        $drawing = self::sheet($project, $option->design, $view, $format, $request);
         $month = $request->integer('month');
         if ($month >= 1 && $month <= 12) {
             $drawing = SectionDrawing::withTemperatures($drawing, GroundField::of($project->site, $option->design, $view->side), $month, $format);
+        }
+        $film = $request->query('frost') === '1' ? $frosts->film($project, $option, $view->side) : null;
+        if ($film !== null && $film !== []) {
+            uasort($film, static fn (array $a, array $b): int => $a['margin'] <=> $b['margin']);
+            $proved = new FrostPage(Assessor::frost($project->site, $option->design)->proved($frosts->known($project, $option)), $format);
+            $drawing = FrostSheet::over($drawing, Bearing::of($option->design, $view->side), $film[array_key_first($film)]['zones'], $proved->on($view->side));
         }
         $svg = SvgWriter::file(
             $drawing,
@@ -49,7 +62,7 @@ final class SectionFileController
 
     public function dxf(Project $project, Option $option, Reading $reading, Request $request): Response
     {
-        $drawing = self::sheet($option->design, View::of($request)->within($option->design), $reading->formatter($project), $request);
+        $drawing = self::sheet($project, $option->design, View::of($request)->within($option->design), $reading->formatter($project), $request);
         $dxf = DxfWriter::write($drawing, self::heading($project, $option), ProjectFile::hash($project->toCore()));
 
         return Download::of($dxf, 'image/vnd.dxf', "{$project->name} {$option->name} section", 'dxf');
@@ -63,9 +76,9 @@ final class SectionFileController
         return "{$project->name}, {$option->name}".($aside === [] ? '' : ' (set aside: '.implode(', ', $aside).')');
     }
 
-    private static function sheet(Design $design, View $view, QuantityFormatter $format, Request $request): Drawing
+    private static function sheet(Project $project, Design $design, View $view, QuantityFormatter $format, Request $request): Drawing
     {
-        return SectionDrawing::of($design, $format, $view->side, $view->detail)->without($request->query('levels') === '1' ? Role::Dimension : Role::Level);
+        return FrostSheet::ledge(SectionDrawing::of($design, $format, $view->side, $view->detail), $project->site->frost->ledge, $format)->without($request->query('levels') === '1' ? Role::Dimension : Role::Level);
     }
 
     public function field(Project $project, Option $option, Request $request): Response
@@ -75,9 +88,9 @@ final class SectionFileController
         return Download::of($vtk, 'application/octet-stream', "{$project->name} {$option->name} field", 'vtk');
     }
 
-    public function assessment(Project $project, Option $option): Response
+    public function assessment(Project $project, Option $option, Frosts $frosts): Response
     {
-        $json = AssessmentFile::write($project->toCore(), $option->toCore(), Assessor::assess($project->site, $option->design, $project->units, $option->setAside()));
+        $json = AssessmentFile::write($project->toCore(), $option->toCore(), Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $frosts->known($project, $option)));
 
         return Download::of($json, 'application/json', "{$project->name} {$option->name} assessment", 'json');
     }

@@ -12,13 +12,21 @@ use App\Support\Reading;
 use App\Support\TypedData;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use Ondergrond\Exchange\ClimateFile;
 use Ondergrond\Exchange\SiteCodec;
+use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\RequirementSets;
 use Ondergrond\Site\Soil;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\QuantityParser;
+use Ondergrond\Units\UnreadableQuantity;
 
 final class SiteController
 {
@@ -49,6 +57,8 @@ final class SiteController
     private static function withSet(array $stored, array &$typed): array
     {
         $stored = SiteCodec::completed($stored);
+        // Ints read from a file are the same winters.
+        $stored['frost']['winters_c_d'] = array_map(floatval(...), $stored['frost']['winters_c_d']);
         $chosen = is_array($typed['requirements'] ?? null) ? $typed['requirements']['set'] ?? null : null;
         if (! is_string($chosen) || $chosen === $stored['requirements']['set'] || ! isset(RequirementSets::all()[$chosen])) {
             return $stored;
@@ -56,6 +66,62 @@ final class SiteController
         unset($typed['requirements']);
 
         return [...$stored, 'requirements' => SiteCodec::requirements(RequirementSets::all()[$chosen]['of'])];
+    }
+
+    /**
+     * The winters on record are typed as one text.
+     *
+     * @param  array<string, mixed>  $stored  as in project files, complete
+     * @param  array<array-key, mixed>  $typed  loses that text
+     * @return array<string, mixed>
+     *
+     * @throws ValidationException
+     */
+    private static function withWinters(array $stored, array &$typed, QuantityFormatter $format): array
+    {
+        $text = is_array($typed['frost'] ?? null) ? $typed['frost']['winters_c_d'] ?? null : null;
+        if (! is_string($text)) {
+            return $stored;
+        }
+        unset($typed['frost']['winters_c_d']);
+        $shown = implode(' ', array_map(static fn (float $w): string => $format->number($w, Quantity::FreezingIndex), $stored['frost']['winters_c_d']));
+        if (trim($text) === $shown) {
+            return $stored;
+        }
+        $winters = [];
+        $words = preg_split('~[\s;]+~', trim($text), -1, PREG_SPLIT_NO_EMPTY);
+        foreach ($words === false ? [] : $words as $word) {
+            try {
+                $winters[] = QuantityParser::parse($word, Quantity::FreezingIndex, $format->system, $format->mark);
+            } catch (UnreadableQuantity $e) {
+                throw ValidationException::withMessages(['site.frost.winters_c_d' => "“{$word}”: ".$e->getMessage()]);
+            }
+        }
+
+        return [...$stored, 'frost' => [...$stored['frost'], 'winters_c_d' => $winters]];
+    }
+
+    /** Months, design day and winters out of a weather file; what else the site says stays. */
+    public function climate(Project $project, Request $request, History $history): RedirectResponse
+    {
+        $file = $request->file('climate');
+        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > ClimateFile::LARGEST) {
+            throw ValidationException::withMessages(['climate' => $file === null ? 'Choose a file first: EPW, or CSV with a date and a mean.' : 'That file cannot be taken in. Allowed: EPW or CSV of up to 4 MB.']);
+        }
+        try {
+            $read = ClimateFile::read($file->getContent(), mb_substr(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 0, 120));
+        } catch (FaultyInput $e) {
+            throw ValidationException::withMessages(['climate' => array_map(static fn (Fault $f): string => $f->line(), $e->faults)]);
+        }
+        $history->change($project, History::head($project)->id, static function (array $state) use ($read): array {
+            $site = SiteCodec::completed($state['site']);
+            $site['climate'] = ['name' => $read->climate->name, 'monthly_mean_c' => $read->climate->monthly, 'design_c' => $read->climate->design];
+            $site['frost'] = [...$site['frost'], 'winters_c_d' => $read->winters];
+
+            return [...$state, 'site' => SiteCodec::toArray(SiteCodec::fromArray($site))];
+        });
+
+        return redirect()->route('site.edit', $project)->with('said', implode(' ', ['Taken in: “'.$read->climate->name.'”, '.count($read->winters).' winters.', ...$read->notes]));
     }
 
     public function update(Project $project, Request $request, History $history, Reading $reading): RedirectResponse
@@ -68,7 +134,7 @@ final class SiteController
         $format = $reading->written($request, $project);
         try {
             $history->change($project, $request->integer('revision'), static function (array $state) use ($name, $typed, $format): array {
-                $stored = self::withSet($state['site'], $typed);
+                $stored = self::withWinters(self::withSet($state['site'], $typed), $typed, $format);
 
                 return ['name' => trim($name), 'site' => SiteCodec::toArray(TypedData::merge($stored, $typed, $format, SiteCodec::fromArray(...), 'site.'))];
             }, $request->has('seen') ? $request->integer('seen') : null);

@@ -5,7 +5,6 @@
     [$closest, $open, $share] = [$verdict->closest(), $verdict->open, $verdict->share()];
     // The mark stands two thirds down: what is past it is drawn as far as it goes, to one and a half times the limit.
     $fill = $share === null ? 0 : round(150 * min(1.0, max(0.0, $share) / 1.5), 1);
-    $size = fn (float $m): string => $format->format($m, Quantity::Thickness);
 @endphp
 <section class="core core-frost" id="frost-core" aria-labelledby="frost-title">
     <h2 id="frost-title">Frost <x-word :verdict="$verdict->word()" /></h2>
@@ -22,24 +21,25 @@
                 <text x="21" y="178" text-anchor="middle" class="gauge-small">of the way</text>
             </svg>
             <table class="core-bearing frost-uses">
-                <thead><tr><th scope="col">winter</th><th scope="col">margin</th><th scope="col">day</th><th scope="col">heat, {{ $format->unit(Quantity::Energy) }}/m</th></tr></thead>
+                <thead><tr><th scope="col">winter</th><th scope="col">margin</th><th scope="col">day</th><th scope="col">heat, {{ $format->unit(Quantity::Energy) }}</th></tr></thead>
                 <tbody>
                     @foreach (WinterUse::cases() as $use)
                         @php $proof = $verdict->closest($use); @endphp
                         <tr @class(['frost-own' => $use === $verdict->site->frost->use])><th scope="row">{{ $use->label() }}</th>
                             @if ($proof === null)<td colspan="3" class="frost-waits">not checked</td>
-                            @else<td>{{ $frost->margin($proof) }}</td><td>{{ \App\View\FrostPage::day($proof->day) }}</td><td>{{ $format->number($proof->heat, Quantity::Energy) }}</td>@endif
+                            @else<td>{{ $frost->margin($proof) }}</td><td>{{ \App\View\FrostPage::day($proof->day) }}</td><td>{{ $verdict->heat($use) === null ? '…' : $format->number($verdict->heat($use), Quantity::Energy) }}</td>@endif
                         </tr>
                     @endforeach
                 </tbody>
+                <caption>Heat into the ground over the winter, all sides. Margins under {{ $frost->rough(\Ondergrond\Frost\FrostVerdict::CLOSE) }} are close.</caption>
             </table>
         </div>
         <table class="core-bearing frost-depths">
             <tbody>
                 <tr><th scope="row">design winter, once in {{ round($verdict->site->frost->years) }} years</th><td>{{ $format->format($verdict->winter->index, Quantity::FreezingIndex) }}</td></tr>
-                <tr><th scope="row">frost in open ground, {{ $open->governs() }}</th><td>{{ $size($open->depth()) }}</td></tr>
-                <tr><th scope="row">shallowest bearing on the ground</th><td>{{ $size($verdict->bearingDepth()) }}</td></tr>
-                @if ($closest !== null)<tr><th scope="row">open ground by the field</th><td>{{ $size($closest->open) }}</td></tr>@endif
+                <tr><th scope="row">frost in open ground, {{ $open->governs() }}</th><td>{{ $frost->rough($open->depth()) }}</td></tr>
+                <tr><th scope="row">shallowest bearing on the ground</th><td>{{ $frost->rough($verdict->bearingDepth()) }}</td></tr>
+                @if ($closest !== null)<tr><th scope="row">open ground by the field</th><td>{{ $frost->rough($closest->open) }}</td></tr>@endif
             </tbody>
         </table>
         @if ($verdict->governs() !== null)<p class="core-says">Governs: {{ $verdict->governs() }}</p>@endif
@@ -48,7 +48,7 @@
         @else
             <details class="frost-table" @if ($verdict->tableFails()) open @endif>
                 <summary>Table for heated buildings <span class="word word-{{ $verdict->table->holds() ? 'holds' : 'fails' }}">{{ $verdict->table->holds() ? '● holds' : '▲ lacks' }}</span></summary>
-                <table class="core-bearing"><thead><tr><th scope="col">asks</th><th scope="col">needs</th><th scope="col">has</th></tr></thead><tbody>
+                <table class="core-bearing frost-asks"><thead><tr><th scope="col">asks</th><th scope="col">needs</th><th scope="col">has</th></tr></thead><tbody>
                     @foreach ($verdict->table->demands as $demand)
                         <tr @class(['frost-lacks' => ! $demand->holds()])><th scope="row">{{ $demand->holds() ? '●' : '▲' }} {{ $demand->label }}</th><td>{{ $frost->needed($demand) }}</td><td>{{ $frost->demand($demand) }}</td></tr>
                     @endforeach

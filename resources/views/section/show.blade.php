@@ -46,7 +46,7 @@
             @fragment('files')
                 <div class="bench-files" id="bench-files">
                     <p>Scale 1 : {{ (int) $page->scale }} <span class="legend"><i class="legend-sheet"></i> sheets <i class="legend-air"></i> airtight line</span></p>
-                    <p><a href="{{ route('section.drawing', $same) }}" download>SVG</a> · <a href="{{ route('section.drawing', [...$same, 'levels' => 1]) }}" download>with levels</a> · <a href="{{ route('section.drawing', [...$same, 'month' => (int) round($heat->floor->outdoor->coldest)]) }}" download>with temperatures</a> · <a href="{{ route('section.dxf', $same) }}" download>DXF</a> · <a href="{{ route('section.field', $same) }}" download>Field, VTK</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
+                    <p><a href="{{ route('section.drawing', $same) }}" download>SVG</a> · <a href="{{ route('section.drawing', [...$same, 'levels' => 1]) }}" download>with levels</a> · <a href="{{ route('section.drawing', [...$same, 'month' => (int) round($heat->floor->outdoor->coldest)]) }}" download>with temperatures</a> · <a href="{{ route('section.drawing', [...$same, 'frost' => 1]) }}" download>with frost</a> · <a href="{{ route('section.dxf', $same) }}" download>DXF</a> · <a href="{{ route('section.field', $same) }}" download>Field, VTK</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
                 </div>
             @endfragment
             </div>

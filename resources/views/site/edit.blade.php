@@ -42,6 +42,36 @@
                 <x-field :name="'site.requirements.'.$key" :label="$label" :value="$value === null ? '' : $format->format($value, $kind)" />
             @endforeach
         </fieldset>
+        @php $f = $site->frost; $or = fn (?float $v, Quantity $q): string => $v === null ? '' : $format->format($v, $q); @endphp
+        <fieldset @disabled(! $may)>
+            <legend>Frost in the ground</legend>
+            <x-choice name="site.frost.winter_use" label="Through the winter the building is" :value="$f->use->value" :options="\Ondergrond\History\ChangeWords::options('site.frost.winter_use')" />
+            <x-field name="site.frost.set_back_c" label="Where it is set back, to" :value="$format->format($f->setBack, Quantity::Temperature)" />
+            <x-choice name="site.frost.susceptibility" label="When it freezes, the ground" :value="$f->susceptibility->value" :options="\Ondergrond\History\ChangeWords::options('site.frost.susceptibility')" />
+            <x-field name="site.frost.dry_density_kg_m3" label="Its dry density" hint="empty: by its class" :value="$or($f->dryDensity, Quantity::Density)" />
+            <x-field name="site.frost.water_share" label="Water in it, of its dry mass" hint="empty: by its class" :value="$or($f->water, Quantity::Share)" />
+            <x-choice name="site.frost.surface" label="On the ground outside" :value="$f->surface->value" :options="\Ondergrond\History\ChangeWords::options('site.frost.surface')" />
+            <x-choice name="site.frost.snow" label="Snow that lies all winter is counted on" :value="$f->snow ? 'yes' : 'no'" :options="\Ondergrond\History\ChangeWords::options('site.frost.snow')" />
+            <x-field name="site.frost.ledge_m" label="Rock below the ground outside" hint="empty: none is met" :value="$or($f->ledge, Quantity::Thickness)" data-ledge />
+        </fieldset>
+        <fieldset @disabled(! $may)>
+            <legend>The design winter</legend>
+            <x-field name="site.frost.design_index_c_d" label="Its freezing index, from a map or the authority" hint="empty: worked out from what follows" :value="$or($f->designIndex, Quantity::FreezingIndex)" />
+            <x-field name="site.frost.return_years" label="Comes once in" :value="$format->format($f->years, Quantity::Years)" />
+            <x-field name="site.frost.spread_k" label="Days stray from their season by" :value="$format->format($f->spread, Quantity::TemperatureDifference)" />
+            <x-field name="site.frost.variation_share" label="Winters vary by, of their mean" hint="used where there are fewer than {{ \Ondergrond\Frost\ExtremeWinter::FEWEST }} winters on record" :value="$format->format($f->variation, Quantity::Share)" />
+            <x-field name="site.frost.winters_c_d" :label="'Winters on record, '.$format->unit(Quantity::FreezingIndex).' each'" hint="with spaces between" :value="implode(' ', array_map(fn ($w) => $format->number($w, Quantity::FreezingIndex), $f->winters))" />
+            <x-winter :site="$site" :format="$format" />
+        </fieldset>
+        @if ($may)
+            <fieldset>
+                <legend>Take the climate from a file</legend>
+                <p class="hint">Hourly weather as EPW, or CSV with a date and a mean, by day or by month. It brings the months, the design day and, from whole winters, their freezing indices.</p>
+                <div class="field"><label for="climate-file">EPW or CSV</label><input id="climate-file" type="file" name="climate" accept=".epw,.csv,.txt" form="climate-import"></div>
+                @error('climate')<p class="wrong">{{ $message }}</p>@enderror
+                <button form="climate-import">Take it in</button>
+            </fieldset>
+        @endif
         <fieldset class="wide" @disabled(! $may)>
             <legend>Outdoor air</legend>
             <x-field name="site.climate.name" label="What these figures are" :value="$site->climate->name" maxlength="120" />
@@ -55,4 +85,5 @@
         </fieldset>
         @if ($may)<button class="go">Save the site</button>@endif
     </form>
+    @if ($may)<form id="climate-import" method="post" action="{{ route('site.climate', $project) }}" enctype="multipart/form-data">@csrf</form>@endif
 </x-layout>
