@@ -45,7 +45,7 @@ final class Assessor
 
         $frost = self::frost($site, $design)->proved($proofs);
 
-        return new Assessment($heat, $field, Junctions::of($field), LoadVerdict::of($site, $design), Judgement::of(new Subject($site, $design, $units, $field), $setAside), $frost);
+        return new Assessment($heat, $field, Junctions::of($field), LoadVerdict::of($site, $design), Judgement::of(new Subject($site, $design, $units, $field, $frost), $setAside), $frost);
     }
 
     /** Frost by the sums and the table, at once; the winters that prove it follow by `proofs`. */
@@ -90,13 +90,14 @@ final class Assessor
     }
 
     /**
-     * The rulebook alone, at once: what hangs on the field is not in it.
+     * The rulebook alone, at once: what hangs on the field is not in it, nor what hangs on winters that are not given.
      *
      * @param  list<SetAside>  $setAside
+     * @param  list<FrostProof>  $proofs
      */
-    public static function judge(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = []): Judgement
+    public static function judge(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], array $proofs = []): Judgement
     {
-        return Judgement::of(new Subject($site, $design, $units), $setAside);
+        return Judgement::of(new Subject($site, $design, $units, frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs)), $setAside);
     }
 
     /** What the floor loses over the year by its fields, without the swing of the year: for costing many designs. */

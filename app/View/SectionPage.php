@@ -54,7 +54,7 @@ final readonly class SectionPage
             $heat = Assessor::formulas($project->site, $option->design);
             $field = $junctions = null;
             $load = LoadVerdict::of($project->site, $option->design);
-            $judgement = Assessor::judge($project->site, $option->design, $project->units, $option->setAside());
+            $judgement = Assessor::judge($project->site, $option->design, $project->units, $option->setAside(), $proofs);
             $frost = Assessor::frost($project->site, $option->design)->proved($proofs);
         } else {
             $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $proofs);

@@ -6,13 +6,14 @@ namespace Ondergrond\Frost;
 
 use Ondergrond\Site\AnnualWave;
 use Ondergrond\Site\Site;
+use WeakMap;
 
 /**
  * The winter that a foundation has to stand, day by day. The smooth year through the monthly means is cooled about its coldest
  * day by a raised cosine of eight months until its index is that of the design winter: the summers before and after stay as
  * they are. The same index with warmer shoulders and a colder middle would freeze less deep.
  */
-final readonly class DesignWinter
+final class DesignWinter
 {
     /** Half the width of the window, days. */
     private const HALF = 121;
@@ -32,18 +33,28 @@ final readonly class DesignWinter
      * @param  string  $method  how the index was come by
      */
     private function __construct(
-        public AnnualWave $outdoor,
-        public array $normal,
-        public array $design,
-        public float $smooth,
-        public float $mean,
-        public float $index,
-        public FreezingIndex $season,
-        public float $cooled,
-        public string $method,
+        public readonly AnnualWave $outdoor,
+        public readonly array $normal,
+        public readonly array $design,
+        public readonly float $smooth,
+        public readonly float $mean,
+        public readonly float $index,
+        public readonly FreezingIndex $season,
+        public readonly float $cooled,
+        public readonly string $method,
     ) {}
 
+    /** @var WeakMap<Site, self>|null those that were worked out, for as long as their sites are there */
+    private static ?WeakMap $kept = null;
+
     public static function of(Site $site): self
+    {
+        self::$kept ??= new WeakMap;
+
+        return self::$kept[$site] ??= self::workedOut($site);
+    }
+
+    private static function workedOut(Site $site): self
     {
         $basis = $site->frost;
         $outdoor = $site->climate->wave();

@@ -13,7 +13,7 @@ final class Seasons
     public const DAYS = 365;
 
     /** Harmonics of the year that monthly means tell. */
-    private const HARMONICS = 2;
+    private const HARMONICS = 4;
 
     /** What a day keeps of how far the day before strayed; common practice, no source. */
     private const PERSISTENCE = 0.8;
@@ -27,7 +27,7 @@ final class Seasons
     private const SEED = 13_793;
 
     /**
-     * Mean and two harmonics, each enlarged by what averaging over a month takes off it.
+     * Mean and four harmonics, each enlarged by what averaging over a month takes off it.
      *
      * @param  list<float>  $monthly  twelve, °C, January first
      * @return non-empty-list<float> 365 daily means from 1 January, °C

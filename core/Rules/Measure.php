@@ -27,6 +27,12 @@ final readonly class Measure
         return new self($metres, Quantity::Thickness);
     }
 
+    /** A depth that is worked out, to 5 mm, m. */
+    public static function depth(float $metres): self
+    {
+        return new self(round($metres / 0.005) * 0.005, Quantity::Thickness);
+    }
+
     public static function resistance(float $value): self
     {
         return new self($value, Quantity::Resistance);

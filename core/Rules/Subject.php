@@ -8,6 +8,7 @@ use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Stock;
 use Ondergrond\Design\Layer;
+use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\Heat\Reading;
@@ -39,12 +40,16 @@ final class Subject
 
     private ?HeatVerdict $heat = null;
 
-    /** @param  FieldHeat|null  $field  null where it is not solved yet; rules that need it say nothing then */
+    /**
+     * @param  FieldHeat|null  $field  null where it is not solved yet; rules that need it say nothing then
+     * @param  FrostVerdict|null  $frost  with its proofs; null where they are not run
+     */
     public function __construct(
         public readonly Site $site,
         public readonly Design $design,
         public readonly UnitSystem $units = UnitSystem::Metric,
         public readonly ?FieldHeat $field = null,
+        private ?FrostVerdict $frost = null,
     ) {
         $this->at = Layout::of($design);
         $this->load = LoadVerdict::of($site, $design);
@@ -55,6 +60,11 @@ final class Subject
     public function heat(): HeatVerdict
     {
         return $this->heat ??= HeatVerdict::of($this->site, $this->design);
+    }
+
+    public function frost(): FrostVerdict
+    {
+        return $this->frost ??= FrostVerdict::of($this->site, $this->design);
     }
 
     /** R of the floor on the ground with all that lies on and under its slab, m²K/W. */

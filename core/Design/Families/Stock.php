@@ -31,6 +31,22 @@ final readonly class Stock
         return $this->system === UnitSystem::Metric ? $millimetres / 1000 : $inches * Unit::INCH;
     }
 
+    /** A length rounded up to what a tape is read to: whole inches, 10 mm; m. */
+    public function up(float $metres): float
+    {
+        $step = $this->size(1, 10);
+
+        return ceil($metres / $step - 1e-6) * $step;
+    }
+
+    /** A thickness rounded up to what boards are sold in: half inches, 10 mm; m. */
+    public function board(float $metres): float
+    {
+        $step = $this->size(0.5, 10);
+
+        return ceil($metres / $step - 1e-6) * $step;
+    }
+
     public function layer(string $material, float $inches, float $millimetres): Layer
     {
         return Layer::of(Catalogue::get($material), $this->size($inches, $millimetres));

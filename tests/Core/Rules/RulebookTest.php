@@ -56,8 +56,8 @@ final class RulebookTest extends TestCase
 
     private const FOAM = ['material' => 'xps-25psi', 'thickness_m' => 0.05];
 
-    /** Hangs on the field, and so has a test of its own. */
-    private const BY_FIELD = ['junction-is-small'];
+    /** Hang on the field, here and in FrostVerdictTest. */
+    private const BY_FIELD = ['doors-stay-thawed', 'first-winter-warm', 'frost-stays-out', 'junction-is-small'];
 
     /**
      * What each rule is broken on, how, what is then said, and what makes it sound; what the site of both is, and of the
@@ -146,6 +146,17 @@ final class RulebookTest extends TestCase
             'meets-basement-wall' => [self::ROOM, ['edge_outside' => ['thickness_m' => 0.03]], 'fix', ['edge_outside' => ['thickness_m' => 0.08]], ['requirements' => 'zone-5']],
             'meets-crawlspace-wall' => [self::CRAWL, ['lining' => ['layers' => [self::FOAM]]], 'fix', ['lining' => ['layers' => [['material' => 'xps-25psi', 'thickness_m' => 0.1]]]], ['requirements' => 'zone-5']],
             'meets-deck' => [self::VENTED, [], 'fix', ['deck' => ['layers' => [1 => ['thickness_m' => 0.3]], 'top_above_grade_m' => 0.6]], ['requirements' => 'zone-5']],
+            'wing-drained' => [self::RAFT, [], 'note', ['drains' => ['outer_m' => 0.1]], ['water' => 'not-said']],
+            'wing-deep-enough' => [self::RAFT, ['wing' => ['depth_m' => 0.1]], 'fix', ['wing' => ['depth_m' => 0.25]]],
+            'wing-firm-under-paving' => [self::RAFT, ['wing' => ['material' => 'xps-25psi']], 'fix', ['wing' => ['material' => 'xps-40psi']], ['frost' => ['surface' => 'paved']]],
+            'frost-away-from-water' => [self::SLAB, [], 'note', ['drains' => ['outer_m' => 0.1]], ['water' => 'damp']],
+            'stone-under-shallow-bearing' => [self::SLAB, ['stone' => ['thickness_m' => 0]], 'fix', []],
+            'neighbour-stands-frost' => [self::BESIDE, [], 'note', [], [], ['frost' => ['susceptibility' => 'no']]],
+            'warm-enough-for-table' => [self::SLAB, [], 'note', [], ['indoor_c' => 15], ['indoor_c' => 20]],
+            'frost-table-met' => [self::SLAB, [], 'note', [
+                'edge_outside' => ['material' => 'xps-25psi', 'thickness_m' => 0.05, 'depth_below_grade_m' => 0.5],
+                'wing' => ['material' => 'xps-40psi', 'thickness_m' => 0.05, 'width_m' => 0.7, 'depth_m' => 0.3],
+            ]],
             'lot-line-kept' => [self::SLAB, ['footprint' => ['lot_line_m' => 0.4]], 'note', ['footprint' => ['lot_line_m' => 3.0]]],
         ];
     }
@@ -207,7 +218,7 @@ final class RulebookTest extends TestCase
     {
         $project = Examples::boathouse();
         $hanging = array_keys(array_filter(Rulebook::all(), static fn (Rule $r): bool => $r->hangsOnField()));
-        self::assertSame(['floor-meets-limit', ...self::BY_FIELD], $hanging);
+        self::assertEqualsCanonicalizing(['floor-meets-limit', ...self::BY_FIELD], $hanging);
         [$tray, $even] = [$project->options[0]->design, $project->options[1]->design];
         foreach ([$tray, $even] as $design) {
             self::assertNull(Rulebook::all()['junction-is-small']->judge(new Subject($project->site, $design)), 'nothing is said before');

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Part;
+use Ondergrond\Frost\FrostVerdict;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class FrostStaysOut extends Rule
+{
+    public function asks(): string
+    {
+        return 'Frost stays out of the ground under the bearings in the design winter.';
+    }
+
+    public function why(): string
+    {
+        return 'Ground with fines heaves when it freezes and lifts what stands on it, unevenly.';
+    }
+
+    public function source(): string
+    {
+        return 'the design winter by the field, margins under 50 mm close; practice';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Beam, Part::Footing, Part::Wing];
+    }
+
+    public function hangsOnField(): bool
+    {
+        return true;
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $proof = $s->frost()->closest();
+        if ($s->frost()->reason !== null) {
+            return $s->frost()->isSafe ? null : $this->notChecked($s->frost()->reason);
+        }
+
+        return match (true) {
+            $proof === null => $this->notChecked('The design winter has not been run on the section yet.'),
+            $proof->margin < 0.0 => $this->stop('In the design winter frost goes %1$s into the ground under the bearing.', Measure::depth(-$proof->margin)),
+            $proof->margin < FrostVerdict::CLOSE => $this->note('In the design winter frost comes within %1$s of the ground under the bearing; less than %2$s is close.', Measure::depth($proof->margin), Measure::depth(FrostVerdict::CLOSE)),
+            default => null,
+        };
+    }
+}

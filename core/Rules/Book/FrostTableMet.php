@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Frost\FrostDemand;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+use Ondergrond\Rules\TableWing;
+
+final class FrostTableMet extends Rule
+{
+    public function asks(): string
+    {
+        return 'A shallow foundation of a heated building has what the table for it asks.';
+    }
+
+    public function why(): string
+    {
+        return 'The table is what an inspector reads, it knows corners, and it counts boards as wet as they get.';
+    }
+
+    public function source(): string
+    {
+        return 'IRC R403.3(1) (from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::EdgeOutside, Part::Wing];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $frost = $s->frost();
+        if (! $frost->tableFails()) {
+            return null;
+        }
+        $lacks = array_values(array_filter($frost->table->demands, static fn (FrostDemand $d): bool => ! $d->holds()));
+        $first = $lacks[0];
+        $measure = $first->isLength ? Measure::depth(...) : Measure::resistance(...);
+
+        return $this->note(
+            $first->label.': %1$s, the table asks %2$s'.(count($lacks) > 1 ? sprintf(', and %d more.', count($lacks) - 1) : '.'),
+            $measure($first->found), $measure($first->needed),
+            Remedy::of('Fit the board and the wing that the table asks, corners with them.', static fn (Design $d): Design => TableWing::fitted($d, $frost->table->index, $s->stock)),
+        );
+    }
+}

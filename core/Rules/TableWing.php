@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Families\Stock;
+use Ondergrond\Design\Layer;
+use Ondergrond\Design\OutsideBoard;
+use Ondergrond\Frost\FrostTable;
+use Ondergrond\Material\Catalogue;
+use Ondergrond\Section\Layout;
+
+/** What the table for shallow foundations asks, put into a design in sizes that are sold. What is better already stays. */
+final class TableWing
+{
+    /** Depth of the wing's top, in and mm. */
+    private const DEPTH = [10, 250];
+
+    private const FALL = [2, 50];
+
+    /** @param  float  $index  °F·d, within the table */
+    public static function fitted(Design $d, float $index, Stock $stock): Design
+    {
+        [$depth, $vertical, $along, $corner, $a, $b, $c] = FrostTable::row($index);
+        $d = self::deepened($d, $depth, $stock);
+        $d = self::outside($d, $vertical, $stock);
+        if ($along <= 0.0) {
+            return $d;
+        }
+        $wing = $d->wing;
+        $layer = $wing->present() ? $wing->layer : Layer::of(Catalogue::get('xps-40psi'), $stock->size(2, 50));
+        if (FrostTable::effective($layer->material, 1.0) <= 0.0) {
+            $layer = $layer->made(Catalogue::get('xps-40psi'));
+        }
+        $thick = $layer->thick(max($layer->thickness, self::sold($layer, $along, $stock)));
+        $at = Layout::of($d);
+
+        return $d->with(['wing' => $wing->but(
+            layer: $thick,
+            width: max($wing->width, $stock->up($a)),
+            depth: $wing->present() ? $wing->depth : min($stock->size(...self::DEPTH), max(0.0, $at->grade - $at->foot)),
+            fall: $wing->present() ? $wing->fall : min($stock->size(...self::FALL), 0.5 * $stock->up($a)),
+            cornerThickness: max($wing->cornerThickness, self::sold($layer, $corner, $stock)),
+            cornerWidth: max($wing->cornerWidth, $stock->up($b)),
+            cornerLength: max($wing->cornerLength, $stock->up($c)),
+        )]);
+    }
+
+    /** The foundation as deep as the table wants it. */
+    private static function deepened(Design $d, float $depth, Stock $stock): Design
+    {
+        $at = Layout::of($d);
+        $lacks = $depth - ($at->grade - $at->foot);
+        if ($lacks <= 0.002) {
+            return $d;
+        }
+
+        return $d->stem->present()
+            ? $d->with(['footing' => $d->footing->but(depthBelowGrade: $stock->up($d->footing->depthBelowGrade + $lacks))])
+            : $d->with(['edgeBeam' => $d->edgeBeam->but(depth: $stock->up($d->edgeBeam->depth + $lacks))]);
+    }
+
+    private static function outside(Design $d, float $vertical, Stock $stock): Design
+    {
+        $at = Layout::of($d);
+        $form = FrostTable::effective($d->form->faces(), $d->form->outside);
+        if ($form >= $vertical) {
+            return $d;
+        }
+        $board = $d->edgeOutside;
+        $layer = $board->present() && FrostTable::effective($board->layer->material, 1.0) > 0.0 ? $board->layer : Layer::of(Catalogue::get('xps-25psi'), $board->layer->thickness);
+        $foot = $d->stem->present() && $at->toe > $d->form->outside ? $at->grade - $at->stemFoot : $at->grade - $at->foot;
+
+        return $d->with(['edgeOutside' => new OutsideBoard(
+            $layer->thick(max($layer->thickness, self::sold($layer, $vertical - $form, $stock))), max($board->depthBelowGrade, $foot),
+        )]);
+    }
+
+    private static function sold(Layer $layer, float $resistance, Stock $stock): float
+    {
+        $each = FrostTable::effective($layer->material, 1.0);
+
+        return $each > 0.0 ? $stock->board($resistance / $each) : 0.0;
+    }
+}
