@@ -107,6 +107,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::post('/site/climate', [SiteController::class, 'climate'])->name('site.climate');
             Route::post('/section/{option}/gain', [StudyController::class, 'gain'])->name('studies.gain');
             Route::post('/section/{option}/search', [StudyController::class, 'search'])->name('studies.search');
+            Route::post('/section/{option}/wing', [StudyController::class, 'wing'])->name('studies.wing');
             Route::delete('/section/{option}/studies/{study}', [StudyController::class, 'stop'])->name('studies.stop');
             Route::post('/section/{option}/studies/{study}/{choice}', [StudyController::class, 'open'])->name('studies.open');
             Route::put('/section/{option}', [SectionController::class, 'update'])->name('section.update');

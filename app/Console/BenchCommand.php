@@ -49,6 +49,7 @@ final class BenchCommand extends Command
     {
         // First, while nothing else fills memory and caches.
         $field = FieldBench::run();
+        $freezing = FreezingBench::run();
         $judgement = JudgementBench::run();
         $rows = [];
         foreach ($this->steps() as $name => $step) {
@@ -60,7 +61,8 @@ final class BenchCommand extends Command
                 'steady' => $field->steady,
                 'growth_exponent' => $field->growthExponent,
                 'harmonic_over_steady' => $field->harmonicOverSteady,
-                'freezing_seconds' => null,
+                'freezing_seconds' => $freezing->seconds,
+                'freezing' => ['days' => 200, 'cells' => $freezing->cells, 'energy_closure' => $freezing->closure, 'front_off_m' => $freezing->off, 'section_seconds' => $freezing->proof, 'section_cells' => $freezing->proofCells],
                 'peak_mb' => $field->peakMb,
                 'gain' => ['steps' => $judgement->steps, 'first_seconds' => $judgement->gainFirst, 'seconds' => $judgement->gainAll],
                 'search' => ['designs' => $judgement->designs, 'judged_per_second' => $judgement->judgedPerSecond, 'fields' => $judgement->fields, 'seconds' => $judgement->search],
@@ -84,6 +86,7 @@ final class BenchCommand extends Command
         }
         $table->render();
         $output->writeln(sprintf('growth exponent %.2f; harmonic %.2f × steady; peak memory %.0f MB; set-up and solve together, to 1e-7, medians', $field->growthExponent, $field->harmonicOverSteady, $field->peakMb));
+        $output->writeln(sprintf('freezing: 200 days on %d cells %.2f s, energy closed to %.0e, front within %.1f mm of Neumann from day 30; a normal year and the design winter of a section of %d cells %.1f s', $freezing->cells, $freezing->seconds, $freezing->closure, 1000 * $freezing->off, $freezing->proofCells, $freezing->proof));
         $output->writeln(sprintf('next boards of a basement: first of %d after %.2f s, all after %.2f s; search: %d designs, %.0f judged a second, with %d fields %.2f s in all', $judgement->steps, $judgement->gainFirst, $judgement->gainAll, $judgement->designs, $judgement->judgedPerSecond, $judgement->fields, $judgement->search));
 
         return self::SUCCESS;

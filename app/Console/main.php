@@ -14,6 +14,7 @@ use App\Console\GainCommand;
 use App\Console\RestoreCommand;
 use App\Console\RulesCommand;
 use App\Console\SearchCommand;
+use App\Console\WingCommand;
 use Ondergrond\Version;
 use Symfony\Component\Console\Application;
 use Symfony\Component\Console\Exception\ExceptionInterface;
@@ -23,7 +24,7 @@ use Symfony\Component\Console\Output\ConsoleOutput;
 require __DIR__.'/../../vendor/autoload.php';
 
 $application = new Application('Ondergrond', Version::PROGRAM);
-$application->addCommands([new AssessCommand, new FieldCommand, new ClimateCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand, new FrostCommand, new GainCommand, new SearchCommand, new RulesCommand, new BackupCommand, new RestoreCommand]);
+$application->addCommands([new AssessCommand, new FieldCommand, new ClimateCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand, new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new BackupCommand, new RestoreCommand]);
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Option;
+use App\Models\StudyKind;
 use App\Support\Content;
 use App\Support\Frosts;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
@@ -31,7 +32,9 @@ final class ProveFrost implements ShouldBeUnique, ShouldQueue
     public function __construct(
         private readonly int $option,
         private readonly string $content,
-    ) {}
+    ) {
+        $this->onQueue(StudyKind::WINTERS);
+    }
 
     public function uniqueId(): string
     {

@@ -19,6 +19,8 @@ use Ondergrond\Search\Limits;
 use Ondergrond\Search\Outcome;
 use Ondergrond\Search\Search;
 use Ondergrond\Search\Space;
+use Ondergrond\Sizing\WingOutcome;
+use Ondergrond\Sizing\WingSearch;
 use Ondergrond\Takeoff\PriceList;
 use Throwable;
 
@@ -53,7 +55,11 @@ final class RunStudy implements ShouldQueue
         }
         $study->update(['state' => StudyState::Running]);
         try {
-            $result = $study->kind === StudyKind::Gain ? $this->gain($study, $study->project) : $this->search($study, $study->project);
+            $result = match ($study->kind) {
+                StudyKind::Gain => $this->gain($study, $study->project),
+                StudyKind::Search => $this->search($study, $study->project),
+                StudyKind::Wing => $this->wing($study, $study->project),
+            };
             $this->finish($study, $this->end === '' ? StudyState::Done : StudyState::Stopped, $this->end, $result);
         } catch (FaultyInput $e) {
             $this->finish($study, StudyState::Failed, implode(' ', array_map(static fn (Fault $f): string => $f->line(), $e->faults)), []);
@@ -93,6 +99,18 @@ final class RunStudy implements ShouldQueue
             $project->site, Space::of($option->design, $open, $project->units), new Limits($input['most_cost'] ?? null, $input['most_height_m'] ?? null),
             PriceList::fromArray($input['prices'] ?? []), $project->units, $option->setAside(),
             static fn (Outcome $o): bool => $write(['done' => $o->judged, 'of' => $o->designs], $o->toArray()),
+        )->toArray();
+    }
+
+    /** @return array<string, mixed> */
+    private function wing(Study $study, Project $project): array
+    {
+        $design = $study->option->design ?? throw new \LogicException('checked before');
+        $write = $this->writing($study);
+
+        return WingSearch::run(
+            $project->site, $design, $project->units,
+            static fn (WingOutcome $o): bool => $write(['done' => count($o->tries), 'of' => $o->most], $o->toArray()),
         )->toArray();
     }
 

@@ -42,6 +42,7 @@ final readonly class StudyPage
         public PriceList $prices,
         public ?Study $gain,
         public ?Study $search,
+        public ?Study $wing,
         public bool $may,
         private string $content,
     ) {}
@@ -49,7 +50,7 @@ final readonly class StudyPage
     public static function of(Project $project, Option $option, QuantityFormatter $format, PriceList $prices): self
     {
         return new self(
-            $project, $option, $format, $prices, Study::latest($option, StudyKind::Gain), Study::latest($option, StudyKind::Search),
+            $project, $option, $format, $prices, Study::latest($option, StudyKind::Gain), Study::latest($option, StudyKind::Search), Study::latest($option, StudyKind::Wing),
             Gate::allows('update', $project), Content::hash($project, $option),
         );
     }
@@ -57,7 +58,7 @@ final readonly class StudyPage
     /** Whether something is being worked out. */
     public function isPending(): bool
     {
-        return ($this->gain !== null && ! $this->gain->state->isOver()) || ($this->search !== null && ! $this->search->state->isOver());
+        return ($this->gain !== null && ! $this->gain->state->isOver()) || ($this->search !== null && ! $this->search->state->isOver()) || ($this->wing !== null && ! $this->wing->state->isOver());
     }
 
     /** Whether the option has changed since that was asked. */

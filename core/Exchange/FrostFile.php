@@ -87,7 +87,6 @@ final class FrostFile
                 'cells' => $p->cells,
                 'energy_closure' => $p->closure,
                 'residual' => $p->residual,
-                'seconds' => round($p->seconds, 2),
             ];
         }
 

@@ -39,7 +39,7 @@ final class TableWing
 
         return $d->with(['wing' => $wing->but(
             layer: $thick,
-            width: max($wing->width, $stock->up($a)),
+            width: max($wing->present() ? $wing->width : 0.0, $stock->up($a)),
             depth: $wing->present() ? $wing->depth : min($stock->size(...self::DEPTH), max(0.0, $at->grade - $at->foot)),
             fall: $wing->present() ? $wing->fall : min($stock->size(...self::FALL), 0.5 * $stock->up($a)),
             cornerThickness: max($wing->cornerThickness, self::sold($layer, $corner, $stock)),
@@ -70,7 +70,12 @@ final class TableWing
             return $d;
         }
         $board = $d->edgeOutside;
-        $layer = $board->present() && FrostTable::effective($board->layer->material, 1.0) > 0.0 ? $board->layer : Layer::of(Catalogue::get('xps-25psi'), $board->layer->thickness);
+        $layer = $board->layer;
+        if (FrostTable::effective($layer->material, 1.0) <= 0.0) {
+            // A board that the table knows, holding back as much heat.
+            $known = Catalogue::get('xps-25psi');
+            $layer = Layer::of($known, $stock->board($layer->resistance() * $known->conductivity));
+        }
         $foot = $d->stem->present() && $at->toe > $d->form->outside ? $at->grade - $at->stemFoot : $at->grade - $at->foot;
 
         return $d->with(['edgeOutside' => new OutsideBoard(

@@ -37,6 +37,7 @@ final class CoreArrows
         'Takeoff' => ['Design', 'Fault', 'Material', 'Section'],
         'Gain' => ['Design', 'Exchange', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
         'Search' => ['Design', 'Exchange', 'Fault', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
+        'Sizing' => ['Design', 'Exchange', 'Fault', 'Frost', 'Material', 'Rules', 'Section', 'Site', 'Units'],
         'Examples' => ['Design', 'Exchange', 'Project', 'Site', 'Units'],
     ];
 

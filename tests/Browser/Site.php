@@ -18,10 +18,14 @@ final class Site
 {
     private static ?self $running = null;
 
+    private ?Process $winters = null;
+
+    /** @param  array<string, string>  $environment  of the server */
     private function __construct(
         public readonly string $address,
         public readonly RemoteWebDriver $browser,
         public readonly string $folder,
+        private readonly array $environment,
     ) {}
 
     /** Started once for all browser tests, ended with the run whatever happens to it. */
@@ -52,9 +56,7 @@ final class Site
         // Nobody reads what they say, and a full pipe would stop them.
         $server->disableOutput();
         $server->start();
-        $worker = new Process(['setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'queue:work', '--quiet', '--sleep=0.5', '--tries=1', '--timeout=600'], $root, $environment, null, null);
-        $worker->disableOutput();
-        $worker->start();
+        $worker = self::worker($root, $environment, 'default');
         $driverPort = self::freePort();
         $driver = new Process(['chromedriver', "--port={$driverPort}"], $root, null, null, null);
         $driver->disableOutput();
@@ -74,7 +76,7 @@ final class Site
         self::await($port, $server);
         self::await($driverPort, $driver);
 
-        return new self("http://127.0.0.1:{$port}", self::browser($driverPort, $folder), $folder);
+        return new self("http://127.0.0.1:{$port}", self::browser($driverPort, $folder), $folder, $environment);
     }
 
     private static function browser(int $driverPort, string $folder): RemoteWebDriver
@@ -89,6 +91,42 @@ final class Site
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
 
         return RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", $capabilities, 20_000, 60_000);
+    }
+
+    /** Starts the worker of the winters as well, which would take the time of tests that need none. */
+    public function withWinters(): void
+    {
+        if ($this->winters === null) {
+            $this->winters = self::worker(dirname(__DIR__, 2), $this->environment, 'winters');
+            $worker = $this->winters;
+            register_shutdown_function(static function () use ($worker): void {
+                $pid = $worker->getPid();
+                if ($pid !== null) {
+                    posix_kill(-$pid, SIGTERM);
+                }
+                $worker->stop(1);
+            });
+        }
+    }
+
+    public function withoutWinters(): void
+    {
+        $pid = $this->winters?->getPid();
+        if ($pid !== null) {
+            posix_kill(-$pid, SIGKILL);
+        }
+        $this->winters = null;
+    }
+
+    /** @param  array<string, string>  $environment */
+    private static function worker(string $root, array $environment, string $queue): Process
+    {
+        // Its own process group, so that what it starts ends with it.
+        $worker = new Process(['setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'queue:work', "--queue={$queue}", '--quiet', '--sleep=0.5', '--tries=1', '--timeout=600'], $root, $environment, null, null);
+        $worker->disableOutput();
+        $worker->start();
+
+        return $worker;
     }
 
     /** What the server works on, for what a test has to set aside from the pages. */

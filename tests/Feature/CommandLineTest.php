@@ -15,7 +15,8 @@ final class CommandLineTest extends TestCase
     {
         $example = $this->call(['example']);
         self::assertSame(0, $example->getExitCode());
-        $assessed = $this->call(['assess', '-'], $example->getOutput());
+        $quick = '--freezing=none';
+        $assessed = $this->call(['assess', '-', $quick], $example->getOutput());
         self::assertSame([0, ''], [$assessed->getExitCode(), $assessed->getErrorOutput()]);
         $heat = json_decode($assessed->getOutput(), true, flags: JSON_THROW_ON_ERROR)['heat'];
         self::assertCount(12, $heat['monthly_w']);
@@ -24,8 +25,8 @@ final class CommandLineTest extends TestCase
         $file = tempnam(sys_get_temp_dir(), 'project');
         self::assertIsString($file);
         file_put_contents($file, $example->getOutput());
-        self::assertSame($assessed->getOutput(), $this->call(['assess', $file])->getOutput());
-        $other = $this->call(['assess', $file, '--option=C · as first priced']);
+        self::assertSame($assessed->getOutput(), $this->call(['assess', $file, $quick])->getOutput());
+        $other = $this->call(['assess', $file, $quick, '--option=C · as first priced']);
         self::assertGreaterThan($heat['annual_kwh'], json_decode($other->getOutput(), true, flags: JSON_THROW_ON_ERROR)['heat']['annual_kwh']);
         unlink($file);
     }
@@ -117,7 +118,7 @@ final class CommandLineTest extends TestCase
             $design = $project->options[0]->design;
             if ($slug === 'unheated-neighbour') {
                 self::assertTrue($design->neighbour->present() && $design->slab->present() && $design->fieldBoard->present(), 'the heated slab is there too');
-                $answer = json_decode($this->call(['assess', '-'], ProjectFile::write($project))->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+                $answer = json_decode($this->call(['assess', '-', '--freezing=none'], ProjectFile::write($project))->getOutput(), true, flags: JSON_THROW_ON_ERROR);
                 self::assertSame(['edge', 'door', 'neighbour'], array_keys($answer['field']['sections']));
                 self::assertSame(['edge', 'door', 'neighbour'], array_keys($answer['levels']['sides']));
                 self::assertEqualsWithDelta($answer['field']['h_g_w_k'], array_sum(array_column($answer['field']['sections'], 'h_g_w_k')), 1e-9);
@@ -128,6 +129,102 @@ final class CommandLineTest extends TestCase
         $none = $this->call(['example', 'floating-island']);
         self::assertSame([2, ''], [$none->getExitCode(), $none->getOutput()]);
         self::assertStringContainsString('heated-basement', $none->getErrorOutput());
+    }
+
+    public function test_the_winter_is_run_on_a_section(): void
+    {
+        $project = json_decode($this->call(['example', 'insulated-screed-floor'])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $assessed = $this->call(['assess', '-'], json_encode($project, JSON_THROW_ON_ERROR));
+        self::assertSame([0, ''], [$assessed->getExitCode(), $assessed->getErrorOutput()]);
+        $frost = json_decode($assessed->getOutput(), true, flags: JSON_THROW_ON_ERROR)['frost'];
+        self::assertNull($frost['reason']);
+        self::assertGreaterThan(300, $frost['margin_mm'], 'the mild river plain hardly reaches it');
+        self::assertMatchesRegularExpression('~^(12|01|02|03)-\d\d$~', $frost['day']);
+        self::assertGreaterThanOrEqual(0, $frost['depth_mm']);
+        self::assertSame($frost['margin_mm'], $frost['field']['edge']['heated']['margin_mm']);
+        self::assertLessThan(1e-6, $frost['field']['edge']['heated']['energy_closure']);
+        self::assertSame(['footing', 'vertical'], array_column($frost['table']['asks'], 'what'));
+        // Where frost cannot matter: null, with the reason.
+        $project['site']['soil'] = 'rock';
+        $rock = json_decode($this->call(['assess', '-'], json_encode($project, JSON_THROW_ON_ERROR))->getOutput(), true, flags: JSON_THROW_ON_ERROR)['frost'];
+        self::assertSame([null, null, null, 'The ground does not heave when it freezes.'], [$rock['margin_mm'], $rock['day'], $rock['depth_mm'], $rock['reason']]);
+        $drawn = $this->call(['frost', '-', '--side=door'], json_encode($project, JSON_THROW_ON_ERROR));
+        self::assertSame(2, $drawn->getExitCode());
+        self::assertStringContainsString('allowed: edge', $drawn->getErrorOutput());
+        $drawn = $this->call(['frost', '-'], json_encode($project, JSON_THROW_ON_ERROR));
+        self::assertSame([1, "The ground does not heave when it freezes.\n"], [$drawn->getExitCode(), $drawn->getErrorOutput()]);
+    }
+
+    public function test_a_climate_is_read_from_a_file(): void
+    {
+        $csv = "month,mean_c\n";
+        foreach ([-6, -5, 0, 6, 12, 16, 18, 17, 12, 7, 1, -4] as $m => $t) {
+            $csv .= sprintf("2001-%02d,%d\n", $m + 1, $t);
+        }
+        $read = $this->call(['climate', '-'], $csv);
+        self::assertSame([0, ''], [$read->getExitCode(), $read->getErrorOutput()]);
+        $climate = json_decode($read->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(-6, (int) $climate['climate']['monthly_mean_c'][0]);
+        self::assertGreaterThan($climate['freezing_index']['months_c_d'], $climate['freezing_index']['mean_c_d']);
+        self::assertEqualsWithDelta(1.8 * $climate['freezing_index']['design_c_d'], $climate['freezing_index']['design_f_d'], 1e-6);
+        $faulty = $this->call(['climate', '-'], str_replace('2001-04', '2001-05', $csv));
+        self::assertSame([2, ''], [$faulty->getExitCode(), $faulty->getOutput()]);
+        self::assertStringContainsString('/line 5: found 2001-05; allowed: 2001-04', $faulty->getErrorOutput());
+    }
+
+    public function test_a_section_is_taken_through_a_winter(): void
+    {
+        $section = [
+            'materials' => ['soil' => ['conductivity' => 1.5, 'capacity' => 3.0e6, 'frozen' => ['conductivity' => 2.5, 'capacity' => 1.9e6], 'latent' => 150e6]],
+            'regions' => [['material' => 'soil', 'x' => [0, 1], 'y' => [-12, 0]]],
+            'boundaries' => [['name' => 'top', 'x' => [0, 1], 'y' => [0, 0], 'temperature' => 8]],
+            'winter' => ['top' => array_fill(0, 30, -6)], 'start_c' => 8, 'lines' => ['middle' => 0.5],
+            'fine' => [['x' => [0, 1], 'y' => [-1, 0], 'size' => 0.02, 'across' => 0.5]],
+        ];
+        $run = $this->call(['field', '-'], json_encode($section, JSON_THROW_ON_ERROR));
+        self::assertSame([0, ''], [$run->getExitCode(), $run->getErrorOutput()]);
+        $winter = json_decode($run->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame('ondergrond-freezing', $winter['format']);
+        // Neumann, independent computation: 0.5918 m after 30 days.
+        self::assertEqualsWithDelta(0.5918, $winter['fronts_m']['middle'][29], 0.010);
+        self::assertLessThan(1e-6, $winter['closure']);
+        foreach ([
+            ['/winter/top: found “top”', static function (array $s): array {
+                $s['boundaries'][0]['name'] = 'lid';
+
+                return $s;
+            }],
+            ['both, or neither', static function (array $s): array {
+                unset($s['materials']['soil']['latent']);
+
+                return $s;
+            }],
+            ['a winter, or nothing', static function (array $s): array {
+                unset($s['winter']);
+
+                return $s;
+            }],
+            ['°C', static function (array $s): array {
+                $s['winter']['top'][3] = -300;
+
+                return $s;
+            }],
+            ['an x within what is painted', static function (array $s): array {
+                $s['lines']['middle'] = 9;
+
+                return $s;
+            }],
+            ['cells each way', static function (array $s): array {
+                $s['fine'][0]['size'] = 1e-6;
+
+                return $s;
+            }],
+        ] as [$said, $broken]) {
+            $refused = $this->call(['field', '-'], json_encode($broken($section), JSON_THROW_ON_ERROR));
+            self::assertSame([2, ''], [$refused->getExitCode(), $refused->getOutput()], $said);
+            self::assertStringContainsString($said, $refused->getErrorOutput());
+        }
+        self::assertSame(2, $this->call(['field', '-', '--isotherms=0'], json_encode($section, JSON_THROW_ON_ERROR))->getExitCode());
     }
 
     public function test_what_cannot_be_built_is_named_at_the_part(): void

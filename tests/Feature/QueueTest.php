@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\ProveFrost;
 use App\Jobs\RunStudy;
 use App\Jobs\SolveFields;
 use App\Jobs\WorkOutCosts;
@@ -15,10 +16,14 @@ use App\Models\StudyState;
 use App\Support\Content;
 use App\Support\Costs;
 use App\Support\Fields;
+use App\Support\Frosts;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Site\ClimateSamples;
+use Ondergrond\Site\Site;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
 use RuntimeException;
@@ -161,5 +166,63 @@ final class QueueTest extends TestCase
     private function study(StudyState $state, array $result = [], StudyKind $kind = StudyKind::Gain, array $input = []): Study
     {
         return $this->option->studies()->create(['project_id' => $this->project->id, 'kind' => $kind, 'state' => $state, 'who' => 'The test', 'input' => $input, 'result' => $result]);
+    }
+
+    public function test_the_winter_is_run_by_its_own_queue_and_kept_with_its_days(): void
+    {
+        Queue::fake();
+        $address = "/projects/{$this->project->id}/section/{$this->option->id}/frost";
+        $this->get($address)->assertStatus(202)->assertSee('not checked')->assertSee('3 winters are still to be run');
+        $this->getJson($address.'/film')->assertStatus(202)->assertJson(['days' => null]);
+        Queue::assertPushedOn(StudyKind::WINTERS, ProveFrost::class);
+        // A mild design winter on a small floor: all three uses in some seconds.
+        $site = $this->project->site;
+        $this->project->update(['site' => new Site($site->place, ClimateSamples::all()['river-plain'], $site->soil, $site->indoor)]);
+        $this->option->refresh()->setRelation('project', $this->project);
+        $frosts = app(Frosts::class);
+        (new ProveFrost($this->option->id, 'another content'))->handle($frosts);
+        self::assertSame([], $frosts->known($this->project, $this->option), 'the option has changed since it was asked');
+        (new ProveFrost($this->option->id, Content::hash($this->project, $this->option)))->handle($frosts);
+        self::assertTrue($frosts->complete($this->project, $this->option));
+        self::assertCount(3, $frosts->known($this->project, $this->option));
+        $this->get($address)->assertOk()->assertDontSee('still to be run')->assertSee('away from the ground under the bearing');
+        $film = $this->getJson($address.'/film')->assertOk()->json();
+        self::assertNotSame([], $film['days']);
+        self::assertCount(6, $film['matrix']);
+        foreach ($film['days'] as $day) {
+            self::assertNotSame([], $day['zones']);
+            self::assertSame(0, count($day['zones'][0]) % 4, 'as many points along the bottom as along the top');
+        }
+        $svg = (string) $this->get("/projects/{$this->project->id}/section/{$this->option->id}/section.svg?frost=1")->assertOk()->getContent();
+        self::assertStringContainsString('Frost stays', $svg);
+        self::assertStringContainsString('class="ice"', $svg);
+        $file = $this->getJson("/projects/{$this->project->id}/section/{$this->option->id}/assessment.json")->json();
+        self::assertSame(['heated', 'set-back', 'unheated'], array_keys($file['frost']['field']['edge']));
+        self::assertGreaterThan(0, $file['frost']['margin_mm']);
+    }
+
+    public function test_the_least_wing_is_looked_for_stopped_and_opened(): void
+    {
+        Queue::fake();
+        $this->post("/projects/{$this->project->id}/section/{$this->option->id}/wing")->assertRedirect();
+        Queue::assertPushedOn(StudyKind::WINTERS, RunStudy::class);
+        $study = Study::query()->where('kind', StudyKind::Wing)->firstOrFail();
+        $design = DesignCodec::toArray($this->option->design);
+        $design['wing'] = [...$design['wing'], 'thickness_m' => 0.05, 'width_m' => 0.6, 'depth_m' => 0.25];
+        $try = ['wing_width_m' => 0.6, 'wing_thickness_m' => 0.05, 'edge_thickness_m' => 0.1, 'board_m3_m' => 0.07, 'side' => 'edge', 'margin_mm' => 61.0, 'day' => '02-20', 'holds' => true];
+        $study->update(['state' => StudyState::Running, 'progress' => ['done' => 1, 'of' => 17], 'result' => ['tries' => [$try], 'best' => [...$try, 'design' => $design], 'most' => 17, 'by_table' => true, 'finished' => false]]);
+        $page = "/projects/{$this->project->id}/section/{$this->option->id}/gain";
+        $this->get($page)->assertOk()->assertSee('1 of 17')->assertSee('so far');
+        $this->delete("/projects/{$this->project->id}/section/{$this->option->id}/studies/{$study->id}")->assertRedirect();
+        $this->get($page)->assertSee('Stopped')->assertSee('Open it as an option', false);
+        $this->post("/projects/{$this->project->id}/section/{$this->option->id}/studies/{$study->id}/0")->assertRedirect();
+        self::assertEqualsWithDelta(0.6, Option::query()->orderByDesc('id')->firstOrFail()->design->wing->width, 1e-9);
+        $this->post("/projects/{$this->project->id}/section/{$this->option->id}/studies/{$study->id}/1")->assertSessionHasErrors('study');
+        // A cellar cannot be helped by a wing, and says so.
+        $cellar = Project::query()->where('name', 'Old bakery cellar')->first() ?? Project::store(Examples::of('existing-basement') ?? throw new RuntimeException, $this->project->firm ?? throw new RuntimeException, 'Joost');
+        $other = Study::query()->create(['project_id' => $cellar->id, 'option_id' => $cellar->leading()->id, 'kind' => StudyKind::Wing, 'state' => StudyState::Queued, 'who' => 'Joost', 'input' => []]);
+        (new RunStudy($other->id))->handle();
+        self::assertSame(StudyState::Failed, $other->refresh()->state);
+        self::assertStringContainsString('goes below frost', $other->progress['says']);
     }
 }

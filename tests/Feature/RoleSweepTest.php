@@ -14,6 +14,7 @@ use App\Models\StudyKind;
 use App\Models\StudyState;
 use App\Models\User;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route as Router;
 use Ondergrond\Gain\Step;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -35,6 +36,13 @@ final class RoleSweepTest extends TestCase
     private const DESIGNERS = ['designer', 'owner'];
 
     private const OWNERS = ['owner'];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // Who may ask is looked at here, not what the queue answers.
+        Queue::fake();
+    }
 
     /** Only those who are not signed in. */
     private const GUESTS = ['nobody'];
@@ -97,6 +105,7 @@ final class RoleSweepTest extends TestCase
         'site.climate' => self::DESIGNERS,
         'site.update' => self::DESIGNERS,
         'studies.gain' => self::DESIGNERS,
+        'studies.wing' => self::DESIGNERS,
         'studies.search' => self::DESIGNERS,
         'studies.stop' => self::DESIGNERS,
         'studies.open' => self::DESIGNERS,

@@ -19,11 +19,11 @@ final class ResumeStudiesCommand extends Command
 
     public function handle(): int
     {
-        // There is one worker, and it is not running yet: all jobs are of the time before.
+        // The workers are not running yet: all jobs are of the time before.
         DB::table('jobs')->delete();
         Study::query()->where('state', StudyState::Running)->update(['state' => StudyState::Queued]);
-        foreach (Study::query()->where('state', StudyState::Queued)->orderBy('id')->pluck('id') as $id) {
-            RunStudy::dispatch($id);
+        foreach (Study::query()->where('state', StudyState::Queued)->orderBy('id')->get() as $study) {
+            RunStudy::dispatch($study->id)->onQueue($study->kind->queue());
         }
 
         return self::SUCCESS;

@@ -34,7 +34,7 @@ final readonly class FrostController
             ProveFrost::dispatch($option->id, Content::hash($project, $option));
         }
 
-        return new Response(view('section.frost', ['frost' => $frost])->render(), $frost->left() > 0 ? 202 : 200);
+        return new Response(view('section.frost', ['frost' => $frost, 'sizing' => route('studies.show', [$project, $option]).'#wing'])->render(), $frost->left() > 0 ? 202 : 200);
     }
 
     /** The days of the design winter over the drawing of a side: millimetres, with the matrix that lays them on it. */

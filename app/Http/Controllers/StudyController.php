@@ -22,6 +22,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use Ondergrond\Design\Design;
+use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\FieldQuantity;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
@@ -45,6 +47,13 @@ final class StudyController
         $this->begin($project, $option, StudyKind::Gain, []);
 
         return redirect()->route('studies.show', [$project, $option]);
+    }
+
+    public function wing(Project $project, Option $option): RedirectResponse
+    {
+        $this->begin($project, $option, StudyKind::Wing, []);
+
+        return redirect()->to(route('studies.show', [$project, $option]).'#wing');
     }
 
     public function search(Project $project, Option $option, Request $request): RedirectResponse
@@ -108,13 +117,7 @@ final class StudyController
     /** A choice of the front becomes an option of its own. */
     public function open(Project $project, Option $option, Study $study, int $choice, History $history): RedirectResponse
     {
-        $sizes = $study->result['front'][$choice]['sizes_m'] ?? $study->result['steps'][$choice] ?? null;
-        if (! is_array($sizes)) {
-            throw ValidationException::withMessages(['study' => 'That choice is no longer there. Nothing was opened.']);
-        }
-        $sizes = isset($sizes['path']) ? [$sizes['path'] => $sizes['to_m']] : $sizes;
-        $design = Space::built($option->design, array_map(floatval(...), $sizes))
-            ?? throw ValidationException::withMessages(['study' => 'The option has changed since, and that choice cannot be built with it any more.']);
+        [$design, $sizes] = self::chosen($option, $study, $choice);
         $made = DB::transaction(static function () use ($project, $option, $design, $sizes, $history, $study): Option {
             if ($project->options()->count() >= Project::MOST_OPTIONS) {
                 throw ValidationException::withMessages(['study' => 'Allowed: up to '.Project::MOST_OPTIONS.' options in a project.']);
@@ -123,7 +126,7 @@ final class StudyController
                 'position' => 1 + (int) $project->options()->max('position'),
                 'name' => Str::limit($option->name, Option::LONGEST_NAME - 12, '').', chosen '.(1 + $project->options()->where('name', 'like', $option->name.', chosen %')->count()),
                 'pinned' => false,
-                'note' => ($study->kind === StudyKind::Search ? 'From a search: ' : 'One size changed: ').implode(', ', array_keys($sizes)),
+                'note' => ['gain' => 'One size changed: ', 'search' => 'From a search: ', 'wing' => 'The least that keeps frost out: '][$study->kind->value].implode(', ', $sizes),
                 'design' => $design,
                 'set_aside' => $option->set_aside,
             ]);
@@ -133,6 +136,33 @@ final class StudyController
         });
 
         return redirect()->route('section.show', [$project, $made])->with('said', "Opened as an option beside “{$option->name}”, which is as it was.");
+    }
+
+    /**
+     * @return array{Design, list<string>} the design, and the sizes that are others in it
+     *
+     * @throws ValidationException
+     */
+    private static function chosen(Option $option, Study $study, int $choice): array
+    {
+        $gone = ValidationException::withMessages(['study' => 'That choice is no longer there. Nothing was opened.']);
+        if ($study->kind === StudyKind::Wing) {
+            $best = $study->result['best'] ?? null;
+            if ($choice !== 0 || ! is_array($best)) {
+                throw $gone;
+            }
+
+            return [DesignCodec::fromArray($best['design']), ['wing', 'edge_outside']];
+        }
+        $sizes = $study->result['front'][$choice]['sizes_m'] ?? $study->result['steps'][$choice] ?? null;
+        if (! is_array($sizes)) {
+            throw $gone;
+        }
+        $sizes = isset($sizes['path']) ? [$sizes['path'] => $sizes['to_m']] : $sizes;
+        $design = Space::built($option->design, array_map(floatval(...), $sizes))
+            ?? throw ValidationException::withMessages(['study' => 'The option has changed since, and that choice cannot be built with it any more.']);
+
+        return [$design, array_map(strval(...), array_keys($sizes))];
     }
 
     /** @param  array<string, mixed>  $input */
@@ -148,6 +178,6 @@ final class StudyController
                 'input' => [...$input, 'prices' => User::current()->firm->prices, 'content' => Content::hash($project, $option)],
             ]);
         });
-        RunStudy::dispatch($study->id);
+        RunStudy::dispatch($study->id)->onQueue($kind->queue());
     }
 }

@@ -55,6 +55,7 @@
                 </tbody></table>
             </details>
         @endif
+        @isset($sizing)<p class="core-says"><a href="{{ $sizing }}">Find the least wing that keeps frost out</a></p>@endisset
         @if ($frost->left() > 0)<p class="core-says frost-waits" role="status">{{ $frost->left() }} {{ $frost->left() === 1 ? 'winter is' : 'winters are' }} still to be run.</p>@endif
     @endif
     <p class="core-says">Boards and ground must be as drawn. Local code and a licensed engineer decide.</p>

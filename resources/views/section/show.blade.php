@@ -53,7 +53,7 @@
             @fragment('cores')
                 <div class="bench-cores" id="bench-cores">
                     @include('section.heat')
-                    @include('section.frost', ['frost' => $page->frost])
+                    @include('section.frost', ['frost' => $page->frost, 'sizing' => route('studies.show', [$project, $option]).'#wing'])
                     @include('section.load')
                 </div>
             @endfragment

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Sizing;
+
+/** What a search for the smallest wing came to, or has come to so far. */
+final readonly class WingOutcome
+{
+    /**
+     * @param  list<WingTry>  $tries  in the order they were put to the field
+     * @param  WingTry|null  $best  the least board of those that hold
+     * @param  int  $most  tries that it may take at most
+     * @param  bool  $byTable  whether the table was the least that was tried
+     */
+    public function __construct(
+        public array $tries,
+        public ?WingTry $best,
+        public int $most,
+        public bool $byTable,
+        public bool $finished,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'tries' => array_map(static fn (WingTry $t): array => array_diff_key($t->toArray(), ['design' => 0]), $this->tries),
+            'best' => $this->best?->toArray(),
+            'most' => $this->most,
+            'by_table' => $this->byTable,
+            'finished' => $this->finished,
+        ];
+    }
+}

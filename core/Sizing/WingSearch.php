@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Sizing;
+
+use Ondergrond\Assessor;
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Families\Stock;
+use Ondergrond\Design\Layer;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Frost\FrostProof;
+use Ondergrond\Frost\FrostVerdict;
+use Ondergrond\Material\Catalogue;
+use Ondergrond\Rules\TableWing;
+use Ondergrond\Section\Layout;
+use Ondergrond\Section\Side;
+use Ondergrond\Site\Site;
+use Ondergrond\Units\UnitSystem;
+
+/**
+ * The least wing and edge board with which frost stays out by the field, no less than the table asks: for each thickness that is
+ * sold the narrowest width is found by halving, since a wider wing never lets frost nearer; a thicker edge board follows only
+ * where no wing holds alone.
+ */
+final class WingSearch
+{
+    /** Widths and thicknesses of wings, in and mm (common practice, no source). */
+    private const WIDTHS = [[12, 300], [24, 600], [36, 900], [48, 1200], [60, 1500], [72, 1800], [96, 2400]];
+
+    private const THICKNESSES = [[2, 50], [3, 80], [4, 100], [6, 150]];
+
+    /** Of the edge board, where no wing does. */
+    private const EDGES = [[2, 50], [4, 100], [6, 150], [8, 200]];
+
+    /** A wing is half as wide again at corners, which no section sees (common practice, no source). */
+    private const CORNER = 1.5;
+
+    private const DEPTH = [10, 250];
+
+    private const FALL = [2, 50];
+
+    /** @var list<WingTry> */
+    private array $tries = [];
+
+    private ?WingTry $best = null;
+
+    /**
+     * @param  callable(Design, Side, callable(): void): FrostProof  $prove
+     * @param  callable(WingOutcome): bool  $still  is told after each try and each few days of one; false to end
+     */
+    private function __construct(
+        private readonly Stock $stock,
+        private readonly bool $byTable,
+        private $prove,
+        private $still,
+    ) {}
+
+    /**
+     * @param  callable(WingOutcome): bool  $still  is told now and then how far it is; false to end
+     * @param  (callable(Design, Side, callable(): void): FrostProof)|null  $prove  the field; null: that of the site’s own use
+     *
+     * @throws FaultyInput where a wing cannot help
+     */
+    public static function run(Site $site, Design $design, UnitSystem $units, callable $still, ?callable $prove = null): WingOutcome
+    {
+        $verdict = FrostVerdict::of($site, $design);
+        self::refuse($verdict, $design);
+        $stock = new Stock($units);
+        $table = $verdict->table->why === null;
+        $floor = $table ? TableWing::fitted($design, $verdict->table->index, $stock) : $design;
+        $prove ??= static fn (Design $d, Side $side, callable $tick): FrostProof => Assessor::proof($site, $d, $side, $site->frost->use, $tick);
+        $search = new self($stock, $table, $prove, $still);
+        try {
+            $search->search($floor);
+        } catch (Ended) {
+            return $search->outcome(false);
+        }
+
+        return $search->outcome(true);
+    }
+
+    /** @throws FaultyInput */
+    private static function refuse(FrostVerdict $verdict, Design $design): void
+    {
+        if ($verdict->reason !== null) {
+            throw FaultyInput::one(Fault::of('/wing', 'frost that is not judged', lcfirst($verdict->reason)));
+        }
+        if ($design->deck->present() || $design->depth() > 0.3) {
+            throw FaultyInput::one(Fault::of('/wing', 'a floor below the ground', 'a slab near the ground; a basement’s footing goes below frost'));
+        }
+    }
+
+    private function search(Design $floor): void
+    {
+        // What is there already, or what the table asks, may do: nothing smaller is looked for.
+        if ($this->attempt($floor)) {
+            return;
+        }
+        foreach ($this->edges($floor) as $edge) {
+            foreach (self::THICKNESSES as $size) {
+                $this->narrowest($edge, max($this->stock->size(...$size), $floor->wing->present() ? $floor->wing->layer->thickness : 0.0));
+            }
+            if ($this->best !== null) {
+                return;
+            }
+        }
+    }
+
+    /** @return list<Design> with its own edge board first, then with thicker ones */
+    private function edges(Design $floor): array
+    {
+        $board = $floor->edgeOutside;
+        $designs = [$floor];
+        foreach ($board->present() ? self::EDGES : [] as $size) {
+            $thick = $this->stock->size(...$size);
+            if ($thick > $board->layer->thickness + 0.001) {
+                $designs[] = $floor->with(['edgeOutside' => $board->but(layer: $board->layer->thick($thick))]);
+            }
+        }
+
+        return $designs;
+    }
+
+    private function narrowest(Design $edge, float $thickness): void
+    {
+        $designs = [];
+        foreach (self::WIDTHS as $size) {
+            $with = $this->withWing($edge, $thickness, $this->stock->size(...$size));
+            if ($with !== null && ($this->best === null || WingTry::board($with) < WingTry::board($this->best->design) - 1e-6)) {
+                $designs[] = $with;
+            }
+        }
+        if ($designs === []) {
+            return;
+        }
+        // The widest first: where it fails, all do.
+        [$low, $high] = [0, count($designs) - 1];
+        if (! $this->attempt($designs[$high])) {
+            return;
+        }
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($this->attempt($designs[$middle])) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
+            }
+        }
+    }
+
+    /** Null where it cannot be built, or is less than what the design has. */
+    private function withWing(Design $d, float $thickness, float $width): ?Design
+    {
+        $wing = $d->wing;
+        if ($wing->present() && ($width < $wing->width - 0.001 || $thickness < $wing->layer->thickness - 0.001)) {
+            return null;
+        }
+        $at = Layout::of($d);
+        $layer = $wing->present() ? $wing->layer : Layer::of(Catalogue::get('xps-40psi'), $thickness);
+        try {
+            return $d->with(['wing' => $wing->but(
+                layer: $layer->thick($thickness),
+                width: $width,
+                depth: $wing->present() ? $wing->depth : min($this->stock->size(...self::DEPTH), max(0.0, $at->grade - $at->foot)),
+                fall: $wing->present() ? $wing->fall : min($this->stock->size(...self::FALL), 0.5 * $width),
+                cornerThickness: max($wing->cornerThickness, $thickness),
+                cornerWidth: min(4.0, max($wing->cornerWidth, $this->stock->up(self::CORNER * $width))),
+                cornerLength: max($wing->cornerLength, $this->stock->up(self::CORNER * $width)),
+            )]);
+        } catch (FaultyInput) {
+            return null;
+        }
+    }
+
+    /** Puts a design to the field, side by side until one fails. */
+    private function attempt(Design $design): bool
+    {
+        $tick = function (): void {
+            if (! ($this->still)($this->outcome(false))) {
+                throw new Ended;
+            }
+        };
+        $worst = null;
+        foreach (Side::of($design) as $side) {
+            // No wing lies under the neighbour’s slab.
+            if ($side === Side::Neighbour) {
+                continue;
+            }
+            $proof = ($this->prove)($design, $side, $tick);
+            $worst = $worst === null || $proof->margin < $worst->margin ? $proof : $worst;
+            if ($worst->margin < FrostVerdict::CLOSE) {
+                break;
+            }
+        }
+        assert($worst !== null);
+        $this->tries[] = $try = new WingTry($design, $worst);
+        if ($try->holds() && ($this->best === null || WingTry::board($design) < WingTry::board($this->best->design))) {
+            $this->best = $try;
+        }
+        $tick();
+
+        return $try->holds();
+    }
+
+    private function outcome(bool $finished): WingOutcome
+    {
+        return new WingOutcome($this->tries, $this->best, 1 + count(self::THICKNESSES) * 4, $this->byTable, $finished);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Sizing;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Exchange\FrostFile;
+use Ondergrond\Frost\FrostProof;
+use Ondergrond\Frost\FrostVerdict;
+
+/** A wing and an edge board that were put to the field. */
+final readonly class WingTry
+{
+    /** @param  FrostProof  $proof  of the side on which frost came closest */
+    public function __construct(
+        public Design $design,
+        public FrostProof $proof,
+    ) {}
+
+    public function holds(): bool
+    {
+        return $this->proof->margin >= FrostVerdict::CLOSE;
+    }
+
+    /** Board of wing and outer edge for a metre of edge, m³. */
+    public static function board(Design $d): float
+    {
+        return $d->wing->layer->thickness * $d->wing->width + $d->edgeOutside->layer->thickness * $d->edgeOutside->depthBelowGrade;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $d = $this->design;
+
+        return [
+            'wing_width_m' => $d->wing->present() ? $d->wing->width : 0.0,
+            'wing_thickness_m' => $d->wing->present() ? $d->wing->layer->thickness : 0.0,
+            'edge_thickness_m' => $d->edgeOutside->layer->thickness,
+            'board_m3_m' => round(self::board($d), 5),
+            'side' => $this->proof->side->value,
+            'margin_mm' => is_finite($this->proof->margin) ? round(1000 * $this->proof->margin, 1) : null,
+            'day' => FrostFile::date($this->proof->day),
+            'holds' => $this->holds(),
+            'design' => DesignCodec::toArray($d),
+        ];
+    }
+}
