@@ -12,8 +12,6 @@ use Ondergrond\Site\Calendar;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
-use Ondergrond\Units\Unit;
-use Ondergrond\Units\UnitSystem;
 
 /** The frost verdict in words. */
 final readonly class FrostPage
@@ -39,12 +37,9 @@ final readonly class FrostPage
         return $of."\u{a0}".Calendar::MONTHS[$month - 1];
     }
 
-    /** A depth as well as it is known: to 5 mm, or a quarter of an inch. */
     public function rough(float $m): string
     {
-        $step = $this->format->system === UnitSystem::Metric ? 0.005 : Unit::INCH / 4;
-
-        return $this->format->format(round($m / $step) * $step, Quantity::Thickness);
+        return $this->format->format($m, Quantity::Depth);
     }
 
     /** What the field found, a sentence. */

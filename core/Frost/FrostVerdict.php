@@ -158,6 +158,6 @@ final readonly class FrostVerdict
         }
         $limit = max(self::LEAST_LIMIT, $proof->bearing->depth());
 
-        return max($this->tableFails() ? 1.01 : 0.0, 1.0 - $proof->margin / $limit);
+        return max(0.0, 1.0 - $proof->margin / $limit);
     }
 }

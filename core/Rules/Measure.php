@@ -27,10 +27,10 @@ final readonly class Measure
         return new self($metres, Quantity::Thickness);
     }
 
-    /** A depth that is worked out, to 5 mm, m. */
+    /** A depth that is worked out, m. */
     public static function depth(float $metres): self
     {
-        return new self(round($metres / 0.005) * 0.005, Quantity::Thickness);
+        return new self($metres, Quantity::Depth);
     }
 
     public static function resistance(float $value): self
@@ -58,7 +58,7 @@ final readonly class Measure
     public function unit(): string
     {
         return match ($this->quantity) {
-            Quantity::Thickness, Quantity::SheetThickness, Quantity::Length => 'm',
+            Quantity::Thickness, Quantity::Depth, Quantity::SheetThickness, Quantity::Length => 'm',
             default => $this->quantity->unit(UnitSystem::Metric)->symbol,
         };
     }

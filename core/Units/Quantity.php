@@ -13,6 +13,8 @@ enum Quantity
 {
     /** Sizes of boards, slabs and beams: mm or inches and sixteenths. */
     case Thickness;
+    /** Depths that are worked out, not better than to 5 mm or a quarter of an inch. */
+    case Depth;
     /** Sizes of buildings: m or feet and inches. */
     case Length;
     /** Sheets: mm or mil. */
@@ -61,7 +63,7 @@ enum Quantity
         $metric = $system === UnitSystem::Metric;
 
         return match ($this) {
-            self::Thickness => $metric ? Unit::of('mm', 0.001) : Unit::of('in', Unit::INCH),
+            self::Thickness, self::Depth => $metric ? Unit::of('mm', 0.001) : Unit::of('in', Unit::INCH),
             self::Length => $metric ? Unit::si('m') : Unit::of('ft', Unit::FOOT),
             self::SheetThickness => $metric ? Unit::of('mm', 0.001) : Unit::of('mil', Unit::INCH / 1000),
             self::Area => $metric ? Unit::si('m²') : Unit::of('ft²', Unit::FOOT ** 2),
@@ -97,6 +99,7 @@ enum Quantity
 
         return match ($this) {
             self::Thickness => $metric ? 1 : 2,
+            self::Depth => $metric ? 0 : 2,
             self::Length => $metric ? 3 : 2,
             self::SheetThickness => $metric ? 3 : 1,
             self::Area, self::Pressure, self::Density => $metric ? 1 : 0,
@@ -122,7 +125,7 @@ enum Quantity
     public function trimmed(): bool
     {
         return match ($this) {
-            self::Thickness, self::Length, self::SheetThickness, self::Area, self::Temperature,
+            self::Thickness, self::Depth, self::Length, self::SheetThickness, self::Area, self::Temperature,
             self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings, self::Share, self::LineLoad, self::Force, self::AreaLoad => true,
             default => false,
         };
@@ -136,7 +139,7 @@ enum Quantity
     public function typedUnits(): array
     {
         return match ($this) {
-            self::Thickness, self::Length, self::SheetThickness => self::lengths(),
+            self::Thickness, self::Depth, self::Length, self::SheetThickness => self::lengths(),
             self::Area => [
                 'm2' => Unit::si('m²'), 'm²' => Unit::si('m²'), 'sq m' => Unit::si('m²'),
                 'ft2' => Unit::of('ft²', Unit::FOOT ** 2), 'ft²' => Unit::of('ft²', Unit::FOOT ** 2),

@@ -12,6 +12,11 @@ final readonly class QuantityFormatter
 
     private const CONDUCTIVITY_FIGURES = 3;
 
+    /** Steps that depths are written in. */
+    private const DEPTH_MM = 5.0;
+
+    private const DEPTH_IN = 0.25;
+
     public function __construct(public UnitSystem $system, public DecimalMark $mark = DecimalMark::Point) {}
 
     /** The value with its unit, such as `4 1/2 in`, `2'-6"`, `0.38 mm`. */
@@ -29,7 +34,11 @@ final readonly class QuantityFormatter
     public function number(float $si, Quantity $quantity): string
     {
         $value = $quantity->unit($this->system)->fromSi($si);
-        if ($quantity === Quantity::Thickness && $this->system === UnitSystem::InchPound) {
+        if ($quantity === Quantity::Depth) {
+            $step = $this->system === UnitSystem::Metric ? self::DEPTH_MM : self::DEPTH_IN;
+            $value = round($value / $step) * $step;
+        }
+        if (in_array($quantity, [Quantity::Thickness, Quantity::Depth], true) && $this->system === UnitSystem::InchPound) {
             $fraction = self::sixteenths($value);
             if ($fraction !== null) {
                 return $fraction;

@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import bench from './bench/bench.js';
+import ledge from './ledge.js';
 import overlay from './overlay/overlay.js';
 import poll from './poll.js';
 import keepForms from './keep.js';
@@ -11,6 +12,7 @@ import tellTimes from './times.js';
 document.documentElement.classList.add('scripted');
 Alpine.plugin(morph);
 Alpine.data('bench', bench);
+Alpine.data('ledge', ledge);
 Alpine.data('overlay', overlay);
 Alpine.data('poll', poll);
 Alpine.start();

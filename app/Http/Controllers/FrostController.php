@@ -54,7 +54,7 @@ final readonly class FrostController
             'matrix' => [$px, 0, 0, -$px, -1000 * $drawing->box[0] * $px, 1000 * $drawing->box[3] * $px],
             'bearing' => array_map(static fn (float $m): int => (int) round(1000 * $m), [$bearing->x0, $bearing->x1, $bearing->soil]),
             'reason' => $reason,
-            'size' => FieldData::unit(Quantity::Thickness, $this->reading->formatter($project)),
+            'size' => FieldData::unit(Quantity::Depth, $this->reading->formatter($project)),
             'days' => $days === null ? null : (object) $days,
         ], $days === null && $reason === null ? 202 : 200);
     }

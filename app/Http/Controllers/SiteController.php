@@ -16,8 +16,12 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use Ondergrond\Design\Design;
+use Ondergrond\Drawing\Role;
+use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\ClimateFile;
 use Ondergrond\Exchange\SiteCodec;
+use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Site\Calendar;
@@ -43,8 +47,22 @@ final class SiteController
             'head' => $head,
             'months' => Calendar::MONTHS,
             'soils' => Soil::cases(),
+            'ledge' => self::ledge($project->leading()->design, $reading->formatter($project)),
             'may' => Gate::allows('update', $project),
         ]);
+    }
+
+    /**
+     * The leading option's section, for a line of rock to be drawn into.
+     *
+     * @return array{svg: string, pixels: float, grade: float} pixels for a metre; where the ground outside stands, in pixels
+     */
+    private static function ledge(Design $design, QuantityFormatter $format): array
+    {
+        $drawing = SectionDrawing::of($design, $format)->without(Role::Handle, Role::Level, Role::Dimension, Role::Flag, Role::Boundary);
+        $pixels = 1000 * SvgWriter::PX / $drawing->scale;
+
+        return ['svg' => SvgWriter::inline($drawing), 'pixels' => $pixels, 'grade' => $drawing->box[3] * $pixels];
     }
 
     /**

@@ -213,7 +213,9 @@ export default () => {
             if (!now) {
                 return 'Design winter: nothing is frozen.';
             }
-            const size = sheet.written(Math.abs(now.margin) / 1000, data.size);
+            // Not better than to 5 mm, or a quarter of an inch.
+            const step = data.size.symbol === 'mm' ? 5 : 6.35;
+            const size = sheet.written((Math.round(Math.abs(now.margin) / step) * step) / 1000, data.size);
             return now.margin < 0 ? `Frost ${size} into the ground under the bearing` : `Frost ${size} away from the ground under the bearing`;
         },
 

@@ -14,12 +14,23 @@
             <svg class="frost-gauge" viewBox="0 0 58 180" role="img" aria-labelledby="frost-gauge-title">
                 <title id="frost-gauge-title">{{ $share === null ? 'Not known yet' : 'Frost has gone '.round(100 * $share).' % of the way to the ground under the bearing' }}</title>
                 <rect class="gauge-hole" x="8" y="0" width="26" height="150" />
-                <rect class="gauge-fill gauge-{{ \Illuminate\Support\Str::slug($verdict->word()->value) }}" x="8" y="0" width="26" height="{{ $fill }}" />
+                <rect class="gauge-fill gauge-{{ $share === null ? 'shown' : ($share > 1 ? 'fails' : ($closest->margin < \Ondergrond\Frost\FrostVerdict::CLOSE ? 'close' : 'holds')) }}" x="8" y="0" width="26" height="{{ $fill }}" />
                 <rect class="gauge-wall" x="8" y="0" width="26" height="150" />
                 <path class="gauge-mark" d="M2 100H46m-6 -4l6 4l-6 4" />
                 <text x="21" y="166" text-anchor="middle">{{ $share === null ? '…' : round(100 * $share).' %' }}</text>
                 <text x="21" y="178" text-anchor="middle" class="gauge-small">of the way</text>
             </svg>
+            <div>
+                <table class="core-bearing frost-depths">
+                    <tbody>
+                        <tr><th scope="row">design winter, once in {{ round($verdict->site->frost->years) }} years</th><td>{{ $format->format($verdict->winter->index, Quantity::FreezingIndex) }}</td></tr>
+                        <tr><th scope="row">frost in open ground, {{ $open->governs() }}</th><td>{{ $frost->rough($open->depth()) }}</td></tr>
+                        <tr><th scope="row">shallowest bearing on the ground</th><td>{{ $frost->rough($verdict->bearingDepth()) }}</td></tr>
+                        @if ($closest !== null && $verdict->site->frost->ledge === null)<tr><th scope="row">open ground by the field</th><td>{{ $frost->rough($closest->open) }}</td></tr>@endif
+                    </tbody>
+                </table>
+            </div>
+        </div>
             <table class="core-bearing frost-uses">
                 <thead><tr><th scope="col">winter</th><th scope="col">margin</th><th scope="col">day</th><th scope="col">heat, {{ $format->unit(Quantity::Energy) }}</th></tr></thead>
                 <tbody>
@@ -33,15 +44,6 @@
                 </tbody>
                 <caption>Heat into the ground over the winter, all sides. Margins under {{ $frost->rough(\Ondergrond\Frost\FrostVerdict::CLOSE) }} are close.</caption>
             </table>
-        </div>
-        <table class="core-bearing frost-depths">
-            <tbody>
-                <tr><th scope="row">design winter, once in {{ round($verdict->site->frost->years) }} years</th><td>{{ $format->format($verdict->winter->index, Quantity::FreezingIndex) }}</td></tr>
-                <tr><th scope="row">frost in open ground, {{ $open->governs() }}</th><td>{{ $frost->rough($open->depth()) }}</td></tr>
-                <tr><th scope="row">shallowest bearing on the ground</th><td>{{ $frost->rough($verdict->bearingDepth()) }}</td></tr>
-                @if ($closest !== null)<tr><th scope="row">open ground by the field</th><td>{{ $frost->rough($closest->open) }}</td></tr>@endif
-            </tbody>
-        </table>
         @if ($verdict->governs() !== null)<p class="core-says">Governs: {{ $verdict->governs() }}</p>@endif
         @if ($verdict->table->why !== null)
             <p class="core-says">No table: {{ $verdict->table->why }}.</p>

@@ -52,7 +52,11 @@
             <x-field name="site.frost.water_share" label="Water in it, of its dry mass" hint="empty: by its class" :value="$or($f->water, Quantity::Share)" />
             <x-choice name="site.frost.surface" label="On the ground outside" :value="$f->surface->value" :options="\Ondergrond\History\ChangeWords::options('site.frost.surface')" />
             <x-choice name="site.frost.snow" label="Snow that lies all winter is counted on" :value="$f->snow ? 'yes' : 'no'" :options="\Ondergrond\History\ChangeWords::options('site.frost.snow')" />
-            <x-field name="site.frost.ledge_m" label="Rock below the ground outside" hint="empty: none is met" :value="$or($f->ledge, Quantity::Thickness)" data-ledge />
+            <x-field name="site.frost.ledge_m" label="Rock below the ground outside" hint="empty: none is met" :value="$or($f->ledge, Quantity::Thickness)" />
+            <div class="ledge" x-data="ledge" data-scale="{{ $ledge['pixels'] }}" data-grade="{{ $ledge['grade'] }}" data-unit="{{ $format->unit(Quantity::Thickness) }}" data-now="{{ $f->ledge ?? '' }}" @pointerdown="begin" @pointermove="drag" @pointerup="drop">
+                {!! $ledge['svg'] !!}
+                <p class="hint needs-script-block">Draw it in: press where rock was met under the ground outside, or drag its line.</p>
+            </div>
         </fieldset>
         <fieldset @disabled(! $may)>
             <legend>The design winter</legend>
@@ -68,8 +72,8 @@
                 <legend>Take the climate from a file</legend>
                 <p class="hint">Hourly weather as EPW, or CSV with a date and a mean, by day or by month. It brings the months, the design day and, from whole winters, their freezing indices.</p>
                 <div class="field"><label for="climate-file">EPW or CSV</label><input id="climate-file" type="file" name="climate" accept=".epw,.csv,.txt" form="climate-import"></div>
-                @error('climate')<p class="wrong">{{ $message }}</p>@enderror
-                <button form="climate-import">Take it in</button>
+                @foreach ($errors->get('climate') as $message)<p class="wrong" role="alert">{{ $message }}</p>@endforeach
+                <button class="go" form="climate-import">Take it in</button>
             </fieldset>
         @endif
         <fieldset class="wide" @disabled(! $may)>

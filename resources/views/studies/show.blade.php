@@ -45,14 +45,14 @@
         </section>
         <section aria-labelledby="wing">
             <h2 id="wing">The least that keeps frost out</h2>
-            <p class="lead">From what the table asks upward, wings are put to the design winter one by one, {{ $project->site->frost->use->label() }} as the site says, until the least is found with which frost stays {{ $format->format(\Ondergrond\Frost\FrostVerdict::CLOSE, Quantity::Thickness) }} away. Some ten seconds each; it goes on when this page is closed.</p>
+            <p class="lead">From what the table asks upward, wings are put to the design winter one by one, {{ $project->site->frost->use->label() }} as the site says, until the least is found with which frost stays {{ $format->format(\Ondergrond\Frost\FrostVerdict::CLOSE, Quantity::Depth) }} away. Some ten seconds each; it goes on when this page is closed.</p>
             <div id="wing-result" data-live>
                 @php $wing = $page->wing; @endphp
                 <x-study-state :study="$wing" :page="$page" />
                 @if (($wing->result['tries'] ?? []) !== [])
                     @php $best = $wing->result['best'] ?? null; @endphp
                     @if ($best !== null)
-                        <p><b>{{ $best['wing_width_m'] > 0 ? 'A wing '.$page->size('wing.width_m', $best['wing_width_m']).' wide and '.$page->size('wing.thickness_m', $best['wing_thickness_m']).' thick' : 'No wing' }}, edge board {{ $page->size('edge_outside.thickness_m', $best['edge_thickness_m']) }}</b>{{ $wing->state->isOver() ? '' : ', so far' }}: frost stays {{ $best['margin_mm'] === null ? 'far' : $format->format(round($best['margin_mm'] / 5) * 5 / 1000, Quantity::Thickness) }} away. {{ ($wing->result['by_table'] ?? false) ? 'No less than the table asks.' : 'The table says nothing of this building.' }} Corners are half as wide again.</p>
+                        <p><b>{{ $best['wing_width_m'] > 0 ? 'A wing '.$page->size('wing.width_m', $best['wing_width_m']).' wide and '.$page->size('wing.thickness_m', $best['wing_thickness_m']).' thick' : 'No wing' }}, edge board {{ $page->size('edge_outside.thickness_m', $best['edge_thickness_m']) }}</b>{{ $wing->state->isOver() ? '' : ', so far' }}: frost stays {{ $best['margin_mm'] === null ? 'far' : $format->format($best['margin_mm'] / 1000, Quantity::Depth) }} away. {{ ($wing->result['by_table'] ?? false) ? 'No less than the table asks.' : 'The table says nothing of this building.' }} Corners are half as wide again.</p>
                         @if ($page->may && $wing->state->isOver())<form method="post" action="{{ route('studies.open', [$project, $option, $wing, 0]) }}">@csrf<button class="go">Open it as an option</button></form>@endif
                     @elseif ($wing->state->isOver() && ($wing->result['finished'] ?? false))
                         <p class="wrong">No wing that is sold keeps frost out here. A footing below frost does, or more heat.</p>
@@ -60,7 +60,7 @@
                     <div class="scroll" tabindex="0" role="region" aria-label="Wings that were tried">
                     <table class="data data-tries"><thead><tr><th scope="col">Wing, width</th><th scope="col">thickness</th><th scope="col">edge board</th><th scope="col">board, m³/m</th><th scope="col">margin</th><th scope="col">day</th><td></td></tr></thead><tbody>
                         @foreach ($wing->result['tries'] as $try)
-                            <tr><th scope="row">{{ $try['wing_width_m'] > 0 ? $page->size('wing.width_m', $try['wing_width_m']) : 'none' }}</th><td>{{ $page->size('wing.thickness_m', $try['wing_thickness_m']) }}</td><td>{{ $page->size('edge_outside.thickness_m', $try['edge_thickness_m']) }}</td><td>{{ $format->mark->written(sprintf('%.3f', $try['board_m3_m'])) }}</td><td>{{ $try['margin_mm'] === null ? 'no frost' : $format->format(round($try['margin_mm'] / 5) * 5 / 1000, Quantity::Thickness) }}</td><td>{{ $try['day'] ?? '–' }}</td><td>{{ $try['holds'] ? '● holds' : ($try['margin_mm'] < 0 ? '▲ fails' : '◆ close') }}</td></tr>
+                            <tr><th scope="row">{{ $try['wing_width_m'] > 0 ? $page->size('wing.width_m', $try['wing_width_m']) : 'none' }}</th><td>{{ $page->size('wing.thickness_m', $try['wing_thickness_m']) }}</td><td>{{ $page->size('edge_outside.thickness_m', $try['edge_thickness_m']) }}</td><td>{{ $format->mark->written(sprintf('%.3f', $try['board_m3_m'])) }}</td><td>{{ $try['margin_mm'] === null ? 'no frost' : $format->format($try['margin_mm'] / 1000, Quantity::Depth) }}</td><td>{{ $try['day'] ?? '–' }}</td><td>{{ $try['holds'] ? '● holds' : ($try['margin_mm'] < 0 ? '▲ fails' : '◆ close') }}</td></tr>
                         @endforeach
                     </tbody></table></div>
                 @endif
