@@ -47,7 +47,7 @@ final class FrostFile
             ],
             'open_ground' => $frost->open === null ? null : [
                 'n' => $frost->open->factor, 'stefan_mm' => $mm($frost->open->stefan), 'berggren_mm' => $mm($frost->open->berggren),
-                'neumann_mm' => $mm($frost->open->exact), 'iso_13793_mm' => $mm($frost->open->standard), 'depth_mm' => $mm($frost->depth()), 'governs' => $frost->open->governs(),
+                'neumann_mm' => $mm($frost->open->exact), 'iso_13793_mm' => $mm($frost->open->standard), 'layered_mm' => $mm($frost->open->layered), 'depth_mm' => $mm($frost->depth()), 'governs' => $frost->open->governs(),
             ],
             'footing' => ['depth_mm' => $mm($frost->bearingDepth()), 'margin_mm' => $mm($frost->footingMargin())],
             'table' => self::table($frost->table),

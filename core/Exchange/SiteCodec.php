@@ -65,6 +65,8 @@ final class SiteCodec
             'snow' => $frost->snow ? 'yes' : 'no',
             'winter_use' => $frost->use->value,
             'set_back_c' => $frost->setBack,
+            'paving_m' => $frost->paving,
+            'paving_stone_m' => $frost->pavingStone,
         ];
     }
 
@@ -87,6 +89,8 @@ final class SiteCodec
             $data['snow'] === 'yes',
             WinterUse::from($data['winter_use']),
             (float) $data['set_back_c'],
+            (float) $data['paving_m'],
+            (float) $data['paving_stone_m'],
         );
     }
 

@@ -44,6 +44,16 @@ final class DesignWinter
         public readonly string $method,
     ) {}
 
+    /** Between these the coldest day is cooled, K; how near the index comes, °C·d; tries at most. */
+    private const COOLING = [-40.0, 120.0];
+
+    private const NEAR = 0.01;
+
+    private const MOST_TRIES = 60;
+
+    /** @var array<int, float>|null */
+    private static ?array $window = null;
+
     /** @var WeakMap<Site, self>|null those that were worked out, for as long as their sites are there */
     private static ?WeakMap $kept = null;
 
@@ -91,22 +101,35 @@ final class DesignWinter
     }
 
     /**
+     * By the rule of false position, since the index grows with the cooling (Illinois variant; Dowell and Jarratt 1971, from memory).
+     *
      * @param  non-empty-list<float>  $normal
-     * @return float K on the coldest day, by halving
+     * @return float K on the coldest day
      */
     private static function cooling(array $normal, AnnualWave $outdoor, float $index): float
     {
-        [$low, $high] = [-40.0, 120.0];
-        for ($n = 0; $n < 60; $n++) {
-            $try = ($low + $high) / 2;
-            if (FreezingIndex::ofYear(self::cool($normal, $outdoor, $try))->value < $index) {
-                $low = $try;
+        $off = static fn (float $by): float => FreezingIndex::ofYear(self::cool($normal, $outdoor, $by))->value - $index;
+        [$low, $high] = self::COOLING;
+        [$below, $above] = [$off($low), $off($high)];
+        $side = 0;
+        for ($n = 0; $n < self::MOST_TRIES && $below < 0.0 && $above > 0.0; $n++) {
+            $try = ($low * $above - $high * $below) / ($above - $below);
+            $now = $off($try);
+            if (abs($now) < self::NEAR) {
+                return $try;
+            }
+            if ($now < 0.0) {
+                [$low, $below] = [$try, $now];
+                $above *= $side === -1 ? 0.5 : 1.0;
+                $side = -1;
             } else {
-                $high = $try;
+                [$high, $above] = [$try, $now];
+                $below *= $side === 1 ? 0.5 : 1.0;
+                $side = 1;
             }
         }
 
-        return ($low + $high) / 2;
+        return $below >= 0.0 ? $low : $high;
     }
 
     /**
@@ -116,14 +139,20 @@ final class DesignWinter
     private static function cool(array $normal, AnnualWave $outdoor, float $by): array
     {
         $middle = self::middle($outdoor);
-        $days = [];
-        foreach ($normal as $d => $t) {
-            $away = abs($d - $middle);
-            $away = min($away, Seasons::DAYS - $away);
-            $days[] = $away < self::HALF ? $t - $by * (1 + cos(M_PI * $away / self::HALF)) / 2 : $t;
+        foreach (self::window() as $away => $weight) {
+            $normal[($middle + $away) % Seasons::DAYS] -= $by * $weight;
+            if ($away > 0) {
+                $normal[($middle - $away + Seasons::DAYS) % Seasons::DAYS] -= $by * $weight;
+            }
         }
 
-        return $days;
+        return array_values($normal);
+    }
+
+    /** @return array<int, float> by days from the coldest */
+    private static function window(): array
+    {
+        return self::$window ??= array_map(static fn (int $away): float => (1 + cos(M_PI * $away / self::HALF)) / 2, range(0, self::HALF - 1));
     }
 
     private static function middle(AnnualWave $outdoor): int

@@ -9,12 +9,18 @@ use Ondergrond\Site\Site;
 /** Depth of frost in the open ground of a site in its design winter, by each of the sums; the deepest that claims to be exact governs. */
 final readonly class OpenGround
 {
+    /** λ of paving, dry, W/(m·K), and density, kg/m³, and water of the drained stone under it; common practice, no source. */
+    private const PAVING = 1.4;
+
+    private const STONE = [1900.0, 0.04];
+
     /**
      * @param  float  $factor  surface freezing factor n
      * @param  float  $stefan  m; leaves out the heat of the ground, so that it is too deep
      * @param  float  $berggren  m, mean properties
      * @param  float  $exact  m, Neumann with each side's own properties
      * @param  float  $standard  m, EN ISO 13793
+     * @param  float|null  $layered  m, by partial indices under paving and stone; null where there is none
      */
     private function __construct(
         public float $factor,
@@ -22,6 +28,7 @@ final readonly class OpenGround
         public float $berggren,
         public float $exact,
         public float $standard,
+        public ?float $layered,
     ) {}
 
     /** Null where there is nothing to sum: no frost, or no water in the ground. */
@@ -40,19 +47,37 @@ final readonly class OpenGround
             FrostDepth::berggren(($soil->frozen + $soil->thawed) / 2, ($soil->frozenCapacity + $soil->thawedCapacity) / 2, $soil->latent, $index, $winter->season->days, $mean),
             FrostDepth::exact($soil, $index, $winter->season->days, $mean),
             FrostDepth::standard($soil, $index, $mean),
+            self::underPaving($site, $soil, $index, $winter->season->days, $mean),
         );
+    }
+
+    /** Paving and stone hold little water, so that frost goes deeper under them; λ is that of the ground with its own properties. */
+    private static function underPaving(Site $site, FrozenSoil $soil, float $index, float $days, float $mean): ?float
+    {
+        $basis = $site->frost;
+        if ($basis->paving <= 0.0 && $basis->pavingStone <= 0.0) {
+            return null;
+        }
+        $coefficient = FrostDepth::exact($soil, $index, $days, $mean) / FrostDepth::stefan($soil->frozen, $soil->latent, $index);
+        [$density, $water] = self::STONE;
+
+        return FrostDepth::layered([
+            ['thickness' => $basis->paving, 'k' => self::PAVING, 'latent' => 0.0],
+            ['thickness' => $basis->pavingStone, 'k' => FrozenSoil::kersten($density, $water, false)[1], 'latent' => $density * $water * FrozenSoil::FUSION],
+        ], $soil->frozen, $soil->latent, $index, $coefficient)['depth'];
     }
 
     /** m. */
     public function depth(): float
     {
-        return max($this->berggren, $this->exact, $this->standard);
+        return max($this->berggren, $this->exact, $this->standard, $this->layered ?? 0.0);
     }
 
     /** Which sum that is. */
     public function governs(): string
     {
         return match ($this->depth()) {
+            $this->layered => 'under the paving, by layers',
             $this->standard => 'EN ISO 13793',
             $this->exact => 'Neumann, frozen and thawed apart',
             default => 'modified Berggren',

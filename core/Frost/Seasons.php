@@ -18,7 +18,8 @@ final class Seasons
     /** What a day keeps of how far the day before strayed; common practice, no source. */
     private const PERSISTENCE = 0.8;
 
-    private const WINTERS = 60;
+    /** Winters come in pairs, one as much milder as the other is colder, so that few of them give the mean. */
+    private const PAIRS = 15;
 
     /** @var array<string, float> mean indices that were worked out in this process */
     private static array $means = [];
@@ -58,7 +59,7 @@ final class Seasons
     }
 
     /**
-     * The mean index of winters whose days stray from the smooth year: a first-order autoregressive series, the same sixty
+     * The mean index of winters whose days stray from the smooth year: a first-order autoregressive series, the same thirty
      * winters each time.
      *
      * @param  non-empty-list<float>  $year  365 daily means from 1 January, °C
@@ -77,23 +78,32 @@ final class Seasons
         $lot = new Randomizer(new Mt19937(self::SEED));
         $fresh = $spread * sqrt(1 - self::PERSISTENCE ** 2);
         $stray = $sum = 0.0;
-        for ($n = 0; $n < self::WINTERS; $n++) {
-            $days = [];
-            foreach ($year as $t) {
-                $stray = self::PERSISTENCE * $stray + $fresh * self::normal($lot);
-                $days[] = $t + $stray;
+        $pair = [0.0, 0.0];
+        for ($n = 0; $n < self::PAIRS; $n++) {
+            $milder = $colder = [];
+            foreach ($year as $d => $t) {
+                // Two at a time.
+                $pair = $d % 2 === 0 ? self::normal($lot) : $pair;
+                $stray = self::PERSISTENCE * $stray + $fresh * $pair[$d % 2];
+                $milder[] = $t + $stray;
+                $colder[] = $t - $stray;
             }
-            $sum += FreezingIndex::ofYear($days)->value;
+            $sum += FreezingIndex::ofYear($milder)->value + FreezingIndex::ofYear($colder)->value;
         }
 
-        return self::$means[$key] = $sum / self::WINTERS;
+        return self::$means[$key] = $sum / (2 * self::PAIRS);
     }
 
-    /** Of the standard normal distribution (Box and Muller 1958). */
-    private static function normal(Randomizer $lot): float
+    /**
+     * Of the standard normal distribution (Box and Muller 1958).
+     *
+     * @return array{float, float}
+     */
+    private static function normal(Randomizer $lot): array
     {
-        $u = ($lot->getInt(0, 999_999_999) + 1) / 1_000_000_000;
+        $far = sqrt(-2 * log(($lot->getInt(0, 999_999_999) + 1) / 1_000_000_000));
+        $way = 2 * M_PI * $lot->getInt(0, 999_999_999) / 1_000_000_000;
 
-        return sqrt(-2 * log($u)) * cos(2 * M_PI * $lot->getInt(0, 999_999_999) / 1_000_000_000);
+        return [$far * cos($way), $far * sin($way)];
     }
 }

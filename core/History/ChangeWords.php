@@ -64,6 +64,8 @@ final readonly class ChangeWords
         'site.frost.snow' => 'Snow counted on',
         'site.frost.winter_use' => 'Through the winter the building is',
         'site.frost.set_back_c' => 'Set back to',
+        'site.frost.paving_m' => 'Paving outside, thickness',
+        'site.frost.paving_stone_m' => 'Stone under the paving',
         'site.requirements.set' => 'Requirements',
         'site.requirements.under_slab_r_m2kw' => 'Required under the slab, R',
         'site.requirements.edge_r_m2kw' => 'Required at the edge, R',

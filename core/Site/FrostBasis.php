@@ -26,6 +26,8 @@ final readonly class FrostBasis
      * @param  float|null  $ledge  depth of rock below the ground outside, m; null where none is met
      * @param  bool  $snow  whether snow lies all winter and is counted on
      * @param  float  $setBack  what the inside is kept at where it is set back, °C
+     * @param  float  $paving  thickness of paving outside, m; 0 where there is none
+     * @param  float  $pavingStone  of the stone under it, m
      */
     public function __construct(
         public ?float $designIndex = null,
@@ -41,5 +43,7 @@ final readonly class FrostBasis
         public bool $snow = false,
         public WinterUse $use = WinterUse::Heated,
         public float $setBack = 10.0,
+        public float $paving = 0.0,
+        public float $pavingStone = 0.0,
     ) {}
 }

@@ -88,6 +88,8 @@ final class OverlayTest extends BrowserTestCase
         usleep(200_000);
         self::assertSame($date, $this->text('.overlay-date'), 'and stops');
         $this->press('o');
+        self::assertSame('frost', $this->kind());
+        $this->press('o');
         self::assertSame('parts', $this->kind());
         self::assertSame(0, $this->howMany('.overlay *'));
     }

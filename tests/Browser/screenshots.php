@@ -55,7 +55,16 @@ $views = [
     'rules' => ['Joost', '/rules', 1280, 800, null],
     'options' => ['Joost', '/projects/1/options', 1280, 800, null],
     'materials' => ['Joost', '/materials', 1280, 800, null],
-    'people' => ['Marit', '/people', 1280, 800, null],
+    'frost' => ['Joost', '/projects/11/section', 1280, 900, static function () use ($site, $browser): void {
+        $site->withWinters();
+        $browser->executeScript('document.querySelector(".overlay-kinds [value=frost]").click()');
+        for ($i = 0; $i < 300 && str_contains((string) $browser->executeScript('return document.getElementById("frost-core").innerText'), 'still to be run'); $i++) {
+            sleep(1);
+        }
+        $site->withoutWinters();
+        sleep(2);
+        $browser->executeScript('document.querySelector(".bench-cores").scrollTop = 0; document.getElementById("frost-core").scrollIntoView({ block: "end" })');
+    }],
     'shared' => ['Joost', '/projects/3/links', 1280, 800, static function () use ($browser, $type, $find, &$here): void {
         $here = null;
         $type('#made_for', 'The reading circle', WebDriverKeys::ENTER);

@@ -51,6 +51,8 @@
             <x-field name="site.frost.dry_density_kg_m3" label="Its dry density" hint="empty: by its class" :value="$or($f->dryDensity, Quantity::Density)" />
             <x-field name="site.frost.water_share" label="Water in it, of its dry mass" hint="empty: by its class" :value="$or($f->water, Quantity::Share)" />
             <x-choice name="site.frost.surface" label="On the ground outside" :value="$f->surface->value" :options="\Ondergrond\History\ChangeWords::options('site.frost.surface')" />
+            <x-field name="site.frost.paving_m" label="Paving there, thickness" hint="0: none" :value="$format->format($f->paving, Quantity::Thickness)" />
+            <x-field name="site.frost.paving_stone_m" label="Stone under the paving" :value="$format->format($f->pavingStone, Quantity::Thickness)" />
             <x-choice name="site.frost.snow" label="Snow that lies all winter is counted on" :value="$f->snow ? 'yes' : 'no'" :options="\Ondergrond\History\ChangeWords::options('site.frost.snow')" />
             <x-field name="site.frost.ledge_m" label="Rock below the ground outside" hint="empty: none is met" :value="$or($f->ledge, Quantity::Thickness)" />
             <div class="ledge" x-data="ledge" data-scale="{{ $ledge['pixels'] }}" data-grade="{{ $ledge['grade'] }}" data-unit="{{ $format->unit(Quantity::Thickness) }}" data-now="{{ $f->ledge ?? '' }}" @pointerdown="begin" @pointermove="drag" @pointerup="drop">
@@ -67,15 +69,6 @@
             <x-field name="site.frost.winters_c_d" :label="'Winters on record, '.$format->unit(Quantity::FreezingIndex).' each'" hint="with spaces between" :value="implode(' ', array_map(fn ($w) => $format->number($w, Quantity::FreezingIndex), $f->winters))" />
             <x-winter :site="$site" :format="$format" />
         </fieldset>
-        @if ($may)
-            <fieldset>
-                <legend>Take the climate from a file</legend>
-                <p class="hint">Hourly weather as EPW, or CSV with a date and a mean, by day or by month. It brings the months, the design day and, from whole winters, their freezing indices.</p>
-                <div class="field"><label for="climate-file">EPW or CSV</label><input id="climate-file" type="file" name="climate" accept=".epw,.csv,.txt" form="climate-import"></div>
-                @foreach ($errors->get('climate') as $message)<p class="wrong" role="alert">{{ $message }}</p>@endforeach
-                <button class="go" form="climate-import">Take it in</button>
-            </fieldset>
-        @endif
         <fieldset class="wide" @disabled(! $may)>
             <legend>Outdoor air</legend>
             <x-field name="site.climate.name" label="What these figures are" :value="$site->climate->name" maxlength="120" />
@@ -89,5 +82,16 @@
         </fieldset>
         @if ($may)<button class="go">Save the site</button>@endif
     </form>
-    @if ($may)<form id="climate-import" method="post" action="{{ route('site.climate', $project) }}" enctype="multipart/form-data">@csrf</form>@endif
+    @if ($may)
+        <form class="site" id="climate-import" method="post" action="{{ route('site.climate', $project) }}" enctype="multipart/form-data">
+            @csrf
+            <fieldset>
+                <legend>Take the climate from a file</legend>
+                <p class="hint">Hourly weather as EPW, or CSV with a date and a mean, by hour, day or month. It brings the months, the design day and, from whole winters, their freezing indices; what else the site says stays.</p>
+                <div class="field"><label for="climate-file">EPW or CSV</label><input id="climate-file" type="file" name="climate" accept=".epw,.csv,.txt"></div>
+                @foreach ($errors->get('climate') as $message)<p class="wrong" role="alert">{{ $message }}</p>@endforeach
+                <button class="site-import">Take it in</button>
+            </fieldset>
+        </form>
+    @endif
 </x-layout>
