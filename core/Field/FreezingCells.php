@@ -60,15 +60,7 @@ final readonly class FreezingCells
                 $facesOf[$q][] = $f;
             }
         }
-        // A cell that holds nothing stands alone in the system.
-        $beyond = $network->beyond;
-        foreach ($mesh->conductivity as $q => $lambda) {
-            if ($lambda <= 0.0) {
-                $beyond[$q] = 1.0;
-            }
-        }
-
-        return new self($network, $mesh->nx, $mesh->ny, $mesh->stride, $frozen, $thawed, $latent, $water, $ice, $beyond, $facesOf, array_sum($network->sources));
+        return new self($network, $mesh->nx, $mesh->ny, $mesh->stride, $frozen, $thawed, $latent, $water, $ice, $network->beyond, $facesOf, array_sum($network->sources));
     }
 
     /**

@@ -58,13 +58,16 @@ final class FreezingStep
     {
         $this->ties = $this->cells->ties($liquid);
         $this->load = $this->ties->load($this->outside);
-        $this->gives = $this->ties->beyond;
-        [$s, $across, $up] = [$this->cells->stride, $this->ties->across, $this->ties->up];
-        for ($j = 1; $j <= $this->cells->ny; $j++) {
-            for ($q = $j * $s + 1, $end = $q + $this->cells->nx; $q < $end; $q++) {
-                $this->gives[$q] += $across[$q - 1] + $across[$q] + $up[$q - $s] + $up[$q];
+        [$nx, $ny, $s, $across, $up, $beyond] = [$this->cells->nx, $this->cells->ny, $this->cells->stride, $this->ties->across, $this->ties->up, $this->ties->beyond];
+        $gives = array_fill(0, count($across), 1.0);
+        for ($j = 1; $j <= $ny; $j++) {
+            for ($q = $j * $s + 1, $end = $q + $nx; $q < $end; $q++) {
+                // A cell that holds nothing stands alone in the system.
+                $all = $beyond[$q] + $across[$q - 1] + $across[$q] + $up[$q - $s] + $up[$q];
+                $gives[$q] = $all > 0.0 ? $all : 1.0;
             }
         }
+        $this->gives = $gives;
     }
 
     /**
