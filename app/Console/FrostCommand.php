@@ -30,6 +30,7 @@ final class FrostCommand extends Command
         ProjectInput::configure($this, false);
         $this->addOption('side', null, InputOption::VALUE_REQUIRED, 'Which side: edge, walk-out, door or neighbour', Side::Edge->value);
         $this->addOption('day', null, InputOption::VALUE_REQUIRED, 'Another day of that winter, as 02-20');
+        $this->addOption('whole', null, InputOption::VALUE_NONE, 'The whole section, not its edge alone');
         $this->setHelp('Says on standard error what it found. Exits 2 where the input cannot be used, 1 where frost is not judged, with the reason.');
     }
 
@@ -66,7 +67,7 @@ final class FrostCommand extends Command
         $format = new QuantityFormatter($project->units);
         $said = (new FrostPage($frost->proved([$proof]), $format))->on($side);
         $drawing = FrostSheet::over(
-            FrostSheet::ledge(SectionDrawing::of($option->design, $format, $side), $project->site->frost->ledge, $format)->without(Role::Level, Role::Handle),
+            FrostSheet::ledge(SectionDrawing::of($option->design, $format, $side, $input->getOption('whole') !== true), $project->site->frost->ledge, $format)->without(Role::Level, Role::Handle, Role::Dimension),
             $proof->bearing, $days[(string) $asked]['zones'], $said,
         );
         InputFile::say($output, $said);

@@ -26,8 +26,12 @@ final class FrostSheet
     public static function over(Drawing $drawing, Bearing $bearing, array $zones, string $words): Drawing
     {
         $outlines = $ice = [];
+        [$left, , $right] = $drawing->box;
         foreach ($zones as $zone) {
-            $points = array_map(static fn (array $p): array => [$p[0] / 1000, $p[1] / 1000], array_chunk($zone, 2));
+            $points = self::within(array_map(static fn (array $p): array => [$p[0] / 1000, $p[1] / 1000], array_chunk($zone, 2)), $left, $right);
+            if ($points === []) {
+                continue;
+            }
             $outlines[] = [...$points, $points[0]];
             array_push($ice, ...self::strokes($points, self::STROKES * $drawing->paper()));
         }
@@ -39,7 +43,28 @@ final class FrostSheet
             new Strokes(Role::Ice, null, $ice),
             new Strokes(Role::Frost, null, $outlines),
             new Strokes(Role::Boundary, null, [[[$x0, $y], [$x1, $y]], [[$x0, $y - $tick], [$x0, $y + $tick]], [[$x1, $y - $tick], [$x1, $y + $tick]]]),
-        ], "{$drawing->title}. {$words}");
+        ], "{$drawing->title}. ".rtrim($words, '.'));
+    }
+
+    /**
+     * The part of an outline between two uprights.
+     *
+     * @param  list<array{float, float}>  $outline  along the top, then back along the bottom
+     * @return list<array{float, float}>
+     */
+    private static function within(array $outline, float $left, float $right): array
+    {
+        $half = intdiv(count($outline), 2);
+        $lines = [];
+        foreach ([array_slice($outline, 0, $half), array_reverse(array_slice($outline, $half))] as $line) {
+            [$from, $to] = [max($left, $line[0][0]), min($right, $line[$half - 1][0])];
+            if ($to <= $from) {
+                return [];
+            }
+            $lines[] = [[$from, self::at($line, $from)], ...array_values(array_filter($line, static fn (array $p): bool => $p[0] > $from && $p[0] < $to)), [$to, self::at($line, $to)]];
+        }
+
+        return [...$lines[0], ...array_reverse($lines[1])];
     }
 
     /**

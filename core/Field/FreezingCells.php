@@ -60,6 +60,7 @@ final readonly class FreezingCells
                 $facesOf[$q][] = $f;
             }
         }
+
         return new self($network, $mesh->nx, $mesh->ny, $mesh->stride, $frozen, $thawed, $latent, $water, $ice, $network->beyond, $facesOf, array_sum($network->sources));
     }
 

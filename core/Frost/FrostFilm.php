@@ -10,9 +10,9 @@ use Ondergrond\Field\FreezingState;
 final class FrostFilm
 {
     /** What is kept: so far from the bearing outward and inward, m. */
-    private const OUT = 3.5;
+    private const OUT = 15.0;
 
-    private const IN = 2.5;
+    private const IN = 15.0;
 
     /** Thinner ice is not drawn, mm. */
     private const THIN = 1;
