@@ -39,7 +39,7 @@ $views = [
     'bench-phone' => ['Wen', '/projects/1/section', 390, 844, null],
     'findings' => ['Joost', '/projects/12/section', 1280, 1000, static function () use ($browser): void {
         $browser->executeScript('document.getElementById("bench-findings").scrollIntoView()');
-        sleep(7);
+        sleep(15);
     }],
     'compare' => ['Joost', '/projects/4/compare', 1280, 1000, static fn () => sleep(6)],
     'pays' => ['Joost', '/projects/4/section/7/gain', 1280, 800, static function () use ($find): void {
@@ -55,7 +55,7 @@ $views = [
     'rules' => ['Joost', '/rules', 1280, 800, null],
     'options' => ['Joost', '/projects/1/options', 1280, 800, null],
     'materials' => ['Joost', '/materials', 1280, 800, null],
-    'frost' => ['Joost', '/projects/11/section', 1280, 900, static function () use ($site, $browser): void {
+    'frost' => ['Joost', '/projects/11/section', 1280, 1000, static function () use ($site, $browser): void {
         $site->withWinters();
         $browser->executeScript('document.querySelector(".overlay-kinds [value=frost]").click()');
         for ($i = 0; $i < 300 && str_contains((string) $browser->executeScript('return document.getElementById("frost-core").innerText'), 'still to be run'); $i++) {
@@ -63,7 +63,7 @@ $views = [
         }
         $site->withoutWinters();
         sleep(2);
-        $browser->executeScript('document.querySelector(".bench-cores").scrollTop = 0; document.getElementById("frost-core").scrollIntoView({ block: "end" })');
+        $browser->executeScript('scrollTo(0, 0)');
     }],
     'shared' => ['Joost', '/projects/3/links', 1280, 800, static function () use ($browser, $type, $find, &$here): void {
         $here = null;
