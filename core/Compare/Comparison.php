@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ondergrond\Compare;
 
 use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Frost\FrostProof;
+use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\History\ChangeWords;
 use Ondergrond\Load\LoadVerdict;
@@ -33,12 +35,14 @@ final readonly class Comparison
     /**
      * @param  non-empty-list<Option>  $options
      * @param  list<FieldSummary|null>  $fields  of each; null where it is still to be solved
+     * @param  list<list<FrostProof>>  $winters  of each, those that were run
      */
-    public static function of(Site $site, array $options, array $fields, UnitSystem $units, QuantityFormatter $format): self
+    public static function of(Site $site, array $options, array $fields, UnitSystem $units, QuantityFormatter $format, array $winters = []): self
     {
         $heats = array_map(static fn (Option $o): HeatVerdict => HeatVerdict::of($site, $o->design), $options);
         $loads = array_map(static fn (Option $o): LoadVerdict => LoadVerdict::of($site, $o->design), $options);
-        $findings = array_map(static fn (Option $o): array => self::findings($site, $o, $units), $options);
+        $frosts = array_map(static fn (Option $o, ?array $proofs): FrostVerdict => FrostVerdict::of($site, $o->design)->proved($proofs ?? []), $options, $winters === [] ? array_fill(0, count($options), []) : $winters);
+        $findings = array_map(static fn (Option $o, FrostVerdict $f): array => self::findings($site, $o, $units, $f), $options, $frosts);
         $heading = ['Family' => array_map(static fn (Option $o): string => ucfirst(str_replace('-', ' ', $o->design->family)), $options)];
 
         return new self($options, [
@@ -55,6 +59,7 @@ final readonly class Comparison
                 new Row('Heat is said to', array_map(static fn (HeatVerdict $h): string => $h->word->value, $heats)),
                 new Row('Load is said to', array_map(static fn (LoadVerdict $l): string => $l->word()->value, $loads)),
             ],
+            'Frost' => self::frostRows($frosts, $format),
             'Findings' => self::findingRows($findings, $options, $format),
             'Parts that differ' => self::partRows($options, $format),
         ]);
@@ -91,11 +96,32 @@ final readonly class Comparison
         return array_map(static fn (?FieldSummary $f): ?float => $f === null ? null : $value($f), $fields);
     }
 
+    /**
+     * @param  list<FrostVerdict>  $frosts
+     * @return list<Row>
+     */
+    private static function frostRows(array $frosts, QuantityFormatter $format): array
+    {
+        return [
+            new Row('Shallowest bearing on the ground', array_map(static fn (FrostVerdict $f): string => $format->format($f->bearingDepth(), Quantity::Depth), $frosts)),
+            new Row('Frost margin, field', array_map(static function (FrostVerdict $f) use ($format): string {
+                $margin = $f->closest()?->margin;
+
+                return match (true) {
+                    $f->reason !== null => 'not judged',
+                    $margin === null => 'not run yet',
+                    default => is_finite($margin) ? $format->format($margin, Quantity::Depth) : 'no frost near',
+                };
+            }, $frosts)),
+            new Row('Frost is said to', array_map(static fn (FrostVerdict $f): string => $f->word()->value, $frosts)),
+        ];
+    }
+
     /** @return array<string, Finding> by rule */
-    private static function findings(Site $site, Option $option, UnitSystem $units): array
+    private static function findings(Site $site, Option $option, UnitSystem $units, FrostVerdict $frost): array
     {
         $by = [];
-        foreach (Rulebook::findings(new Subject($site, $option->design, $units)) as $finding) {
+        foreach (Rulebook::findings(new Subject($site, $option->design, $units, frost: $frost)) as $finding) {
             $by[$finding->rule->id()] = $finding;
         }
 

@@ -33,7 +33,7 @@ final class CoreArrows
         'Exchange' => ['Design', 'Drawing', 'Fault', 'Field', 'Frost', 'Ground', 'Heat', 'Load', 'Material', 'Project', 'Rules', 'Safety', 'Section', 'Site', 'Units', 'Verdict'],
         'Glossary' => [],
         'History' => ['Design', 'Exchange', 'Material', 'Site', 'Units'],
-        'Compare' => ['Design', 'Exchange', 'Heat', 'History', 'Load', 'Project', 'Rules', 'Site', 'Units'],
+        'Compare' => ['Design', 'Exchange', 'Frost', 'Heat', 'History', 'Load', 'Project', 'Rules', 'Site', 'Units'],
         'Takeoff' => ['Design', 'Fault', 'Material', 'Section'],
         'Gain' => ['Design', 'Exchange', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
         'Search' => ['Design', 'Exchange', 'Fault', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],

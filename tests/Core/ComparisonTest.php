@@ -13,8 +13,12 @@ use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SideBySide;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\CsvWriter;
+use Ondergrond\Frost\Bearing;
+use Ondergrond\Frost\FrostProof;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\SetAside;
+use Ondergrond\Section\Side;
+use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\DecimalMark;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
@@ -59,12 +63,25 @@ final class ComparisonTest extends TestCase
         }
         self::assertTrue($rows['Heat']['A year, field, kWh']->isBest(1), 'four inches throughout lose least');
         self::assertMatchesRegularExpression('~^0,\d{3}$~', $rows['Heat']['U, formula, W/(m²K)']->cells[0], 'in the reader’s decimal mark');
+        self::assertSame(['not run yet', 'not run yet', 'not run yet'], $rows['Frost']['Frost margin, field']->cells);
         self::assertSame(['0', '0', '1'], $rows['Findings']['Stop']->cells);
         self::assertSame(['–', '–', "fix: 104\u{a0}kPa"], $rows['Findings']['The board under a slab is 25 psi (172 kPa) or more.']->cells);
         // Only what differs: 2, 4 and 1 in of field board; the slab is 4 in in all.
         self::assertSame(['50,8 mm', '101,6 mm', '25,4 mm'], array_map(static fn (string $c): string => str_replace("\u{a0}", ' ', $c), $rows['Parts that differ']['Field board, thickness']->cells));
         self::assertArrayNotHasKey('Slab, thickness', $rows['Parts that differ']);
         self::assertSame(['A · edge tray 4 in', 'B · 4 in throughout', 'C · as first priced'], array_slice($comparison->table()[0], 2));
+    }
+
+    public function test_winters_that_were_run_stand_beside_each_other(): void
+    {
+        $project = Examples::boathouse();
+        $proof = static fn (Option $o, float $margin): FrostProof => new FrostProof(Side::Edge, WinterUse::Heated, Bearing::of($o->design, Side::Edge), $margin, 50, -0.5, 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, []);
+        [$a, $b] = $project->options;
+        $comparison = Comparison::of($project->site, [$a, $b], [null, null], UnitSystem::InchPound, new QuantityFormatter(UnitSystem::Metric), [[$proof($a, -0.074)], []]);
+        $rows = array_column($comparison->groups['Frost'], null, 'label');
+        self::assertSame(["-75\u{a0}mm", 'not run yet'], $rows['Frost margin, field']->cells);
+        self::assertSame(['fails', 'fails'], $rows['Frost is said to']->cells, 'by the field, and by the table');
+        self::assertSame('1', array_column($comparison->groups['Findings'], null, 'label')['Stop']->cells[0], 'what hangs on the winter is found');
     }
 
     public function test_what_is_set_aside_counts_no_more_and_says_so(): void

@@ -9,6 +9,7 @@ use App\Models\Option;
 use App\Models\Project;
 use App\Support\Download;
 use App\Support\Fields;
+use App\Support\Frosts;
 use App\Support\Reading;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
@@ -24,7 +25,7 @@ use Ondergrond\Project\Option as CoreOption;
 /** Options side by side, at one scale. */
 final class CompareController
 {
-    public function __construct(private readonly Reading $reading, private readonly Fields $fields) {}
+    public function __construct(private readonly Reading $reading, private readonly Fields $fields, private readonly Frosts $frosts) {}
 
     public function show(Project $project, Request $request): View
     {
@@ -60,7 +61,9 @@ final class CompareController
      */
     private function comparison(Project $project, Collection $options, array $fields): Comparison
     {
-        return Comparison::of($project->site, self::some($options->map(static fn (Option $o): CoreOption => $o->toCore())), $fields, $project->units, $this->reading->formatter($project));
+        $winters = array_values($options->map(fn (Option $o): array => $this->frosts->known($project, $o))->all());
+
+        return Comparison::of($project->site, self::some($options->map(static fn (Option $o): CoreOption => $o->toCore())), $fields, $project->units, $this->reading->formatter($project), $winters);
     }
 
     /**
