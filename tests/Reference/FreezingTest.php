@@ -16,6 +16,9 @@ use Ondergrond\Field\Winter;
 use Ondergrond\Frost\FrostDepth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Symfony\Component\Process\Process;
 
 /**
  * Freezing ground against Neumann's two-phase solution (Carslaw and Jaeger, Conduction of heat in solids, 2nd ed., 11.2; from
@@ -88,6 +91,63 @@ final class FreezingTest extends TestCase
         $wide = FreezingSolution::of(self::column(20, 0.05, 4.0));
         self::assertEqualsWithDelta($narrow->fronts['middle'][19], $wide->fronts['middle'][19], 1e-4);
         self::assertEqualsWithDelta(8 * $narrow->ice[19], $wide->ice[19], 1e-3);
+    }
+
+    /** Another method on another grid: enthalpy explicit in time, by numpy; a board lies over part of the ground, whose front is no line. */
+    public function test_another_solver_finds_the_same_front_beside_a_board(): void
+    {
+        $lines = ['under the board' => 0.4, 'near its end' => 0.85, 'beyond its end' => 1.15, 'open' => 2.4];
+        $days = array_map(static fn (int $d): float => -10 * sin(M_PI * ($d + 0.5) / 50), range(0, 49));
+        $input = ['width' => 2.5, 'depth' => 2.5, 'size' => 0.025, 'board_width' => 1.0, 'board_thickness' => 0.05, 'board_k' => 0.03, 'kf' => 2.4, 'ku' => 1.6, 'cf' => 2.0e6, 'cu' => 2.8e6, 'latent' => 90e6, 'start' => 6.0, 'days' => $days, 'resistance' => 0.04, 'lines' => array_values($lines)];
+        $process = new Process(['/usr/bin/python3', __DIR__.'/independent/freezing.py'], input: json_encode($input, JSON_THROW_ON_ERROR), timeout: 120);
+        $theirs = array_map(floatval(...), explode(' ', trim($process->mustRun()->getOutput())));
+        $soil = new Substance('soil', 1.6, 2.8e6, new Frozen(2.4, 2.0e6, 90e6));
+        $board = new Substance('board', 0.03, 1.0);
+        $run = FreezingSolution::of(Problem::of(
+            [Patch::rectangle($soil, 0, -2.5, 2.5, 0), Patch::rectangle($board, 0, 0, 1, 0.05)],
+            [Boundary::temperature('over', 0, 0.05, 1, 0.05, 6.0, 0.04), Boundary::temperature('beside', 1, 0, 2.5, 0, 6.0, 0.04)],
+            fine: [new Fine(0, -1.2, 2.5, 0, 0.025, 0.0125)],
+            winter: new Winter(['over' => $days, 'beside' => $days], 6.0, $lines),
+        ));
+        foreach (array_keys($lines) as $i => $name) {
+            $front = $run->fronts[$name][49] - ($lines[$name] < 1 ? 0.05 : 0.0);
+            // Under the board all is within a twentieth of a kelvin of freezing: where exactly it does hangs on the cells of either.
+            self::assertEqualsWithDelta($theirs[$i], $front, ['under the board' => 0.04, 'near its end' => 0.02][$name] ?? 0.01, $name);
+        }
+        self::assertGreaterThan($run->fronts['near its end'][49] + 0.1, $run->fronts['open'][49]);
+        self::assertLessThan(1e-6, $run->freezing->closure());
+    }
+
+    /** What must hold of any section: heat in is heat stored, no cell is colder or warmer than what acts on it, ice only where it is not warm. */
+    public function test_sections_drawn_by_lot_keep_their_heat(): void
+    {
+        $lot = new Randomizer(new Mt19937(13_793));
+        for ($n = 0; $n < 12; $n++) {
+            $between = static fn (float $low, float $high): float => $low + ($high - $low) * $lot->getInt(0, 1000) / 1000;
+            $soil = new Substance('soil', $between(0.8, 2.5), $between(1.8e6, 3.2e6), new Frozen($between(1.2, 3.2), $between(1.5e6, 2.4e6), $between(5e6, 200e6)));
+            $concrete = new Substance('concrete', $between(1.0, 2.4), 2.3e6);
+            $foam = new Substance('foam', $between(0.025, 0.05), 4.0e4);
+            $edge = round($between(0.8, 1.6), 3);
+            $patches = [Patch::rectangle($soil, 0, -3, 3, 0), Patch::rectangle($concrete, 0, -0.4, $edge, 0.1), Patch::rectangle($foam, 0, -0.5, $edge, -0.4)];
+            $out = array_map(static fn (): float => $between(-18.0, 6.0), range(1, 40));
+            $problem = Problem::of(
+                $patches,
+                [Boundary::temperature('in', 0, 0.1, $edge, 0.1, 18.0, 0.17), Boundary::temperature('out', $edge, 0, 3, 0, 4.0, 0.04)],
+                winter: new Winter(['out' => $out, 'in' => array_fill(0, 40, 18.0)]),
+            );
+            $run = FreezingSolution::of($problem);
+            self::assertLessThan(1e-6, $run->freezing->closure());
+            self::assertLessThan(1e-6, $run->freezing->residual);
+            $mesh = $run->last->mesh;
+            foreach ($run->last->cells as $q => $t) {
+                if ($mesh->conductivity[$q] > 0.0) {
+                    self::assertGreaterThanOrEqual(min($out) - 0.01, $t);
+                    self::assertLessThanOrEqual(18.01, $t);
+                    self::assertTrue($run->last->liquid[$q] > 0.0 || $t <= 1e-6, 'ice is not warm');
+                    self::assertTrue($run->last->liquid[$q] < 1.0 || $t >= -1e-6, 'nor is water cold');
+                }
+            }
+        }
     }
 
     public function test_what_froze_thaws_again_and_gives_back_what_it_took(): void

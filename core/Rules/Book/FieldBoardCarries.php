@@ -44,7 +44,7 @@ final class FieldBoardCarries extends Rule
                 $lasting = $check->permanent * BearingCheck::LONG >= $check->total * BearingCheck::SHORT;
 
                 return $this->stop(
-                    lcfirst($check->part->label()).' carries %1$s and may carry %2$s.',
+                    'The '.lcfirst($check->part->label()).' carries %1$s and may carry %2$s.',
                     Measure::stress($lasting ? $check->permanent : $check->total), Measure::stress((float) ($lasting ? $check->allowableLong() : $check->allowableShort())),
                     $s->sizes->hardenedFloor(),
                 );
