@@ -55,16 +55,6 @@ final readonly class FreezingIndex
         return self::ofDays([...array_slice($year, $half), ...array_slice($year, 0, $half)]);
     }
 
-    /**
-     * The sum of cold days alone, °C·d, for comparison.
-     *
-     * @param  list<float>  $daily  °C
-     */
-    public static function coldDays(array $daily): float
-    {
-        return -array_sum(array_filter($daily, static fn (float $t): bool => $t < 0.0));
-    }
-
     public static function kelvinHours(float $index): float
     {
         return self::HOURS * $index;

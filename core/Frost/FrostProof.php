@@ -55,6 +55,7 @@ final readonly class FrostProof
      * @param  GroundField  $ground  with the swing of the year
      * @param  float  $depth  of frost in open ground, m
      * @param  (callable(): void)|null  $tick  is called now and then, and may throw to stop
+     * @param  int  $finer  so many times smaller cells, to see what that changes
      */
     public static function of(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, WinterUse $use, ?callable $tick = null, int $finer = 1): self
     {
