@@ -169,6 +169,27 @@ final class Freezing
         $this->moved += abs($this->cells->sources) * $seconds;
     }
 
+    /**
+     * What air beyond these boundaries feels of the section: the conductance to the cells behind them, and that times their
+     * temperatures.
+     *
+     * @param  list<string>  $names
+     * @return array{float, float} W/K per metre; W per metre
+     */
+    public function felt(array $names): array
+    {
+        $network = $this->cells->network;
+        $conductance = $heat = 0.0;
+        foreach ($network->faceCell as $f => $q) {
+            if (in_array($network->mesh->problem->boundaries[$network->faceBoundary[$f]]->name, $names, true)) {
+                $conductance += $network->faceConductance[$f];
+                $heat += $network->faceConductance[$f] * $this->t[$q];
+            }
+        }
+
+        return [$conductance, $heat];
+    }
+
     /** |heat in − what is stored more than at the beginning| ÷ Σ|heat| moved. */
     public function closure(): float
     {

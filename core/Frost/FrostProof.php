@@ -79,7 +79,7 @@ final readonly class FrostProof
             if ($design && $step > 1 && $day % Seasons::DAYS > $winter->coldestDay() && $day > $end - Seasons::DAYS / 2) {
                 break;
             }
-            $freezing->step($section->day($day + intdiv($step, 2), $design, $use), $step);
+            $freezing->step($section->day($day + intdiv($step, 2), $design, $use, $freezing), $step);
             $day += $step;
             if ($tick !== null) {
                 $tick();

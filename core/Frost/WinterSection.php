@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Ondergrond\Frost;
 
 use Ondergrond\Field\Fine;
+use Ondergrond\Field\Freezing;
 use Ondergrond\Field\Patch;
 use Ondergrond\Field\Problem;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
+use Ondergrond\Ground\SpaceAir;
 use Ondergrond\Section\Layout;
 use Ondergrond\Site\WinterUse;
 
@@ -64,29 +66,38 @@ final readonly class WinterSection
     /**
      * @param  int  $day  of the year, from 1 January as 0
      * @param  bool  $design  the design winter, not a normal one
+     * @param  Freezing  $freezing  as it stands, for the air of an unheated space below
      * @return array<string, float> °C by boundary name
      */
-    public function day(int $day, bool $design, WinterUse $use): array
+    public function day(int $day, bool $design, WinterUse $use, Freezing $freezing): array
     {
         $site = $this->ground->site;
         $d = $day % Seasons::DAYS;
         $air = $design ? $this->winter->design[$d] : $this->winter->normal[$d];
-        $colder = $this->winter->normal[$d] - $air;
+        $below = $this->ground->space === null ? $air : $this->spaceAir($freezing, $air);
         $phase = 2 * M_PI * ($d - $this->winter->coldestDay()) / Seasons::DAYS;
         $beyond = [];
         foreach ($this->waves as $name => [$share, $re, $im]) {
             $inside = $this->winter->outdoor->mean + $this->ground->difference() * $share + $re * cos($phase) - $im * sin($phase);
             $beyond[$name] = match (true) {
                 $name === SectionProblem::GROUND => $air < 0.0 ? $air * $site->frost->surface->freezingFactor($site->frost->snow) : $air,
+                in_array($name, SectionProblem::SPACE, true) => $below,
                 $name === SectionProblem::WALL_OUTSIDE, $use === WinterUse::Unheated => $air,
-                // An unheated space follows the cold as far as it stands between inside and outside.
-                in_array($name, SectionProblem::SPACE, true) => $inside - (1 - $share) * $colder,
                 $use === WinterUse::SetBack && $air < $site->heatingLimit => min($inside, $site->frost->setBack),
                 default => $inside,
             };
         }
 
         return $beyond;
+    }
+
+    /** As warm as leaves nothing over of what it gets from deck, floor and walls and loses with the air that changes (ISO 13789:2007, 6.3), °C. */
+    private function spaceAir(Freezing $freezing, float $outside): float
+    {
+        [$conductance, $heat] = $freezing->felt(SectionProblem::SPACE);
+        $air = SpaceAir::airChange($this->ground->design);
+
+        return ($heat + $air * $outside) / ($conductance + $air);
     }
 
     /**
