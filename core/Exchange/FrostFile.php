@@ -83,7 +83,7 @@ final class FrostFile
                 'deepest_under_bearing_mm' => $p->lowest === null ? null : round(1000 * ($p->bearing->grade - $p->lowest), 1),
                 'limit_mm' => round(1000 * $p->bearing->depth(), 1),
                 'open_ground_mm' => round(1000 * $p->open, 1),
-                'heat_kwh_m' => round($p->heat, 3),
+                'heat_kwh_m' => round($p->heat, precision: 2),
                 'cells' => $p->cells,
                 'energy_closure' => $p->closure,
                 'residual' => $p->residual,
