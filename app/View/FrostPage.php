@@ -48,7 +48,7 @@ final readonly class FrostPage
         $verdict = $this->verdict;
         $proof = $verdict->closest();
         if ($verdict->reason !== null || $proof === null) {
-            return $verdict->reason ?? 'The design winter is being run on the section, a day at a time.';
+            return $verdict->reason ?? 'The design winter has not been run on the section yet: depth and table are what is known.';
         }
 
         return $this->said($proof);

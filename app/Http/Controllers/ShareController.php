@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Project;
 use App\Models\Share;
 use App\Models\User;
+use App\Support\Frosts;
 use App\View\SectionPage;
 use App\View\View as Shown;
 use Illuminate\Http\RedirectResponse;
@@ -59,7 +60,7 @@ final class ShareController
     }
 
     /** What the client sees. One to what lies in the trash is over too. */
-    public function show(Share $share): View
+    public function show(Share $share, Frosts $frosts): View
     {
         $share->load(['project', 'option']);
         if (! $share->open() || $share->project === null || $share->option === null) {
@@ -67,7 +68,7 @@ final class ShareController
         }
 
         return view('shared', [
-            'page' => SectionPage::of($share->project, $share->option, $format = new QuantityFormatter($share->project->units), Shown::plain()),
+            'page' => SectionPage::of($share->project, $share->option, $format = new QuantityFormatter($share->project->units), Shown::plain(), frosts: $frosts),
             'others' => array_map(
                 static fn (Side $side): array => [$side->label(), SvgWriter::inline(SectionDrawing::of($share->option->design, $format, $side)->without(Role::Level, Role::Handle))],
                 array_slice(Side::of($share->option->design), 1),
