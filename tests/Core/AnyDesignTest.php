@@ -31,7 +31,7 @@ final class AnyDesignTest extends TestCase
         mt_srand(20_261_125);
         $schema = json_decode((string) file_get_contents(Schema::Project->file()), true, flags: JSON_THROW_ON_ERROR);
         $taken = 0;
-        for ($i = 0; $i < 400; $i++) {
+        for ($i = 0; $i < 320; $i++) {
             try {
                 $design = DesignCodec::fromArray($this->anyOf(self::likes()[$i % count(self::likes())], $schema));
                 $place = $this->chance($schema['$defs']['site'], $schema, SiteCodec::toArray(Examples::boathouse()->site));

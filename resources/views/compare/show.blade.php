@@ -40,7 +40,7 @@
                         <tbody>
                             <tr class="compare-group"><th scope="rowgroup" colspan="{{ $options->count() + 1 }}">{{ $title }}</th></tr>
                             @forelse ($rows as $row)
-                                <tr @class(['compare-differs' => $row->differs()])>
+                                <tr @class(['compare-differs' => $row->differs(), 'compare-finding' => $title === 'Findings'])>
                                     <th scope="row">{{ $row->label }}</th>
                                     @foreach ($row->cells as $i => $cell)<td @class(['compare-best' => $row->isBest($i)])>{{ $cell }}@if ($row->isBest($i)) <span aria-label="best">◂</span>@endif</td>@endforeach
                                 </tr>
