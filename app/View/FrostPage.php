@@ -48,7 +48,7 @@ final readonly class FrostPage
         $verdict = $this->verdict;
         $proof = $verdict->closest();
         if ($verdict->reason !== null || $proof === null) {
-            return $verdict->reason ?? 'The design winter has not been run on the section yet: depth and table are what is known.';
+            return $verdict->reason ?? ($verdict->tableFails() ? 'The table asks more than is drawn. ' : '').'The design winter has not been run on the section yet.';
         }
 
         return $this->said($proof);

@@ -58,7 +58,7 @@ final readonly class FrostVerdict
     private static function reason(Site $site, Design $design, DesignWinter $winter, FrozenSoil $soil, Susceptibility $susceptibility): array
     {
         $ledge = $site->frost->ledge;
-        $shallowest = min(array_map(static fn (Side $s): float => Bearing::of($design, $s)->depth(), Side::of($design)));
+        $shallowest = self::shallowest($design);
 
         return match (true) {
             $winter->isPermafrost() => ['The mean of the year is at or below freezing: ground that may stay frozen through the summer is not judged here. Ask a geotechnical engineer.', false],
@@ -79,7 +79,12 @@ final readonly class FrostVerdict
     /** Least depth of a bearing's ground below the ground outside, over all sides, m. */
     public function bearingDepth(): float
     {
-        return min(array_map(fn (Side $s): float => Bearing::of($this->design, $s)->depth(), Side::of($this->design)));
+        return self::shallowest($this->design);
+    }
+
+    private static function shallowest(Design $design): float
+    {
+        return min(array_map(static fn (Side $s): float => Bearing::of($design, $s)->depth(), Side::of($design)));
     }
 
     /** Of frost in open ground, m; 0 where nothing freezes. */

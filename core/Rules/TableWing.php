@@ -10,6 +10,7 @@ use Ondergrond\Design\Layer;
 use Ondergrond\Design\OutsideBoard;
 use Ondergrond\Frost\FrostTable;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\Material;
 use Ondergrond\Section\Layout;
 
 /** What the table for shallow foundations asks, put into a design in sizes that are sold. What is better already stays. */
@@ -20,8 +21,11 @@ final class TableWing
 
     private const FALL = [2, 50];
 
-    /** @param  float  $index  °F·d, within the table */
-    public static function fitted(Design $d, float $index, Stock $stock): Design
+    /**
+     * @param  float  $index  °F·d, within the table
+     * @param  Material|null  $board  of a wing where there is none yet, one that the table knows
+     */
+    public static function fitted(Design $d, float $index, Stock $stock, ?Material $board = null): Design
     {
         [$depth, $vertical, $along, $corner, $a, $b, $c] = FrostTable::row($index);
         $d = self::deepened($d, $depth, $stock);
@@ -30,7 +34,7 @@ final class TableWing
             return $d;
         }
         $wing = $d->wing;
-        $layer = $wing->present() ? $wing->layer : Layer::of(Catalogue::get('xps-40psi'), $stock->size(2, 50));
+        $layer = $wing->present() ? $wing->layer : Layer::of($board ?? Catalogue::get('xps-40psi'), $stock->size(2, 50));
         if (FrostTable::effective($layer->material, 1.0) <= 0.0) {
             $layer = $layer->made(Catalogue::get('xps-40psi'));
         }

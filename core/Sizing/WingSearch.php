@@ -8,11 +8,14 @@ use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Stock;
 use Ondergrond\Design\Layer;
+use Ondergrond\Design\Wing;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Frost\FrostProof;
+use Ondergrond\Frost\FrostTable;
 use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\Material;
 use Ondergrond\Rules\TableWing;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Side;
@@ -52,6 +55,8 @@ final class WingSearch
      */
     private function __construct(
         private readonly Stock $stock,
+        private readonly Wing $drawn,
+        private readonly Material $board,
         private readonly bool $byTable,
         private $prove,
         private $still,
@@ -69,9 +74,16 @@ final class WingSearch
         self::refuse($verdict, $design);
         $stock = new Stock($units);
         $table = $verdict->table->why === null;
-        $floor = $table ? TableWing::fitted($design, $verdict->table->index, $stock) : $design;
+        // A wing that is drawn lends its board and its depth, not its size: a smaller one may do.
+        $drawn = $design->wing;
+        $board = $drawn->present() && FrostTable::effective($drawn->layer->material, 1.0) > 0.0 ? $drawn->layer->material : Catalogue::get('xps-40psi');
+        $bare = $design->with(['wing' => $drawn->but(layer: Layer::of($board, 0.0), width: 0.0, fall: 0.0, cornerThickness: 0.0, cornerWidth: 0.0, cornerLength: 0.0)]);
+        $floor = $table ? TableWing::fitted($bare, $verdict->table->index, $stock, $board) : $bare;
+        if ($drawn->present() && $floor->wing->present()) {
+            $floor = $floor->with(['wing' => $floor->wing->but(depth: $drawn->depth, fall: min($drawn->fall, 0.5 * $floor->wing->width))]);
+        }
         $prove ??= static fn (Design $d, Side $side, callable $tick): FrostProof => Assessor::proof($site, $d, $side, $site->frost->use, $tick);
-        $search = new self($stock, $table, $prove, $still);
+        $search = new self($stock, $drawn, $board, $table, $prove, $still);
         try {
             $search->search($floor);
         } catch (Ended) {
@@ -94,7 +106,7 @@ final class WingSearch
 
     private function search(Design $floor): void
     {
-        // What is there already, or what the table asks, may do: nothing smaller is looked for.
+        // What the table asks, or no wing at all, may do.
         if ($this->attempt($floor)) {
             return;
         }
@@ -158,13 +170,12 @@ final class WingSearch
             return null;
         }
         $at = Layout::of($d);
-        $layer = $wing->present() ? $wing->layer : Layer::of(Catalogue::get('xps-40psi'), $thickness);
         try {
             return $d->with(['wing' => $wing->but(
-                layer: $layer->thick($thickness),
+                layer: Layer::of($this->board, $thickness),
                 width: $width,
-                depth: $wing->present() ? $wing->depth : min($this->stock->size(...self::DEPTH), max(0.0, $at->grade - $at->foot)),
-                fall: $wing->present() ? $wing->fall : min($this->stock->size(...self::FALL), 0.5 * $width),
+                depth: $this->drawn->present() ? $this->drawn->depth : min($this->stock->size(...self::DEPTH), max(0.0, $at->grade - $at->foot)),
+                fall: min($this->drawn->present() ? $this->drawn->fall : $this->stock->size(...self::FALL), 0.5 * $width),
                 cornerThickness: max($wing->cornerThickness, $thickness),
                 cornerWidth: min(4.0, max($wing->cornerWidth, $this->stock->up(self::CORNER * $width))),
                 cornerLength: max($wing->cornerLength, $this->stock->up(self::CORNER * $width)),

@@ -207,6 +207,12 @@ final class FrostVerdictTest extends TestCase
         self::assertLessThanOrEqual($found->most, $asked);
         self::assertTrue($found->byTable);
         self::assertGreaterThanOrEqual(1.5 * $wing->width - 0.001, $wing->cornerWidth);
+        // A wing that is drawn larger than it need be is no reason to keep it so; its board and depth are kept.
+        $large = self::design('frost-protected-raft');
+        $less = WingSearch::run($site, $large, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, $prove)->best?->design->wing;
+        self::assertNotNull($less);
+        self::assertEqualsWithDelta($least, $less->width * $less->layer->thickness, 1e-9);
+        self::assertSame([$large->wing->depth, $large->wing->layer->material], [$less->depth, $less->layer->material]);
         // Stopped in the middle, what was found is kept.
         $calls = 0;
         $stopped = WingSearch::run($site, $design, UnitSystem::Metric, static function (WingOutcome $o) use (&$calls): bool {

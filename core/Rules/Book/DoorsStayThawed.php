@@ -26,7 +26,7 @@ final class DoorsStayThawed extends Rule
 
     public function source(): string
     {
-        return 'the design winter by the field; practice';
+        return 'the design winter by the field; common practice, no source';
     }
 
     public function parts(): array

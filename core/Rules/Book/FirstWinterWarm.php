@@ -25,7 +25,7 @@ final class FirstWinterWarm extends Rule
 
     public function source(): string
     {
-        return 'the design winter without heat by the field; practice';
+        return 'the design winter without heat by the field; common practice, no source';
     }
 
     public function parts(): array

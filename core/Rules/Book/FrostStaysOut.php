@@ -25,7 +25,7 @@ final class FrostStaysOut extends Rule
 
     public function source(): string
     {
-        return 'the design winter by the field, margins under 50 mm close; practice';
+        return 'the design winter by the field; that less than 50 mm is close is common practice, no source';
     }
 
     public function parts(): array
