@@ -60,58 +60,39 @@ final class IncompleteCholesky
      */
     public function solve(array $load, array $x, float $goal): array
     {
-        [$nx, $ny, $s, $across, $up, $d, $pivot] = [$this->nx, $this->ny, $this->nx + 2, $this->across, $this->up, $this->diagonal, $this->pivot];
-        $r = $p = $w = $z = array_fill(0, count($load), 0.0);
-        $left = 0.0;
+        [$nx, $ny, $s, $across, $up, $d] = [$this->nx, $this->ny, $this->nx + 2, $this->across, $this->up, $this->diagonal];
+        $r = array_fill(0, count($load), 0.0);
         for ($j = 1; $j <= $ny; $j++) {
             for ($q = $j * $s + 1, $end = $q + $nx; $q < $end; $q++) {
-                $value = $load[$q] - $d[$q] * $x[$q] + $across[$q - 1] * $x[$q - 1] + $across[$q] * $x[$q + 1] + $up[$q - $s] * $x[$q - $s] + $up[$q] * $x[$q + $s];
-                $r[$q] = $value;
-                $left += $value * $value;
+                $r[$q] = $load[$q] - $d[$q] * $x[$q] + $across[$q - 1] * $x[$q - 1] + $across[$q] * $x[$q + 1] + $up[$q - $s] * $x[$q - $s] + $up[$q] * $x[$q + $s];
             }
         }
-        $goal *= $goal;
-        $before = 0.0;
-        for ($this->steps = 0; $this->steps < self::MOST_STEPS; $this->steps++) {
-            if ($left <= $goal) {
-                return $x;
+        [$x, $this->steps] = (new ConjugateGradients($nx, $ny, $across, $up, $d, $this->answer(...)))->solve($r, $x, $goal, self::MOST_STEPS);
+
+        return $x;
+    }
+
+    /**
+     * There and back through the factor.
+     *
+     * @param  array<int, float>  $r
+     * @return array<int, float>
+     */
+    private function answer(array $r): array
+    {
+        [$nx, $ny, $s, $across, $up, $pivot] = [$this->nx, $this->ny, $this->nx + 2, $this->across, $this->up, $this->pivot];
+        $z = array_fill(0, count($r), 0.0);
+        for ($j = 1; $j <= $ny; $j++) {
+            for ($q = $j * $s + 1, $end = $q + $nx, $below = $q - $s; $q < $end; $q++, $below++) {
+                $z[$q] = ($r[$q] + $across[$q - 1] * $z[$q - 1] + $up[$below] * $z[$below]) * $pivot[$q];
             }
-            for ($j = 1; $j <= $ny; $j++) {
-                for ($q = $j * $s + 1, $end = $q + $nx, $below = $q - $s; $q < $end; $q++, $below++) {
-                    $z[$q] = ($r[$q] + $across[$q - 1] * $z[$q - 1] + $up[$below] * $z[$below]) * $pivot[$q];
-                }
-            }
-            $rho = 0.0;
-            for ($j = $ny; $j >= 1; $j--) {
-                for ($end = $j * $s, $q = $end + $nx; $q > $end; $q--) {
-                    $value = $z[$q] + ($across[$q] * $z[$q + 1] + $up[$q] * $z[$q + $s]) * $pivot[$q];
-                    $z[$q] = $value;
-                    $rho += $value * $r[$q];
-                }
-            }
-            $beta = $before > 0.0 ? $rho / $before : 0.0;
-            $before = $rho;
-            for ($q = $s + 1, $end = ($ny + 1) * $s - 1; $q < $end; $q++) {
-                $p[$q] = $z[$q] + $beta * $p[$q];
-            }
-            $curvature = 0.0;
-            for ($j = 1; $j <= $ny; $j++) {
-                for ($q = $j * $s + 1, $end = $q + $nx, $below = $q - $s, $above = $q + $s; $q < $end; $q++, $below++, $above++) {
-                    $value = $d[$q] * $p[$q] - $across[$q - 1] * $p[$q - 1] - $across[$q] * $p[$q + 1] - $up[$below] * $p[$below] - $up[$q] * $p[$above];
-                    $w[$q] = $value;
-                    $curvature += $value * $p[$q];
-                }
-            }
-            $alpha = $rho / $curvature;
-            $left = 0.0;
-            for ($q = $s + 1, $end = ($ny + 1) * $s - 1; $q < $end; $q++) {
-                $x[$q] += $alpha * $p[$q];
-                $value = $r[$q] - $alpha * $w[$q];
-                $r[$q] = $value;
-                $left += $value * $value;
+        }
+        for ($j = $ny; $j >= 1; $j--) {
+            for ($end = $j * $s, $q = $end + $nx; $q > $end; $q--) {
+                $z[$q] += ($across[$q] * $z[$q + 1] + $up[$q] * $z[$q + $s]) * $pivot[$q];
             }
         }
 
-        throw new RuntimeException('a step of the winter did not settle');
+        return $z;
     }
 }

@@ -6,19 +6,17 @@ namespace Ondergrond\Field;
 
 use RuntimeException;
 
-/** The steady field: conjugate gradients preconditioned by multigrid (Hestenes and Stiefel 1952). */
+/** The steady field: conjugate gradients preconditioned by multigrid. */
 final class SteadySolver
 {
     private const MOST_STEPS = 200;
 
-    private readonly Level $finest;
-
-    private readonly SteadyMultigrid $multigrid;
+    private readonly ConjugateGradients $gradients;
 
     public function __construct(private readonly Hierarchy $hierarchy)
     {
-        $this->finest = $hierarchy->finest();
-        $this->multigrid = new SteadyMultigrid($hierarchy);
+        $finest = $hierarchy->finest();
+        $this->gradients = new ConjugateGradients($finest->nx, $finest->ny, $finest->across, $finest->up, $finest->diagonal, (new SteadyMultigrid($hierarchy))->answer(...));
     }
 
     /**
@@ -29,51 +27,12 @@ final class SteadySolver
      */
     public function solve(float $tolerance): array
     {
-        [$nx, $ny, $s, $size] = [$this->finest->nx, $this->finest->ny, $this->finest->stride, $this->finest->size];
-        [$across, $up, $d] = [$this->finest->across, $this->finest->up, $this->finest->diagonal];
-        $r = $this->hierarchy->network->steadyLoad();
-        $x = $p = $w = array_fill(0, $size, 0.0);
-        $goal = 0.0;
-        foreach ($r as $value) {
-            $goal += $value * $value;
+        $load = $this->hierarchy->network->steadyLoad();
+        $norm = 0.0;
+        foreach ($load as $value) {
+            $norm += $value * $value;
         }
-        $goal *= $tolerance * $tolerance;
-        $before = 0.0;
-        for ($step = 0; $step < self::MOST_STEPS; $step++) {
-            $z = $this->multigrid->answer($r);
-            $rho = 0.0;
-            for ($q = 0; $q < $size; $q++) {
-                $rho += $r[$q] * $z[$q];
-            }
-            // Nothing drives the field, or nothing is left to correct.
-            if ($rho <= 0.0) {
-                return $x;
-            }
-            $beta = $before > 0.0 ? $rho / $before : 0.0;
-            $before = $rho;
-            for ($q = 0; $q < $size; $q++) {
-                $p[$q] = $z[$q] + $beta * $p[$q];
-            }
-            $curvature = 0.0;
-            for ($j = 1; $j <= $ny; $j++) {
-                for ($q = $j * $s + 1, $end = $q + $nx, $below = $q - $s, $above = $q + $s; $q < $end; $q++, $below++, $above++) {
-                    $value = $d[$q] * $p[$q] - $across[$q - 1] * $p[$q - 1] - $across[$q] * $p[$q + 1] - $up[$below] * $p[$below] - $up[$q] * $p[$above];
-                    $w[$q] = $value;
-                    $curvature += $value * $p[$q];
-                }
-            }
-            $alpha = $rho / $curvature;
-            $left = 0.0;
-            for ($q = 0; $q < $size; $q++) {
-                $x[$q] += $alpha * $p[$q];
-                $value = $r[$q] - $alpha * $w[$q];
-                $r[$q] = $value;
-                $left += $value * $value;
-            }
-            if ($left <= $goal) {
-                return $x;
-            }
-        }
-        throw new RuntimeException('the steady field did not settle');
+
+        return $this->gradients->solve($load, array_fill(0, count($load), 0.0), $tolerance * sqrt($norm), self::MOST_STEPS)[0];
     }
 }
