@@ -49,7 +49,7 @@
             <p class="core-says">No table: {{ $verdict->table->why }}.</p>
         @else
             <details class="frost-table" @if ($verdict->tableFails()) open @endif>
-                <summary>Table for heated buildings <span class="word word-{{ $verdict->table->holds() ? 'holds' : 'fails' }}">{{ $verdict->table->holds() ? '● holds' : '▲ lacks' }}</span></summary>
+                <summary>Table for heated buildings @if ($verdict->table->holds() || $verdict->tableFails())<span class="word word-{{ $verdict->tableFails() ? 'fails' : 'holds' }}">{{ $verdict->tableFails() ? '▲ lacks' : '● holds' }}</span>@else<span class="word word-shown">○ not needed below frost</span>@endif</summary>
                 <table class="core-bearing frost-asks"><thead><tr><th scope="col">asks</th><th scope="col">needs</th><th scope="col">has</th></tr></thead><tbody>
                     @foreach ($verdict->table->demands as $demand)
                         <tr @class(['frost-lacks' => ! $demand->holds()])><th scope="row">{{ $demand->holds() ? '●' : '▲' }} {{ $demand->label }}</th><td>{{ $frost->needed($demand) }}</td><td>{{ $frost->demand($demand) }}</td></tr>
