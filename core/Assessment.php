@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond;
 
+use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
@@ -21,5 +22,6 @@ final readonly class Assessment
         public LoadVerdict $load,
         public Judgement $judgement,
         public FrostVerdict $frost,
+        public DampVerdict $damp,
     ) {}
 }

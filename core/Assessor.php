@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond;
 
+use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Frost\FrostProof;
@@ -44,8 +45,9 @@ final class Assessor
         $field = FieldHeat::of($heat->floor, $sides);
 
         $frost = self::frost($site, $design)->proved($proofs);
+        $damp = DampVerdict::of($site, $design, $sides);
 
-        return new Assessment($heat, $field, Junctions::of($field), LoadVerdict::of($site, $design), Judgement::of(new Subject($site, $design, $units, $field, $frost), $setAside), $frost);
+        return new Assessment($heat, $field, Junctions::of($field), LoadVerdict::of($site, $design), Judgement::of(new Subject($site, $design, $units, $field, $frost, $damp), $setAside), $frost, $damp);
     }
 
     /** Frost by the sums and the table, at once; the winters that prove it follow by `proofs`. */
@@ -81,6 +83,12 @@ final class Assessor
         $verdict = self::frost($site, $design);
 
         return FrostProof::of(GroundField::of($site, $design, $side), $verdict->winter, $verdict->soil, $verdict->depth(), $use, $tick);
+    }
+
+    /** Damp as far as it hangs on no field: water that is built in or presses, and the slab's drying. */
+    public static function damp(Site $site, Design $design): DampVerdict
+    {
+        return DampVerdict::of($site, $design);
     }
 
     /** The formulas alone, at once: for lists of many designs. */

@@ -107,7 +107,7 @@ final readonly class SectionLog
     {
         $sheet = $this->design->sheet->position === SheetPosition::AboveBoards ? [Part::Sheet, Part::Field] : [Part::Field, Part::Sheet];
 
-        return [Part::Heating, Part::Screed, Part::Upstand, Part::UpperSheet, Part::BoardAbove, Part::Slab, Part::Steel, ...$sheet, Part::Blinding, Part::Stone, Part::Service];
+        return [Part::Finish, Part::Heating, Part::Screed, Part::Upstand, Part::UpperSheet, Part::BoardAbove, Part::Slab, Part::Steel, ...$sheet, Part::Blinding, Part::Stone, Part::Service, Part::Gas];
     }
 
     /** @param  list<Part>  $parts */

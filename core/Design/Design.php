@@ -51,6 +51,8 @@ final readonly class Design
         public Neighbour $neighbour,
         public Loads $loads,
         public Steel $steel,
+        public Finish $finish,
+        public SoilGas $gas,
     ) {}
 
     /**
@@ -101,6 +103,8 @@ final readonly class Design
         ?Neighbour $neighbour = null,
         ?Loads $loads = null,
         ?Steel $steel = null,
+        ?Finish $finish = null,
+        ?SoilGas $gas = null,
     ): self {
         $design = new self(
             $family,
@@ -143,6 +147,8 @@ final readonly class Design
             $neighbour ?? new Neighbour(Layer::none('xps-25psi'), 0.0, 0.1, 0.0, 0.05),
             $loads ?? new Loads,
             $steel ?? new Steel,
+            $finish ?? new Finish,
+            $gas ?? new SoilGas,
         );
         $faults = DesignFaults::of($design);
 

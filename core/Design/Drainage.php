@@ -9,10 +9,14 @@ final readonly class Drainage implements DesignPart
 {
     use Remade;
 
-    /** @param  float  $topBelowGrade m */
+    /**
+     * @param  float  $topBelowGrade m
+     * @param  Done  $filter  fabric on its outer face, which keeps the ground out of it
+     */
     public function __construct(
         public Layer $layer,
         public float $topBelowGrade,
+        public Done $filter = Done::NotSaid,
     ) {}
 
     public function present(): bool

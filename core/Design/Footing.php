@@ -9,11 +9,15 @@ final readonly class Footing implements DesignPart
 {
     use Remade;
 
-    /** @param  float  $depthBelowGrade of its underside, m */
+    /**
+     * @param  float  $depthBelowGrade of its underside, m
+     * @param  Done  $course  a sheet or coat on its top, which keeps water from climbing into the wall
+     */
     public function __construct(
         public float $width,
         public float $height,
         public float $depthBelowGrade,
+        public Done $course = Done::NotSaid,
     ) {}
 
     public function present(): bool

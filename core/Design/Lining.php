@@ -12,10 +12,12 @@ final readonly class Lining implements DesignPart
     /**
      * @param  list<Layer>  $layers  from the room to the wall
      * @param  float  $gapAboveFloor  left bare at its foot, m
+     * @param  Done  $sealed  joints of its boards taped or foamed
      */
     public function __construct(
         public array $layers,
         public float $gapAboveFloor = 0.0,
+        public Done $sealed = Done::NotSaid,
     ) {}
 
     public function present(): bool

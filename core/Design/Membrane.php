@@ -9,11 +9,15 @@ final readonly class Membrane implements DesignPart
 {
     use Remade;
 
-    /** @param  float  $topAboveGrade m; negative where it stops below the ground */
+    /**
+     * @param  float  $topAboveGrade m; negative where it stops below the ground
+     * @param  float  $lap  of its lengths over each other, m; 0: not said; a coat has none
+     */
     public function __construct(
         public float $thickness,
         public float $topAboveGrade,
         public MembraneKind $kind = MembraneKind::NotSaid,
+        public float $lap = 0.0,
     ) {}
 
     public function present(): bool

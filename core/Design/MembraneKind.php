@@ -30,6 +30,12 @@ enum MembraneKind: string
         return $this === self::SolventCoat || $this === self::Felt;
     }
 
+    /** Whether it comes in lengths that are lapped. */
+    public function isLapped(): bool
+    {
+        return $this === self::Felt || $this === self::Sheet;
+    }
+
     /** Whether it stands water that presses; a coat is damp-proofing, no more (common practice, no source). */
     public function isWaterproofing(): bool
     {

@@ -19,6 +19,7 @@ enum Part: string
     case Drainage = 'drainage';
     case Stone = 'stone';
     case Service = 'service';
+    case Gas = 'gas';
     case Blinding = 'blinding';
     case EdgeInside = 'edge_inside';
     case Field = 'field_board';
@@ -47,6 +48,7 @@ enum Part: string
     case Walkout = 'walkout';
     case Loads = 'loads';
     case Steel = 'steel';
+    case Finish = 'finish';
 
     public function label(): string
     {
@@ -61,6 +63,7 @@ enum Part: string
             self::Drainage => 'Drainage layer',
             self::Stone => 'Stone bed',
             self::Service => 'Room for pipes',
+            self::Gas => 'Soil-gas pipe',
             self::Blinding => 'Blinding',
             self::EdgeInside => 'Board inside the edge',
             self::Field => 'Field board',
@@ -89,6 +92,7 @@ enum Part: string
             self::Walkout => 'Walk-out side',
             self::Loads => 'Loads',
             self::Steel => 'Steel',
+            self::Finish => 'Floor finish',
         };
     }
 
@@ -135,6 +139,7 @@ enum Part: string
             self::Drainage => $design->drainage,
             self::Stone => $design->stone,
             self::Service => $design->service,
+            self::Gas => $design->gas,
             self::Blinding => $design->blinding,
             self::EdgeInside => $design->edgeInside,
             self::Field => $design->fieldBoard,
@@ -163,6 +168,7 @@ enum Part: string
             self::Walkout => $design->walkout,
             self::Loads => $design->loads,
             self::Steel => $design->steel,
+            self::Finish => $design->finish,
         };
     }
 

@@ -9,10 +9,14 @@ final readonly class Slab implements DesignPart
 {
     use Remade;
 
-    /** @param  float  $topAboveGrade height of the slab's top over the ground outside, m; negative in a basement */
+    /**
+     * @param  float  $topAboveGrade height of the slab's top over the ground outside, m; negative in a basement
+     * @param  float  $waterCement  water over cement by mass in its concrete
+     */
     public function __construct(
         public Layer $layer,
         public float $topAboveGrade,
+        public float $waterCement = 0.5,
     ) {}
 
     public function present(): bool

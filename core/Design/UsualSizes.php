@@ -66,7 +66,9 @@ final class UsualSizes
             $field === 'steel.bar_m' => $metric ? self::scaled([0, 8, 10, 12, 16, 20, 25], 0.001) : self::scaled([0, 3, 4, 5, 6, 7, 8], Unit::INCH / 8),
             $field === 'steel.spacing_m' => $steps(0.6, 50, 2, 100, 4),
             in_array($field, ['steel.cover_m', 'steel.edge_cover_m'], true) => $steps(0.2, 5, 0.25),
-            $field === 'sheet.lap_m' => $steps(1.0, 50, 2),
+            in_array($field, ['sheet.lap_m', 'membrane.lap_m', 'dpc.lap_m'], true) => $steps(1.0, 50, 2),
+            $field === 'deck.rim_m' => $metric ? self::scaled(self::BOARDS_MM, 0.001) : self::scaled(self::BOARDS_IN, Unit::INCH),
+            $field === 'gas.pipe_m' => $steps(0.2, 10, 1),
             $field === 'heating.depth_m' => $steps(0.6, 5, 0.25, 10, 0.5),
             default => [],
         };

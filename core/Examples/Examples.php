@@ -13,8 +13,10 @@ use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Site\ClimateSamples;
+use Ondergrond\Site\DampBasis;
 use Ondergrond\Site\FrostBasis;
 use Ondergrond\Site\GroundWater;
+use Ondergrond\Site\HumidityClass;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\RequirementSets;
 use Ondergrond\Site\Site;
@@ -74,7 +76,7 @@ final class Examples
         return new Project(
             'Dyke Lane boathouse',
             $system,
-            new Site('Rowing club, below the second lock', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 19.0, 0.0, 15.0, 0.25),
+            new Site('Rowing club, below the second lock', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 19.0, 0.0, 15.0, 0.25, damp: new DampBasis(HumidityClass::Office)),
             [
                 new Option('A · edge tray 4 in', true, 'Thick at the edge, 2 in in the middle.', $tray),
                 new Option('B · 4 in throughout', false, 'One board size for the whole floor.', $even),
@@ -90,7 +92,7 @@ final class Examples
         return new Project(
             'Ferry kiosk',
             UnitSystem::Metric,
-            new Site('Landing stage, east bank', ClimateSamples::all()['river-plain'], Soil::SandOrGravel, 18.0, 0.0, 14.0, null),
+            new Site('Landing stage, east bank', ClimateSamples::all()['river-plain'], Soil::SandOrGravel, 18.0, 0.0, 14.0, null, damp: new DampBasis(HumidityClass::Store)),
             [new Option('Tray, 50 and 100 mm', true, '', self::changed($tray, [
                 'sheet' => ['position' => 'below'],
                 'edge_outside' => ['thickness_m' => 0.1],
@@ -124,7 +126,7 @@ final class Examples
         return new Project(
             'Music school with practice basement',
             UnitSystem::Metric,
-            new Site('On the bank, one side open to the lower garden', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0, 0.0, 15.0, 0.30),
+            new Site('On the bank, one side open to the lower garden', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0, 2.0, 15.0, 0.30, damp: new DampBasis(HumidityClass::Office, waterTable: 3.0)),
             [
                 new Option('A · poured, board outside', true, '', $outside),
                 new Option('B · foam form to the footing', false, '', self::following($outside, 'wall-kind', 'form')),
@@ -157,7 +159,7 @@ final class Examples
         return new Project(
             'Pump-house workshop',
             UnitSystem::InchPound,
-            new Site('Behind the old pumping station', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 18.0, 0.0, 15.0, null),
+            new Site('Behind the old pumping station', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 18.0, 0.0, 15.0, null, damp: new DampBasis(HumidityClass::Store)),
             [
                 new Option('A · foam form', true, '', $form),
                 new Option('B · masonry stem', false, '', self::following($form, 'wall-kind', 'masonry')),

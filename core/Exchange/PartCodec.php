@@ -22,6 +22,7 @@ final class PartCodec
         'vents' => 'vents_m2_per_m', 'wind' => 'wind_m_s', 'airChanges' => 'air_changes_per_h', 'plane' => 'plane_c',
         'thickness' => 'thickness_m', 'slab' => 'slab_m', 'hottest' => 'hottest_c',
         'line' => 'line_kn_m', 'lineLive' => 'line_live_kn_m', 'post' => 'post_kn', 'postLive' => 'post_live_kn', 'floorLive' => 'floor_live_kpa',
+        'waterCement' => 'water_cement_ratio', 'wait' => 'wait_days',
     ];
 
     /** @var array<class-string, list<array{string, string, string}>> property, type and key of each parameter */

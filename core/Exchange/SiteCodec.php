@@ -7,8 +7,10 @@ namespace Ondergrond\Exchange;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Site\Climate;
+use Ondergrond\Site\DampBasis;
 use Ondergrond\Site\FrostBasis;
 use Ondergrond\Site\GroundWater;
+use Ondergrond\Site\HumidityClass;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\Requirements;
 use Ondergrond\Site\Site;
@@ -45,6 +47,7 @@ final class SiteCodec
             'radon' => $site->radon->value,
             'requirements' => self::requirements($site->requirements),
             'frost' => self::frost($site->frost),
+            'damp' => self::damp($site->damp),
         ];
     }
 
@@ -94,6 +97,37 @@ final class SiteCodec
         );
     }
 
+    /** @return array<string, mixed> */
+    private static function damp(DampBasis $damp): array
+    {
+        return [
+            'humidity' => $damp->humidity->value,
+            'indoor_rh_share' => $damp->indoorRh,
+            'outdoor_rh_share' => $damp->outdoorRh,
+            'muggy_k' => $damp->muggy,
+            'water_table_m' => $damp->waterTable,
+            'permeability_m_d' => $damp->permeability,
+            'rain_mm_h' => $damp->rain,
+            'set_back_k' => $damp->setBack,
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $data  of the schema's shape, complete
+     *
+     * @throws FaultyInput where months are missing
+     */
+    private static function dampFrom(array $data): DampBasis
+    {
+        $or = static fn (string $key): ?float => $data[$key] === null ? null : (float) $data[$key];
+        $months = array_values(array_map(floatval(...), $data['outdoor_rh_share']));
+        if ($months !== [] && count($months) !== 12) {
+            throw FaultyInput::one(Fault::of('/damp/outdoor_rh_share', sprintf('%d months', count($months)), 'twelve, January first, or none where it is not known'));
+        }
+
+        return new DampBasis(HumidityClass::from($data['humidity']), $or('indoor_rh_share'), $months, (float) $data['muggy_k'], $or('water_table_m'), $or('permeability_m_d'), (float) $data['rain_mm_h'], (float) $data['set_back_k']);
+    }
+
     /** @return array<string, string|float|null> */
     public static function requirements(Requirements $requirements): array
     {
@@ -140,11 +174,12 @@ final class SiteCodec
             Presence::from($data['radon']),
             new Requirements($data['requirements']['set'], ...array_map(static fn (string $key): ?float => isset($data['requirements'][$key]) ? (float) $data['requirements'][$key] : null, array_flip(self::REQUIREMENTS))),
             self::frostFrom($data['frost']),
+            self::dampFrom($data['damp']),
         );
     }
 
     /**
-     * What older files and states lack is not said, nothing more is required, and frost is judged by class.
+     * What older files and states lack is not said, nothing more is required, and frost and damp are judged by class.
      *
      * @param  array<string, mixed>  $data  of the schema's shape
      * @return array<string, mixed> with everything
@@ -154,6 +189,6 @@ final class SiteCodec
         $unsaid = ['water' => 'not-said', 'termites' => 'not-said', 'radon' => 'not-said'];
         $none = ['set' => 'none', ...array_fill_keys(array_keys(self::REQUIREMENTS), null)];
 
-        return [...$data, ...array_diff_key($unsaid, $data), 'requirements' => [...$none, ...($data['requirements'] ?? [])], 'frost' => [...self::frost(new FrostBasis), ...($data['frost'] ?? [])]];
+        return [...$data, ...array_diff_key($unsaid, $data), 'requirements' => [...$none, ...($data['requirements'] ?? [])], 'frost' => [...self::frost(new FrostBasis), ...($data['frost'] ?? [])], 'damp' => [...self::damp(new DampBasis), ...($data['damp'] ?? [])]];
     }
 }

@@ -14,6 +14,7 @@ final readonly class Solution
     private const HALVINGS_WHERE_TOUCHING = 4;
 
     /**
+     * @param  SteadyField  $first  on the mesh before it was halved, for what need not be as close
      * @param  list<Touching>  $touching  where temperatures meet without resistance, so that no mesh is fine enough
      * @param  float  $seconds  it took
      */
@@ -21,6 +22,7 @@ final readonly class Solution
         public Problem $problem,
         public Mesh $mesh,
         public SteadyField $steady,
+        public SteadyField $first,
         public ?HarmonicField $harmonic,
         public Refinement $refinement,
         public array $touching,
@@ -39,6 +41,7 @@ final readonly class Solution
         $mesh = Mesh::of($problem);
         self::refuseLostProbes($problem, $mesh);
         $state = State::of($mesh);
+        $first = $state->steady;
         do {
             $mesh = $mesh->halved();
             $finer = State::of($mesh);
@@ -47,7 +50,7 @@ final readonly class Solution
             unset($finer);
         } while (! $refinement->isWithin($problem->accuracy) && $mesh->canBeHalved() && ($touching === [] || $mesh->halvings < self::HALVINGS_WHERE_TOUCHING));
 
-        return new self($problem, $mesh, $state->steady, $state->harmonic, $refinement, $touching, (hrtime(true) - $start) / 1e9);
+        return new self($problem, $mesh, $state->steady, $first, $state->harmonic, $refinement, $touching, (hrtime(true) - $start) / 1e9);
     }
 
     /** @throws FaultyInput */

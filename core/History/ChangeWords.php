@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Ondergrond\History;
 
 use Ondergrond\Design\CoverBacking;
+use Ondergrond\Design\Done;
+use Ondergrond\Design\DpcKind;
 use Ondergrond\Design\DrainOutlet;
+use Ondergrond\Design\FloorFinish;
+use Ondergrond\Design\GasOutlet;
 use Ondergrond\Design\MembraneKind;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetEdge;
@@ -14,6 +18,7 @@ use Ondergrond\Exchange\FieldQuantity;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\GroundWater;
+use Ondergrond\Site\HumidityClass;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\RequirementSets;
 use Ondergrond\Site\Soil;
@@ -66,6 +71,14 @@ final readonly class ChangeWords
         'site.frost.set_back_c' => 'Set back to',
         'site.frost.paving_m' => 'Paving outside, thickness',
         'site.frost.paving_stone_m' => 'Stone under the paving',
+        'site.damp.humidity' => 'Use of the rooms, for their humidity',
+        'site.damp.indoor_rh_share' => 'Humidity kept inside',
+        'site.damp.outdoor_rh_share' => 'Humidity outside',
+        'site.damp.muggy_k' => 'Most humid spell, dew point over its month’s',
+        'site.damp.water_table_m' => 'Highest water table below the ground outside',
+        'site.damp.permeability_m_d' => 'Water passes the ground at',
+        'site.damp.set_back_k' => 'Let cool at night by',
+        'site.damp.rain_mm_h' => 'Rain of a heavy hour',
         'site.requirements.set' => 'Requirements',
         'site.requirements.under_slab_r_m2kw' => 'Required under the slab, R',
         'site.requirements.edge_r_m2kw' => 'Required at the edge, R',
@@ -131,6 +144,17 @@ final readonly class ChangeWords
         'spacing_m' => 'apart',
         'cover_m' => 'cover below',
         'edge_cover_m' => 'cover at the edge',
+        'water_cement_ratio' => 'water over cement',
+        'wait_days' => 'laid after curing by',
+        'filter' => 'filter on it',
+        'joined' => 'joined to the sheet',
+        'jambs' => 'up the jambs',
+        'tray' => 'tray across the cavity',
+        'course' => 'course on its top',
+        'sealed' => 'joints sealed',
+        'rim_m' => 'foam at the rim',
+        'rim_sealed' => 'rim sealed',
+        'pipe_m' => 'pipe',
     ];
 
     private const LONGEST = 60;
@@ -158,6 +182,9 @@ final readonly class ChangeWords
         }
         if (str_starts_with($path, 'site.frost.winters_c_d.')) {
             return 'Freezing index on record, winter '.((int) $keys[3] + 1);
+        }
+        if (str_starts_with($path, 'site.damp.outdoor_rh_share.')) {
+            return 'Humidity outside, '.Calendar::MONTHS[(int) $keys[3]];
         }
         if ($keys[0] === 'site') {
             return count($keys) === 4 ? 'Outdoor air, '.Calendar::MONTHS[(int) $keys[3]] : $path;
@@ -191,6 +218,11 @@ final readonly class ChangeWords
             'membrane.kind' => self::labels(MembraneKind::cases()),
             'cover.backing' => self::labels(CoverBacking::cases()),
             'drains.outlet' => self::labels(DrainOutlet::cases()),
+            'gas.outlet' => self::labels(GasOutlet::cases()),
+            'finish.kind' => self::labels(FloorFinish::cases()),
+            'dpc.kind' => self::labels(DpcKind::cases()),
+            'drainage.filter', 'dpc.joined', 'dpc.jambs', 'dpc.tray', 'footing.course', 'lining.sealed', 'deck.rim_sealed' => self::labels(Done::cases()),
+            'damp.humidity' => self::labels(HumidityClass::cases()),
             'site.water' => self::labels(GroundWater::cases()),
             'site.termites', 'site.radon' => self::labels(Presence::cases()),
             'frost.susceptibility' => self::labels(Susceptibility::cases()),
@@ -203,7 +235,7 @@ final readonly class ChangeWords
     }
 
     /**
-     * @param  list<SheetJoints|SheetEdge|MembraneKind|CoverBacking|DrainOutlet|GroundWater|Presence|Susceptibility|Surface|WinterUse>  $cases
+     * @param  list<SheetJoints|SheetEdge|MembraneKind|CoverBacking|DrainOutlet|GasOutlet|FloorFinish|DpcKind|Done|HumidityClass|GroundWater|Presence|Susceptibility|Surface|WinterUse>  $cases
      * @return array<string, string>
      */
     private static function labels(array $cases): array
@@ -220,7 +252,11 @@ final readonly class ChangeWords
             $value === null, $value === '' => 'none',
             $path === 'set_aside' && is_array($value) => $value === [] ? 'none' : str_replace('-', ' ', implode(', ', array_keys($value))),
             str_starts_with($path, 'set_aside.') && is_array($value) => '“'.mb_strimwidth((string) ($value['reason'] ?? ''), 0, self::LONGEST, '…').'”',
-            is_array($value) => count($value).(str_contains($path, 'winters') ? ' winters' : ' layers'),
+            is_array($value) => count($value).(match (true) {
+                str_contains($path, 'winters') => ' winters',
+                str_contains($path, 'outdoor_rh') => ' months',
+                default => ' layers',
+            }),
             $quantity !== null && is_numeric($value) => $this->format->format((float) $value, $quantity),
             str_ends_with($path, '.material') => Catalogue::find((string) $value)->name ?? (string) $value,
             self::options($path) !== null && is_scalar($value) => self::options($path)[(string) $value] ?? (string) $value,

@@ -85,7 +85,7 @@ final class Catalogue
             new Material('plaster', 'Gypsum plaster', Kind::Mineral, 0.57, 1300, 1000, 6, null, Hatch::Lining, [Place::Wall, Place::Lining], self::ISO),
             new Material('cement-render', 'Cement render', Kind::Mineral, 1.0, 1800, 1000, 6, null, Hatch::Render, [Place::Wall, Place::Cover], self::ISO),
             new Material('metal-flashing', 'Stainless flashing', Kind::Metal, 17.0, 7900, 500, 1_000_000, null, Hatch::Sheet, [Place::Cover], self::ISO),
-            new Material('polyethylene', 'Polyethylene sheet', Kind::Plastic, 0.33, 920, 2200, 333_000, null, Hatch::Sheet, [], self::ISO.'; µ from s_d 50 m at 0.15 mm, same table'),
+            new Material('polyethylene', 'Polyethylene sheet', Kind::Plastic, 0.33, 920, 2200, 333_000, null, Hatch::Sheet, [Place::Lining, Place::Deck], self::ISO.'; µ from s_d 50 m at 0.15 mm, same table'),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules;
 
+use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Stock;
@@ -43,6 +44,7 @@ final class Subject
     /**
      * @param  FieldHeat|null  $field  null where it is not solved yet; rules that need it say nothing then
      * @param  FrostVerdict|null  $frost  with its proofs; null where they are not run
+     * @param  DampVerdict|null  $damp  with its stacks; null where the field is not solved
      */
     public function __construct(
         public readonly Site $site,
@@ -50,6 +52,7 @@ final class Subject
         public readonly UnitSystem $units = UnitSystem::Metric,
         public readonly ?FieldHeat $field = null,
         private ?FrostVerdict $frost = null,
+        private ?DampVerdict $damp = null,
     ) {
         $this->at = Layout::of($design);
         $this->load = LoadVerdict::of($site, $design);
@@ -65,6 +68,11 @@ final class Subject
     public function frost(): FrostVerdict
     {
         return $this->frost ??= FrostVerdict::of($this->site, $this->design);
+    }
+
+    public function damp(): DampVerdict
+    {
+        return $this->damp ??= DampVerdict::of($this->site, $this->design);
     }
 
     /** R of the floor on the ground with all that lies on and under its slab, m²K/W. */
@@ -134,6 +142,18 @@ final class Subject
     public function hasCavity(): bool
     {
         return $this->cavity() > 0.0;
+    }
+
+    /** Whether a leaf of the wall is masonry. */
+    public function hasMasonry(): bool
+    {
+        return array_filter([...$this->design->wall->inside, ...$this->design->wall->outside], static fn (Layer $l): bool => $l->present() && $l->material->kind === Kind::Masonry) !== [];
+    }
+
+    /** Whether boards line a room's wall inside. */
+    public function hasBoardInside(): bool
+    {
+        return $this->at->lining && array_filter($this->design->lining->layers, static fn (Layer $l): bool => $l->insulates() && $l->material->kind !== Kind::Wood) !== [];
     }
 
     /** Width of the filled cavity, m. */

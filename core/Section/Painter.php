@@ -18,6 +18,9 @@ final readonly class Painter
     /** Thickness of the plate that a deck bears on, common practice, m. */
     private const PLATE = 0.04;
 
+    /** Thinner than this is a sheet, m. */
+    private const SHEET = 0.001;
+
     /** Thickness of a door's leaf and sill, common practice, m. */
     private const LEAF = 0.06;
 
@@ -185,10 +188,7 @@ final readonly class Painter
         if ($at->lining) {
             $x = $at->inner - $d->form->inside;
             $foot = $at->floor + $d->lining->gapAboveFloor;
-            foreach (array_reverse($d->lining->layers) as $layer) {
-                $regions[] = $this->layer(Part::Lining, $layer, $x - $layer->thickness, $foot, $x, $at->top);
-                $x -= $layer->thickness;
-            }
+            array_push($regions, ...self::stacked(array_reverse($d->lining->layers), static fn (Layer $l, float $from, float $to): ?Region => Region::box(Part::Lining, $l->material, $x - $to, $foot, $x - $from, $at->top)));
         }
 
         return $regions;
@@ -253,12 +253,8 @@ final readonly class Painter
     /** @return list<Region|null> */
     private function deck(): array
     {
-        $regions = [];
-        $y = $this->d->deck->topAboveGrade;
-        foreach ($this->d->deck->layers as $layer) {
-            $regions[] = $this->layer(Part::Deck, $layer, -$this->window->inward, $y - $layer->thickness, -$this->d->wall->insideThickness(), $y);
-            $y -= $layer->thickness;
-        }
+        [$top, $left, $right] = [$this->d->deck->topAboveGrade, -$this->window->inward, -$this->d->wall->insideThickness()];
+        $regions = self::stacked($this->d->deck->layers, static fn (Layer $l, float $from, float $to): ?Region => Region::box(Part::Deck, $l->material, $left, $top - $to, $right, $top - $from));
         // It bears on a plate on the stem's top.
         $plate = $this->d->deck->present() ? Region::box(Part::Deck, Catalogue::get('softwood'), $this->at->lined, $this->at->top, -$this->d->wall->insideThickness(), min($this->at->top + self::PLATE, $this->d->deck->topAboveGrade)) : null;
 
@@ -317,6 +313,33 @@ final readonly class Painter
         if ($d->threshold->present()) {
             $fill = Region::box(Part::Threshold, $d->threshold->layer->material, -$d->threshold->width, $at->top - $d->threshold->layer->thickness, 0.0, $at->top);
             $regions[] = $this->side === Side::Door ? $fill : null;
+        }
+
+        return $regions;
+    }
+
+    /**
+     * The regions of layers that are painted one after the other. Sheets are only drawn, since they make the mesh finer; the
+     * layer after them takes their place in the field.
+     *
+     * @param  list<Layer>  $layers
+     * @param  callable(Layer, float, float): (Region|null)  $box  told a layer and how deep in the stack it begins and ends, m
+     * @return list<Region|null>
+     */
+    private static function stacked(array $layers, callable $box): array
+    {
+        $regions = [];
+        $depth = $from = 0.0;
+        foreach ($layers as $layer) {
+            $end = $depth + $layer->thickness;
+            $region = $box($layer, $depth, $end);
+            if ($layer->thickness < self::SHEET) {
+                $regions[] = $region?->drawnOnly();
+            } else {
+                $regions[] = $region === null || $from === $depth ? $region : new Region($region->part, $region->material, $region->polygon, true, $box($layer, $from, $end)->polygon ?? null);
+                $from = $end;
+            }
+            $depth = $end;
         }
 
         return $regions;

@@ -28,6 +28,7 @@ final readonly class Site
         public Presence $radon = Presence::NotSaid,
         public Requirements $requirements = new Requirements,
         public FrostBasis $frost = new FrostBasis,
+        public DampBasis $damp = new DampBasis,
     ) {}
 
     /** @return list<int> months 1 to 12 that count as heating */

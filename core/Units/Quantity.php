@@ -7,7 +7,7 @@ namespace Ondergrond\Units;
 /**
  * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
  * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W, kWh, kg/m³, kPa,
- * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN, °C·d, 1, years.
+ * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN, °C·d, 1, years, days, Pa, kg/m², kg/(m²h), m³/s, m/day, mm/h, W.
  */
 enum Quantity
 {
@@ -58,6 +58,33 @@ enum Quantity
 
     case Years;
 
+    case Days;
+
+    /** Of water over cement, and the like: a bare number. */
+    case Ratio;
+
+    case VapourPressure;
+
+    /** Water on or in a square metre. */
+    case Water;
+
+    /** Water that leaves fresh concrete. */
+    case Evaporation;
+
+    /** Water that drains carry and pumps lift. */
+    case Flow;
+
+    /** How fast water passes through the ground. */
+    case Permeability;
+
+    case Rain;
+
+    /** Equivalent air layer of what vapour passes. */
+    case AirLayer;
+
+    /** Taken by a pump. */
+    case PumpPower;
+
     public function unit(UnitSystem $system): Unit
     {
         $metric = $system === UnitSystem::Metric;
@@ -87,6 +114,16 @@ enum Quantity
             self::FreezingIndex => $metric ? Unit::si('°C·d') : Unit::of('°F·d', 5 / 9),
             self::Share => Unit::of('%', 0.01),
             self::Years => Unit::si('years'),
+            self::Days => Unit::si('days'),
+            self::Ratio => Unit::si(''),
+            self::VapourPressure => $metric ? Unit::si('Pa') : Unit::of('inHg', 3386.39),
+            self::Water => $metric ? Unit::of('g/m²', 0.001) : Unit::of('oz/ft²', 0.028349523125 / Unit::FOOT ** 2),
+            self::Evaporation => $metric ? Unit::si('kg/(m²h)') : Unit::of('lb/(ft²h)', 0.45359237 / Unit::FOOT ** 2),
+            self::Flow => $metric ? Unit::of('l/min', 1 / 60000) : Unit::of('gal/min', 0.003785411784 / 60),
+            self::Permeability => $metric ? Unit::si('m/day') : Unit::of('ft/day', Unit::FOOT),
+            self::Rain => $metric ? Unit::si('mm/h') : Unit::of('in/h', 25.4),
+            self::AirLayer => $metric ? Unit::si('m') : Unit::of('ft', Unit::FOOT),
+            self::PumpPower => $metric ? Unit::si('W') : Unit::of('hp', 745.699872),
             self::HeatFlux => $metric ? Unit::si('W/m²') : Unit::of('Btu/(h·ft²)', Unit::BTU / 3600 / Unit::FOOT ** 2),
             self::VolumetricHeatCapacity => $metric ? Unit::of('MJ/(m³K)', 1e6) : Unit::btuPerCubicFootDegree(),
         };
@@ -115,7 +152,15 @@ enum Quantity
             self::Openings => 4,
             self::Conductivity => 3,
             self::Power, self::FreezingIndex, self::Years => 0,
-            self::Share => 1,
+            self::Share, self::AirLayer => 1,
+            self::Days => 0,
+            self::Ratio, self::Evaporation => 2,
+            self::VapourPressure => $metric ? 0 : 3,
+            self::Water => $metric ? 0 : 2,
+            self::Flow => 1,
+            self::Permeability => 4,
+            self::Rain => $metric ? 0 : 1,
+            self::PumpPower => $metric ? 0 : 2,
             self::Energy => $metric ? 0 : 1,
             self::VolumetricHeatCapacity => $metric ? 2 : 1,
         };
@@ -126,7 +171,7 @@ enum Quantity
     {
         return match ($this) {
             self::Thickness, self::Depth, self::Length, self::SheetThickness, self::Area, self::Temperature,
-            self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings, self::Share, self::LineLoad, self::Force, self::AreaLoad => true,
+            self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings, self::Share, self::Days, self::Ratio, self::Permeability, self::Rain, self::LineLoad, self::Force, self::AreaLoad => true,
             default => false,
         };
     }
@@ -161,6 +206,10 @@ enum Quantity
             ],
             self::Share => ['%' => Unit::of('%', 0.01), 'percent' => Unit::of('%', 0.01)],
             self::Years => ['years' => Unit::si('years'), 'year' => Unit::si('years'), 'a' => Unit::si('years')],
+            self::Days => ['days' => Unit::si('days'), 'day' => Unit::si('days'), 'd' => Unit::si('days'), 'weeks' => Unit::of('weeks', 7), 'week' => Unit::of('weeks', 7), 'months' => Unit::of('months', 30.4375)],
+            self::Ratio => [],
+            self::Permeability => ['m/day' => Unit::si('m/day'), 'm/d' => Unit::si('m/day'), 'm/s' => Unit::of('m/s', 86400), 'ft/day' => Unit::of('ft/day', Unit::FOOT)],
+            self::Rain => ['mm/h' => Unit::si('mm/h'), 'in/h' => Unit::of('in/h', 25.4)],
             self::Pressure, self::AreaLoad, self::Stress => ['kpa' => Unit::si('kPa'), 'psi' => Unit::psi(), 'psf' => Unit::of('psf', 0.0478802589803)],
             self::Openings => ['m²/m' => Unit::si('m²/m'), 'm2/m' => Unit::si('m²/m'), 'ft²/ft' => Unit::of('ft²/ft', Unit::FOOT), 'ft2/ft' => Unit::of('ft²/ft', Unit::FOOT)],
             default => [

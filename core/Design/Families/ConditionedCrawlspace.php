@@ -6,6 +6,7 @@ namespace Ondergrond\Design\Families;
 
 use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Drainage;
 use Ondergrond\Design\Drains;
 use Ondergrond\Design\Footing;
@@ -47,15 +48,15 @@ final class ConditionedCrawlspace implements Family
             perimeterBoard: new PerimeterBoard($in->layer('xps-25psi', 2, 50), $in->strip($footprint)),
             sheet: $in->sheet(),
             stone: $in->layer('crushed-stone', 4, 100),
-            footing: new Footing($in->size(16, 400), $in->size(8, 200), $in->size(48, 1200)),
+            footing: new Footing($in->size(16, 400), $in->size(8, 200), $in->size(48, 1200), Done::Yes),
             stem: new Stem($in->layer('hollow-block', 8, 200), $in->size(16, 400)),
             edgeInside: new InsideBoard($in->layer('xps-25psi', 2, 50)),
             membrane: $in->membrane(),
-            drainage: new Drainage($in->layer('dimple-membrane', 0.3, 8), $in->size(2, 50)),
+            drainage: new Drainage($in->layer('dimple-membrane', 0.3, 8), $in->size(2, 50), Done::Yes),
             drains: new Drains($in->size(4, 100), $in->size(4, 100)),
-            lining: new Lining([$in->layer('pir-foil', 2, 50)]),
+            lining: new Lining([$in->layer('pir-foil', 2, 50)], sealed: Done::Yes),
             dpc: $in->gasket($in->size(16, 400)),
-            deck: new Deck($in->joists(false), $in->size(26, 654.5)),
+            deck: new Deck($in->joists(false), $in->size(26, 654.5), $in->size(2, 50), Done::Yes),
         );
     }
 }

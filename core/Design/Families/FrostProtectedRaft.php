@@ -12,7 +12,6 @@ use Ondergrond\Design\InsideBoard;
 use Ondergrond\Design\OutsideBoard;
 use Ondergrond\Design\Pads;
 use Ondergrond\Design\PerimeterBoard;
-use Ondergrond\Design\SheetPosition;
 use Ondergrond\Design\Slab;
 use Ondergrond\Design\Wing;
 use Ondergrond\Units\UnitSystem;
@@ -46,7 +45,7 @@ final class FrostProtectedRaft implements Family
             $in->studWallFlush(),
             fieldBoard: $in->layer('eps-25psi', 4, 100),
             perimeterBoard: new PerimeterBoard($in->layer('xps-25psi', 6, 150), $in->strip($footprint)),
-            sheet: $in->sheet(SheetPosition::BelowBoards),
+            sheet: $in->sheet(),
             stone: $in->layer('crushed-stone', 8, 200),
             pads: new Pads($in->size(30, 750), $in->size(12, 300), $in->size(40, 1000), min($in->size(44, 1100), $footprint->characteristicDimension() / 2)),
             edgeBeam: new EdgeBeam($in->size(14, 350), $in->size(16, 400)),

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Ondergrond\Design\Families;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Dpc;
+use Ondergrond\Design\DpcKind;
 use Ondergrond\Design\Footing;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\HeatedIn;
@@ -55,10 +57,10 @@ final class InsulatedScreedFloor implements Family
             screed: $in->layer('screed', 2.75, 70),
             upstand: $in->layer('pir-foil', 1, 25),
             heating: new Heating(HeatedIn::Screed, $in->size(1.75, 45), 32.0),
-            footing: new Footing($in->size(24, 600), $in->size(10, 250), $in->size(36, 900)),
+            footing: new Footing($in->size(24, 600), $in->size(10, 250), $in->size(36, 900), Done::Yes),
             stem: new Stem($in->layer('dense-block', 12, 302), $in->size(6, 150)),
             steel: $in->steel(),
-            dpc: new Dpc($in->size(0.02, 0.5), $in->size(6, 150)),
+            dpc: new Dpc($in->size(0.02, 0.5), $in->size(6, 150), DpcKind::Polyethylene, $in->size(4, 100), Done::Yes, Done::Yes, Done::Yes),
             closer: $in->layer('cavity-wool', 4, 100),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Design\Families;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Footing;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Form;
@@ -47,7 +48,7 @@ final class StemWallSlab implements Family
             perimeterBoard: new PerimeterBoard($in->layer('xps-25psi', 4, 100), $in->strip($footprint)),
             sheet: $in->sheet(),
             stone: $in->layer('crushed-stone', 4, 100),
-            footing: new Footing($in->size(20, 500), $in->size(12, 300), $in->size(48, 1200)),
+            footing: new Footing($in->size(20, 500), $in->size(12, 300), $in->size(48, 1200), Done::Yes),
             stem: new Stem($in->layer('reinforced-concrete', 6, 150), $in->size(8, 200)),
             form: new Form(Catalogue::get('eps-form'), $face, $face, webSpacing: $in->size(8, 200)),
             cover: $in->cover(),

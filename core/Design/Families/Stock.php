@@ -6,7 +6,9 @@ namespace Ondergrond\Design\Families;
 
 use Ondergrond\Design\Cover;
 use Ondergrond\Design\Dpc;
+use Ondergrond\Design\DpcKind;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Design\GasOutlet;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Membrane;
 use Ondergrond\Design\MembraneKind;
@@ -14,6 +16,7 @@ use Ondergrond\Design\Sheet;
 use Ondergrond\Design\SheetJoints;
 use Ondergrond\Design\SheetPosition;
 use Ondergrond\Design\Shield;
+use Ondergrond\Design\SoilGas;
 use Ondergrond\Design\Steel;
 use Ondergrond\Design\Wall;
 use Ondergrond\Material\Catalogue;
@@ -67,7 +70,7 @@ final readonly class Stock
     /** Under wood on concrete whose top is so far above the ground, m. */
     public function gasket(float $top): Dpc
     {
-        return new Dpc($this->size(0.04, 1), $top);
+        return new Dpc($this->size(0.04, 1), $top, DpcKind::Polyethylene, $this->size(4, 100));
     }
 
     /** Over the outside board, with a drip. */
@@ -85,7 +88,13 @@ final readonly class Stock
     /** Self-adhered, made for foam, from the footing to just above the ground. */
     public function membrane(): Membrane
     {
-        return new Membrane($this->size(0.06, 1.5), $this->size(2, 50), MembraneKind::Sheet);
+        return new Membrane($this->size(0.06, 1.5), $this->size(2, 50), MembraneKind::Sheet, $this->size(4, 100));
+    }
+
+    /** The pipe in the stone that soil gas can be drawn off by. */
+    public function gas(): SoilGas
+    {
+        return new SoilGas($this->size(4, 100), GasOutlet::Capped);
     }
 
     /** Studs inside the line of the edge, wool board past it. */
@@ -111,8 +120,8 @@ final readonly class Stock
     {
         return [
             $this->layer('wood-panel', 0.75, 22),
-            $insulated ? $this->layer('joists-wool', 9.25, 220) : $this->layer('joists-air', 9.25, 220),
-            ...($insulated ? [$this->layer('wood-panel', 0.5, 12)] : [$this->layer('gypsum-board', 0.5, 12.5)]),
+            // Wool is held by a net: a board under it would keep the rooms' vapour in the wool.
+            ...($insulated ? [$this->layer('joists-wool', 9.25, 220)] : [$this->layer('joists-air', 9.25, 220), $this->layer('gypsum-board', 0.5, 12.5)]),
         ];
     }
 

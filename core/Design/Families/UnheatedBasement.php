@@ -7,6 +7,7 @@ namespace Ondergrond\Design\Families;
 use Ondergrond\Design\Below;
 use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Drainage;
 use Ondergrond\Design\Drains;
 use Ondergrond\Design\Footing;
@@ -45,14 +46,14 @@ final class UnheatedBasement implements Family
             $in->studWallFlush(),
             sheet: $in->sheet(),
             stone: $in->layer('crushed-stone', 6, 150),
-            footing: new Footing($in->size(24, 600), $in->size(10, 250), $in->size(86, 2150)),
+            footing: new Footing($in->size(24, 600), $in->size(10, 250), $in->size(86, 2150), Done::Yes),
             stem: new Stem($in->layer('concrete', 10, 250), $in->size(14, 350)),
             membrane: $in->membrane(),
-            drainage: new Drainage($in->layer('dimple-membrane', 0.3, 8), $in->size(2, 50)),
+            drainage: new Drainage($in->layer('dimple-membrane', 0.3, 8), $in->size(2, 50), Done::Yes),
             drains: new Drains($in->size(4, 100), $in->size(4, 100)),
             dpc: $in->gasket($in->size(14, 350)),
             steel: $in->steel(),
-            deck: new Deck($in->joists(true), $in->size(24, 604)),
+            deck: new Deck($in->joists(true), $in->size(23.5, 592)),
             space: new Space(Below::Unheated),
         );
     }

@@ -7,6 +7,7 @@ namespace Ondergrond\Design\Families;
 use Ondergrond\Design\Below;
 use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Footing;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Layer;
@@ -44,10 +45,10 @@ final class VentedCrawlspace implements Family
             new Slab(Layer::of(Catalogue::get('concrete'), 0.0), -$in->size(8, 200)),
             $in->studWallFlush(),
             sheet: $in->sheet(),
-            footing: new Footing($in->size(16, 400), $in->size(8, 200), $in->size(40, 1000)),
+            footing: new Footing($in->size(16, 400), $in->size(8, 200), $in->size(40, 1000), Done::Yes),
             stem: new Stem($in->layer('hollow-block', 8, 200), $in->size(16, 400)),
             dpc: $in->gasket($in->size(16, 400)),
-            deck: new Deck($in->joists(true), $in->size(26, 654)),
+            deck: new Deck($in->joists(true), $in->size(25.5, 642)),
             space: new Space(Below::Vented),
         );
     }

@@ -8,7 +8,6 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\HeatedIn;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\PerimeterBoard;
-use Ondergrond\Design\Slab;
 use Ondergrond\Design\UpperSheet;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Place;
@@ -64,7 +63,7 @@ final class BoardsAndSlab implements School
 
             return $design->with([
                 // But no slab with a beam lies below the ground.
-                'slab' => new Slab($design->slab->layer, max($floor - $board->thickness - self::SCREED, $design->edgeBeam->present() ? 0.0 : -INF)),
+                'slab' => $design->slab->but(topAboveGrade: max($floor - $board->thickness - self::SCREED, $design->edgeBeam->present() ? 0.0 : -INF)),
                 'boardAbove' => $board,
                 'fieldBoard' => $design->fieldBoard->thick(0.0),
                 'perimeterBoard' => new PerimeterBoard($design->perimeterBoard->layer, 0.0),
@@ -76,7 +75,7 @@ final class BoardsAndSlab implements School
         }
 
         return $design->with([
-            'slab' => new Slab($design->slab->layer, $floor),
+            'slab' => $design->slab->but(topAboveGrade: $floor),
             'fieldBoard' => self::fitting($design->boardAbove, Place::UnderSlab),
             'boardAbove' => $design->boardAbove->thick(0.0),
             'screed' => $design->screed->thick(0.0),

@@ -60,7 +60,7 @@ final class FrostDefence implements School
 
             return $design->with([
                 'stem' => new Stem($design->stem->layer->thick(0.0), $design->stem->topAboveGrade),
-                'footing' => new Footing(0.0, $design->footing->height, $design->footing->depthBelowGrade),
+                'footing' => $design->footing->but(width: 0.0),
                 'form' => new Form($design->form->material, 0.0, 0.0, $design->form->starts, $design->form->webSpacing, $design->form->webThickness),
                 'edgeBeam' => $design->edgeBeam->present() ? $design->edgeBeam : new EdgeBeam(0.35, $depth),
                 'edgeInside' => new InsideBoard($design->edgeInside->present() ? $design->edgeInside->layer : Layer::of(Catalogue::get('xps-25psi'), 0.1)),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Drainage;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Finding;
@@ -39,7 +40,7 @@ final class DrainageOverMembrane extends Rule
         $d = $s->design;
 
         return ! $d->hasRoomBelowGrade() || ! $d->membrane->present() || $d->drainage->present() ? null : $this->fix('No drainage layer leads water down to the drain.', remedy: Remedy::of(
-            'Put a dimple membrane with filter outside.', static fn (Design $d): Design => $d->with(['drainage' => new Drainage($s->stock->layer('dimple-membrane', 0.375, 10), 0.05)]),
+            'Put a dimple membrane with filter outside.', static fn (Design $d): Design => $d->with(['drainage' => new Drainage($s->stock->layer('dimple-membrane', 0.375, 10), 0.05, Done::Yes)]),
         ));
     }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
-use Ondergrond\Material\Kind;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -40,9 +38,8 @@ final class MasonryHasCourse extends Rule
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
-        $masonry = array_filter([...$d->wall->inside, ...$d->wall->outside], static fn (Layer $l): bool => $l->present() && $l->material->kind === Kind::Masonry) !== [];
 
-        return ! $masonry || $d->dpc->present() ? null : $this->fix('The masonry has no damp-proof course.', remedy: Remedy::of(
+        return ! $s->hasMasonry() || $d->dpc->present() ? null : $this->fix('The masonry has no damp-proof course.', remedy: Remedy::of(
             Said::of('Lay one %s above the ground.', Measure::size(0.15)), static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(thickness: $s->stock->size(0.04, 1.0), heightAboveGrade: 0.15)]),
         ));
     }

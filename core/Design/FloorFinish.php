@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** What a floor ends in. Vapour resistances and moisture limits are common practice, no source: the product's own decide. */
+enum FloorFinish: string
+{
+    case Bare = 'bare';
+    case Tiles = 'tiles';
+    case Carpet = 'carpet';
+    case Wood = 'wood';
+    case Resilient = 'resilient';
+    case Coating = 'coating';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Bare => 'the concrete itself',
+            self::Tiles => 'tiles',
+            self::Carpet => 'open carpet',
+            self::Wood => 'wood, glued or floating',
+            self::Resilient => 'sheet or tiles of vinyl or rubber',
+            self::Coating => 'a resin coating',
+        };
+    }
+
+    /** Equivalent air layer, m. */
+    public function airLayer(): float
+    {
+        return match ($this) {
+            self::Bare => 0.0,
+            self::Tiles => 2.0,
+            self::Carpet => 0.2,
+            self::Wood => 1.5,
+            self::Resilient => 50.0,
+            self::Coating => 30.0,
+        };
+    }
+
+    /** Highest humidity within the slab at which it may be laid, as a share; null where any will do. */
+    public function limit(): ?float
+    {
+        return match ($this) {
+            self::Bare => null,
+            self::Tiles => 0.95,
+            self::Carpet => 0.90,
+            self::Wood => 0.75,
+            self::Resilient, self::Coating => 0.85,
+        };
+    }
+
+    /** Whether a slab hardly dries through it. */
+    public function isTight(): bool
+    {
+        return $this->airLayer() > 10.0;
+    }
+}

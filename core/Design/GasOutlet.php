@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Design;
+
+/** Where the pipe that collects soil gas ends. */
+enum GasOutlet: string
+{
+    case NotSaid = 'not-said';
+    case Capped = 'capped';
+    case Roof = 'roof';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::NotSaid => 'not said',
+            self::Capped => 'capped, ready for a fan',
+            self::Roof => 'above the roof',
+        };
+    }
+}

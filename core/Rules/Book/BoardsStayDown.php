@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class BoardsStayDown extends Rule
+{
+    public function asks(): string
+    {
+        return 'Boards and sheet do not float before the pour.';
+    }
+
+    public function why(): string
+    {
+        return 'Foam rises in an inch of water and takes the sheet with it.';
+    }
+
+    public function source(): string
+    {
+        return 'Archimedes; common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Field, Part::Sheet];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $water = $s->damp()->water;
+
+        return ($water->floorHead ?? 0.0) <= 0.0 || $water->boards <= 0.0 || ! $s->design->fieldBoard->present() ? null : $this->note('The highest water stands %1$s over the sheet: keep it pumped down from laying the boards until the slab weighs enough.', Measure::depth($water->floorHead ?? 0.0));
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class CavityTrayed extends Rule
+{
+    public function asks(): string
+    {
+        return 'A tray across the cavity leads its water out.';
+    }
+
+    public function why(): string
+    {
+        return 'Water in a cavity runs down to what stops it, and without a tray that is the inner leaf.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Dpc, Part::Wall];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $d = $s->design;
+        if (! ($d->dpc->present() && $s->hasCavity())) {
+            return null;
+        }
+
+        return match ($d->dpc->tray) {
+            Done::NotSaid => $this->notChecked('Whether a tray crosses the cavity is not said.'),
+            Done::No => $this->fix('No tray crosses the cavity.', remedy: Remedy::of(
+                'Step the course down outward across the cavity, with weep holes.', static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(tray: Done::Yes)]),
+            )),
+            Done::Yes => null,
+        };
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Damp\Surface;
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+use Ondergrond\Site\Calendar;
+use Ondergrond\Units\Quantity;
+
+final class SurfacesStayDry extends Rule
+{
+    public function asks(): string
+    {
+        return 'Air at the rooms’ surfaces stays below 80 % humidity in every month.';
+    }
+
+    public function why(): string
+    {
+        return 'Mould needs no water, only damp air at a cold face for weeks.';
+    }
+
+    public function source(): string
+    {
+        return 'ISO 13788:2012, 5 (from memory)';
+    }
+
+    public function parts(): array
+    {
+        return [Part::EdgeInside, Part::EdgeOutside, Part::Lining];
+    }
+
+    public function hangsOnField(): bool
+    {
+        return true;
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $surface = $s->damp()->dampest();
+        if ($surface === null || $surface->share() <= 1.0) {
+            return null;
+        }
+        $month = $surface->worstMonth();
+        $said = sprintf('At the %s, %s, the air holds %%1$s in %s; %%2$s is the most.', $surface->name, str_replace('-', ' ', $surface->side), Calendar::MONTHS[$month - 1]);
+        $measures = [Measure::of($surface->humidity[$month - 1], Quantity::Share), Measure::of(Surface::LIMIT, Quantity::Share)];
+        $winter = array_intersect($surface->atRisk(), $s->site->heatingMonths()) !== [];
+
+        return $winter ? $this->fix($said, ...$measures) : $this->note(rtrim($said, '.').'. Only in summer: a dryer, or a warmer face.', ...$measures);
+    }
+}
