@@ -6,14 +6,17 @@ use App\Console\AssessCommand;
 use App\Console\BackupCommand;
 use App\Console\ClimateCommand;
 use App\Console\CompareCommand;
+use App\Console\EvaporationCommand;
 use App\Console\ExampleCommand;
 use App\Console\FamiliesCommand;
 use App\Console\FieldCommand;
 use App\Console\FrostCommand;
 use App\Console\GainCommand;
+use App\Console\InspectCommand;
 use App\Console\RestoreCommand;
 use App\Console\RulesCommand;
 use App\Console\SearchCommand;
+use App\Console\VapourCommand;
 use App\Console\WingCommand;
 use Ondergrond\Version;
 use Symfony\Component\Console\Application;
@@ -24,7 +27,7 @@ use Symfony\Component\Console\Output\ConsoleOutput;
 require __DIR__.'/../../vendor/autoload.php';
 
 $application = new Application('Ondergrond', Version::PROGRAM);
-$application->addCommands([new AssessCommand, new FieldCommand, new ClimateCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand, new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new BackupCommand, new RestoreCommand]);
+$application->addCommands([new AssessCommand, new FieldCommand, new ClimateCommand, new VapourCommand, new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand, new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new BackupCommand, new RestoreCommand]);
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 

@@ -60,7 +60,7 @@ final class Examples
             'edge_inside' => ['bevel_m' => 0.0],
             'edge_outside' => ['depth_below_grade_m' => 16 * Unit::INCH],
             'shield' => ['thickness_m' => 0.0, 'drip_m' => 0.02],
-            'dpc' => ['thickness_m' => 0.0, 'height_above_grade_m' => 0.15],
+            'dpc' => ['thickness_m' => 0.0, 'height_above_grade_m' => 0.15, 'kind' => 'not-said', 'lap_m' => 0.0],
             'steel' => ['bar_m' => 0.0, 'spacing_m' => 0.4, 'cover_m' => 0.04, 'edge_cover_m' => 0.075],
         ]);
         $even = self::changed($tray, [
@@ -76,7 +76,7 @@ final class Examples
         return new Project(
             'Dyke Lane boathouse',
             $system,
-            new Site('Rowing club, below the second lock', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 19.0, 0.0, 15.0, 0.25, damp: new DampBasis(HumidityClass::Office)),
+            new Site('Rowing club, below the second lock', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 19.0, 0.0, 15.0, 0.25),
             [
                 new Option('A · edge tray 4 in', true, 'Thick at the edge, 2 in in the middle.', $tray),
                 new Option('B · 4 in throughout', false, 'One board size for the whole floor.', $even),
@@ -89,14 +89,16 @@ final class Examples
     {
         $tray = self::preset('thickened-edge-slab', Footprint::rectangle(6.0, 4.5), UnitSystem::Metric);
 
+        $tray = self::changed($tray, ['sheet' => ['position' => 'below'], 'edge_outside' => ['thickness_m' => 0.1]]);
+
         return new Project(
             'Ferry kiosk',
             UnitSystem::Metric,
             new Site('Landing stage, east bank', ClimateSamples::all()['river-plain'], Soil::SandOrGravel, 18.0, 0.0, 14.0, null, damp: new DampBasis(HumidityClass::Store)),
-            [new Option('Tray, 50 and 100 mm', true, '', self::changed($tray, [
-                'sheet' => ['position' => 'below'],
-                'edge_outside' => ['thickness_m' => 0.1],
-            ]))],
+            [
+                new Option('Tray, 50 and 100 mm', true, '', $tray),
+                new Option('With a rubber floor', false, 'As the ferrymen asked: open by June.', self::changed($tray, ['finish' => ['kind' => 'resilient', 'wait_days' => 42.0]])),
+            ],
         );
     }
 
@@ -138,7 +140,18 @@ final class Examples
 
     private static function bakery(): Project
     {
-        return self::single('Old bakery cellar', 'Under the shop, walls a hundred years old', 'river-plain', Soil::ClayOrSilt, 19.0, 'existing-basement', Footprint::of(52.0, 30.0, 22.0, party: 8.0), UnitSystem::Metric);
+        $board = self::preset('existing-basement', Footprint::of(52.0, 30.0, 22.0, party: 8.0), UnitSystem::Metric);
+        $wool = self::changed($board, ['lining' => ['layers' => [1 => ['material' => 'cavity-wool', 'thickness_m' => 0.08]]]]);
+
+        return new Project(
+            'Old bakery cellar',
+            UnitSystem::Metric,
+            new Site('Under the shop, walls a hundred years old', ClimateSamples::all()['river-plain'], Soil::ClayOrSilt, 19.0, 0.0, 15.0, null),
+            [
+                new Option('A · as usual', true, '', $board),
+                new Option('B · wool, as next door has it', false, 'Cheaper by half, and what comes of it.', $wool),
+            ],
+        );
     }
 
     private static function glasshouse(): Project
@@ -210,6 +223,7 @@ final class Examples
             'dpc' => ['thickness_m' => 0.001, 'height_above_grade_m' => 0.2],
             'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15],
             'steel' => ['bar_m' => 0.012, 'cover_m' => 0.04],
+            'gas' => ['pipe_m' => 0.1, 'outlet' => 'roof'],
             'loads' => ['line_kn_m' => 14.0, 'line_live_kn_m' => 6.0, 'post_kn' => 6.0, 'post_live_kn' => 4.0, 'plate_m' => 0.2, 'floor_live_kpa' => 3.0],
         ]);
         $wrong = self::changed($right, [
@@ -224,6 +238,7 @@ final class Examples
             'dpc' => ['thickness_m' => 0.0],
             'threshold' => ['thickness_m' => 0.0],
             'steel' => ['cover_m' => 0.01],
+            'gas' => ['pipe_m' => 0.0],
         ]);
 
         return new Project(
@@ -254,7 +269,7 @@ final class Examples
         return Schools::all()[$school]->follow($design, $answer);
     }
 
-    /** @param  array<string, array<string, float|string>>  $parts */
+    /** @param  array<string, array<string, mixed>>  $parts */
     private static function changed(Design $design, array $parts): Design
     {
         return DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray($design), $parts));

@@ -57,6 +57,7 @@ final class AssessmentFile
             'field' => self::field($assessment->field, $assessment->junctions),
             'junctions' => self::junctions($assessment->junctions),
             'frost' => FrostFile::toArray($assessment->frost),
+            'damp' => DampFile::toArray($assessment->damp),
             'load' => LoadFile::toArray($option->design, $assessment->load),
             'judgement' => JudgementFile::summary($assessment->judgement),
             'findings' => JudgementFile::findings($assessment->judgement, $costs),

@@ -101,7 +101,7 @@ final class ProjectFile
             throw FaultyInput::because($faults === [] ? [Fault::of('/options', 'nothing', 'at least one option')] : $faults);
         }
 
-        return new Project($data['name'], UnitSystem::from($data['units']), $site, $options);
+        return new Project($data['name'], UnitSystem::from($data['units']), $site, $options, array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])));
     }
 
     /**
@@ -145,6 +145,7 @@ final class ProjectFile
                 'design' => DesignCodec::toArray($o->design),
                 'set_aside' => array_map(static fn (SetAside $s): array => $s->toArray(), $o->setAside),
             ], $project->options),
+            'inspections' => array_map(InspectionCodec::toArray(...), $project->inspections),
         ];
     }
 }

@@ -14,6 +14,7 @@ enum Schema: string
 {
     case Project = 'project-2';
     case Section = 'section-1';
+    case Vapour = 'vapour-1';
 
     private const MOST_FAULTS = 40;
 
@@ -33,7 +34,7 @@ enum Schema: string
 
     /**
      * @param  array<string, mixed>  $part
-     * @param  'design'|'site'  $definition  which part of a project it is
+     * @param  'design'|'site'|'inspection'  $definition  which part of a project it is
      * @return list<Fault> pointers begin at the part
      */
     public function partFaults(array $part, string $definition): array

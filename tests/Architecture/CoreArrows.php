@@ -28,10 +28,11 @@ final class CoreArrows
         'Frost' => ['Design', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Units', 'Verdict'],
         'Damp' => ['Design', 'Fault', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Verdict'],
         'Load' => ['Design', 'Material', 'Section', 'Site', 'Verdict'],
+        'Inspection' => ['Damp'],
         'Safety' => ['Design', 'Section', 'Site'],
         'Rules' => ['Damp', 'Design', 'Fault', 'Frost', 'Heat', 'Load', 'Material', 'Project', 'Section', 'Site', 'Units', 'Verdict'],
-        'Project' => ['Design', 'Site', 'Units'],
-        'Exchange' => ['Damp', 'Design', 'Drawing', 'Fault', 'Field', 'Frost', 'Ground', 'Heat', 'Load', 'Material', 'Project', 'Rules', 'Safety', 'Section', 'Site', 'Units', 'Verdict'],
+        'Project' => ['Design', 'Inspection', 'Site', 'Units'],
+        'Exchange' => ['Damp', 'Design', 'Drawing', 'Fault', 'Field', 'Frost', 'Ground', 'Heat', 'Inspection', 'Load', 'Material', 'Project', 'Rules', 'Safety', 'Section', 'Site', 'Units', 'Verdict'],
         'Glossary' => [],
         'History' => ['Design', 'Exchange', 'Material', 'Site', 'Units'],
         'Compare' => ['Damp', 'Design', 'Exchange', 'Frost', 'Heat', 'History', 'Load', 'Project', 'Rules', 'Site', 'Units'],
@@ -39,7 +40,7 @@ final class CoreArrows
         'Gain' => ['Design', 'Exchange', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
         'Search' => ['Design', 'Exchange', 'Fault', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
         'Sizing' => ['Design', 'Exchange', 'Fault', 'Frost', 'Material', 'Rules', 'Section', 'Site', 'Units'],
-        'Examples' => ['Design', 'Exchange', 'Project', 'Site', 'Units'],
+        'Examples' => ['Design', 'Exchange', 'Inspection', 'Project', 'Site', 'Units'],
     ];
 
     #[TestRule]
