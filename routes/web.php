@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\CompareController;
+use App\Http\Controllers\DampController;
 use App\Http\Controllers\FirmController;
 use App\Http\Controllers\FrostController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\MemberController;
@@ -82,7 +84,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/trash', [TrashController::class, 'index'])->name('trash.index');
     });
 
-    Route::prefix('/projects/{project}')->scopeBindings()->whereNumber(['project', 'option', 'revision', 'study', 'choice'])->group(function (): void {
+    Route::prefix('/projects/{project}')->scopeBindings()->whereNumber(['project', 'option', 'revision', 'study', 'choice', 'inspection'])->group(function (): void {
         Route::middleware('can:view,project')->group(function (): void {
             Route::get('/project.json', [ProjectFileController::class, 'show'])->name('projects.export');
             Route::get('/site', [SiteController::class, 'edit'])->name('site.edit');
@@ -94,12 +96,21 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/section/{option}/costs', [SectionController::class, 'costs'])->name('section.costs');
             Route::get('/section/{option}/frost', [FrostController::class, 'show'])->name('section.frost');
             Route::get('/section/{option}/frost/film', [FrostController::class, 'film'])->name('section.film');
+            Route::get('/section/{option}/damp', [DampController::class, 'show'])->name('damp.show');
             Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
             Route::get('/section/{option}/section.dxf', [SectionFileController::class, 'dxf'])->name('section.dxf');
             Route::get('/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');
             Route::get('/section/{option}/field.vtk', [SectionFileController::class, 'field'])->name('section.field');
             Route::get('/section/{option}/history', [HistoryController::class, 'option'])->name('history.index');
             Route::get('/site/history', [HistoryController::class, 'site'])->name('site.history');
+            Route::get('/inspections', [InspectionController::class, 'index'])->name('inspections.index');
+            Route::get('/inspections/{inspection}', [InspectionController::class, 'show'])->name('inspections.show');
+        });
+        Route::middleware('can:inspect,project')->group(function (): void {
+            Route::get('/inspections/create', [InspectionController::class, 'create'])->name('inspections.create');
+            Route::post('/inspections', [InspectionController::class, 'store'])->name('inspections.store');
+            Route::put('/inspections/{inspection}', [InspectionController::class, 'update'])->name('inspections.update');
+            Route::delete('/inspections/{inspection}', [InspectionController::class, 'destroy'])->name('inspections.destroy');
         });
         Route::middleware('can:update,project')->group(function (): void {
             Route::delete('/', [ProjectController::class, 'destroy'])->name('projects.destroy');

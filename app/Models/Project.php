@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Inspection\Inspection;
 use Ondergrond\Project\Option as CoreOption;
 use Ondergrond\Project\Project as CoreProject;
 use Ondergrond\Site\Site;
@@ -34,6 +35,7 @@ use Ondergrond\Units\UnitSystem;
  * @property-read Collection<int, Option> $options
  * @property-read Option|null $leadingOption
  * @property-read int $options_count
+ * @property-read Collection<int, InspectionRecord> $inspections
  */
 final class Project extends Model implements Kept
 {
@@ -64,6 +66,12 @@ final class Project extends Model implements Kept
     public function leadingOption(): HasOne
     {
         return $this->hasOne(Option::class)->ofMany(['pinned' => 'max', 'position' => 'min', 'id' => 'min']);
+    }
+
+    /** @return HasMany<InspectionRecord, $this> in the order they were made */
+    public function inspections(): HasMany
+    {
+        return $this->hasMany(InspectionRecord::class)->orderBy('id');
     }
 
     /** @return HasMany<Share, $this> */
@@ -122,6 +130,10 @@ final class Project extends Model implements Kept
                 ]), $who);
             }
 
+            foreach ($project->inspections as $seen) {
+                $stored->inspections()->create(['seen' => $seen]);
+            }
+
             return $stored;
         });
     }
@@ -131,7 +143,7 @@ final class Project extends Model implements Kept
         /** @var non-empty-list<CoreOption> $options a project is never stored without one */
         $options = array_values($this->options->map(static fn (Option $o): CoreOption => $o->toCore())->all());
 
-        return new CoreProject($this->name, $this->units, $this->site, $options);
+        return new CoreProject($this->name, $this->units, $this->site, $options, array_values($this->inspections->map(static fn (InspectionRecord $r): Inspection => $r->seen)->all()));
     }
 
     /** The pinned option, else the first: the one that is opened and judged. */

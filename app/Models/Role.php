@@ -22,7 +22,7 @@ enum Role: string
         return match ($this) {
             self::Owner => 'designs, and decides who is in the firm',
             self::Designer => 'starts, changes and shares projects',
-            self::Crew => 'reads every project on site',
+            self::Crew => 'reads every project on site, and keeps inspections',
             self::Reader => 'reads every project',
         };
     }
@@ -30,6 +30,12 @@ enum Role: string
     public function designs(): bool
     {
         return $this === self::Owner || $this === self::Designer;
+    }
+
+    /** Whether what they find on site is kept. */
+    public function inspects(): bool
+    {
+        return $this !== self::Reader;
     }
 
     public function owns(): bool

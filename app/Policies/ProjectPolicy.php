@@ -25,6 +25,11 @@ final class ProjectPolicy
         return $this->own($user, $project) && $user->role->designs();
     }
 
+    public function inspect(User $user, Project $project): bool
+    {
+        return $this->own($user, $project) && $user->role->inspects();
+    }
+
     /** What is gone for good can't be had back, so only an owner does it. */
     public function purge(User $user, Project $project): bool
     {

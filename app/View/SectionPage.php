@@ -9,6 +9,7 @@ use App\Models\Project;
 use App\Support\Fields;
 use App\Support\Frosts;
 use Ondergrond\Assessor;
+use Ondergrond\Drawing\DampSheet;
 use Ondergrond\Drawing\FrostSheet;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\SvgWriter;
@@ -26,6 +27,7 @@ final readonly class SectionPage
     /**
      * @param  FieldHeat|null  $field  null while it is still to be solved
      * @param  Junctions|null  $junctions  null with it
+     * @param  string  $vapour  vapour in the stacks likewise
      * @param  string  $sheet  the field as the page's script draws it, JSON; `null` while it is still to be solved
      */
     private function __construct(
@@ -38,11 +40,13 @@ final readonly class SectionPage
         public LoadVerdict $load,
         public Judgement $judgement,
         public FrostPage $frost,
+        public DampPage $damp,
         public SectionLog $log,
         public View $view,
         public float $scale,
         public string $svg,
         public string $sheet,
+        public string $vapour,
     ) {}
 
     public static function of(Project $project, Option $option, QuantityFormatter $format, View $view, ?Fields $fields = null, ?Frosts $frosts = null): self
@@ -56,16 +60,19 @@ final readonly class SectionPage
             $load = LoadVerdict::of($project->site, $option->design);
             $judgement = Assessor::judge($project->site, $option->design, $project->units, $option->setAside(), $proofs);
             $frost = Assessor::frost($project->site, $option->design)->proved($proofs);
+            $damp = Assessor::damp($project->site, $option->design);
         } else {
             $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $proofs);
             $fields?->keep($project, $option, $assessment);
-            [$heat, $field, $junctions, $load, $judgement, $frost] = [$assessment->heat, $assessment->field, $assessment->junctions, $assessment->load, $assessment->judgement, $assessment->frost];
+            [$heat, $field, $junctions, $load, $judgement, $frost, $damp] = [$assessment->heat, $assessment->field, $assessment->junctions, $assessment->load, $assessment->judgement, $assessment->frost, $assessment->damp];
         }
+        $drawing = DampSheet::over($drawing, $damp, $view->side, $format);
 
         return new self(
-            $project, $option, $format, $heat, $field, $junctions, $load, $judgement, new FrostPage($frost, $format),
+            $project, $option, $format, $heat, $field, $junctions, $load, $judgement, new FrostPage($frost, $format), new DampPage($damp, $format),
             new SectionLog($option->design, $heat->counted, $format), $view,
             $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $view->side, $drawing, $format),
+            $view->side === Side::Edge ? VapourData::json($damp, $drawing, $format) : 'null',
         );
     }
 

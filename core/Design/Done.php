@@ -10,13 +10,4 @@ enum Done: string
     case NotSaid = 'not-said';
     case No = 'no';
     case Yes = 'yes';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::NotSaid => 'not said',
-            self::No => 'no',
-            self::Yes => 'yes',
-        };
-    }
 }

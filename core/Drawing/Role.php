@@ -24,4 +24,7 @@ enum Role: string
     case Ledge = 'ledge';
     case Middle = 'middle';
     case Boundary = 'boundary';
+    case Water = 'water';
+    case Condensation = 'condensation';
+    case Named = 'named';
 }

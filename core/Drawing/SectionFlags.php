@@ -71,6 +71,16 @@ final readonly class SectionFlags
 
             return $this->onSheet([$at->inner / 2, ($at->foot + $at->slab) / 2]);
         }
+        $best = null;
+        foreach ($this->section->regions as $number => $region) {
+            if ($region->part === $part) {
+                $found = $this->clearest($region, $number);
+                $best = $found !== null && ($best === null || $found[1] > $best[1]) ? $found : $best;
+            }
+        }
+        if ($best !== null) {
+            return [$best[0], $best[1] >= (self::RADIUS + 0.3) * $this->paper];
+        }
         foreach ($this->section->courses as $course) {
             if ($course->part === $part) {
                 $path = $course->path;
@@ -81,18 +91,8 @@ final readonly class SectionFlags
                 return ($this->onSheet($point)[0] ?? null) === null ? null : [$point, false];
             }
         }
-        $best = null;
-        foreach ($this->section->regions as $number => $region) {
-            if ($region->part === $part) {
-                $found = $this->clearest($region, $number);
-                $best = $found !== null && ($best === null || $found[1] > $best[1]) ? $found : $best;
-            }
-        }
-        if ($best === null) {
-            return null;
-        }
 
-        return [$best[0], $best[1] >= (self::RADIUS + 0.3) * $this->paper];
+        return null;
     }
 
     /** @return array{array{float, float}, float}|null the point farthest from the region's ends that nothing covers, and how far that is, m */

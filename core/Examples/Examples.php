@@ -9,6 +9,9 @@ use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Inspection\Inspection;
+use Ondergrond\Inspection\MeterReading;
+use Ondergrond\Inspection\Sign;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Project\SetAside;
@@ -150,6 +153,13 @@ final class Examples
             [
                 new Option('A · as usual', true, '', $board),
                 new Option('B · wool, as next door has it', false, 'Cheaper by half, and what comes of it.', $wool),
+            ],
+            [
+                new Inspection(
+                    'Oven wall, behind the flour bins', '2026-02-12', 'Wen Dijker', [Sign::WholeWallFoot, Sign::TideLine, Sign::Salts, Sign::Peeling, Sign::AlwaysSame, Sign::GroundHigh], 0.8,
+                    [new MeterReading(0.1, 82.0), new MeterReading(0.3, 74.0), new MeterReading(0.5, 58.0), new MeterReading(0.8, 31.0), new MeterReading(1.2, 12.0)], 16.5, 0.62, 13.0, 'Paving of the yard lies a hand over the old course.',
+                ),
+                new Inspection('Stair corner', '2026-08-03', 'Wen Dijker', [Sign::Corners, Sign::Mould, Sign::Summer, Sign::Musty, Sign::Electrics], 0.3, [new MeterReading(0.1, 24.0), new MeterReading(0.5, 22.0), new MeterReading(1.0, 21.0)], 21.0, 0.82, 17.0),
             ],
         );
     }

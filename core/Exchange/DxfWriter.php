@@ -28,7 +28,7 @@ final class DxfWriter
     private const COLOURS = [
         Role::Area->value => 7, Role::Hatch->value => 8, Role::Ground->value => 9, Role::Sheet->value => 4, Role::Airtight->value => 6,
         Role::Level->value => 7, Role::Datum->value => 7, Role::Dimension->value => 2, Role::Flag->value => 3, Role::Note->value => 7,
-        Role::Handle->value => 7, Role::Isotherm->value => 30, Role::Frost->value => 5, Role::Ice->value => 140, Role::Ledge->value => 33, Role::Middle->value => 8, Role::Boundary->value => 30,
+        Role::Handle->value => 7, Role::Isotherm->value => 30, Role::Frost->value => 5, Role::Ice->value => 140, Role::Ledge->value => 33, Role::Middle->value => 8, Role::Boundary->value => 30, Role::Water->value => 150, Role::Condensation->value => 170, Role::Named->value => 7,
     ];
 
     /** @var list<string> */

@@ -63,6 +63,9 @@ final class SvgWriter
         Role::Ledge->value => ['#4a4238', 2.6],
         Role::Middle->value => ['#20282a', 1.0],
         Role::Boundary->value => ['#8c4a24', 1.6],
+        Role::Water->value => ['#1d5f9c', 1.5],
+        Role::Condensation->value => ['#0f4a6b', 1.8],
+        Role::Named->value => ['#20282a', 0.8],
     ];
 
     private const DASHES = [

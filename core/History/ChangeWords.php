@@ -221,7 +221,13 @@ final readonly class ChangeWords
             'gas.outlet' => self::labels(GasOutlet::cases()),
             'finish.kind' => self::labels(FloorFinish::cases()),
             'dpc.kind' => self::labels(DpcKind::cases()),
-            'drainage.filter', 'dpc.joined', 'dpc.jambs', 'dpc.tray', 'footing.course', 'lining.sealed', 'deck.rim_sealed' => self::labels(Done::cases()),
+            'drainage.filter' => self::done('filter: not said', 'no filter', 'with a filter'),
+            'dpc.joined' => self::done('to the sheet: not said', 'not joined to the sheet', 'joined to the sheet'),
+            'dpc.jambs' => self::done('jambs: not said', 'not up the jambs', 'up the jambs'),
+            'dpc.tray' => self::done('tray: not said', 'no tray in the cavity', 'tray across the cavity'),
+            'footing.course' => self::done('course on it: not said', 'no course on it', 'a course on its top'),
+            'lining.sealed' => self::done('joints: not said', 'joints open', 'joints sealed'),
+            'deck.rim_sealed' => self::done('rim: not said', 'rim open', 'rim sealed'),
             'damp.humidity' => self::labels(HumidityClass::cases()),
             'site.water' => self::labels(GroundWater::cases()),
             'site.termites', 'site.radon' => self::labels(Presence::cases()),
@@ -234,8 +240,14 @@ final readonly class ChangeWords
         };
     }
 
+    /** @return array<string, string> the answers of a detail that is built so or not, each in its own words */
+    private static function done(string $notSaid, string $no, string $yes): array
+    {
+        return [Done::NotSaid->value => $notSaid, Done::No->value => $no, Done::Yes->value => $yes];
+    }
+
     /**
-     * @param  list<SheetJoints|SheetEdge|MembraneKind|CoverBacking|DrainOutlet|GasOutlet|FloorFinish|DpcKind|Done|HumidityClass|GroundWater|Presence|Susceptibility|Surface|WinterUse>  $cases
+     * @param  list<SheetJoints|SheetEdge|MembraneKind|CoverBacking|DrainOutlet|GasOutlet|FloorFinish|DpcKind|HumidityClass|GroundWater|Presence|Susceptibility|Surface|WinterUse>  $cases
      * @return array<string, string>
      */
     private static function labels(array $cases): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Section;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetEdge;
 use Ondergrond\Design\SheetPosition;
@@ -34,6 +35,12 @@ final readonly class Course
             $y = $at->slab + $d->boardAbove->thickness;
             $end = $at->buildUpEnd;
             $courses[] = new self(Part::UpperSheet, [[$left, $y], [$end, $y], [$end, $at->floor]]);
+        }
+        if ($d->finish->present()) {
+            $courses[] = new self(Part::Finish, [[$left, $at->floor], [min($at->buildUpEnd, $at->room), $at->floor]]);
+        }
+        if ($d->footing->present() && $d->footing->course === Done::Yes && $d->stem->present()) {
+            $courses[] = new self(Part::Footing, [[$at->inner, $at->stemFoot], [0.0, $at->stemFoot]]);
         }
         if ($d->membrane->present()) {
             $courses[] = new self(Part::Membrane, [[$at->toe, $at->stemFoot], [$at->formFace, $at->stemFoot], [$at->formFace, $at->membraneTop]]);

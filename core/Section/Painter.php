@@ -89,6 +89,9 @@ final readonly class Painter
             // A pipe as large as the room that is kept for it.
             $regions[] = Region::ring(Part::Service, Catalogue::get('screed'), $end - 0.6, $at->bed - $d->service->height / 2, $d->service->height);
         }
+        if ($d->gas->present()) {
+            $regions[] = Region::ring(Part::Gas, Catalogue::get('dimple-membrane'), $end - 1.0, ($at->bed + $at->dig) / 2, $d->gas->pipe);
+        }
         if ($d->drains->inner > 0.0) {
             $regions[] = Region::ring(Part::Drains, Catalogue::get('dimple-membrane'), $end - 1.2 * $d->drains->inner - $this->at->toe, $at->dig + $d->drains->inner / 2 + 0.02, $d->drains->inner);
         }

@@ -7,7 +7,7 @@ namespace Ondergrond\Units;
 /**
  * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
  * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W, kWh, kg/m³, kPa,
- * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN, °C·d, 1, years, days, Pa, kg/m², kg/(m²h), m³/s, m/day, mm/h, W.
+ * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN, °C·d, 1, years, days, Pa, kg/m², kg/(m²h), m³/s, m/day, mm/h, m³, W.
  */
 enum Quantity
 {
@@ -82,6 +82,9 @@ enum Quantity
     /** Equivalent air layer of what vapour passes. */
     case AirLayer;
 
+    /** Of water. */
+    case Volume;
+
     /** Taken by a pump. */
     case PumpPower;
 
@@ -123,6 +126,7 @@ enum Quantity
             self::Permeability => $metric ? Unit::si('m/day') : Unit::of('ft/day', Unit::FOOT),
             self::Rain => $metric ? Unit::si('mm/h') : Unit::of('in/h', 25.4),
             self::AirLayer => $metric ? Unit::si('m') : Unit::of('ft', Unit::FOOT),
+            self::Volume => $metric ? Unit::of('l', 0.001) : Unit::of('gal', 0.003785411784),
             self::PumpPower => $metric ? Unit::si('W') : Unit::of('hp', 745.699872),
             self::HeatFlux => $metric ? Unit::si('W/m²') : Unit::of('Btu/(h·ft²)', Unit::BTU / 3600 / Unit::FOOT ** 2),
             self::VolumetricHeatCapacity => $metric ? Unit::of('MJ/(m³K)', 1e6) : Unit::btuPerCubicFootDegree(),
@@ -158,6 +162,7 @@ enum Quantity
             self::VapourPressure => $metric ? 0 : 3,
             self::Water => $metric ? 0 : 2,
             self::Flow => 1,
+            self::Volume => 0,
             self::Permeability => 4,
             self::Rain => $metric ? 0 : 1,
             self::PumpPower => $metric ? 0 : 2,

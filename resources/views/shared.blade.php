@@ -6,6 +6,7 @@
             <div class="bench-drawing" id="bench-drawing">
                 {!! $page->svg !!}
                 <script type="application/json" id="field-sheet">{!! $page->sheet !!}</script>
+                <script type="application/json" id="vapour-sheet">{!! $page->vapour !!}</script>
             </div>
             @include('section.overlay', ['film' => false])
             <div class="bench-files"><p>Scale 1 : {{ (int) $page->scale }}</p><p>For <bdi>{{ $share->made_for }}</bdi>, until <x-time :at="$share->expires_at" /></p></div>
@@ -16,6 +17,7 @@
             <div class="bench-cores">
                 @include('section.heat', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format])
                 @include('section.frost', ['frost' => $page->frost])
+                @include('section.damp', ['damp' => $page->damp])
                 @include('section.load', ['load' => $page->load, 'format' => $page->format, 'may' => false])
             </div>
             <section class="bench-findings" aria-labelledby="findings-title">

@@ -15,6 +15,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
+use Ondergrond\Drawing\DampSheet;
 use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\FrostSheet;
 use Ondergrond\Drawing\Role;
@@ -34,7 +35,8 @@ final class SectionFileController
 {
     /**
      * With `month`, 1 to 12, the temperatures of that month are laid over it, with `frost=1` the day of the design winter on which
-     * frost comes closest, as soon as it has been run; with `levels=1` levels stand for dimensions.
+     * frost comes closest, as soon as it has been run; with `water=1` the layers that keep water off, its ways and where it
+     * condenses; with `levels=1` levels stand for dimensions.
      */
     public function drawing(Project $project, Option $option, Reading $reading, Request $request, Frosts $frosts): Response
     {
@@ -44,6 +46,9 @@ final class SectionFileController
         $month = $request->integer('month');
         if ($month >= 1 && $month <= 12) {
             $drawing = SectionDrawing::withTemperatures($drawing, GroundField::of($project->site, $option->design, $view->side), $month, $format);
+        }
+        if ($request->query('water') === '1') {
+            $drawing = DampSheet::over($drawing, Assessor::assess($project->site, $option->design)->damp, $view->side, $format)->without(Role::Dimension, Role::Flag, Role::Handle, Role::Boundary);
         }
         $film = $request->query('frost') === '1' ? $frosts->film($project, $option, $view->side) : null;
         if ($film !== null && $film !== []) {

@@ -34,6 +34,9 @@ use Ondergrond\Units\UnreadableQuantity;
 
 final class SiteController
 {
+    /** What is typed as one text: group and key in project files, and what it is a list of. */
+    private const LISTS = [['frost', 'winters_c_d', Quantity::FreezingIndex], ['damp', 'outdoor_rh_share', Quantity::Share]];
+
     public function edit(Project $project, Reading $reading): View
     {
         // The fields show the very revision that the page names as the one it was made from, whoever saves just now.
@@ -75,8 +78,10 @@ final class SiteController
     private static function withSet(array $stored, array &$typed): array
     {
         $stored = SiteCodec::completed($stored);
-        // Ints read from a file are the same winters.
-        $stored['frost']['winters_c_d'] = array_map(floatval(...), $stored['frost']['winters_c_d']);
+        // Ints read from a file are the same values.
+        foreach (self::LISTS as [$group, $key]) {
+            $stored[$group][$key] = array_map(floatval(...), $stored[$group][$key]);
+        }
         $chosen = is_array($typed['requirements'] ?? null) ? $typed['requirements']['set'] ?? null : null;
         if (! is_string($chosen) || $chosen === $stored['requirements']['set'] || ! isset(RequirementSets::all()[$chosen])) {
             return $stored;
@@ -87,36 +92,44 @@ final class SiteController
     }
 
     /**
-     * The winters on record are typed as one text.
+     * Lists are typed as one text: the winters on record, the humidity of the months.
      *
      * @param  array<string, mixed>  $stored  as in project files, complete
-     * @param  array<array-key, mixed>  $typed  loses that text
+     * @param  array<array-key, mixed>  $typed  loses those texts
      * @return array<string, mixed>
      *
      * @throws ValidationException
      */
-    private static function withWinters(array $stored, array &$typed, QuantityFormatter $format): array
+    private static function withLists(array $stored, array &$typed, QuantityFormatter $format): array
     {
-        $text = is_array($typed['frost'] ?? null) ? $typed['frost']['winters_c_d'] ?? null : null;
-        if (! is_string($text)) {
-            return $stored;
-        }
-        unset($typed['frost']['winters_c_d']);
-        $shown = implode(' ', array_map(static fn (float $w): string => $format->number($w, Quantity::FreezingIndex), $stored['frost']['winters_c_d']));
-        if (trim($text) === $shown) {
-            return $stored;
-        }
-        $winters = [];
-        $words = preg_split('~[\s;]+~', trim($text), -1, PREG_SPLIT_NO_EMPTY);
-        foreach ($words === false ? [] : $words as $word) {
-            try {
-                $winters[] = QuantityParser::parse($word, Quantity::FreezingIndex, $format->system, $format->mark);
-            } catch (UnreadableQuantity $e) {
-                throw ValidationException::withMessages(['site.frost.winters_c_d' => "“{$word}”: ".$e->getMessage()]);
+        foreach (self::LISTS as [$group, $key, $quantity]) {
+            $text = is_array($typed[$group] ?? null) ? $typed[$group][$key] ?? null : null;
+            if (! is_string($text)) {
+                continue;
             }
+            unset($typed[$group][$key]);
+            if (trim($text) === self::listed($stored[$group][$key], $quantity, $format)) {
+                continue;
+            }
+            $values = [];
+            $words = preg_split('~[\s;]+~', trim($text), -1, PREG_SPLIT_NO_EMPTY);
+            foreach ($words === false ? [] : $words as $word) {
+                try {
+                    $values[] = QuantityParser::parse($word, $quantity, $format->system, $format->mark);
+                } catch (UnreadableQuantity $e) {
+                    throw ValidationException::withMessages(["site.{$group}.{$key}" => "“{$word}”: ".$e->getMessage()]);
+                }
+            }
+            $stored[$group][$key] = $values;
         }
 
-        return [...$stored, 'frost' => [...$stored['frost'], 'winters_c_d' => $winters]];
+        return $stored;
+    }
+
+    /** @param  list<float>  $values */
+    public static function listed(array $values, Quantity $quantity, QuantityFormatter $format): string
+    {
+        return implode(' ', array_map(static fn (float $v): string => $format->number($v, $quantity), $values));
     }
 
     /** Months, design day and winters out of a weather file; what else the site says stays. */
@@ -152,7 +165,7 @@ final class SiteController
         $format = $reading->written($request, $project);
         try {
             $history->change($project, $request->integer('revision'), static function (array $state) use ($name, $typed, $format): array {
-                $stored = self::withWinters(self::withSet($state['site'], $typed), $typed, $format);
+                $stored = self::withLists(self::withSet($state['site'], $typed), $typed, $format);
 
                 return ['name' => trim($name), 'site' => SiteCodec::toArray(TypedData::merge($stored, $typed, $format, SiteCodec::fromArray(...), 'site.'))];
             }, $request->has('seen') ? $request->integer('seen') : null);

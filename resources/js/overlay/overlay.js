@@ -1,10 +1,11 @@
 import { flows, frozen, fullNeedle, layer, middle, temperatures } from './paint.js';
 import Sheet from './sheet.js';
+import Stacks from './vapour.js';
 
 const KEPT = 'ondergrond.overlay';
-const KINDS = ['parts', 'levels', 'temperature', 'flow', 'frost'];
+const KINDS = ['parts', 'levels', 'water', 'temperature', 'flow', 'vapour', 'frost'];
 /** Those that lie still: a day means nothing to them. */
-const STILL = ['parts', 'levels'];
+const STILL = ['parts', 'levels', 'water'];
 const COLD = 14;
 /** Between two looks whether the winter is run, ms. */
 const LOOK = 2500;
@@ -19,6 +20,8 @@ export default () => {
     let frame = null;
     // The design winter of the side shown, by the address it is fetched from.
     let film = null;
+    // Vapour in the stacks of the common edge; null on other sides, and until the field is there.
+    let stacks = null;
 
     return {
         kind: 'parts',
@@ -46,6 +49,9 @@ export default () => {
             // The field of a heavy design follows its drawing.
             const data = JSON.parse(document.getElementById('field-sheet').textContent);
             sheet = data === null ? null : new Sheet(data);
+            const vapour = JSON.parse(document.getElementById('vapour-sheet').textContent);
+            stacks = vapour === null ? null : new Stacks(vapour, stacks?.picked);
+            stacks?.list(this.$refs.stacks);
             this.fetchFilm();
         },
 
@@ -88,6 +94,15 @@ export default () => {
 
         get still() {
             return STILL.includes(this.kind);
+        },
+
+        get picks() {
+            return this.kind === 'vapour';
+        },
+
+        picked(event) {
+            stacks?.pick(Number(event.target.value));
+            this.draw();
         },
 
         get verb() {
@@ -159,6 +174,7 @@ export default () => {
         draw() {
             const group = layer(this.svg);
             this.svg.classList.toggle('shows-levels', this.kind === 'levels');
+            this.svg.classList.toggle('shows-water', this.kind === 'water');
             this.svg.classList.toggle('shows-field', !this.still && sheet !== null);
             if (sheet === null) {
                 this.date = '';
@@ -172,7 +188,9 @@ export default () => {
             } else if (this.kind === 'frost' && film?.data) {
                 frozen(group, film.data, Math.min(364, Math.floor(this.day)));
             }
-            if (!this.still) {
+            if (this.kind === 'vapour') {
+                stacks?.draw(this.svg, group, this.month(), sheet);
+            } else if (!this.still) {
                 middle(this.svg, group, sheet);
             }
             this.date = sheet.nameOf(Math.min(364, Math.floor(this.day)));
@@ -187,6 +205,11 @@ export default () => {
             }
         },
 
+        /** The month of the day that is shown, from 0. */
+        month() {
+            return Math.min(11, Math.floor((Math.min(364, this.day) / 365) * 12));
+        },
+
         /** What is under the pointer, else what leaves the room that day. */
         tell() {
             const whole = `${sheet.written(sheet.lossOn(this.day), sheet.power)} out through the floor`;
@@ -197,6 +220,8 @@ export default () => {
                 const full = `longest needle ${sheet.written(fullNeedle(sheet), sheet.flux)}, red more`;
                 const here = pointer && this.nearest();
                 this.read = here ? `${sheet.written(Math.hypot(here[2], here[3]), sheet.flux)} here; ${full}` : `${whole}; ${full}`;
+            } else if (this.kind === 'vapour') {
+                this.read = stacks?.tell(this.month(), sheet) ?? 'The stacks are cut through the common edge.';
             } else if (this.kind === 'frost') {
                 this.read = this.tellFrost();
             } else {

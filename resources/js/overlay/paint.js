@@ -7,7 +7,7 @@ const INSET = 16;
 const LONGEST = 24;
 const NICE = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200];
 
-function add(group, name, attributes, text = '') {
+export function add(group, name, attributes, text = '') {
     const element = group.appendChild(document.createElementNS(SVG, name));
     for (const [key, value] of Object.entries(attributes)) {
         element.setAttribute(key, value);
@@ -17,7 +17,7 @@ function add(group, name, attributes, text = '') {
 }
 
 /** The part of the drawing that is in sight, in its pixels: narrow windows crop its sides. */
-function inSight(svg) {
+export function inSight(svg) {
     const box = svg.getBoundingClientRect();
     const back = svg.getScreenCTM().inverse();
     const [a, b] = [new DOMPoint(box.left, box.top).matrixTransform(back), new DOMPoint(box.right, box.bottom).matrixTransform(back)];

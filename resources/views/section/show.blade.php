@@ -40,13 +40,14 @@
                 <div class="bench-drawing" id="bench-drawing">
                     {!! $page->svg !!}
                     <script type="application/json" id="field-sheet" data-film="{{ route('section.film', [...$same, 'of' => $head->id]) }}">{!! $page->sheet !!}</script>
+                    <script type="application/json" id="vapour-sheet">{!! $page->vapour !!}</script>
                 </div>
             @endfragment
             @include('section.overlay')
             @fragment('files')
                 <div class="bench-files" id="bench-files">
                     <p>Scale 1 : {{ (int) $page->scale }} <span class="legend"><i class="legend-sheet"></i> sheets <i class="legend-air"></i> airtight line</span></p>
-                    <p><a href="{{ route('section.drawing', $same) }}" download>SVG</a> · <a href="{{ route('section.drawing', [...$same, 'levels' => 1]) }}" download>with levels</a> · <a href="{{ route('section.drawing', [...$same, 'month' => (int) round($heat->floor->outdoor->coldest)]) }}" download>with temperatures</a> · <a href="{{ route('section.drawing', [...$same, 'frost' => 1]) }}" download>with frost</a> · <a href="{{ route('section.dxf', $same) }}" download>DXF</a> · <a href="{{ route('section.field', $same) }}" download>Field, VTK</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
+                    <p><a href="{{ route('section.drawing', $same) }}" download>SVG</a> · <a href="{{ route('section.drawing', [...$same, 'levels' => 1]) }}" download>with levels</a> · <a href="{{ route('section.drawing', [...$same, 'water' => 1]) }}" download>with water</a> · <a href="{{ route('section.drawing', [...$same, 'month' => (int) round($heat->floor->outdoor->coldest)]) }}" download>with temperatures</a> · <a href="{{ route('section.drawing', [...$same, 'frost' => 1]) }}" download>with frost</a> · <a href="{{ route('section.dxf', $same) }}" download>DXF</a> · <a href="{{ route('section.field', $same) }}" download>Field, VTK</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
                 </div>
             @endfragment
             </div>
@@ -54,6 +55,7 @@
                 <div class="bench-cores" id="bench-cores">
                     @include('section.heat')
                     @include('section.frost', ['frost' => $page->frost, 'sizing' => route('studies.show', [$project, $option]).'#wing'])
+                    @include('section.damp', ['damp' => $page->damp, 'whole' => route('damp.show', [$project, $option])])
                     @include('section.load')
                 </div>
             @endfragment

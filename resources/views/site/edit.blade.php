@@ -66,8 +66,20 @@
             <x-field name="site.frost.return_years" label="Comes once in" :value="$format->format($f->years, Quantity::Years)" />
             <x-field name="site.frost.spread_k" label="Days stray from their season by" :value="$format->format($f->spread, Quantity::TemperatureDifference)" />
             <x-field name="site.frost.variation_share" label="Winters vary by, of their mean" hint="used where there are fewer than {{ \Ondergrond\Frost\ExtremeWinter::FEWEST }} winters on record" :value="$format->format($f->variation, Quantity::Share)" />
-            <x-field name="site.frost.winters_c_d" :label="'Winters on record, '.$format->unit(Quantity::FreezingIndex).' each'" hint="with spaces between" :value="implode(' ', array_map(fn ($w) => $format->number($w, Quantity::FreezingIndex), $f->winters))" />
+            <x-field name="site.frost.winters_c_d" :label="'Winters on record, '.$format->unit(Quantity::FreezingIndex).' each'" hint="with spaces between" :value="\App\Http\Controllers\SiteController::listed($f->winters, Quantity::FreezingIndex, $format)" />
             <x-winter :site="$site" :format="$format" />
+        </fieldset>
+        @php $w = $site->damp; @endphp
+        <fieldset @disabled(! $may)>
+            <legend>Humidity and water</legend>
+            <x-choice name="site.damp.humidity" label="Use of the rooms" :value="$w->humidity->value" :options="\Ondergrond\History\ChangeWords::options('site.damp.humidity')" />
+            <x-field name="site.damp.indoor_rh_share" label="Humidity that a machine keeps inside" hint="empty: the rooms find their own" :value="$or($w->indoorRh, Quantity::Share)" />
+            <x-field name="site.damp.outdoor_rh_share" label="Humidity outside, % of each month" hint="twelve, January first, spaces between; empty: as usual through the seasons" :value="\App\Http\Controllers\SiteController::listed($w->outdoorRh, Quantity::Share, $format)" />
+            <x-field name="site.damp.muggy_k" label="Muggiest spell, dew point over its month’s" :value="$format->format($w->muggy, Quantity::TemperatureDifference)" />
+            <x-field name="site.damp.set_back_k" label="Rooms are let cool at night by" :value="$format->format($w->setBack, Quantity::TemperatureDifference)" />
+            <x-field name="site.damp.water_table_m" label="Highest water table, below the ground outside" hint="empty: not known" :value="$or($w->waterTable, Quantity::Thickness)" />
+            <x-field name="site.damp.permeability_m_d" label="Water passes the ground at" hint="empty: by its class" :value="$or($w->permeability, Quantity::Permeability)" />
+            <x-field name="site.damp.rain_mm_h" label="Rain of a heavy hour" :value="$format->format($w->rain, Quantity::Rain)" />
         </fieldset>
         <fieldset class="wide" @disabled(! $may)>
             <legend>Outdoor air</legend>

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\InspectionRecord;
+use App\Models\Project;
+use App\Models\User;
+use App\Support\Reading;
+use App\Support\TypedInspection;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+use Ondergrond\Inspection\Diagnosis;
+use Ondergrond\Inspection\Inspection;
+
+/** Damp places of a project: what was seen and measured there, and what it points to. Whoever sees the project may keep what they find. */
+final readonly class InspectionController
+{
+    public function __construct(private Reading $reading) {}
+
+    public function index(Project $project): View
+    {
+        return view('inspections.index', [
+            'project' => $project,
+            'records' => $project->inspections,
+            'said' => $project->inspections->map(static fn (InspectionRecord $r): Diagnosis => Diagnosis::of($r->seen)),
+        ]);
+    }
+
+    public function create(Project $project): View
+    {
+        return view('inspections.show', [...$this->form($project, new Inspection('', now()->toDateString())), 'record' => null, 'diagnosis' => null]);
+    }
+
+    public function show(Project $project, InspectionRecord $inspection): View
+    {
+        return view('inspections.show', [...$this->form($project, $inspection->seen), 'record' => $inspection, 'diagnosis' => Diagnosis::of($inspection->seen)]);
+    }
+
+    public function store(Project $project, Request $request): RedirectResponse
+    {
+        if ($project->inspections()->count() >= InspectionRecord::MOST) {
+            throw ValidationException::withMessages(['place' => 'A project holds '.InspectionRecord::MOST.' inspections. Take one out first.']);
+        }
+        $record = $project->inspections()->create(['seen' => $this->typed($project, $request)]);
+
+        return redirect()->route('inspections.show', [$project, $record])->with('said', 'Kept. What it points to stands below.');
+    }
+
+    public function update(Project $project, InspectionRecord $inspection, Request $request): RedirectResponse
+    {
+        $inspection->update(['seen' => $this->typed($project, $request)]);
+
+        return redirect()->route('inspections.show', [$project, $inspection])->with('said', 'Kept. What it points to stands below.');
+    }
+
+    public function destroy(Project $project, InspectionRecord $inspection): RedirectResponse
+    {
+        $inspection->delete();
+
+        return redirect()->route('inspections.index', $project)->with('said', "“{$inspection->seen->place}” is taken out.");
+    }
+
+    private function typed(Project $project, Request $request): Inspection
+    {
+        return TypedInspection::of($request, $this->reading->written($request, $project), User::current()->name);
+    }
+
+    /** @return array<string, mixed> */
+    private function form(Project $project, Inspection $seen): array
+    {
+        return ['project' => $project, 'seen' => $seen, 'format' => $this->reading->formatter($project)];
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Drawing;
+
+use Ondergrond\Design\CoverBacking;
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
+use Ondergrond\Design\DrainOutlet;
+use Ondergrond\Design\FormStart;
+use Ondergrond\Design\MembraneKind;
+use Ondergrond\Design\SheetEdge;
+use Ondergrond\Design\SheetJoints;
+use Ondergrond\Design\SheetPosition;
+use Ondergrond\Section\Layout;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+
+/** Everything in a section that keeps water or vapour off, in words with its laps, and where it is. */
+final readonly class DampLayers
+{
+    public function __construct(
+        private Design $d,
+        private Layout $at,
+        private QuantityFormatter $format,
+    ) {}
+
+    /** @return list<array{array{float, float}, string}> what stands at the edge, from the top down: where, m, and what */
+    public function outside(): array
+    {
+        [$d, $at] = [$this->d, $this->at];
+        $face = $at->boardFace;
+        $grade = $at->grade;
+        $low = ($grade + $at->stemFoot) / 2;
+        $all = [
+            $d->shield->present() ? [[$at->outermost, $at->top], 'shield with drip'] : null,
+            $d->dpc->present() ? [[min(0.0, $at->inner / 2), $at->course($d)], $this->course()] : null,
+            $d->cover->present() ? [[$face, ($at->top + $grade) / 2], 'cover: '.lcfirst($d->cover->layer->material->name).match ($d->cover->backing) {
+                CoverBacking::SlipLayer => ' on lath, felt and wrap',
+                CoverBacking::Direct => ' straight on the foam',
+                CoverBacking::NotSaid => '',
+            }] : null,
+            $d->membrane->present() ? [[$at->formFace, min($at->membraneTop - 0.02, ($grade + $low) / 2)], match ($d->membrane->kind) {
+                MembraneKind::SolventCoat => 'bitumen coat',
+                MembraneKind::Felt => 'felt',
+                MembraneKind::Fluid => 'fluid membrane',
+                MembraneKind::Sheet => 'self-adhered sheet',
+                MembraneKind::NotSaid => 'membrane, kind not said',
+            }.$this->lap($d->membrane->kind->isLapped() ? $d->membrane->lap : null)] : null,
+            $d->edgeOutside->present() && $at->boardFoot < $grade ? [[($at->formFace + $face) / 2, ($grade + $at->boardFoot) / 2], 'board, protects it'] : null,
+            $d->drainage->present() ? [[$face + $d->drainage->layer->thickness, $low], lcfirst($d->drainage->layer->material->name).match ($d->drainage->filter) {
+                Done::Yes => ', filter outside',
+                Done::No => ', no filter',
+                Done::NotSaid => ', filter not said',
+            }] : null,
+            $d->form->present() && $d->form->starts === FormStart::Footing && $d->form->outside > 0.0 && ! $d->membrane->present() ? [[$at->formFace, $low], 'form, no membrane'] : null,
+            $d->footing->present() && $d->footing->course === Done::Yes ? [[0.0, $at->stemFoot], 'course on the footing'] : null,
+            $d->drains->outer > 0.0 ? [[max($at->outermost, $at->toe) + 1.5 * $d->drains->outer, $at->foot + $d->drains->outer / 2], 'outer drain'.($d->drains->outlet === DrainOutlet::NotSaid ? ', outlet not said' : ' to '.$d->drains->outlet->label())] : null,
+        ];
+
+        return array_values(array_filter($all));
+    }
+
+    /** @return list<array{float, string}> what lies in the floor and under it: its height, m, and what */
+    public function floor(): array
+    {
+        [$d, $at] = [$this->d, $this->at];
+        $above = $d->sheet->position === SheetPosition::AboveBoards;
+        $all = [
+            $d->finish->present() ? [$at->floor, 'finish: '.$d->finish->kind->label()] : null,
+            $d->upperSheet->present() ? [$at->slab + $d->boardAbove->thickness, 'upper sheet '.$this->format->format($d->upperSheet->thickness, Quantity::SheetThickness)] : null,
+            $d->sheet->present() ? [$above ? $at->under : $at->under - $d->fieldBoard->thickness, $this->sheet()] : null,
+            $d->stone->present() ? [($at->bed + $at->dig) / 2, 'stone: breaks what climbs, drains'] : null,
+        ];
+
+        return array_values(array_filter($all));
+    }
+
+    private function sheet(): string
+    {
+        $sheet = $this->d->sheet;
+
+        return 'sheet '.$this->format->format($sheet->thickness, Quantity::SheetThickness).$this->lap($sheet->lap).match ($sheet->joints) {
+            SheetJoints::Taped => ', taped',
+            SheetJoints::Lapped => ', not taped',
+            SheetJoints::NotSaid => '',
+        }.($sheet->edge === SheetEdge::TurnedUp ? ', turned up' : ', cut off');
+    }
+
+    private function course(): string
+    {
+        $dpc = $this->d->dpc;
+
+        return 'course'.($dpc->kind->value === 'not-said' ? '' : ': '.$dpc->kind->label()).$this->lap($dpc->lap)
+            .($dpc->tray === Done::Yes ? ', tray' : '').($dpc->jambs === Done::Yes ? ', up the jambs' : '').($dpc->joined === Done::Yes ? ', to the sheet' : '');
+    }
+
+    /** @param  float|null  $lap  m; 0: not said; null: it has none */
+    private function lap(?float $lap): string
+    {
+        return match (true) {
+            $lap === null => '',
+            $lap <= 0.0 => ', lap not said',
+            default => ', lap '.$this->format->format($lap, Quantity::Thickness),
+        };
+    }
+}
