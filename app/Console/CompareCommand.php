@@ -44,7 +44,7 @@ final class CompareCommand extends Command
             }
             $assessment = Assessor::assess($project->site, $o->design, $project->units);
 
-            return FieldSummary::of($assessment->field, $assessment->junctions);
+            return FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp);
         }, $project->options);
         $table = Comparison::of($project->site, $project->options, $fields, $project->units, new QuantityFormatter($project->units))->table();
         $output->write(CsvWriter::write($table), false, OutputInterface::OUTPUT_RAW);

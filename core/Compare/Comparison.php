@@ -60,6 +60,7 @@ final readonly class Comparison
                 new Row('Load is said to', array_map(static fn (LoadVerdict $l): string => $l->word()->value, $loads)),
             ],
             'Frost' => self::frostRows($frosts, $format),
+            'Damp' => self::dampRows($fields, $format),
             'Findings' => self::findingRows($findings, $options, $format),
             'Parts that differ' => self::partRows($options, $format),
         ]);
@@ -114,6 +115,18 @@ final readonly class Comparison
                 };
             }, $frosts)),
             new Row('Frost is said to', array_map(static fn (FrostVerdict $f): string => $f->word()->value, $frosts)),
+        ];
+    }
+
+    /**
+     * @param  list<FieldSummary|null>  $fields
+     * @return list<Row>
+     */
+    private static function dampRows(array $fields, QuantityFormatter $format): array
+    {
+        return [
+            self::numbers('Most that condenses', Quantity::Water, self::from($fields, static fn (FieldSummary $f): float => $f->condensed), $format),
+            new Row('Damp is said to', array_map(static fn (?FieldSummary $f): string => $f->damp ?? '…', $fields)),
         ];
     }
 

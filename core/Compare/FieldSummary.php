@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Compare;
 
+use Ondergrond\Damp\DampStack;
+use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\Junctions;
 
@@ -17,6 +19,9 @@ final readonly class FieldSummary
      * @param  float  $transmittance  with the junctions, W/(m²K)
      * @param  float  $junctions  of that what the junctions add, W/K
      * @param  array<string, float>  $psi  by side, W/(m·K)
+     * @param  string  $damp  word of the damp verdict
+     * @param  float|null  $factor  lowest f_Rsi; null where no face is colder than the room
+     * @param  float  $condensed  most that lies in any stack, kg/m²
      */
     public function __construct(
         public float $coefficient,
@@ -25,9 +30,12 @@ final readonly class FieldSummary
         public float $transmittance,
         public float $junctions,
         public array $psi,
+        public string $damp,
+        public ?float $factor,
+        public float $condensed,
     ) {}
 
-    public static function of(FieldHeat $field, Junctions $junctions): self
+    public static function of(FieldHeat $field, Junctions $junctions, DampVerdict $damp): self
     {
         $psi = [];
         foreach ($junctions->all as $junction) {
@@ -36,6 +44,6 @@ final readonly class FieldSummary
             }
         }
 
-        return new self($field->steadyCoefficient, $field->mean, $field->annual, $field->transmittance(), $junctions->sum, $psi);
+        return new self($field->steadyCoefficient, $field->mean, $field->annual, $field->transmittance(), $junctions->sum, $psi, $damp->word()->value, $damp->factor(), max([0.0, ...array_map(static fn (DampStack $s): float => $s->year->peak, $damp->stacks ?? [])]));
     }
 }

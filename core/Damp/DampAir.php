@@ -18,7 +18,7 @@ final readonly class DampAir
     private const MOST = 0.95;
 
     /** Spells are muggy where the month is warmer than this, °C. */
-    private const WARM = 8.0;
+    public const WARM = 8.0;
 
     /**
      * @param  list<float>  $inside  °C, January first; so all

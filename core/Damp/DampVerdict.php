@@ -96,13 +96,16 @@ final readonly class DampVerdict
         return self::hours(array_map(static fn (Surface $s): array => $s->atRiskSetBack(), $this->surfaces ?? []));
     }
 
-    /** @return array{Surface, int, float}|null surface, month and dew point over it, K, where humid air comes nearest to sweating */
+    /** @return array{Surface, int, float}|null surface, month and dew point over it, K, where humid air of the warm months comes nearest to sweating */
     public function sweats(): ?array
     {
         $worst = null;
         foreach ($this->surfaces ?? [] as $surface) {
             foreach ($surface->muggy as $i => $over) {
-                $worst = $worst === null || $over > $worst[2] ? [$surface, $i + 1, $over] : $worst;
+                // In the cold it is the rooms' own air that condenses, which mould tells of.
+                if ($this->air->outside[$i] >= DampAir::WARM && ($worst === null || $over > $worst[2])) {
+                    $worst = [$surface, $i + 1, $over];
+                }
             }
         }
 

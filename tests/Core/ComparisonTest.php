@@ -47,7 +47,7 @@ final class ComparisonTest extends TestCase
         $fields = array_map(static function (Option $o) use ($project): FieldSummary {
             $assessment = Assessor::assess($project->site, $o->design);
 
-            return FieldSummary::of($assessment->field, $assessment->junctions);
+            return FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp);
         }, $project->options);
         $comparison = Comparison::of($project->site, $project->options, $fields, UnitSystem::InchPound, new QuantityFormatter(UnitSystem::Metric, DecimalMark::Comma));
         $rows = [];

@@ -226,7 +226,7 @@ final class FamiliesTest extends TestCase
         $order = array_map(static fn (Part $p): string => $p->value, Part::layingOrder(self::design('frost-protected-raft')));
         $before = static fn (string $one, string $other): bool => array_search($one, $order, true) < array_search($other, $order, true);
         self::assertSame('pads', $order[0], 'pads come first and are backfilled');
-        self::assertTrue($before('stone', 'sheet') && $before('sheet', 'field_board'), 'that family lays its sheet below the boards');
+        self::assertTrue($before('stone', 'field_board') && $before('field_board', 'sheet'), 'that family lays its sheet above the boards');
         self::assertTrue($before('slab', 'edge_outside') && $before('edge_outside', 'cover') && $before('cover', 'wing'));
         self::assertNotContains('stem', $order);
     }

@@ -189,7 +189,7 @@ final class ProjectFileTest extends TestCase
                 unset($p['site']['soil']);
                 $p['colour'] = 'red';
             },
-            ['/site/soil: found nothing; allowed: this field is required', '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, site, options'],
+            ['/site/soil: found nothing; allowed: this field is required', '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, site, inspections, options'],
         ];
         yield 'another version' => [
             static function (array &$p): void {

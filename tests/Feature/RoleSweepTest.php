@@ -17,6 +17,7 @@ use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route as Router;
 use Ondergrond\Gain\Step;
+use Ondergrond\Inspection\Inspection;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -32,6 +33,9 @@ final class RoleSweepTest extends TestCase
     private const ONESELF = ['stranger', 'reader', 'crew', 'designer', 'owner'];
 
     private const MEMBERS = ['reader', 'crew', 'designer', 'owner'];
+
+    /** Whoever works on site. */
+    private const CREW = ['crew', 'designer', 'owner'];
 
     private const DESIGNERS = ['designer', 'owner'];
 
@@ -95,6 +99,13 @@ final class RoleSweepTest extends TestCase
         'section.costs' => self::MEMBERS,
         'section.frost' => self::MEMBERS,
         'section.film' => self::MEMBERS,
+        'damp.show' => self::MEMBERS,
+        'inspections.index' => self::MEMBERS,
+        'inspections.show' => self::MEMBERS,
+        'inspections.create' => self::CREW,
+        'inspections.store' => self::CREW,
+        'inspections.update' => self::CREW,
+        'inspections.destroy' => self::CREW,
         'section.drawing' => self::MEMBERS,
         'section.dxf' => self::MEMBERS,
         'section.field' => self::MEMBERS,
@@ -211,6 +222,7 @@ final class RoleSweepTest extends TestCase
             'invitation' => $this->invitation()->id,
             'study' => $option->studies()->create(['project_id' => $project->id, 'kind' => StudyKind::Gain, 'state' => StudyState::Done, 'who' => 'The test', 'input' => [], 'result' => ['steps' => [(new Step('field_board.thickness_m', 0.05, 0.1, 3.0, 1.0, null, [], []))->toArray()]]])->id,
             'choice' => 0,
+            'inspection' => $project->inspections()->create(['seen' => new Inspection('Cellar stair', '2026-02-01')])->id,
             'token' => 'none',
             'schema' => 'section-1',
         ], array_flip($route->parameterNames())), false);
