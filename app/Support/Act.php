@@ -7,6 +7,7 @@ namespace App\Support;
 use App\Models\Project;
 use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
+use Ondergrond\Assessor;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Exchange\DesignCodec;
@@ -75,7 +76,10 @@ final readonly class Act
     private function remedied(array $design, string $rule): array
     {
         $now = DesignCodec::fromArray($design);
-        $remedy = Rulebook::find($rule)?->judge(new Subject($this->project->site, $now, $this->project->units))?->remedy;
+        // What hangs on the field is solved for; the rest is judged at once.
+        $remedy = Rulebook::find($rule)?->hangsOnField() === true
+            ? Assessor::assess($this->project->site, $now, $this->project->units)->judgement->find($rule)?->finding->remedy
+            : Rulebook::find($rule)?->judge(new Subject($this->project->site, $now, $this->project->units))?->remedy;
 
         return DesignCodec::toArray(($remedy ?? throw ValidationException::withMessages(['act' => 'Nothing is left to remedy there.']))->applied($now));
     }

@@ -35,7 +35,7 @@ final readonly class Evaporation
         $faults = array_values(array_filter([
             $concrete < 0.0 || $concrete > 50.0 ? Fault::range('/concrete_c', $concrete, 0.0, 50.0, 'fresh concrete') : null,
             $air < -10.0 || $air > 55.0 ? Fault::range('/air_c', $air, -10.0, 55.0) : null,
-            $humidity < 0.0 || $humidity > 1.0 ? Fault::range('/humidity_share', $humidity, 0.0, 1.0, 'relative humidity, 0 to 100 %') : null,
+            $humidity < 0.0 || $humidity > 1.0 ? Fault::range('/humidity_share', $humidity, 0.0, 1.0, 'relative humidity') : null,
             $wind < 0.0 || $wind > 30.0 ? Fault::range('/wind_m_s', $wind, 0.0, 30.0) : null,
         ]));
         if ($faults !== []) {

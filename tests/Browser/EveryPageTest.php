@@ -56,7 +56,7 @@ final class EveryPageTest extends BrowserTestCase
         $pages = [];
         foreach (json_decode($list, true, flags: JSON_THROW_ON_ERROR) as $route) {
             if (str_starts_with($route['method'], 'GET') && ! in_array($route['name'], [...self::FILES, ...self::ELSEWHERE], true)) {
-                $pages[] = '/'.ltrim(strtr($route['uri'], ['{project}' => '1', '{option}' => '1', '{option?}' => '']), '/');
+                $pages[] = '/'.ltrim(strtr($route['uri'], ['{project}' => str_contains($route['uri'], '{inspection}') ? '5' : '1', '{option}' => '1', '{option?}' => '', '{inspection}' => '1']), '/');
             }
         }
 
