@@ -51,8 +51,8 @@ final class FamiliesTest extends BrowserTestCase
         self::assertSame($reads, $this->value("#design-{$size}"));
         $this->browser->executeScript('document.querySelector(".overlay-kinds [value=temperature]").click()');
         self::assertNotSame([], $this->browser->findElements(WebDriverBy::cssSelector('.overlay .isotherm')), 'isotherms lie over it');
-        // The other files of each family are checked where they are written.
-        foreach (['SVG', 'DXF', 'Assessment, JSON'] as $file) {
+        // The other files of each family are checked where they are written; the last takes as long as a page.
+        foreach (['SVG', ...($project === 'Ferry kiosk' ? ['DXF', 'Assessment, JSON'] : [])] as $file) {
             $link = $this->browser->findElement(WebDriverBy::linkText($file));
             $answer = (array) $this->browser->executeAsyncScript('const done = arguments[1]; fetch(arguments[0]).then(async (r) => done([r.status, (await r.text()).length]))', [$link->getAttribute('href')]);
             self::assertSame(200, $answer[0], $link->getText());
@@ -123,7 +123,7 @@ final class FamiliesTest extends BrowserTestCase
         $this->awaitField();
         $this->browser->manage()->timeouts()->setScriptTimeout(30);
         $drawn = $solved = [];
-        foreach (['90', '100', '110', '120', '130', '140'] as $size) {
+        foreach (['90', '110', '130'] as $size) {
             [$one, $two] = (array) $this->browser->executeAsyncScript(<<<'JS'
                 const [size, done] = arguments;
                 const field = document.getElementById('design-edge_outside-thickness_m');
@@ -142,8 +142,8 @@ final class FamiliesTest extends BrowserTestCase
         }
         sort($drawn);
         sort($solved);
-        fwrite(STDERR, sprintf("\nheaviest family, edit to drawing: median %.0f ms, slowest %.0f ms; to the fields of both sides: median %.0f ms, slowest %.0f ms\n", $drawn[3], $drawn[5], $solved[3], $solved[5]));
-        self::assertLessThan($solved[3], $drawn[3], 'the drawing does not wait for the field');
+        fwrite(STDERR, sprintf("\nheaviest family, edit to drawing: median %.0f ms, slowest %.0f ms; to the fields of both sides: median %.0f ms, slowest %.0f ms\n", $drawn[1], $drawn[2], $solved[1], $solved[2]));
+        self::assertLessThan($solved[1], $drawn[1], 'the drawing does not wait for the field');
     }
 
     private function drawing(): string

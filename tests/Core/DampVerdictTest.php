@@ -45,6 +45,7 @@ use Ondergrond\Site\Soil;
 use Ondergrond\Units\UnitSystem;
 use Ondergrond\Verdict\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** The damp verdict of whole designs. Limits not of a standard are common practice, no source. */
@@ -183,7 +184,11 @@ final class DampVerdictTest extends TestCase
     }
 
     /** The lowest surface factor against a field that is solved with the sheltered surface resistance outright. */
-    #[DataProvider('families')]
+    #[TestWith(['thickened-edge-slab'])]
+    #[TestWith(['stem-wall-slab'])]
+    #[TestWith(['existing-basement'])]
+    #[TestWith(['conditioned-crawlspace'])]
+    #[TestWith(['heat-storing-slab'])]
     public function test_the_surface_factor_is_that_of_a_field_of_its_own(string $family): void
     {
         $design = self::design($family);
