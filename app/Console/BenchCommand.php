@@ -15,11 +15,13 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Ondergrond\Assessor;
+use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Field\Solution;
+use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project as CoreProject;
@@ -130,9 +132,14 @@ final class BenchCommand extends Command
             ], server: ['HTTP_X_BENCH' => '1']));
         };
 
+        $solved = ['edge' => GroundField::of($project->site, $design)];
+        $below = ['edge' => GroundField::of($basement->site, $basement->options[0]->design)];
+
         return [
             'field: solve a section, mean and year, until it is fine enough' => static fn () => Solution::of(SectionProblem::of($project->site, $design, $project->site->soil->conductivity())),
             'assess one design' => static fn () => Assessor::assess($project->site, $design),
+            'damp: stacks, faces and water of one design' => static fn () => DampVerdict::of($project->site, $design, $solved),
+            'damp: the same of a basement' => static fn () => DampVerdict::of($basement->site, $basement->options[0]->design, $below),
             'rulebook: ask one design' => static fn () => Rulebook::findings(new Subject($project->site, $design, $project->units)),
             'rulebook: with what each remedy brings' => static fn () => Assessor::judge($project->site, $design, $project->units),
             'read a project file of three options' => static fn () => ProjectFile::read($json),
@@ -145,6 +152,8 @@ final class BenchCommand extends Command
             'page: options, 50 of them' => $page("/projects/{$many->id}/options"),
             'page: compare, 50 options, fields from the cache' => $page("/projects/{$many->id}/compare"),
             'page: rulebook' => $page('/rules'),
+            'page: damp' => $page("/projects/{$heavy->id}/section/{$deep->id}/damp"),
+            'page: inspections' => $page("/projects/{$heavy->id}/inspections"),
             'page: where it pays' => $page("/projects/{$stored->id}/section/{$option->id}/gain"),
             'page: history' => $page("/projects/{$stored->id}/section/{$option->id}/history"),
             'edit: a board, saved and drawn anew' => $edit,

@@ -74,8 +74,8 @@ final class DampTest extends BrowserTestCase
             $tick->click();
         }
         foreach (['0.3' => '14', '1.1' => '68', '1.8' => '20'] as $height => $value) {
-            $row = array_search((string) $height, ['0.3', '1.1', '1.8'], true);
-            $this->type("#readings-{$row}-height_m", (string) $height);
+            $row = array_search($height, ['0.3', '1.1', '1.8'], true);
+            $this->type("#readings-{$row}-height_m", $height);
             $this->type("#readings-{$row}-value", $value);
         }
         $this->find('.inspect .go')->click();

@@ -19,13 +19,8 @@ $type = static function (string $css, string $words, string $then = WebDriverKey
 };
 $overlay = static function (string $kind, int $day = 31) use ($browser): void {
     $browser->executeScript('document.querySelector(`.overlay-kinds [value="${arguments[0]}"]`).click();
-        if (arguments[0] === "levels") return;
+        if (["levels", "water"].includes(arguments[0])) return;
         const year = document.querySelector(".overlay-year input"); year.value = arguments[1]; year.dispatchEvent(new Event("input", { bubbles: true }));', [$kind, $day]);
-};
-$elsewhere = static function (string $part, string $size) use ($browser): void {
-    // As another tab would save it, without this page taking notice.
-    $browser->executeAsyncScript('const [name, size, done] = arguments; const form = document.querySelector("form.bench"); const body = new FormData(form);
-        body.set(name, size); fetch(form.action, { method: "POST", body, headers: { "X-Bench": "1" } }).then(() => done());', ["design[{$part}][thickness_m]", $size]);
 };
 $here = null;
 $views = [
@@ -34,7 +29,6 @@ $views = [
     'site' => ['Joost', '/projects/1/site', 1280, 1000, null],
     'bench' => ['Joost', '/projects/1/section', 1280, 800, null],
     'bench-basement' => ['Joost', '/projects/4/section', 1280, 800, null],
-    'bench-walkout' => ['Joost', '/projects/4/section?side=walk-out', 1280, 800, static fn () => $overlay('levels')],
     'bench-temperature' => ['Joost', '/projects/11/section?side=neighbour&detail=1', 1280, 800, static fn () => $overlay('temperature')],
     'bench-phone' => ['Wen', '/projects/1/section', 390, 844, null],
     'findings' => ['Joost', '/projects/12/section', 1280, 1000, static function () use ($browser): void {
@@ -42,15 +36,9 @@ $views = [
         sleep(15);
     }],
     'compare' => ['Joost', '/projects/4/compare', 1280, 1000, static fn () => sleep(6)],
-    'pays' => ['Joost', '/projects/4/section/7/gain', 1280, 800, static function () use ($find): void {
+    'pays' => ['Joost', '/projects/4/section/8/gain', 1280, 800, static function () use ($find): void {
         $find('form[action$="/gain"] .go')->click();
         sleep(8);
-    }],
-    'search' => ['Joost', '/projects/12/section', 1280, 1000, static function () use ($browser): void {
-        $browser->get($browser->getCurrentURL().'/23/gain');
-        $browser->executeScript('for (const box of document.querySelectorAll("[name=\'open[]\']")) box.checked = /field_board.thickness|edge_outside.thickness|edge_under/.test(box.value); document.querySelector(".search .go").click()');
-        sleep(12);
-        $browser->executeScript('document.getElementById("search").scrollIntoView()');
     }],
     'rules' => ['Joost', '/rules', 1280, 800, null],
     'options' => ['Joost', '/projects/1/options', 1280, 800, null],
@@ -65,16 +53,23 @@ $views = [
         sleep(2);
         $browser->executeScript('scrollTo(0, 0)');
     }],
+    'vapour' => ['Joost', '/projects/5/section/13', 1280, 800, static function () use ($overlay, $browser): void {
+        sleep(3);
+        $overlay('vapour');
+        $browser->executeScript('const pick = document.getElementById("overlay-stack"); pick.value = 3; pick.dispatchEvent(new Event("change", { bubbles: true })); document.querySelector(".overlay-read").scrollIntoView({ block: "end" })');
+    }],
+    'water' => ['Joost', '/projects/4/section', 1280, 800, static function () use ($overlay): void {
+        sleep(3);
+        $overlay('water');
+    }],
+    'damp' => ['Joost', '/projects/5/section/13/damp', 1280, 1000, null],
+    'inspection' => ['Wen', '/projects/5/inspections/1', 390, 844, null],
     'shared' => ['Joost', '/projects/3/links', 1280, 800, static function () use ($browser, $type, $find, &$here): void {
         $here = null;
         $type('#made_for', 'The reading circle', WebDriverKeys::ENTER);
         $link = (string) $find('.people .link')->getAttribute('value');
         $browser->manage()->deleteAllCookies();
         $browser->get($link);
-    }],
-    'bench-conflict' => ['Joost', '/projects/1/section', 1280, 800, static function () use ($elsewhere, $type): void {
-        $elsewhere('field_board', '3 in');
-        $type('#design-slab-thickness_m', '5 in');
     }],
     'history' => ['Marit', '/projects/1/section', 1280, 800, static function () use ($browser, $type, $find): void {
         $type('#design-slab-thickness_m', '5 in');

@@ -114,7 +114,14 @@ final class DampDrawingTest extends TestCase
     /** @return list<string> */
     private static function words(Drawing $drawing, Role $role): array
     {
-        return array_values(array_map(static fn ($t): string => str_replace("\u{a0}", ' ', $t instanceof Text ? $t->text : ''), array_filter($drawing->items, static fn ($i): bool => $i instanceof Text && $i->role === $role)));
+        $words = [];
+        foreach ($drawing->items as $item) {
+            if ($item instanceof Text && $item->role === $role) {
+                $words[] = str_replace("\u{a0}", ' ', $item->text);
+            }
+        }
+
+        return $words;
     }
 
     private static function drawn(Design $design, DampBasis $basis = new DampBasis): Drawing

@@ -72,7 +72,7 @@ final class InspectionTest extends TestCase
 
     public function test_how_readings_go_up_a_wall(): void
     {
-        $of = static fn (float ...$values): Profile => Profile::of(array_map(static fn (float $v, int $i): MeterReading => new MeterReading(0.3 * $i, $v), $values, array_keys($values)));
+        $of = static fn (float ...$values): Profile => Profile::of(array_map(static fn (float $v, int $i): MeterReading => new MeterReading(0.3 * $i, $v), array_values($values), range(0, count($values) - 1)));
         self::assertSame(Profile::Falling, $of(80, 50, 20));
         self::assertSame(Profile::Rising, $of(20, 50, 80));
         self::assertSame(Profile::Bulge, $of(20, 80, 30));

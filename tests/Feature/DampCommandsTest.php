@@ -65,7 +65,7 @@ final class DampCommandsTest extends TestCase
 
     public function test_the_day_of_the_pour(): void
     {
-        $say = fn (string ...$with): Process => $this->call(['evaporation', ...$with]);
+        $say = fn (string ...$with): Process => $this->call(['evaporation', ...array_values($with)]);
         $stop = $say('--concrete=87F', '--air=80F', '--humidity=50%', '--wind=12mph');
         self::assertSame(1, $stop->getExitCode(), 'nothing should be poured like this');
         self::assertEqualsWithDelta(1.14, json_decode($stop->getOutput(), true, flags: JSON_THROW_ON_ERROR)['rate_kg_m2h'], 0.02);

@@ -174,7 +174,7 @@ final class DampTest extends TestCase
             $year = DampYear::of($stack);
             $left = 0.0;
             foreach ($year->condensed as $cut => $by) {
-                self::assertGreaterThanOrEqual(0.0, min($year->held[$cut]));
+                self::assertGreaterThanOrEqual(0.0, min([0.0, ...$year->held[$cut]]));
                 self::assertEqualsWithDelta($year->held[$cut][((int) $year->start + 10) % 12], array_sum($by), 1e-9);
                 $left += array_sum($by);
             }
