@@ -6,7 +6,6 @@ namespace Ondergrond\Damp;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\DrainOutlet;
-use Ondergrond\Design\SheetPosition;
 use Ondergrond\Section\Layout;
 use Ondergrond\Site\GroundWater as Wetness;
 use Ondergrond\Site\Site;
@@ -31,10 +30,10 @@ final readonly class Groundwater
 
     /**
      * @param  float|null  $table  height of the highest water, m over the ground outside; null where it is not known
-     * @param  float  $floor  height of the sheet, or of what the water lifts first, m
-     * @param  float|null  $floorHead  water over it, m; null where it is not known
+     * @param  float  $floor  height of the underside of slab and boards, m
+     * @param  float|null  $floorHead  water over that, m; null where it is not known
      * @param  float|null  $wallHead  water over the wall's foot, m; 0 without a wall below ground
-     * @param  float  $weight  of what lies over the sheet, kPa
+     * @param  float  $weight  of all that lies over it, kPa
      * @param  float  $boards  weight of boards alone less that of the water they push away, kPa: what lifts them before the pour
      * @param  bool  $drained  whether inner drains lead the water away
      * @param  bool  $deep  whether a room lies below the ground
@@ -55,9 +54,8 @@ final readonly class Groundwater
     public static function of(Site $site, Design $design): self
     {
         $at = Layout::of($design);
-        $below = $design->sheet->position === SheetPosition::BelowBoards;
-        // Water lifts what lies on the sheet; boards below the sheet are lifted against it.
-        $floor = $design->sheet->present() && ! $below ? $at->under : $at->under - $design->fieldBoard->thickness;
+        // Boards are lifted against the slab wherever the sheet lies: all of it goes up from their underside.
+        $floor = $at->under - $design->fieldBoard->thickness;
         $table = match (true) {
             $site->damp->waterTable !== null => -$site->damp->waterTable,
             $site->water === Wetness::Dry => -INF,

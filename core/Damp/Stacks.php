@@ -56,7 +56,11 @@ final class Stacks
             $layers = Layers::at($place, $design, $at, $y);
             [$line, $face] = self::line($place, $design, $at, $y, $layers);
             $months = self::months($place, $ground, $air, $face);
-            $stack = $months === null ? null : VapourStack::of($layers, $place->isFloor() || $place === StackPlace::Deck ? self::INSIDE_DOWN : self::INSIDE_LEVEL, $face !== null ? 0.0 : self::OUTSIDE, $months);
+            $stack = $months === null ? null : VapourStack::of($layers, $place->isFloor() || $place === StackPlace::Deck ? self::INSIDE_DOWN : self::INSIDE_LEVEL, match (true) {
+                $face !== null => 0.0,
+                $place === StackPlace::Deck => self::INSIDE_DOWN,
+                default => self::OUTSIDE,
+            }, $months);
             if ($stack !== null) {
                 $stacks[] = new DampStack($place, $place->label($low), $line, match (true) {
                     $face !== null => 'ground',

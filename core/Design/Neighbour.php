@@ -15,6 +15,7 @@ final readonly class Neighbour implements DesignPart
      * @param  float  $slab  its thickness, m
      * @param  float  $topAboveGrade  m
      * @param  float  $edgeBoard  thickness of the board at its outer edge, m
+     * @param  Done  $flashing  over the joint, lapped up the wall and on to the slab
      */
     public function __construct(
         public Layer $layer,
@@ -22,6 +23,7 @@ final readonly class Neighbour implements DesignPart
         public float $slab,
         public float $topAboveGrade,
         public float $edgeBoard,
+        public Done $flashing = Done::NotSaid,
     ) {}
 
     public function present(): bool

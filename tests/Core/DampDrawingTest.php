@@ -64,7 +64,7 @@ final class DampDrawingTest extends TestCase
         self::assertSame([], $table(self::drawn($design)));
         $wet = self::drawn($design, new DampBasis(waterTable: 1.5));
         self::assertContains('highest water', $table($wet));
-        self::assertStringContainsString('lifts with 5.9 kPa', implode(' ', $table($wet)), 'γ · 0.6 m');
+        self::assertStringContainsString('lifts with 6.5 kPa', implode(' ', $table($wet)), 'γ · 0.66 m');
         $heights = [];
         foreach ($wet->items as $item) {
             if ($item instanceof Strokes && $item->role === Role::Water) {

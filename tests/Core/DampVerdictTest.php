@@ -265,12 +265,12 @@ final class DampVerdictTest extends TestCase
     {
         $basement = self::design('heated-basement', ['drains' => ['outlet' => 'sump']]);
         $at = static fn (float $table, array $changes = []): Groundwater => Groundwater::of(self::site(['damp' => ['water_table_m' => $table]]), $changes === [] ? $basement : self::design('heated-basement', $changes));
-        // Underside of the slab on the sheet at −2.1 m; 100 mm of concrete and 60 mm of board weigh (0.1 · 2300 + 0.06 · 28) · 9.81 N/m².
+        // Underside of the boards at −2.16 m; 100 mm of concrete and 60 mm of board weigh (0.1 · 2300 + 0.06 · 28) · 9.81 N/m².
         $high = $at(1.6);
-        self::assertEqualsWithDelta(0.5, (float) $high->floorHead, 1e-9);
-        self::assertEqualsWithDelta(4.905, (float) $high->uplift(), 1e-9);
+        self::assertEqualsWithDelta(0.56, (float) $high->floorHead, 1e-9);
+        self::assertEqualsWithDelta(9.81 * 0.56, (float) $high->uplift(), 1e-9);
         self::assertEqualsWithDelta((230 + 1.68) * 9.81e-3, $high->weight, 1e-9);
-        self::assertEqualsWithDelta(4.905 / (0.9 * $high->weight), (float) $high->liftShare(), 1e-9, 'EN 1997-1: 0.9 for what holds, 1.0 for what lifts');
+        self::assertEqualsWithDelta(9.81 * 0.56 / (0.9 * $high->weight), (float) $high->liftShare(), 1e-9, 'EN 1997-1: 0.9 for what holds, 1.0 for what lifts');
         self::assertTrue($high->lifts());
         self::assertSame(Verdict::Close, $high->word(), 'drains hold it down as long as they run');
         self::assertSame(Verdict::Fails, $at(1.6, ['drains' => ['inner_m' => 0.0, 'outlet' => 'sump']])->word(), 'without an inner drain nothing does');

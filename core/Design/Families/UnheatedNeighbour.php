@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Design\Families;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Neighbour;
 use Ondergrond\Units\UnitSystem;
@@ -39,7 +40,7 @@ final class UnheatedNeighbour implements Family
             'family' => $this->slug(),
             'footprint' => $along,
             'wall' => $in->studWallFlush(),
-            'neighbour' => new Neighbour($in->layer('xps-25psi', 4, 100), $in->size(240, 6000), $in->size(4, 100), $in->size(4, 100), $in->size(2, 50)),
+            'neighbour' => new Neighbour($in->layer('xps-25psi', 4, 100), $in->size(240, 6000), $in->size(4, 100), $in->size(4, 100), $in->size(2, 50), Done::Yes),
         ]);
     }
 }

@@ -138,6 +138,7 @@ final class RulebookTest extends TestCase
             'board-bevelled' => [self::SLAB, ['edge_inside' => ['bevel_m' => 0]], 'note', ['edge_inside' => ['bevel_m' => 0.05]]],
             'recess-leaves-slab' => [self::STEM, ['recess' => ['width_m' => 0.05, 'depth_m' => 0.05, 'from_edge_m' => 0.4]], 'note', ['recess' => ['width_m' => 0.05, 'depth_m' => 0.03, 'from_edge_m' => 0.4]]],
             'board-joints-sealed' => [self::OLD, ['lining' => ['sealed' => 'no']], 'fix', []],
+            'neighbour-flashed' => [self::BESIDE, ['neighbour' => ['flashing' => 'no']], 'fix', []],
             'rim-sealed' => [self::ROOM, ['deck' => ['rim_m' => 0]], 'fix', []],
             'drainage-filtered' => [self::ROOM, ['drainage' => ['filter' => 'no']], 'fix', []],
             'membrane-lapped' => [self::ROOM, ['membrane' => ['lap_m' => 0.05]], 'fix', ['membrane' => ['lap_m' => 0.075]]],
