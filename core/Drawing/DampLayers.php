@@ -48,7 +48,7 @@ final readonly class DampLayers
                 MembraneKind::Sheet => 'self-adhered sheet',
                 MembraneKind::NotSaid => 'membrane, kind not said',
             }.$this->lap($d->membrane->kind->isLapped() ? $d->membrane->lap : null)] : null,
-            $d->edgeOutside->present() && $at->boardFoot < $grade ? [[($at->formFace + $face) / 2, ($grade + $at->boardFoot) / 2], 'board, protects it'] : null,
+            $d->edgeOutside->present() && $at->boardFoot < $grade ? [[($at->formFace + $face) / 2, ($grade + $at->boardFoot) / 2], $d->membrane->present() ? 'board, protects it' : 'board outside'] : null,
             $d->drainage->present() ? [[$face + $d->drainage->layer->thickness, $low], lcfirst($d->drainage->layer->material->name).match ($d->drainage->filter) {
                 Done::Yes => ', filter outside',
                 Done::No => ', no filter',

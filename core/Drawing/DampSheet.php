@@ -101,7 +101,7 @@ final readonly class DampSheet
         $out = $at->outermost;
         $strokes = [];
         for ($i = 0; $i < 3; $i++) {
-            $x = max($out + 12 * $mm, $far - (26 - 9 * $i) * $mm);
+            $x = $far - (2 + 9 * $i) * $mm;
             array_push($strokes, ...$this->arrow([[$x + 2 * $mm, $at->grade + 30 * $mm], [$x, $at->grade + 22 * $mm]]));
         }
         array_push($strokes, ...$this->arrow([[$far - 30 * $mm, $at->grade + 2.0 * $mm], [$far, $at->grade + 0.8 * $mm]]));

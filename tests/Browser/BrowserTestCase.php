@@ -34,6 +34,8 @@ abstract class BrowserTestCase extends TestCase
         // Away from the page of the last test: what it still waits for, or tries again, would bring that one's cookies back.
         $this->browser->get($this->site->address.'/sign-in');
         $this->browser->manage()->deleteAllCookies();
+        // What it laid over its drawing would lie over this one's.
+        $this->browser->executeScript('sessionStorage.clear()');
         $this->site->restore();
     }
 
