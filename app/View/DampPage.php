@@ -10,10 +10,13 @@ use Ondergrond\Damp\Stacks;
 use Ondergrond\Damp\StackVariant;
 use Ondergrond\Damp\Surface;
 use Ondergrond\Damp\Trap;
+use Ondergrond\Damp\Vapour;
+use Ondergrond\Damp\VapourLayer;
 use Ondergrond\Section\Side;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
 use Ondergrond\Verdict\Verdict;
 
 /** The damp verdict in words. */
@@ -145,6 +148,17 @@ final readonly class DampPage
     public static function side(Surface $surface): string
     {
         return mb_strtolower(Side::from($surface->side)->label());
+    }
+
+    /** How a layer passes vapour: as still air, or in perms where inches are read. */
+    public function passes(VapourLayer $layer): string
+    {
+        return $this->format->system === UnitSystem::Metric ? $this->format->number($layer->airLayer, Quantity::AirLayer) : ($layer->airLayer > 0.0 ? sprintf('%.2g', Vapour::perms($layer->airLayer)) : '–');
+    }
+
+    public function passesIn(): string
+    {
+        return $this->format->system === UnitSystem::Metric ? 'as m of still air' : 'perms';
     }
 
     /**

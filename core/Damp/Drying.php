@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Damp;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Section\Layout;
 use Ondergrond\Site\Site;
 
 /**
@@ -59,7 +60,7 @@ final readonly class Drying
         $thickness = $onBoard ? $design->screed->thickness : $design->slab->layer->thickness + $design->screed->thickness;
         $below = array_sum(array_map(
             static fn (VapourLayer $l): float => in_array($l->part, ['sheet', 'field_board'], true) ? $l->airLayer : 0.0,
-            Layers::at(StackPlace::FloorMiddle, $design, \Ondergrond\Section\Layout::of($design)),
+            Layers::at(StackPlace::FloorMiddle, $design, Layout::of($design)),
         ));
         $air = max(self::SITE_AIR, array_sum(array_map(DampAir::of($site)->humidity(...), range(0, 11))) / 12);
 

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Ondergrond\Damp;
 
 use Ondergrond\Field\Boundary;
+use Ondergrond\Field\Hierarchy;
 use Ondergrond\Field\Mesh;
+use Ondergrond\Field\Network;
 use Ondergrond\Field\NodeValues;
 use Ondergrond\Field\Problem;
-use Ondergrond\Field\State;
 use Ondergrond\Field\SteadyField;
+use Ondergrond\Field\SteadySolver;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Section\Side;
@@ -22,6 +24,12 @@ final class Surfaces
 
     /** What a surface misses that is as warm as the room, K for one kelvin. */
     private const SLIGHT = 0.01;
+
+    /** Residual of the sheltered field, which only has to give a ratio. */
+    private const TOLERANCE = 1e-5;
+
+    /** So many of the coldest places of a surface are looked at as if they were sheltered. */
+    private const CANDIDATES = 6;
 
     /**
      * @param  array<string, GroundField>  $sides  by side
@@ -48,18 +56,21 @@ final class Surfaces
     public static function needed(DampAir $air): array
     {
         $most = [0.0, null];
-        for ($i = 0; $i < 12; $i++) {
-            [$in, $out] = [$air->inside[$i], $air->outside[$i]];
-            if ($in - $out < self::COLDER) {
-                continue;
-            }
-            $least = (Vapour::dewPoint($air->insidePressure[$i] / Surface::LIMIT) - $out) / ($in - $out);
-            if ($least > $most[0]) {
+        foreach (self::neededBy($air) as $i => $least) {
+            if ($least !== null && $least > $most[0]) {
                 $most = [$least, $i + 1];
             }
         }
 
         return $most;
+    }
+
+    /** @return list<float|null> the same of each month, January first; null where it is too warm outside to say */
+    public static function neededBy(DampAir $air): array
+    {
+        return array_map(static function (float $in, float $out, float $pressure): ?float {
+            return $in - $out < self::COLDER ? null : (Vapour::dewPoint($pressure / Surface::LIMIT) - $out) / ($in - $out);
+        }, $air->inside, $air->outside, $air->insidePressure);
     }
 
     /**
@@ -75,7 +86,8 @@ final class Surfaces
             ? Boundary::temperature($b->name, $b->x0, $b->y0, $b->x1, $b->y1, $b->temperature, Surface::SHELTERED)
             : $b, $problem->boundaries);
         $open = $ground->solution->first;
-        $sheltered = State::of(Mesh::of(Problem::of($problem->patches, $sheltered, accuracy: $problem->accuracy)))->steady;
+        $network = Network::of(Mesh::of(Problem::of($problem->patches, $sheltered, accuracy: $problem->accuracy)));
+        $sheltered = SteadyField::of($network, (new SteadySolver(Hierarchy::of($network)))->solve(self::TOLERANCE));
         $at = static fn (SteadyField $s, float $x, float $y): float => 1.0 - (float) NodeValues::at($s->mesh, $s->nodes, $x, $y);
 
         return static function (float $x, float $y) use ($ground, $at, $open, $sheltered): float {
@@ -96,7 +108,7 @@ final class Surfaces
         $solution = $ground->solution;
         $mesh = $solution->mesh;
         $heated = $ground->design->heating->present();
-        $most = $found = [];
+        $places = [];
         foreach ($solution->problem->boundaries as $boundary) {
             $name = $boundary->name;
             // The plane of the pipes is no surface; a door's leaf is no wall, and may run with water.
@@ -104,9 +116,17 @@ final class Surfaces
                 continue;
             }
             foreach (self::places($boundary, $boundary->isVertical() ? $mesh->y : $mesh->x) as [$x, $y]) {
+                $places[$name][] = [(float) $solution->temperatureAt($x, $y), $x, $y];
+            }
+        }
+        $found = [];
+        foreach ($places as $name => $of) {
+            usort($of, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+            $most = -INF;
+            foreach (array_slice($of, 0, self::CANDIDATES) as [, $x, $y]) {
                 $misses = $missing($x, $y);
-                if ($misses > ($most[$name] ?? -INF)) {
-                    $most[$name] = $misses;
+                if ($misses > $most) {
+                    $most = $misses;
                     $found[$name] = [$x, $y];
                 }
             }

@@ -35,12 +35,6 @@ final class Vapour
         return $pressure / self::saturation($temperature);
     }
 
-    /** Equivalent air layer s_d, m, of something of that permeance in US perms. */
-    public static function airLayer(float $perms): float
-    {
-        return self::AIR / ($perms * self::PERM);
-    }
-
     /** Permeance in US perms of an equivalent air layer, m. */
     public static function perms(float $airLayer): float
     {

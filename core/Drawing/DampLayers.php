@@ -9,11 +9,13 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
 use Ondergrond\Design\DrainOutlet;
 use Ondergrond\Design\FormStart;
+use Ondergrond\Design\Layer;
 use Ondergrond\Design\MembraneKind;
 use Ondergrond\Design\SheetEdge;
 use Ondergrond\Design\SheetJoints;
 use Ondergrond\Design\SheetPosition;
 use Ondergrond\Section\Layout;
+use Ondergrond\Section\Side;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
@@ -23,6 +25,7 @@ final readonly class DampLayers
     public function __construct(
         private Design $d,
         private Layout $at,
+        private Side $side,
         private QuantityFormatter $format,
     ) {}
 
@@ -34,6 +37,7 @@ final readonly class DampLayers
         $grade = $at->grade;
         $low = ($grade + $at->stemFoot) / 2;
         $all = [
+            $d->deck->present() && $d->deck->rim > 0.0 ? [[0.0, ($at->top + $d->deck->topAboveGrade) / 2], 'rim: '.$this->format->format($d->deck->rim, Quantity::Thickness).' foam'.self::said($d->deck->rimSealed, ', sealed', ', open')] : null,
             $d->shield->present() ? [[$at->outermost, $at->top], 'shield with drip'] : null,
             $d->dpc->present() ? [[min(0.0, $at->inner / 2), $at->course($d)], $this->course()] : null,
             $d->cover->present() ? [[$face, ($at->top + $grade) / 2], 'cover: '.lcfirst($d->cover->layer->material->name).match ($d->cover->backing) {
@@ -55,11 +59,33 @@ final readonly class DampLayers
                 Done::NotSaid => ', filter not said',
             }] : null,
             $d->form->present() && $d->form->starts === FormStart::Footing && $d->form->outside > 0.0 && ! $d->membrane->present() ? [[$at->formFace, $low], 'form, no membrane'] : null,
+            $at->lining ? [[($at->lined + $at->inner) / 2, $low - 0.1], $this->lining()] : null,
+            $this->side === Side::Neighbour ? [[$face, $d->neighbour->topAboveGrade], self::said($d->neighbour->flashing, 'flashing, lapped both ways', 'joint without flashing')] : null,
             $d->footing->present() && $d->footing->course === Done::Yes ? [[0.0, $at->stemFoot], 'course on the footing'] : null,
             $d->drains->outer > 0.0 ? [[max($at->outermost, $at->toe) + 1.5 * $d->drains->outer, $at->foot + $d->drains->outer / 2], 'outer drain'.($d->drains->outlet === DrainOutlet::NotSaid ? ', outlet not said' : ' to '.$d->drains->outlet->label())] : null,
         ];
 
-        return array_values(array_filter($all));
+        $all = array_values(array_filter($all, static fn (?array $l): bool => $l !== null && $l[1] !== ''));
+        // From the top down, whatever was listed first.
+        usort($all, static fn (array $a, array $b): int => $b[0][1] <=> $a[0][1]);
+
+        return $all;
+    }
+
+    private function lining(): string
+    {
+        $foil = array_filter($this->d->lining->layers, static fn (Layer $l): bool => $l->material->slug === 'pir-foil') !== [];
+
+        return ($foil ? 'foil-faced board inside' : 'boards inside').self::said($this->d->lining->sealed, $foil ? ', joints sealed: a vapour layer' : ', joints sealed', ', joints open');
+    }
+
+    private static function said(Done $done, string $yes, string $no): string
+    {
+        return match ($done) {
+            Done::Yes => $yes,
+            Done::No => $no,
+            Done::NotSaid => '',
+        };
     }
 
     /** @return list<array{float, string}> what lies in the floor and under it: its height, m, and what */

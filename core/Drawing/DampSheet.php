@@ -25,13 +25,14 @@ final readonly class DampSheet
         private Drawing $drawing,
         private DampVerdict $damp,
         private Layout $at,
+        private Side $side,
         private QuantityFormatter $format,
     ) {}
 
     /** The same drawing with water on it, in roles of its own. */
     public static function over(Drawing $drawing, DampVerdict $damp, Side $side, QuantityFormatter $format): Drawing
     {
-        $sheet = new self($drawing, $damp, Layout::of($damp->design, $side), $format);
+        $sheet = new self($drawing, $damp, Layout::of($damp->design, $side), $side, $format);
 
         return new Drawing($drawing->scale, $drawing->box, [
             ...$drawing->items,
@@ -46,7 +47,7 @@ final readonly class DampSheet
     private function names(): array
     {
         $mm = $this->drawing->paper();
-        $layers = new DampLayers($this->damp->design, $this->at, $this->format);
+        $layers = new DampLayers($this->damp->design, $this->at, $this->side, $this->format);
         $items = [];
         $x = max($this->at->outermost, $this->at->toe) + 4 * $mm;
         // Over the ground they move up from it, under it down, so that none stands on its line.

@@ -12,6 +12,7 @@ use Ondergrond\Damp\Groundwater;
 use Ondergrond\Damp\Stacks;
 use Ondergrond\Damp\StackVariant;
 use Ondergrond\Damp\Surface;
+use Ondergrond\Damp\Surfaces;
 use Ondergrond\Damp\Trap;
 use Ondergrond\Damp\Vapour;
 use Ondergrond\Damp\VapourStack;
@@ -39,6 +40,7 @@ final class DampFile
             'f_rsi' => $damp->factor(),
             'f_rsi_needed' => $damp->needed,
             'f_rsi_needed_month' => $damp->neededMonth,
+            'f_rsi_needed_monthly' => Surfaces::neededBy($air),
             'hours_at_risk' => $damp->surfaces === null ? null : $damp->hoursAtRisk(),
             'hours_at_risk_set_back' => $damp->surfaces === null ? null : $damp->hoursAtRiskSetBack(),
             'surfaces' => array_map(static fn (Surface $s): array => [

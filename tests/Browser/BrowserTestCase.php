@@ -17,7 +17,7 @@ use PHPUnit\Framework\TestCase;
 abstract class BrowserTestCase extends TestCase
 {
     /** Seconds: a shared machine may stand still for some of them. */
-    private const PATIENCE = 30;
+    private const PATIENCE = 60;
 
     protected RemoteWebDriver $browser;
 

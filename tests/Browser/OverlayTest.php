@@ -69,6 +69,8 @@ final class OverlayTest extends BrowserTestCase
         self::assertSame('levels', $this->kind());
         self::assertTrue($this->seen('.section-drawing.shows-levels'));
         $this->press('o');
+        self::assertSame('water', $this->kind());
+        $this->press('o');
         self::assertSame('temperature', $this->kind());
         $this->press('o');
         self::assertSame('flow', $this->kind());

@@ -49,6 +49,19 @@ final class DampDrawingTest extends TestCase
         self::assertContains('upper sheet 0.25 mm', $words);
     }
 
+    public function test_boards_inside_rim_and_joints_are_named(): void
+    {
+        $old = self::words(self::drawn(self::design('existing-basement')), Role::Named);
+        self::assertContains('boards inside, joints sealed', $old);
+        self::assertContains('rim: 50 mm foam, sealed', $old);
+        self::assertContains('foil-faced board inside, joints sealed: a vapour layer', self::words(self::drawn(self::design('conditioned-crawlspace')), Role::Named));
+        self::assertContains('foil-faced board inside, joints open', self::words(self::drawn(self::design('conditioned-crawlspace', ['lining' => ['sealed' => 'no']])), Role::Named));
+        $beside = self::design('unheated-neighbour');
+        $format = new QuantityFormatter(UnitSystem::Metric);
+        $drawing = DampSheet::over(SectionDrawing::of($beside, $format, Side::Neighbour), Assessor::damp(self::site(), $beside), Side::Neighbour, $format);
+        self::assertContains('flashing, lapped both ways', self::words($drawing, Role::Named));
+    }
+
     public function test_what_is_not_said_is_named_so(): void
     {
         $words = implode(' | ', self::words(self::drawn(self::design('heated-basement', ['membrane' => ['lap_m' => 0], 'drainage' => ['filter' => 'not-said']])), Role::Named));

@@ -34,8 +34,8 @@
                 </table>
                 </div>
                 <table class="figures damp-layers"><caption>From the room outward</caption>
-                    <thead><tr><th scope="col">layer</th><th scope="col">thick</th><th scope="col">R, {{ $format->unit(Quantity::Resistance) }}</th><th scope="col">as {{ $format->unit(Quantity::AirLayer) }} of still air</th></tr></thead>
-                    <tbody>@foreach ($stack->stack->layers as $layer)<tr><th scope="row">{{ $layer->name }}</th><td>{{ $layer->thickness > 0 ? $format->format($layer->thickness, $layer->thickness < 0.003 ? Quantity::SheetThickness : Quantity::Thickness) : '–' }}</td><td>{{ $format->number($layer->resistance, Quantity::Resistance) }}</td><td>{{ $format->number($layer->airLayer, Quantity::AirLayer) }}</td></tr>@endforeach</tbody>
+                    <thead><tr><th scope="col">layer</th><th scope="col">thick</th><th scope="col">R, {{ $format->unit(Quantity::Resistance) }}</th><th scope="col">{{ $damp->passesIn() }}</th></tr></thead>
+                    <tbody>@foreach ($stack->stack->layers as $layer)<tr><th scope="row">{{ $layer->name }}</th><td>{{ $layer->thickness > 0 ? $format->format($layer->thickness, $layer->thickness < 0.003 ? Quantity::SheetThickness : Quantity::Thickness) : '–' }}</td><td>{{ $format->number($layer->resistance, Quantity::Resistance) }}</td><td>{{ $damp->passes($layer) }}</td></tr>@endforeach</tbody>
                 </table>
                 @php $variants = $damp->variants($stack); @endphp
                 @if ($variants !== [])
@@ -57,6 +57,10 @@
         <h2 id="faces-title">Faces of the rooms</h2>
         <p class="hint">The coldest place of each face, with the air that furniture leaves before it. Mould grows where the air at a face stays above {{ $damp->share(\Ondergrond\Damp\Surface::LIMIT) }} for weeks. The rooms need f {{ $format->number($verdict->needed, Quantity::Ratio) }}@if ($verdict->neededMonth), most in {{ Calendar::MONTHS[$verdict->neededMonth - 1] }}@endif. Mould may grow in {{ $verdict->hoursAtRisk() }} hours of the year, in {{ $verdict->hoursAtRiskSetBack() }} where rooms are let cool by {{ $format->format($verdict->site->damp->setBack, Quantity::TemperatureDifference) }} at night.</p>
         <div class="scroll" tabindex="0" role="region" aria-label="Faces">
+        <table class="figures">
+            <thead><tr><th scope="col">f that the rooms need</th>@foreach (Calendar::MONTHS as $month)<th scope="col">{{ $month }}</th>@endforeach</tr></thead>
+            <tbody><tr><th scope="row">humidity as {{ mb_strtolower($verdict->site->damp->indoorRh === null ? 'class '.$verdict->site->damp->humidity->label() : 'a machine keeps it') }}</th>@foreach (\Ondergrond\Damp\Surfaces::neededBy($verdict->air) as $f)<td>{{ $f === null || $f < 0 ? '–' : $format->number($f, Quantity::Ratio) }}</td>@endforeach</tr></tbody>
+        </table>
         <table class="figures">
             <thead><tr><th scope="col">face</th><th scope="col">side</th><th scope="col">f</th><th scope="col">dampest</th><th scope="col">may grow mould</th><th scope="col">let cool at night</th><th scope="col">sweats in muggy spells</th></tr></thead>
             <tbody>
