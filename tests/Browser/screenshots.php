@@ -41,7 +41,6 @@ $views = [
         sleep(8);
     }],
     'rules' => ['Joost', '/rules', 1280, 800, null],
-    'options' => ['Joost', '/projects/1/options', 1280, 800, null],
     'materials' => ['Joost', '/materials', 1280, 800, null],
     'frost' => ['Joost', '/projects/11/section', 1280, 1000, static function () use ($site, $browser): void {
         $site->withWinters();

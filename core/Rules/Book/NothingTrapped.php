@@ -45,7 +45,7 @@ final class NothingTrapped extends Rule
                 $years = Measure::of(Trap::YEARS, Quantity::Years);
 
                 return is_finite($trap->years())
-                    ? $this->fix(ucfirst($trap->what).', needs %1$s to dry; %2$s is too long.', Measure::of($trap->years(), Quantity::Years), $years, $this->remedy($trap, $s->design))
+                    ? $this->fix(ucfirst($trap->what).', needs %1$s to dry; more than %2$s is too long.', Measure::of($trap->years(), Quantity::Years), $years, $this->remedy($trap, $s->design))
                     : $this->fix(ucfirst($trap->what).', never dries.', remedy: $this->remedy($trap, $s->design));
             }
         }
