@@ -27,7 +27,7 @@ final class DampPagesTest extends TestCase
     {
         $wool = $this->project->options->last() ?? self::fail('it has two options');
         $page = $this->get("/projects/{$this->project->id}/section/{$wool->id}/damp")->assertOk();
-        $page->assertSeeInOrder(['Damp', 'fails', 'Vapour in the layers', 'between mineral wool and dense concrete block', 'with a sheet on the room', 'Faces of the rooms', 'Water from outside', 'not said', 'Slab and finish', 'On the day of the pour']);
+        $page->assertSeeInOrder(['Damp', 'fails', 'What mends it:', 'Put foam board with taped joints against the wall', 'Vapour in the layers', 'between mineral wool and dense concrete block', 'with a sheet on the room', 'Faces of the rooms', 'Water from outside', 'not said', 'Slab and finish', 'On the day of the pour']);
         $this->get("/projects/{$this->project->id}/section/{$this->project->leading()->id}/damp")->assertOk()->assertDontSee('mineral wool');
     }
 

@@ -13,6 +13,7 @@
             <li><x-word :verdict="$word" /> <b>{{ \App\View\DampPage::title($what) }}</b> {{ $damp->said($what) }}</li>
         @endforeach
     </ul>
+    @foreach ($remedies as $remedy)<p class="lead"><b>What mends it:</b> {{ $remedy }} <a href="{{ route('section.show', [$project, $option]) }}#bench-findings">One press on the section</a></p>@endforeach
     <section aria-labelledby="stacks-title">
         <h2 id="stacks-title">Vapour in the layers</h2>
         <p class="hint">Month by month after Glaser. Towards the ground each stack is as warm as the field finds it at that depth, and the ground’s air is saturated. What stays is judged by what it comes to in ten years. Water that is not vapour and air that leaks are not in it.</p>
@@ -39,7 +40,7 @@
                 </table>
                 @php $variants = $damp->variants($stack); @endphp
                 @if ($variants !== [])
-                    <table class="figures damp-variants"><caption>With its barriers elsewhere, {{ $format->unit(Quantity::Water) }}</caption>
+                    <table class="figures damp-variants"><caption>With its barriers elsewhere, by vapour alone, {{ $format->unit(Quantity::Water) }}</caption>
                         <thead><tr><th scope="col">instead</th><th scope="col">at most</th><th scope="col">stays</th><th scope="col"></th></tr></thead>
                         <tbody>
                             <tr><th scope="row">as drawn</th><td>{{ $grams($stack->year->peak) }}</td><td>{{ $grams($stack->year->left) }}</td><td><x-word :verdict="$stack->word()" /></td></tr>
