@@ -140,6 +140,12 @@ final readonly class DampPage
         return sprintf('When the finish is laid the slab holds %s; it may hold %s.', $this->share($drying->humidity($finish->wait)), $this->share($limit));
     }
 
+    /** A surface factor, with both its decimals. */
+    public function factor(float $value): string
+    {
+        return $this->format->mark->written(sprintf('%.2f', $value));
+    }
+
     public function share(float $value): string
     {
         return sprintf("%.0f\u{a0}%%", 100 * $value);

@@ -50,6 +50,11 @@ final class FamiliesTest extends BrowserTestCase
             $this->browser->findElement(WebDriverBy::partialLinkText($option))->click();
             $this->awaitThat(fn (): bool => str_contains($this->text('.options [aria-current]'), $option), 'the option');
         }
+        // A neighbour's break stands in its own section alone.
+        foreach ($this->browser->findElements(WebDriverBy::partialLinkText('Unheated neighbour')) as $side) {
+            $side->click();
+            $this->awaitThat(fn (): bool => str_contains($this->text('.bench-sides [aria-current]'), 'Unheated neighbour'), 'the other side');
+        }
         $this->awaitField();
         [$drawing, $field] = [$this->drawing(), $this->fieldSheet()];
         $this->browser->executeScript('document.querySelectorAll("#bench-log details").forEach((d) => { d.open = true; })');

@@ -90,6 +90,9 @@ final class OverlayTest extends BrowserTestCase
         usleep(200_000);
         self::assertSame($date, $this->text('.overlay-date'), 'and stops');
         $this->press('o');
+        self::assertSame('vapour', $this->kind());
+        self::assertTrue($this->seen('.overlay .vapour-full'));
+        $this->press('o');
         self::assertSame('frost', $this->kind());
         $this->press('o');
         self::assertSame('parts', $this->kind());

@@ -56,17 +56,17 @@
     </section>
     <section aria-labelledby="faces-title">
         <h2 id="faces-title">Faces of the rooms</h2>
-        <p class="hint">The coldest place of each face, with the air that furniture leaves before it. Mould grows where the air at a face stays above {{ $damp->share(\Ondergrond\Damp\Surface::LIMIT) }} for weeks. The rooms need f {{ $format->number($verdict->needed, Quantity::Ratio) }}@if ($verdict->neededMonth), most in {{ Calendar::MONTHS[$verdict->neededMonth - 1] }}@endif. Mould may grow in {{ $verdict->hoursAtRisk() }} hours of the year, in {{ $verdict->hoursAtRiskSetBack() }} where rooms are let cool by {{ $format->format($verdict->site->damp->setBack, Quantity::TemperatureDifference) }} at night.</p>
+        <p class="hint">The coldest place of each face, with the air that furniture leaves before it. Mould grows where the air at a face stays above {{ $damp->share(\Ondergrond\Damp\Surface::LIMIT) }} for weeks. The rooms need f {{ $damp->factor($verdict->needed) }}@if ($verdict->neededMonth), most in {{ Calendar::MONTHS[$verdict->neededMonth - 1] }}@endif. Mould may grow in {{ $verdict->hoursAtRisk() }} hours of the year, in {{ $verdict->hoursAtRiskSetBack() }} where rooms are let cool by {{ $format->format($verdict->site->damp->setBack, Quantity::TemperatureDifference) }} at night.</p>
         <div class="scroll" tabindex="0" role="region" aria-label="Faces">
         <table class="figures">
             <thead><tr><th scope="col">f that the rooms need</th>@foreach (Calendar::MONTHS as $month)<th scope="col">{{ $month }}</th>@endforeach</tr></thead>
-            <tbody><tr><th scope="row">humidity as {{ mb_strtolower($verdict->site->damp->indoorRh === null ? 'class '.$verdict->site->damp->humidity->label() : 'a machine keeps it') }}</th>@foreach (\Ondergrond\Damp\Surfaces::neededBy($verdict->air) as $f)<td>{{ $f === null || $f < 0 ? '–' : $format->number($f, Quantity::Ratio) }}</td>@endforeach</tr></tbody>
+            <tbody><tr><th scope="row">humidity as {{ mb_strtolower($verdict->site->damp->indoorRh === null ? 'class '.$verdict->site->damp->humidity->label() : 'a machine keeps it') }}</th>@foreach (\Ondergrond\Damp\Surfaces::neededBy($verdict->air) as $f)<td>{{ $f === null || $f < 0 ? '–' : $damp->factor($f) }}</td>@endforeach</tr></tbody>
         </table>
         <table class="figures">
             <thead><tr><th scope="col">face</th><th scope="col">side</th><th scope="col">f</th><th scope="col">dampest</th><th scope="col">may grow mould</th><th scope="col">let cool at night</th><th scope="col">sweats in muggy spells</th></tr></thead>
             <tbody>
                 @foreach ($verdict->surfaces ?? [] as $surface)
-                    <tr><th scope="row">{{ $surface->name }}</th><td>{{ \App\View\DampPage::side($surface) }}</td><td>{{ $format->number($surface->factor, Quantity::Ratio) }}</td><td>{{ $damp->share($surface->humidity[$surface->worstMonth() - 1]) }} in {{ Calendar::MONTHS[$surface->worstMonth() - 1] }}, {{ $format->format($surface->temperatures[$surface->worstMonth() - 1], Quantity::Temperature) }}</td><td>{{ \App\View\DampPage::months($surface->atRisk()) }}</td><td>{{ \App\View\DampPage::months($surface->atRiskSetBack()) }}</td><td>{{ \App\View\DampPage::months($surface->sweats()) }}</td></tr>
+                    <tr><th scope="row">{{ $surface->name }}</th><td>{{ \App\View\DampPage::side($surface) }}</td><td>{{ $damp->factor($surface->factor) }}</td><td>{{ $damp->share($surface->humidity[$surface->worstMonth() - 1]) }} in {{ Calendar::MONTHS[$surface->worstMonth() - 1] }}, {{ $format->format($surface->temperatures[$surface->worstMonth() - 1], Quantity::Temperature) }}</td><td>{{ \App\View\DampPage::months($surface->atRisk()) }}</td><td>{{ \App\View\DampPage::months($surface->atRiskSetBack()) }}</td><td>{{ \App\View\DampPage::months($surface->sweats()) }}</td></tr>
                 @endforeach
             </tbody>
         </table>

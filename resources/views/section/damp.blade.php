@@ -28,7 +28,7 @@
             </tbody>
         </table>
     </div>
-    @if ($verdict->factor() !== null)<p class="core-says">Lowest surface factor f {{ $format->number($verdict->factor(), \Ondergrond\Units\Quantity::Ratio) }}; the rooms need {{ $format->number($verdict->needed, \Ondergrond\Units\Quantity::Ratio) }}.</p>@endif
+    @if ($verdict->factor() !== null)<p class="core-says">Lowest surface factor f {{ $damp->factor($verdict->factor()) }}; the rooms need {{ $damp->factor($verdict->needed) }}.</p>@endif
     @isset($whole)<p class="core-says"><a href="{{ $whole }}">All of it: layers, faces, water, drying</a></p>@endisset
     <p class="core-says">Vapour alone, in whole layers. Local code and the products’ own limits decide.</p>
 </section>
