@@ -42,6 +42,8 @@ final class JudgementTest extends BrowserTestCase
     {
         $this->provoked = '~status of 422~';
         $this->openBench('Fullers’ wash-house');
+        // With the field come findings that move the others.
+        $this->awaitThat(fn (): bool => $this->text('#annual-field') !== '…', 'the field is solved');
         $this->find('#finding-wood-off-concrete summary')->click();
         $this->find('#reason-wood-off-concrete')->sendKeys('no'.WebDriverKeys::ENTER);
         $this->awaitThat(fn (): bool => str_contains($this->text('#finding-wood-off-concrete'), '3 to 500 characters'), 'a reason is asked for');

@@ -40,7 +40,11 @@ export default () => {
             return this.$root.hasAttribute('data-may');
         },
 
-        changed() {
+        changed(event) {
+            // A reason is sent by its button alone.
+            if (event?.target.matches('.finding-acts input')) {
+                return undefined;
+            }
             return this.ask({ url: this.$root.action });
         },
 
@@ -76,7 +80,7 @@ export default () => {
             const sent = page.values();
             const fresh = await read(this.$root.dataset.show, following.signal);
             if (fresh !== null && !this.busy) {
-                page.takeIn(fresh, sent);
+                page.takeIn(fresh, sent, false);
                 this.$dispatch('fresh');
                 this.costs();
             }
@@ -107,7 +111,7 @@ export default () => {
             const sent = page.values();
             const fresh = await read(this.$root.dataset.show);
             if (fresh !== null && !this.busy) {
-                page.takeIn(fresh, sent);
+                page.takeIn(fresh, sent, false);
                 this.$dispatch('fresh');
             }
         },

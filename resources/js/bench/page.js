@@ -6,6 +6,9 @@ const SWAPPED = ['bench-sides', 'bench-drawing', 'bench-files', 'bench-cores', '
 const LOG = 'bench-log';
 const FINDINGS = 'bench-findings';
 
+/** After a field of the findings is left, so that a press on its button is not lost, ms. */
+const LEFT = 400;
+
 /** What the server wrote on the bench, and what the person has typed over it since. */
 export default class Page {
     constructor(form) {
@@ -28,13 +31,16 @@ export default class Page {
         return [...this.fields()].every((field) => field.value === this.stored(field));
     }
 
-    /** The fields show what the server writes, except where the person has changed something since it was sent. */
-    takeIn(fresh, sent) {
+    /**
+     * The fields show what the server writes, except where the person has changed something since it was sent. What came by
+     * itself, not asked for by a change, leaves the findings alone while a reason is being typed into them.
+     */
+    takeIn(fresh, sent, asked = true) {
         const now = this.values();
         for (const id of MORPHED) {
             this.morph(document.getElementById(id), fresh.getElementById(id));
         }
-        this.takeInFindings(document.getElementById(FINDINGS), fresh.getElementById(FINDINGS));
+        this.receiveFindings(document.getElementById(FINDINGS), fresh.getElementById(FINDINGS), asked);
         this.takeInLog(document.getElementById(LOG), fresh.getElementById(LOG));
         for (const id of SWAPPED) {
             document.getElementById(id).replaceChildren(...fresh.getElementById(id).childNodes);
@@ -45,12 +51,30 @@ export default class Page {
         }
     }
 
+    receiveFindings(here, fresh, asked) {
+        this.waiting = fresh;
+        // A message at a reason that was refused stays until the person has seen to it.
+        if (!asked && here.querySelector('.finding .wrong')) {
+            return;
+        }
+        if (asked || !document.activeElement.matches(`#${FINDINGS} input`)) {
+            this.takeInFindings(here, fresh);
+            return;
+        }
+        document.activeElement.addEventListener('blur', () => setTimeout(() => this.waiting === fresh && this.takeInFindings(here, fresh), LEFT), { once: true });
+    }
+
     /** Only where the server wrote something else: a reason may just be being typed. What they cost is asked for anew. */
     takeInFindings(here, fresh) {
         const html = fresh.innerHTML;
         if (html !== this.found) {
+            const focused = document.activeElement?.id;
             this.morph(here, fresh);
             this.found = html;
+            // Findings that change places take the cursor from what is typed in them.
+            if (focused && document.activeElement?.id !== focused) {
+                document.getElementById(focused)?.focus();
+            }
         }
         for (const cost of here.querySelectorAll('[data-cost]')) {
             cost.textContent = '';
