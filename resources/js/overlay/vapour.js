@@ -110,7 +110,7 @@ export default class Stacks {
         add(group, 'text', { x: X(-4), y: Y(0), 'text-anchor': 'end', class: 'vapour-text' }, `0 ${this.pressure.symbol}`);
         add(group, 'text', { x: X(0), y: top + HIGH - 18, class: 'vapour-text' }, 'room');
         add(group, 'text', { x: X(width), y: top + HIGH - 18, 'text-anchor': 'end', class: 'vapour-text' }, stack.beyond);
-        add(group, 'text', { x: left + 10, y: top + HIGH - 4, class: 'vapour-text' }, 'dashed: all the air can hold; full: what it holds; dots: water');
+        add(group, 'text', { x: left + 10, y: top + HIGH - 4, class: 'vapour-text' }, 'dashed: saturated; dots: water');
         add(group, 'text', { x: left + 10, y: top + 35, class: 'vapour-text' }, this.tell(month, sheet));
     }
 }
