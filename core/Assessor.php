@@ -7,6 +7,8 @@ namespace Ondergrond;
 use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\FloorHeating\CellProof;
+use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\Frost\FrostProof;
 use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Ground\GroundField;
@@ -15,6 +17,8 @@ use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\Heat\Junctions;
 use Ondergrond\Heat\SteadyLoss;
 use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Mass\MassStory;
+use Ondergrond\Mass\MassVerdict;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judgement;
@@ -47,7 +51,7 @@ final class Assessor
         $frost = self::frost($site, $design)->proved($proofs);
         $damp = DampVerdict::of($site, $design, $sides);
 
-        return new Assessment($heat, $field, Junctions::of($field), LoadVerdict::of($site, $design), Judgement::of(new Subject($site, $design, $units, $field, $frost, $damp), $setAside), $frost, $damp);
+        return new Assessment($heat, $field, Junctions::of($field), LoadVerdict::of($site, $design), Judgement::of(new Subject($site, $design, $units, $field, $frost, $damp), $setAside), $frost, $damp, self::mass($site, $design), self::heatedFloor($site, $design));
     }
 
     /** Frost by the sums and the table, at once; the winters that prove it follow by `proofs`. */
@@ -89,6 +93,36 @@ final class Assessor
     public static function damp(Site $site, Design $design): DampVerdict
     {
         return DampVerdict::of($site, $design);
+    }
+
+    /** What its layers store, at once. */
+    public static function mass(Site $site, Design $design): MassVerdict
+    {
+        return MassVerdict::of($site, $design);
+    }
+
+    /** How long its rooms stay warm where heating stops: a tenth of a second or two. */
+    public static function cold(Site $site, Design $design): MassStory
+    {
+        return MassStory::cold($site, $design);
+    }
+
+    /** What its rooms do through hours and days, with other floors beside it: two or three seconds. */
+    public static function story(Site $site, Design $design): MassStory
+    {
+        return MassStory::whole($site, $design);
+    }
+
+    /** What its heated floor gives, at once; null where nothing heats it. */
+    public static function heatedFloor(Site $site, Design $design): ?HeatedFloor
+    {
+        return HeatedFloor::of($site, $design);
+    }
+
+    /** The same by fields: half a second. */
+    public static function cellProof(Site $site, Design $design): ?CellProof
+    {
+        return CellProof::of($site, $design);
     }
 
     /** The formulas alone, at once: for lists of many designs. */

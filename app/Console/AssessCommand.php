@@ -22,6 +22,7 @@ final class AssessCommand extends Command
     {
         ProjectInput::configure($this, false);
         $this->addOption('freezing', null, InputOption::VALUE_REQUIRED, 'Which winters are run on the sections, some ten seconds each: own, as the site says the building is kept; all, heated, set back and without heat; or none', 'own');
+        $this->addOption('hours', null, InputOption::VALUE_REQUIRED, 'What is simulated by the hour: cold, how long rooms stay warm when heating stops; all, some seconds; or none', 'cold');
         $this->setHelp('Exits 0 with the assessment on standard output; 2 with one line per fault on standard error where the input cannot be used.');
     }
 
@@ -35,6 +36,10 @@ final class AssessCommand extends Command
                 'none' => [],
                 default => throw FaultyInput::one(Fault::of('--freezing', '“'.$input->getOption('freezing').'”', 'own, all or none')),
             };
+            $hours = match ($input->getOption('hours')) {
+                'cold', 'all', 'none' => $input->getOption('hours'),
+                default => throw FaultyInput::one(Fault::of('--hours', '“'.$input->getOption('hours').'”', 'cold, all or none')),
+            };
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
 
@@ -47,7 +52,13 @@ final class AssessCommand extends Command
         foreach ($assessment->judgement->findings as $judged) {
             $costs[$judged->finding->rule->id()] = Assessor::cost($project->site, $option->design, $judged->finding, $assessment->field->mean);
         }
-        $output->write(AssessmentFile::write($project, $option, $assessment, $costs), false, OutputInterface::OUTPUT_RAW);
+        $story = match ($hours) {
+            'cold' => Assessor::cold($project->site, $option->design),
+            'all' => Assessor::story($project->site, $option->design),
+            default => null,
+        };
+        $proof = $hours === 'all' ? Assessor::cellProof($project->site, $option->design) : null;
+        $output->write(AssessmentFile::write($project, $option, $assessment, $costs, $story, $proof), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

@@ -23,7 +23,7 @@ final class FaultMessages
             $path = str_replace('/', '.', ltrim($fault->pointer, '/'));
             $quantity = FieldQuantity::of($path);
             // They are typed into one field.
-            $path = (string) preg_replace('~(winters_c_d|outdoor_rh_share)\.\d+$~', '$1', $path);
+            $path = (string) preg_replace('~(winters_c_d|outdoor_rh_share|sunshine_share)\.\d+$~', '$1', $path);
             $messages[$prefix.$path][] = $quantity === null ? "Allowed: {$fault->allowed}." : $fault->allowedIn($format, $quantity);
         }
 

@@ -39,6 +39,28 @@ enum FloorFinish: string
         };
     }
 
+    /** Thermal resistance over the screed or the slab, m²K/W: within the 0 to 0.15 that EN 1264-2 reckons with; common practice, no source. */
+    public function resistance(): float
+    {
+        return match ($this) {
+            self::Bare, self::Coating => 0.0,
+            self::Tiles => 0.01,
+            self::Carpet => 0.10,
+            self::Wood => 0.09,
+            self::Resilient => 0.015,
+        };
+    }
+
+    /** Warmest surface that it bears, °C; null where only feet set a limit. Wood: common practice, no source. */
+    public function warmest(): ?float
+    {
+        return match ($this) {
+            self::Wood => 27.0,
+            self::Resilient => 28.0,
+            default => null,
+        };
+    }
+
     /** Highest humidity within the slab at which it may be laid, as a share; null where any will do. */
     public function limit(): ?float
     {

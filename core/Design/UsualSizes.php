@@ -69,6 +69,8 @@ final class UsualSizes
             in_array($field, ['sheet.lap_m', 'membrane.lap_m', 'dpc.lap_m'], true) => $steps(1.0, 50, 2),
             $field === 'deck.rim_m' => $metric ? self::scaled(self::BOARDS_MM, 0.001) : self::scaled(self::BOARDS_IN, Unit::INCH),
             $field === 'gas.pipe_m' => $steps(0.2, 10, 1),
+            $field === 'heating.spacing_m' => $steps(0.6, 25, 1, 50, 3),
+            $field === 'heating.pipe_m' => $metric ? self::scaled([10, 12, 14, 16, 17, 20, 25], 0.001) : self::scaled([0.375, 0.5, 0.625, 0.875, 1.125], Unit::INCH),
             $field === 'heating.depth_m' => $steps(0.6, 5, 0.25, 10, 0.5),
             default => [],
         };

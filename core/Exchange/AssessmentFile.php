@@ -7,6 +7,7 @@ namespace Ondergrond\Exchange;
 use Ondergrond\Assessment;
 use Ondergrond\Caution;
 use Ondergrond\Design\Design;
+use Ondergrond\FloorHeating\CellProof;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\GroundHeat;
@@ -14,6 +15,7 @@ use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\Heat\Junction;
 use Ondergrond\Heat\Junctions;
 use Ondergrond\Heat\OtherSchool;
+use Ondergrond\Mass\MassStory;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Safety\Hazard;
@@ -24,11 +26,14 @@ use Ondergrond\Version;
 /** An assessment as JSON: the answers, with everything needed to work them out again. docs/formats.md lists the keys. */
 final class AssessmentFile
 {
-    /** @param  array<string, float|null>  $costs  of ignoring findings, mean W, by rule; missing where they were not asked for */
-    public static function write(Project $project, Option $option, Assessment $assessment, array $costs = []): string
+    /**
+     * @param  array<string, float|null>  $costs  of ignoring findings, mean W, by rule; missing where they were not asked for
+     * @param  MassStory|null  $story  as far as it was asked for
+     */
+    public static function write(Project $project, Option $option, Assessment $assessment, array $costs = [], ?MassStory $story = null, ?CellProof $proof = null): string
     {
         return json_encode(
-            self::toArray($project, $option, $assessment, $costs),
+            self::toArray($project, $option, $assessment, $costs, $story, $proof),
             JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
         )."\n";
     }
@@ -37,7 +42,7 @@ final class AssessmentFile
      * @param  array<string, float|null>  $costs  mean W, by rule
      * @return array<string, mixed>
      */
-    public static function toArray(Project $project, Option $option, Assessment $assessment, array $costs = []): array
+    public static function toArray(Project $project, Option $option, Assessment $assessment, array $costs = [], ?MassStory $story = null, ?CellProof $proof = null): array
     {
         return [
             'format' => 'ondergrond-assessment',
@@ -58,6 +63,7 @@ final class AssessmentFile
             'junctions' => self::junctions($assessment->junctions),
             'frost' => FrostFile::toArray($assessment->frost),
             'damp' => DampFile::toArray($assessment->damp),
+            'mass' => MassFile::toArray($assessment->mass, $assessment->heatedFloor, $story, $proof),
             'load' => LoadFile::toArray($option->design, $assessment->load),
             'judgement' => JudgementFile::summary($assessment->judgement),
             'findings' => JudgementFile::findings($assessment->judgement, $costs),

@@ -15,6 +15,11 @@ final class FieldQuantity
         $key = (string) preg_replace('~\.\d+$~', '', $path);
 
         return match (true) {
+            str_ends_with($key, '_deg') => Quantity::Angle,
+            str_ends_with($key, '.zones') => Quantity::Ratio,
+            str_ends_with($key, '_kj_m2k') => Quantity::Capacity,
+            str_ends_with($key, '_w_m2') => Quantity::HeatFlux,
+            str_ends_with($key, '_kw') => Quantity::PeakPower,
             str_ends_with($key, '_m2_per_m') => Quantity::Openings,
             str_ends_with($key, '_per_h') => Quantity::AirChanges,
             str_ends_with($key, '_m_s') => Quantity::Speed,
@@ -29,7 +34,7 @@ final class FieldQuantity
             str_ends_with($key, '_w_m2k') => Quantity::Transmittance,
             str_ends_with($key, '_m2') => Quantity::Area,
             (bool) preg_match('~(sheet|membrane|dpc|shield)\.thickness_m$|web_thickness_m$~', $key) => Quantity::SheetThickness,
-            (bool) preg_match('~footprint\.\w+_m$|perimeter_m$|requirements\.\w+_m$~', $key) => Quantity::Length,
+            (bool) preg_match('~footprint\.\w+_m$|perimeter_m$|requirements\.\w+_m$|room\.height_m$|heating\.loop_m$~', $key) => Quantity::Length,
             str_ends_with($key, '_m') => Quantity::Thickness,
             str_ends_with($key, '_c_d') => Quantity::FreezingIndex,
             str_ends_with($key, '_share') => Quantity::Share,

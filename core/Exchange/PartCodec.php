@@ -23,6 +23,7 @@ final class PartCodec
         'thickness' => 'thickness_m', 'slab' => 'slab_m', 'hottest' => 'hottest_c',
         'line' => 'line_kn_m', 'lineLive' => 'line_live_kn_m', 'post' => 'post_kn', 'postLive' => 'post_live_kn', 'floorLive' => 'floor_live_kpa',
         'waterCement' => 'water_cement_ratio', 'wait' => 'wait_days',
+        'supply' => 'supply_c', 'waterDrop' => 'water_drop_k', 'power' => 'power_w_m2', 'zones' => 'zones',
     ];
 
     /** @var array<class-string, list<array{string, string, string}>> property, type and key of each parameter */

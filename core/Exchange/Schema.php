@@ -15,6 +15,7 @@ enum Schema: string
     case Project = 'project-2';
     case Section = 'section-1';
     case Vapour = 'vapour-1';
+    case Layers = 'layers-1';
 
     private const MOST_FAULTS = 40;
 

@@ -13,8 +13,10 @@ use Ondergrond\Site\GroundWater;
 use Ondergrond\Site\HumidityClass;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\Requirements;
+use Ondergrond\Site\RoomBasis;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
+use Ondergrond\Site\SunBasis;
 use Ondergrond\Site\Surface;
 use Ondergrond\Site\Susceptibility;
 use Ondergrond\Site\WinterUse;
@@ -25,6 +27,27 @@ final class SiteCodec
     private const REQUIREMENTS = [
         'under_slab_r_m2kw' => 'underSlab', 'edge_r_m2kw' => 'edge', 'edge_depth_m' => 'edgeDepth',
         'basement_wall_r_m2kw' => 'basementWall', 'crawlspace_wall_r_m2kw' => 'crawlspaceWall', 'deck_r_m2kw' => 'deck',
+    ];
+
+    private const ROOM = [
+        'height_m' => 'height',
+        'roof_u_w_m2k' => 'roof',
+        'air_changes_per_h' => 'airChanges',
+        'open_windows_per_h' => 'openWindows',
+        'gains_w_m2' => 'gains',
+        'contents_kj_m2k' => 'contents',
+        'glass_north_m2' => 'glassNorth',
+        'glass_east_m2' => 'glassEast',
+        'glass_south_m2' => 'glassSouth',
+        'glass_west_m2' => 'glassWest',
+        'glass_roof_m2' => 'glassRoof',
+        'turned_deg' => 'turned',
+        'glass_u_w_m2k' => 'glassU',
+        'glass_sun_share' => 'glassG',
+        'blinds_share' => 'blinds',
+        'heater_w_m2' => 'heater',
+        'panels_kw' => 'panels',
+        'own_use_kw' => 'ownUse',
     ];
 
     /** @return array<string, mixed> */
@@ -48,6 +71,8 @@ final class SiteCodec
             'requirements' => self::requirements($site->requirements),
             'frost' => self::frost($site->frost),
             'damp' => self::damp($site->damp),
+            'sun' => self::sun($site->sun),
+            'room' => array_map(static fn (string $p): ?float => $site->room->{$p}, self::ROOM),
         ];
     }
 
@@ -128,6 +153,35 @@ final class SiteCodec
         return new DampBasis(HumidityClass::from($data['humidity']), $or('indoor_rh_share'), $months, (float) $data['muggy_k'], $or('water_table_m'), $or('permeability_m_d'), (float) $data['rain_mm_h'], (float) $data['set_back_k']);
     }
 
+    /** @return array<string, mixed> */
+    private static function sun(SunBasis $sun): array
+    {
+        return ['latitude_deg' => $sun->latitude, 'sunshine_share' => $sun->shares, 'day_swing_k' => $sun->daySwing];
+    }
+
+    /**
+     * @param  array<string, mixed>  $data  of the schema's shape, complete
+     *
+     * @throws FaultyInput where months are missing
+     */
+    private static function sunFrom(array $data): SunBasis
+    {
+        $months = array_values(array_map(floatval(...), $data['sunshine_share']));
+        if ($months !== [] && count($months) !== 12) {
+            throw FaultyInput::one(Fault::of('/sun/sunshine_share', sprintf('%d months', count($months)), 'twelve, January first, or none where it is not known'));
+        }
+
+        return new SunBasis((float) $data['latitude_deg'], $months, (float) $data['day_swing_k']);
+    }
+
+    /** @param  array<string, mixed>  $data  of the schema's shape, complete */
+    private static function roomFrom(array $data): RoomBasis
+    {
+        $sizes = array_map(static fn (string $key): float => (float) $data[$key], array_flip(self::ROOM));
+
+        return new RoomBasis(...[...$sizes, 'heater' => $data['heater_w_m2'] === null ? null : $sizes['heater']]);
+    }
+
     /** @return array<string, string|float|null> */
     public static function requirements(Requirements $requirements): array
     {
@@ -175,11 +229,13 @@ final class SiteCodec
             new Requirements($data['requirements']['set'], ...array_map(static fn (string $key): ?float => isset($data['requirements'][$key]) ? (float) $data['requirements'][$key] : null, array_flip(self::REQUIREMENTS))),
             self::frostFrom($data['frost']),
             self::dampFrom($data['damp']),
+            self::sunFrom($data['sun']),
+            self::roomFrom($data['room']),
         );
     }
 
     /**
-     * What older files and states lack is not said, nothing more is required, and frost and damp are judged by class.
+     * What older files and states lack is not said, nothing more is required, frost and damp are judged by class, sun and rooms are as usual.
      *
      * @param  array<string, mixed>  $data  of the schema's shape
      * @return array<string, mixed> with everything
@@ -189,6 +245,6 @@ final class SiteCodec
         $unsaid = ['water' => 'not-said', 'termites' => 'not-said', 'radon' => 'not-said'];
         $none = ['set' => 'none', ...array_fill_keys(array_keys(self::REQUIREMENTS), null)];
 
-        return [...$data, ...array_diff_key($unsaid, $data), 'requirements' => [...$none, ...($data['requirements'] ?? [])], 'frost' => [...self::frost(new FrostBasis), ...($data['frost'] ?? [])], 'damp' => [...self::damp(new DampBasis), ...($data['damp'] ?? [])]];
+        return [...$data, ...array_diff_key($unsaid, $data), 'requirements' => [...$none, ...($data['requirements'] ?? [])], 'frost' => [...self::frost(new FrostBasis), ...($data['frost'] ?? [])], 'damp' => [...self::damp(new DampBasis), ...($data['damp'] ?? [])], 'sun' => [...self::sun(new SunBasis), ...($data['sun'] ?? [])], 'room' => [...array_map(static fn (string $p): ?float => (new RoomBasis)->{$p}, self::ROOM), ...($data['room'] ?? [])]];
     }
 }

@@ -88,7 +88,7 @@ final readonly class Fault
     private static function siUnit(string $pointer): string
     {
         $key = (string) preg_replace('~/\d+$~', '', $pointer);
-        $units = ['_m2_per_m' => ' m²/m', '_m_s' => ' m/s', '_per_h' => ' 1/h', '_w_m2k' => ' W/(m²K)', '_m2' => ' m²', '_m' => ' m', '_c' => ' °C', '_k' => ' K'];
+        $units = ['_m2_per_m' => ' m²/m', '_m_s' => ' m/s', '_per_h' => ' 1/h', '_w_m2k' => ' W/(m²K)', '_kj_m2k' => ' kJ/(m²K)', '_w_m2' => ' W/m²', '_deg' => '°', '_kw' => ' kW', '_m2' => ' m²', '_m' => ' m', '_c' => ' °C', '_k' => ' K'];
         foreach ($units as $ending => $unit) {
             if (str_ends_with($key, $ending)) {
                 return $unit;

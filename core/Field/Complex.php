@@ -44,6 +44,11 @@ final readonly class Complex
         return new self(($this->re * $other->re + $this->im * $other->im) / $square, ($this->im * $other->re - $this->re * $other->im) / $square);
     }
 
+    public function product(self $other): self
+    {
+        return new self($this->re * $other->re - $this->im * $other->im, $this->re * $other->im + $this->im * $other->re);
+    }
+
     /** Half the swing from lowest to highest. */
     public function modulus(): float
     {

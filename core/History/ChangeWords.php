@@ -79,6 +79,27 @@ final readonly class ChangeWords
         'site.damp.permeability_m_d' => 'Water passes the ground at',
         'site.damp.set_back_k' => 'Let cool at night by',
         'site.damp.rain_mm_h' => 'Rain of a heavy hour',
+        'site.sun.latitude_deg' => 'Latitude',
+        'site.sun.sunshine_share' => 'Sunshine of the months',
+        'site.sun.day_swing_k' => 'A day’s air goes up and down by',
+        'site.room.height_m' => 'Height of the heated rooms',
+        'site.room.roof_u_w_m2k' => 'U of roof or ceiling',
+        'site.room.air_changes_per_h' => 'Air changes of the rooms',
+        'site.room.open_windows_per_h' => 'Open windows change',
+        'site.room.gains_w_m2' => 'People, lamps and machines give',
+        'site.room.contents_kj_m2k' => 'Contents of the rooms store',
+        'site.room.glass_north_m2' => 'Glass to the north',
+        'site.room.glass_east_m2' => 'Glass to the east',
+        'site.room.glass_south_m2' => 'Glass to the south',
+        'site.room.glass_west_m2' => 'Glass to the west',
+        'site.room.glass_roof_m2' => 'Glass in the roof',
+        'site.room.turned_deg' => 'Faces turned toward the west by',
+        'site.room.glass_u_w_m2k' => 'U of the glass',
+        'site.room.glass_sun_share' => 'Sun through the glass',
+        'site.room.blinds_share' => 'Sun past the blinds',
+        'site.room.heater_w_m2' => 'Heating gives at most',
+        'site.room.panels_kw' => 'Panels, peak',
+        'site.room.own_use_kw' => 'Own use of their power',
         'site.requirements.set' => 'Requirements',
         'site.requirements.under_slab_r_m2kw' => 'Required under the slab, R',
         'site.requirements.edge_r_m2kw' => 'Required at the edge, R',
@@ -156,6 +177,13 @@ final readonly class ChangeWords
         'rim_m' => 'foam at the rim',
         'rim_sealed' => 'rim sealed',
         'pipe_m' => 'pipe',
+        'by' => 'by',
+        'pipe_wall_m' => 'pipe wall',
+        'supply_c' => 'water in, design day',
+        'water_drop_k' => 'water cools by',
+        'power_w_m2' => 'cable gives',
+        'loop_m' => 'longest loop',
+        'zones' => 'zones',
     ];
 
     private const LONGEST = 60;
@@ -187,6 +215,9 @@ final readonly class ChangeWords
         if (str_starts_with($path, 'site.damp.outdoor_rh_share.')) {
             return 'Humidity outside, '.Calendar::MONTHS[(int) $keys[3]];
         }
+        if (str_starts_with($path, 'site.sun.sunshine_share.')) {
+            return 'Sunshine, '.Calendar::MONTHS[(int) $keys[3]];
+        }
         if ($keys[0] === 'site') {
             return count($keys) === 4 ? 'Outdoor air, '.Calendar::MONTHS[(int) $keys[3]] : $path;
         }
@@ -211,7 +242,8 @@ final readonly class ChangeWords
         return match (implode('.', array_slice(explode('.', $path), -2))) {
             'sheet.position' => ['above' => 'above the boards', 'below' => 'below the boards'],
             'form.starts' => ['footing' => 'on the footing', 'grade' => 'on a plain wall'],
-            'heating.in' => ['none' => 'none', 'slab' => 'pipes in the slab', 'screed' => 'pipes in the screed'],
+            'heating.in' => ['none' => 'none', 'slab' => 'in the slab', 'screed' => 'in the screed'],
+            'heating.by' => ['pipes' => 'water in pipes', 'cable' => 'an electric cable'],
             'space.kind' => ['heated' => 'heated or conditioned', 'vented' => 'vented to outside', 'unheated' => 'unheated'],
             'space.shelter' => ['sheltered' => 'sheltered', 'average' => 'average', 'exposed' => 'exposed'],
             'sheet.joints' => self::labels(SheetJoints::cases()),
@@ -268,7 +300,7 @@ final readonly class ChangeWords
             str_starts_with($path, 'set_aside.') && is_array($value) => '“'.mb_strimwidth((string) ($value['reason'] ?? ''), 0, self::LONGEST, '…').'”',
             is_array($value) => count($value).(match (true) {
                 str_contains($path, 'winters') => ' winters',
-                str_contains($path, 'outdoor_rh') => ' months',
+                str_contains($path, 'outdoor_rh'), str_contains($path, 'sunshine') => ' months',
                 default => ' layers',
             }),
             $quantity !== null && is_numeric($value) => $this->format->format((float) $value, $quantity),

@@ -18,6 +18,28 @@ final readonly class Climate
         public float $design,
     ) {}
 
+    /** @return int coldest month, 0 for January */
+    public function coldest(): int
+    {
+        return $this->extreme(1);
+    }
+
+    /** @return int warmest month, 0 for January */
+    public function warmest(): int
+    {
+        return $this->extreme(-1);
+    }
+
+    private function extreme(int $sense): int
+    {
+        $month = 0;
+        foreach ($this->monthly as $i => $mean) {
+            $month = $sense * $mean < $sense * $this->monthly[$month] ? $i : $month;
+        }
+
+        return $month;
+    }
+
     public function wave(): AnnualWave
     {
         return AnnualWave::fit($this->monthly);

@@ -29,6 +29,8 @@ final readonly class Site
         public Requirements $requirements = new Requirements,
         public FrostBasis $frost = new FrostBasis,
         public DampBasis $damp = new DampBasis,
+        public SunBasis $sun = new SunBasis,
+        public RoomBasis $room = new RoomBasis,
     ) {}
 
     /** @return list<int> months 1 to 12 that count as heating */

@@ -7,7 +7,7 @@ namespace Ondergrond\Units;
 /**
  * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
  * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W, kWh, kg/m³, kPa,
- * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN, °C·d, 1, years, days, Pa, kg/m², kg/(m²h), m³/s, m/day, mm/h, m³, W.
+ * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN, °C·d, 1, years, days, Pa, kg/m², kg/(m²h), m³/s, m/day, mm/h, m³, W, °, kJ/(m²K), kW, h, kWh, Pa.
  */
 enum Quantity
 {
@@ -88,6 +88,23 @@ enum Quantity
     /** Taken by a pump. */
     case PumpPower;
 
+    /** Of sun and compass. */
+    case Angle;
+
+    /** What a square metre stores for a kelvin: κ. */
+    case Capacity;
+
+    /** Electric. */
+    case PeakPower;
+
+    case Hours;
+
+    /** Heat that was stored, and electricity. */
+    case Stored;
+
+    /** Of water in pipes. */
+    case PressureDrop;
+
     public function unit(UnitSystem $system): Unit
     {
         $metric = $system === UnitSystem::Metric;
@@ -127,6 +144,12 @@ enum Quantity
             self::Rain => $metric ? Unit::si('mm/h') : Unit::of('in/h', 25.4),
             self::AirLayer => $metric ? Unit::si('m') : Unit::of('ft', Unit::FOOT),
             self::Volume => $metric ? Unit::of('l', 0.001) : Unit::of('gal', 0.003785411784),
+            self::Angle => Unit::si('°'),
+            self::Capacity => $metric ? Unit::si('kJ/(m²K)') : Unit::of('Btu/(ft²°F)', Unit::BTU / 1000 / Unit::FOOT ** 2 * 9 / 5),
+            self::PeakPower => Unit::si('kW'),
+            self::Hours => Unit::si('h'),
+            self::Stored => Unit::si('kWh'),
+            self::PressureDrop => $metric ? Unit::of('kPa', 1000.0) : Unit::of('ft of water', 2989.06692),
             self::PumpPower => $metric ? Unit::si('W') : Unit::of('hp', 745.699872),
             self::HeatFlux => $metric ? Unit::si('W/m²') : Unit::of('Btu/(h·ft²)', Unit::BTU / 3600 / Unit::FOOT ** 2),
             self::VolumetricHeatCapacity => $metric ? Unit::of('MJ/(m³K)', 1e6) : Unit::btuPerCubicFootDegree(),
@@ -161,7 +184,11 @@ enum Quantity
             self::Ratio, self::Evaporation => 2,
             self::VapourPressure => $metric ? 0 : 3,
             self::Water => $metric ? 0 : 2,
-            self::Flow => 1,
+            self::Flow, self::PressureDrop => 1,
+            self::Angle, self::PeakPower => 1,
+            self::Capacity => $metric ? 0 : 1,
+            self::Hours => 0,
+            self::Stored => 1,
             self::Volume => 0,
             self::Permeability => 4,
             self::Rain => $metric ? 0 : 1,
@@ -176,7 +203,7 @@ enum Quantity
     {
         return match ($this) {
             self::Thickness, self::Depth, self::Length, self::SheetThickness, self::Area, self::Temperature,
-            self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings, self::Share, self::Days, self::Ratio, self::Permeability, self::Rain, self::LineLoad, self::Force, self::AreaLoad => true,
+            self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings, self::Share, self::Days, self::Ratio, self::Permeability, self::Rain, self::LineLoad, self::Force, self::AreaLoad, self::Angle, self::PeakPower, self::HeatFlux => true,
             default => false,
         };
     }
@@ -209,6 +236,7 @@ enum Quantity
                 '°f·d' => Unit::of('°F·d', 5 / 9), 'f·d' => Unit::of('°F·d', 5 / 9), 'fd' => Unit::of('°F·d', 5 / 9), '°fd' => Unit::of('°F·d', 5 / 9),
                 'k·h' => Unit::of('K·h', 1 / 24), 'kh' => Unit::of('K·h', 1 / 24),
             ],
+            self::Angle => ['°' => Unit::si('°'), 'deg' => Unit::si('°')],
             self::Share => ['%' => Unit::of('%', 0.01), 'percent' => Unit::of('%', 0.01)],
             self::Years => ['years' => Unit::si('years'), 'year' => Unit::si('years'), 'a' => Unit::si('years')],
             self::Days => ['days' => Unit::si('days'), 'day' => Unit::si('days'), 'd' => Unit::si('days'), 'weeks' => Unit::of('weeks', 7), 'week' => Unit::of('weeks', 7), 'months' => Unit::of('months', 30.4375)],

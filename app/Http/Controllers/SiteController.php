@@ -35,7 +35,7 @@ use Ondergrond\Units\UnreadableQuantity;
 final class SiteController
 {
     /** What is typed as one text: group and key in project files, and what it is a list of. */
-    private const LISTS = [['frost', 'winters_c_d', Quantity::FreezingIndex], ['damp', 'outdoor_rh_share', Quantity::Share]];
+    private const LISTS = [['frost', 'winters_c_d', Quantity::FreezingIndex], ['damp', 'outdoor_rh_share', Quantity::Share], ['sun', 'sunshine_share', Quantity::Share]];
 
     public function edit(Project $project, Reading $reading): View
     {

@@ -81,6 +81,38 @@
             <x-field name="site.damp.permeability_m_d" label="Water passes the ground at" hint="empty: by its class" :value="$or($w->permeability, Quantity::Permeability)" />
             <x-field name="site.damp.rain_mm_h" label="Rain of a heavy hour" :value="$format->format($w->rain, Quantity::Rain)" />
         </fieldset>
+        @php [$sun, $room] = [$site->sun, $site->room]; @endphp
+        <fieldset @disabled(! $may)>
+            <legend>The rooms over the floor</legend>
+            <p class="hint">For the hours that heat stays, the heated floor and the year by the hour.</p>
+            @foreach ([
+                'height_m' => ['Height of the heated rooms', $room->height, Quantity::Length, ''],
+                'roof_u_w_m2k' => ['U of roof or ceiling', $room->roof, Quantity::Transmittance, ''],
+                'air_changes_per_h' => ['Air changes, all the time', $room->airChanges, Quantity::AirChanges, ''],
+                'open_windows_per_h' => ['Open windows add', $room->openWindows, Quantity::AirChanges, 'while it is too warm inside and cooler outside'],
+                'gains_w_m2' => ['People, lamps and machines give', $room->gains, Quantity::HeatFlux, ''],
+                'contents_kj_m2k' => ['Contents store, for the floor’s area', $room->contents, Quantity::Capacity, 'air, furniture, partitions'],
+                'heater_w_m2' => ['Heating gives at most', $room->heater, Quantity::HeatFlux, 'empty: a fifth more than the design day takes'],
+            ] as $key => [$label, $value, $kind, $hint])
+                <x-field :name="'site.room.'.$key" :label="$label" :hint="$hint" :value="$or($value, $kind)" />
+            @endforeach
+        </fieldset>
+        <fieldset @disabled(! $may)>
+            <legend>Sun and glass</legend>
+            <x-field name="site.sun.latitude_deg" label="Latitude" hint="south of the equator: below 0" :value="$format->format($sun->latitude, Quantity::Angle)" />
+            <x-field name="site.sun.sunshine_share" label="Sunshine, % of the hours it could shine" hint="twelve, January first, spaces between; empty: as usual" :value="\App\Http\Controllers\SiteController::listed($sun->shares, Quantity::Share, $format)" />
+            <x-field name="site.sun.day_swing_k" label="A day’s air goes up and down by" :value="$format->format($sun->daySwing, Quantity::TemperatureDifference)" />
+            @foreach ([
+                'glass_south_m2' => ['Glass to the south', $room->glassSouth, Quantity::Area], 'glass_west_m2' => ['to the west', $room->glassWest, Quantity::Area],
+                'glass_north_m2' => ['to the north', $room->glassNorth, Quantity::Area], 'glass_east_m2' => ['to the east', $room->glassEast, Quantity::Area],
+                'glass_roof_m2' => ['in the roof', $room->glassRoof, Quantity::Area], 'turned_deg' => ['These faces are turned toward the west by', $room->turned, Quantity::Angle],
+                'glass_u_w_m2k' => ['U of the glass', $room->glassU, Quantity::Transmittance], 'glass_sun_share' => ['Sun that comes through it', $room->glassG, Quantity::Share],
+                'blinds_share' => ['Of that, past the blinds', $room->blinds, Quantity::Share],
+                'panels_kw' => ['Panels, peak', $room->panels, Quantity::PeakPower], 'own_use_kw' => ['Own use before any is surplus', $room->ownUse, Quantity::PeakPower],
+            ] as $key => [$label, $value, $kind])
+                <x-field :name="'site.room.'.$key" :label="$label" :value="$format->format($value, $kind)" />
+            @endforeach
+        </fieldset>
         <fieldset class="wide" @disabled(! $may)>
             <legend>Outdoor air</legend>
             <x-field name="site.climate.name" label="What these figures are" :value="$site->climate->name" maxlength="120" />

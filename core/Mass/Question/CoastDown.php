@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Mass\Question;
+
+use Ondergrond\Mass\Forcing;
+use Ondergrond\Mass\Regime;
+use Ondergrond\Mass\Room;
+use Ondergrond\Mass\Run;
+use Ondergrond\Mass\Simulation;
+use Ondergrond\Mass\Weather;
+
+/** Heating stops on the coldest day, which stays: how long until the rooms are cold. */
+final class CoastDown
+{
+    public const TO = [16, 10, 5];
+
+    /** It is watched so long, days. */
+    public const DAYS = 20;
+
+    public static function ask(Room $room): Answer
+    {
+        $run = self::run($room);
+        $light = $room->onLightFloor();
+
+        return new Answer('heating-stops', [...self::figures($room, $run), 'light_hours_to_10' => self::run($light)->hoursTo(10.0, $light->set())], ['heating stops' => $run, 'on a light floor' => self::run($light)]);
+    }
+
+    /** @return array<string, float|null> */
+    public static function figures(Room $room, Run $run): array
+    {
+        $hours = [];
+        foreach (self::TO as $t) {
+            $hours['hours_to_'.$t] = $run->hoursTo((float) $t, $room->set());
+        }
+
+        return [...$hours, 'start_c' => $room->set(), 'gave_24_kwh' => self::gave($run, 24), 'gave_72_kwh' => self::gave($run, 72)];
+    }
+
+    public static function run(Room $room): Run
+    {
+        $regime = Regime::of($room);
+        $weather = new Weather($room);
+        $days = $weather->coldest(self::DAYS);
+
+        return Simulation::run($room, $regime, self::unheated($days), Settled::after($room, $regime, self::heated($weather->coldest(Settled::DAYS), $room)), true);
+    }
+
+    /** Asked for whether or not the building is heated in winter: the question is what then happens. */
+    private static function heated(Forcing $days, Room $room): Forcing
+    {
+        return $days->but(set: array_fill(0, $days->hours(), $room->set()), surplus: array_fill(0, $days->hours(), 0.0));
+    }
+
+    private static function unheated(Forcing $days): Forcing
+    {
+        return $days->but(set: array_fill(0, $days->hours(), null), surplus: array_fill(0, $days->hours(), 0.0));
+    }
+
+    /** Out of the floor's surface, kWh. */
+    private static function gave(Run $run, int $hours): float
+    {
+        return Run::energy($run->toRoom, 0, $hours);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Mass\Question;
+
+use Ondergrond\Mass\Forcing;
+use Ondergrond\Mass\Regime;
+use Ondergrond\Mass\Room;
+use Ondergrond\Mass\Simulation;
+use Ondergrond\Mass\State;
+
+/** A room that days of the same kind have brought into their rhythm. */
+final class Settled
+{
+    /** Half a metre of ground forgets in a fortnight. */
+    public const DAYS = 15;
+
+    /** @param  Forcing  $days  a fortnight or so of the days before */
+    public static function after(Room $room, Regime $regime, Forcing $days): State
+    {
+        return Simulation::run($room, $regime, $days, State::even($room, $room->set()))->end;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Mass\Question;
+
+use Ondergrond\Mass\Regime;
+use Ondergrond\Mass\Room;
+use Ondergrond\Mass\Run;
+use Ondergrond\Mass\Simulation;
+use Ondergrond\Mass\State;
+use Ondergrond\Mass\Weather;
+
+/** From a building that has stood cold: how long until its rooms are warm. */
+final class WarmUp
+{
+    /** It was as cold as this, °C. */
+    public const COLD = 5.0;
+
+    private const DAYS = 20;
+
+    private const NEAR = 0.5;
+
+    public static function ask(Room $room): Answer
+    {
+        $run = self::run($room);
+
+        return new Answer('warm-up', self::figures($room, $run), ['warming up' => $run]);
+    }
+
+    /** @return array<string, float|null> */
+    public static function figures(Room $room, Run $run): array
+    {
+        $hours = $run->hoursUpTo($room->set() - self::NEAR, self::COLD);
+
+        return ['start_c' => self::COLD, 'warm_h' => $hours, 'heater_w_m2' => Regime::of($room)->heater / $room->area, 'kwh' => $hours === null ? null : Run::energy($run->heat, 0, (int) ceil($hours))];
+    }
+
+    public static function run(Room $room): Run
+    {
+        $weather = new Weather($room);
+        $days = $weather->days($weather->coldestDay(), self::DAYS);
+
+        return Simulation::run($room, Regime::of($room), $days->but(set: array_fill(0, $days->hours(), $room->set()), surplus: array_fill(0, $days->hours(), 0.0)), State::even($room, self::COLD), true);
+    }
+}
