@@ -9,6 +9,7 @@ use App\Http\Controllers\FrostController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\MassController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\NoticesController;
@@ -97,6 +98,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/section/{option}/frost', [FrostController::class, 'show'])->name('section.frost');
             Route::get('/section/{option}/frost/film', [FrostController::class, 'film'])->name('section.film');
             Route::get('/section/{option}/damp', [DampController::class, 'show'])->name('damp.show');
+            Route::get('/section/{option}/mass', [MassController::class, 'show'])->name('mass.show');
+            Route::get('/section/{option}/mass/core', [MassController::class, 'core'])->name('mass.core');
+            Route::get('/section/{option}/mass/{question}.json', [MassController::class, 'hours'])->name('mass.hours')->where('question', '[a-z-]+');
+            Route::get('/section/{option}/mass/{question}.csv', [MassController::class, 'csv'])->name('mass.csv')->where('question', '[a-z-]+');
             Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
             Route::get('/section/{option}/section.dxf', [SectionFileController::class, 'dxf'])->name('section.dxf');
             Route::get('/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');

@@ -10,6 +10,7 @@ use Ondergrond\Compare\FieldSummary;
 use Ondergrond\Exchange\CsvWriter;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Mass\Question\CoastDown;
 use Ondergrond\Project\Option;
 use Ondergrond\Units\QuantityFormatter;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -25,7 +26,7 @@ final class CompareCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'The project file, or - for standard input');
-        $this->addOption('formulas', null, InputOption::VALUE_NONE, 'Leave out the fields, which take a second or so each');
+        $this->addOption('formulas', null, InputOption::VALUE_NONE, 'Leave out the fields and the hours, which take a second or so each');
         $this->setHelp('Exits 0 with the table on standard output; 2 with one line per fault where the input cannot be used.');
     }
 
@@ -46,7 +47,8 @@ final class CompareCommand extends Command
 
             return FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp);
         }, $project->options);
-        $table = Comparison::of($project->site, $project->options, $fields, $project->units, new QuantityFormatter($project->units))->table();
+        $hours = array_map(static fn (Option $o): ?array => $input->getOption('formulas') === true ? null : CoastDown::hours(Assessor::cold($project->site, $o->design)->answers['heating-stops']), $project->options);
+        $table = Comparison::of($project->site, $project->options, $fields, $project->units, new QuantityFormatter($project->units), hours: $hours)->table();
         $output->write(CsvWriter::write($table), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;

@@ -6,11 +6,12 @@ namespace App\Jobs;
 
 use App\Models\Project;
 use App\Support\Fields;
+use App\Support\Masses;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Solves the fields of a project's options that nobody has solved yet, so that they can be compared. */
+/** Solves the fields of a project's options that nobody has solved yet, and cools their rooms, so that they can be compared. */
 final class SolveFields implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
@@ -29,7 +30,7 @@ final class SolveFields implements ShouldBeUnique, ShouldQueue
         return (string) $this->project;
     }
 
-    public function handle(Fields $fields): void
+    public function handle(Fields $fields, Masses $masses): void
     {
         $project = Project::query()->with('options')->find($this->project);
         if ($project === null) {
@@ -37,6 +38,7 @@ final class SolveFields implements ShouldBeUnique, ShouldQueue
         }
         foreach ($project->options as $option) {
             $fields->solved($project, $option);
+            $masses->cooled($project, $option);
         }
     }
 }

@@ -8,10 +8,12 @@ use App\Models\Option;
 use App\Models\Project;
 use App\Support\Fields;
 use App\Support\Frosts;
+use App\Support\Masses;
 use Ondergrond\Assessor;
 use Ondergrond\Drawing\DampSheet;
 use Ondergrond\Drawing\FrostSheet;
 use Ondergrond\Drawing\SectionDrawing;
+use Ondergrond\Exchange\MassFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
@@ -41,6 +43,7 @@ final readonly class SectionPage
         public Judgement $judgement,
         public FrostPage $frost,
         public DampPage $damp,
+        public MassPage $mass,
         public SectionLog $log,
         public View $view,
         public float $scale,
@@ -49,7 +52,7 @@ final readonly class SectionPage
         public string $vapour,
     ) {}
 
-    public static function of(Project $project, Option $option, QuantityFormatter $format, View $view, ?Fields $fields = null, ?Frosts $frosts = null): self
+    public static function of(Project $project, Option $option, QuantityFormatter $format, View $view, ?Fields $fields = null, ?Frosts $frosts = null, ?Masses $masses = null): self
     {
         $proofs = $frosts?->known($project, $option) ?? [];
         $view = $view->within($option->design);
@@ -70,6 +73,7 @@ final readonly class SectionPage
 
         return new self(
             $project, $option, $format, $heat, $field, $junctions, $load, $judgement, new FrostPage($frost, $format), new DampPage($damp, $format),
+            new MassPage($project->site, $option->design, $masses?->known($project, $option) ?? MassFile::toArray(Assessor::mass($project->site, $option->design), Assessor::heatedFloor($project->site, $option->design)), $format),
             new SectionLog($option->design, $heat->counted, $format), $view,
             $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $view->side, $drawing, $format),
             $view->side === Side::Edge ? VapourData::json($damp, $drawing, $format) : 'null',

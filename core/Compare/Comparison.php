@@ -10,6 +10,8 @@ use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\History\ChangeWords;
 use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Mass\MassVerdict;
+use Ondergrond\Mass\Question\CoastDown;
 use Ondergrond\Project\Option;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rulebook;
@@ -36,8 +38,9 @@ final readonly class Comparison
      * @param  non-empty-list<Option>  $options
      * @param  list<FieldSummary|null>  $fields  of each; null where it is still to be solved
      * @param  list<list<FrostProof>>  $winters  of each, those that were run
+     * @param  list<array<int, float|null>|null>  $hours  of each, how long its rooms take to cool to so many °C, h; null where it is still to be simulated
      */
-    public static function of(Site $site, array $options, array $fields, UnitSystem $units, QuantityFormatter $format, array $winters = []): self
+    public static function of(Site $site, array $options, array $fields, UnitSystem $units, QuantityFormatter $format, array $winters = [], array $hours = []): self
     {
         $heats = array_map(static fn (Option $o): HeatVerdict => HeatVerdict::of($site, $o->design), $options);
         $loads = array_map(static fn (Option $o): LoadVerdict => LoadVerdict::of($site, $o->design), $options);
@@ -61,6 +64,7 @@ final readonly class Comparison
             ],
             'Frost' => self::frostRows($frosts, $format),
             'Damp' => self::dampRows($fields, $format),
+            'Mass' => self::massRows(array_map(static fn (Option $o): MassVerdict => MassVerdict::of($site, $o->design), $options), $hours === [] ? array_fill(0, count($options), null) : $hours, $format),
             'Findings' => self::findingRows($findings, $options, $format),
             'Parts that differ' => self::partRows($options, $format),
         ]);
@@ -128,6 +132,28 @@ final readonly class Comparison
             self::numbers('Most that condenses', Quantity::Water, self::from($fields, static fn (FieldSummary $f): float => $f->condensed), $format),
             new Row('Damp is said to', array_map(static fn (?FieldSummary $f): string => $f->damp ?? '…', $fields)),
         ];
+    }
+
+    /**
+     * @param  list<MassVerdict>  $masses
+     * @param  list<array<int, float|null>|null>  $hours
+     * @return list<Row>
+     */
+    private static function massRows(array $masses, array $hours, QuantityFormatter $format): array
+    {
+        $rows = [
+            self::numbers('Floor takes in over a day, κ', Quantity::Capacity, array_map(static fn (MassVerdict $m): float => $m->day()->inner / 1000, $masses), $format),
+            self::numbers('Held in the warm for a kelvin', Quantity::Stored, array_map(static fn (MassVerdict $m): float => $m->store(), $masses), $format),
+        ];
+        foreach (CoastDown::TO as $t) {
+            $values = array_map(static fn (?array $h): ?float => $h[$t] ?? null, $hours);
+            $rows[] = new Row(
+                'Without heating at '.$format->format((float) $t, Quantity::Temperature).' after, '.$format->unit(Quantity::Hours),
+                array_map(static fn (?array $h, ?float $v): string => $h === null ? '…' : ($v === null ? 'never in twenty days' : $format->number($v, Quantity::Hours)), $hours, $values), $values,
+            );
+        }
+
+        return $rows;
     }
 
     /** @return array<string, Finding> by rule */

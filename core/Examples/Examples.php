@@ -22,8 +22,10 @@ use Ondergrond\Site\GroundWater;
 use Ondergrond\Site\HumidityClass;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\RequirementSets;
+use Ondergrond\Site\RoomBasis;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
+use Ondergrond\Site\SunBasis;
 use Ondergrond\Units\Unit;
 use Ondergrond\Units\UnitSystem;
 
@@ -166,7 +168,30 @@ final class Examples
 
     private static function glasshouse(): Project
     {
-        return self::single('Orchard glasshouse floor', 'South slope, panels on the shed beside it', 'river-plain', Soil::SandOrGravel, 18.0, 'heat-storing-slab', Footprint::rectangle(14.0, 6.0), UnitSystem::Metric);
+        $thick = self::preset('heat-storing-slab', Footprint::rectangle(14.0, 6.0), UnitSystem::Metric);
+        $thin = self::changed($thick, [
+            'slab' => ['thickness_m' => 0.1],
+            'board_above' => ['material' => 'eps-25psi', 'thickness_m' => 0.15],
+            'field_board' => ['thickness_m' => 0.05],
+            'upper_sheet' => ['thickness_m' => 0.00025],
+            'screed' => ['material' => 'screed', 'thickness_m' => 0.065],
+            'upstand' => ['material' => 'xps-25psi', 'thickness_m' => 0.025],
+            'heating' => ['in' => 'screed', 'depth_m' => 0.045],
+        ]);
+
+        return new Project(
+            'Orchard glasshouse floor',
+            UnitSystem::Metric,
+            new Site(
+                'South slope, panels on the shed beside it', ClimateSamples::all()['river-plain'], Soil::SandOrGravel, 18.0, 0.0, 15.0, null,
+                sun: new SunBasis(51.0, [0.24, 0.30, 0.36, 0.42, 0.45, 0.46, 0.46, 0.47, 0.42, 0.36, 0.27, 0.22], 4.5),
+                room: new RoomBasis(3.0, 0.16, 0.5, 4.0, 2.0, 20.0, 0.0, 3.0, 24.0, 3.0, 0.0, -10.0, 1.0, 0.5, 0.25, null, 6.0, 0.4),
+            ),
+            [
+                new Option('A · thick slab on foam', true, 'Eight inches of concrete that sun and panels charge.', $thick),
+                new Option('B · boards on top, screed', false, 'Quick to warm, as the seedsman has it.', $thin),
+            ],
+        );
     }
 
     private static function weighHouse(): Project

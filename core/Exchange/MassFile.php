@@ -123,17 +123,19 @@ final class MassFile
     }
 
     /**
-     * A run's hours, for plots and tables. A year is given by its days: means, and the store at their ends.
+     * A run's hours, for plots. A year is given by its days: means, and the store at their ends.
      *
+     * @param  int  $skip  hours at its beginning that are left out
+     * @param  int|null  $until  hours after them that are given
      * @return array<string, mixed>
      */
-    public static function series(Run $run, int $skip = 0): array
+    public static function series(Run $run, int $skip = 0, ?int $until = null): array
     {
         $step = $run->hours() > 24 * 60 ? 24 : 1;
         $data = ['step_h' => $step];
         foreach (self::SERIES as $key => [$property, $digits]) {
             /** @var list<float> $values */
-            $values = array_slice($run->{$property}, $skip);
+            $values = array_slice($run->{$property}, $skip, $until);
             $data[$key] = array_map(static fn (array $c): float => round($key === 'store_kwh' ? end($c) : array_sum($c) / count($c), $digits), array_chunk($values, $step));
         }
         if ($run->cells !== []) {
@@ -141,7 +143,9 @@ final class MassFile
             $data['depths_m'] = array_map(static fn (float $d): float => round($d, 4), $floor->depths);
             $data['sizes_m'] = array_map(static fn (float $d): float => round($d, 4), $floor->sizes);
             $data['parts'] = $floor->parts;
-            $data['cells_c'] = array_map(static fn (array $c): array => array_map(static fn (float $t): float => round($t, 2), $c), array_slice($run->cells, $skip));
+            $data['source_m'] = $run->model->source === null ? null : round($floor->depths[$run->model->source], 4);
+            $data['spacing_m'] = $run->model->design->heating->spacing;
+            $data['cells_c'] = array_map(static fn (array $c): array => array_map(static fn (float $t): float => round($t, 2), $c), array_slice($run->cells, $skip, $until));
         }
 
         return $data;

@@ -59,6 +59,7 @@ final readonly class Measure
     {
         return match ($this->quantity) {
             Quantity::Thickness, Quantity::Depth, Quantity::SheetThickness, Quantity::Length => 'm',
+            Quantity::PressureDrop => 'Pa',
             default => $this->quantity->unit(UnitSystem::Metric)->symbol,
         };
     }

@@ -9,6 +9,7 @@ use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Stock;
 use Ondergrond\Design\Layer;
+use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
@@ -40,6 +41,8 @@ final class Subject
     public readonly Sizes $sizes;
 
     private ?HeatVerdict $heat = null;
+
+    private HeatedFloor|false|null $heatedFloor = false;
 
     /**
      * @param  FieldHeat|null  $field  null where it is not solved yet; rules that need it say nothing then
@@ -73,6 +76,12 @@ final class Subject
     public function damp(): DampVerdict
     {
         return $this->damp ??= DampVerdict::of($this->site, $this->design);
+    }
+
+    /** Null where nothing heats the floor. */
+    public function heatedFloor(): ?HeatedFloor
+    {
+        return $this->heatedFloor === false ? $this->heatedFloor = HeatedFloor::of($this->site, $this->design) : $this->heatedFloor;
     }
 
     /** R of the floor on the ground with all that lies on and under its slab, m²K/W. */

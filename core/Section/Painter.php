@@ -183,9 +183,9 @@ final readonly class Painter
             $upstand > 0.0 ? $this->layer(Part::Upstand, $d->upstand, $end - $upstand, $board, $end, $at->floor) : null,
         ];
         if ($d->heating->present()) {
-            // Pipes at a spacing of common practice; in the field they are a plane.
-            for ($x = $end - 0.15; $x > max($left, $end - 3.0); $x -= 0.15) {
-                $regions[] = Region::ring(Part::Heating, Catalogue::get('dimple-membrane'), $x, $at->floor - $d->heating->depth, 0.016);
+            // In the field they are a plane.
+            for ($x = $end - $d->heating->spacing; $x > max($left, $end - 3.0); $x -= $d->heating->spacing) {
+                $regions[] = Region::ring(Part::Heating, Catalogue::get('dimple-membrane'), $x, $at->floor - $d->heating->depth, max(0.010, $d->heating->pipe));
             }
         }
         if ($at->lining) {

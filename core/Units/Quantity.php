@@ -7,7 +7,7 @@ namespace Ondergrond\Units;
 /**
  * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
  * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W, kWh, kg/m³, kPa,
- * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN, °C·d, 1, years, days, Pa, kg/m², kg/(m²h), m³/s, m/day, mm/h, m³, W, °, kJ/(m²K), kW, h, kWh, Pa.
+ * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN, °C·d, 1, years, days, Pa, kg/m², kg/(m²h), m³/s, m/day, mm/h, m³, W, °, kJ/(m²K), kW, h, kWh, Pa, W/m.
  */
 enum Quantity
 {
@@ -105,6 +105,9 @@ enum Quantity
     /** Of water in pipes. */
     case PressureDrop;
 
+    /** Of a cable along itself. */
+    case LinearPower;
+
     public function unit(UnitSystem $system): Unit
     {
         $metric = $system === UnitSystem::Metric;
@@ -149,6 +152,7 @@ enum Quantity
             self::PeakPower => Unit::si('kW'),
             self::Hours => Unit::si('h'),
             self::Stored => Unit::si('kWh'),
+            self::LinearPower => $metric ? Unit::si('W/m') : Unit::of('W/ft', 1 / Unit::FOOT),
             self::PressureDrop => $metric ? Unit::of('kPa', 1000.0) : Unit::of('ft of water', 2989.06692),
             self::PumpPower => $metric ? Unit::si('W') : Unit::of('hp', 745.699872),
             self::HeatFlux => $metric ? Unit::si('W/m²') : Unit::of('Btu/(h·ft²)', Unit::BTU / 3600 / Unit::FOOT ** 2),
@@ -184,7 +188,7 @@ enum Quantity
             self::Ratio, self::Evaporation => 2,
             self::VapourPressure => $metric ? 0 : 3,
             self::Water => $metric ? 0 : 2,
-            self::Flow, self::PressureDrop => 1,
+            self::Flow, self::PressureDrop, self::LinearPower => 1,
             self::Angle, self::PeakPower => 1,
             self::Capacity => $metric ? 0 : 1,
             self::Hours => 0,

@@ -18,6 +18,7 @@
                 @include('section.heat', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format])
                 @include('section.frost', ['frost' => $page->frost])
                 @include('section.damp', ['damp' => $page->damp])
+                @include('section.mass', ['mass' => $page->mass])
                 @include('section.load', ['load' => $page->load, 'format' => $page->format, 'may' => false])
             </div>
             <section class="bench-findings" aria-labelledby="findings-title">

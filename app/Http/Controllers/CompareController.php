@@ -10,6 +10,7 @@ use App\Models\Project;
 use App\Support\Download;
 use App\Support\Fields;
 use App\Support\Frosts;
+use App\Support\Masses;
 use App\Support\Reading;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
@@ -25,13 +26,13 @@ use Ondergrond\Project\Option as CoreOption;
 /** Options side by side, at one scale. */
 final class CompareController
 {
-    public function __construct(private readonly Reading $reading, private readonly Fields $fields, private readonly Frosts $frosts) {}
+    public function __construct(private readonly Reading $reading, private readonly Fields $fields, private readonly Frosts $frosts, private readonly Masses $masses) {}
 
     public function show(Project $project, Request $request): View
     {
         $options = self::chosen($project, $request);
         $fields = $this->known($project, $options);
-        $pending = in_array(null, $fields, true);
+        $pending = in_array(null, $fields, true) || in_array(null, $this->cooling($project, $options), true);
         if ($pending) {
             SolveFields::dispatch($project->id);
         }
@@ -63,7 +64,16 @@ final class CompareController
     {
         $winters = array_values($options->map(fn (Option $o): array => $this->frosts->known($project, $o))->all());
 
-        return Comparison::of($project->site, self::some($options->map(static fn (Option $o): CoreOption => $o->toCore())), $fields, $project->units, $this->reading->formatter($project), $winters);
+        return Comparison::of($project->site, self::some($options->map(static fn (Option $o): CoreOption => $o->toCore())), $fields, $project->units, $this->reading->formatter($project), $winters, $this->cooling($project, $options));
+    }
+
+    /**
+     * @param  Collection<int, Option>  $options
+     * @return list<array<int, float|null>|null>
+     */
+    private function cooling(Project $project, Collection $options): array
+    {
+        return array_values($options->map(fn (Option $o): ?array => $this->masses->cooling($project, $o))->all());
     }
 
     /**

@@ -16,6 +16,7 @@ use App\Support\Costs;
 use App\Support\FaultMessages;
 use App\Support\Fields;
 use App\Support\Frosts;
+use App\Support\Masses;
 use App\Support\Reading;
 use App\Support\Text;
 use App\Support\TypedData;
@@ -40,7 +41,7 @@ final class SectionController
     /** The bench's script names itself so, and is answered with what changes on the page. */
     private const SCRIPT = 'X-Bench';
 
-    public function __construct(private readonly History $history, private readonly Reading $reading, private readonly Fields $fields, private readonly Frosts $frosts) {}
+    public function __construct(private readonly History $history, private readonly Reading $reading, private readonly Fields $fields, private readonly Frosts $frosts, private readonly Masses $masses) {}
 
     /** The bench's script asks here too, for the field of a design that takes long to solve. */
     public function show(Request $request, Project $project, ?Option $option = null): View|Response
@@ -141,7 +142,7 @@ final class SectionController
         $option->design = $head->design();
 
         return view('section.show', [
-            'page' => SectionPage::of($project, $option, $this->reading->formatter($project), $shown, $this->fields, $this->frosts),
+            'page' => SectionPage::of($project, $option, $this->reading->formatter($project), $shown, $this->fields, $this->frosts, $this->masses),
             'head' => $head,
             'sitting' => $may ? $this->history->sitting($option) : null,
             'may' => $may,

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Jobs\TellMass;
 use App\Models\Project;
 use App\Models\Share;
 use App\Models\User;
+use App\Support\Content;
 use App\Support\Frosts;
+use App\Support\Masses;
 use App\View\SectionPage;
 use App\View\View as Shown;
 use Illuminate\Http\RedirectResponse;
@@ -60,15 +63,19 @@ final class ShareController
     }
 
     /** What the client sees. One to what lies in the trash is over too. */
-    public function show(Share $share, Frosts $frosts): View
+    public function show(Share $share, Frosts $frosts, Masses $masses): View
     {
         $share->load(['project', 'option']);
         if (! $share->open() || $share->project === null || $share->option === null) {
             throw new InvalidSignatureException;
         }
 
+        if ($masses->known($share->project, $share->option) === null) {
+            TellMass::dispatch($share->option->id, Content::hash($share->project, $share->option));
+        }
+
         return view('shared', [
-            'page' => SectionPage::of($share->project, $share->option, $format = new QuantityFormatter($share->project->units), Shown::plain(), frosts: $frosts),
+            'page' => SectionPage::of($share->project, $share->option, $format = new QuantityFormatter($share->project->units), Shown::plain(), frosts: $frosts, masses: $masses),
             'others' => array_map(
                 static fn (Side $side): array => [$side->label(), SvgWriter::inline(SectionDrawing::of($share->option->design, $format, $side)->without(Role::Level, Role::Handle))],
                 array_slice(Side::of($share->option->design), 1),

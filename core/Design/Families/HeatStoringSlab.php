@@ -44,7 +44,7 @@ final class HeatStoringSlab implements Family
             fieldBoard: $in->layer('eps-25psi', 8, 200),
             sheet: $in->sheet(),
             stone: $in->layer('crushed-stone', 6, 150),
-            heating: new Heating(HeatedIn::Slab, $in->size(4, 100), 27.0),
+            heating: new Heating(HeatedIn::Slab, $in->size(4, 100), 27.0, spacing: $in->size(6, 150), pipe: $in->size(0.625, 16), loop: $in->size(3600, 90_000)),
             edgeBeam: new EdgeBeam($in->size(12, 300), $in->size(18, 450)),
             edgeInside: new InsideBoard($in->layer('eps-25psi', 4, 100), bevel: $in->size(2, 50)),
             edgeUnder: $in->layer('xps-40psi', 4, 100),

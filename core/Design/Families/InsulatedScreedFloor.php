@@ -56,7 +56,7 @@ final class InsulatedScreedFloor implements Family
             upperSheet: new UpperSheet($in->size(0.01, 0.25)),
             screed: $in->layer('screed', 2.75, 70),
             upstand: $in->layer('pir-foil', 1, 25),
-            heating: new Heating(HeatedIn::Screed, $in->size(1.75, 45), 32.0),
+            heating: new Heating(HeatedIn::Screed, $in->size(1.75, 45), 32.0, spacing: $in->size(6, 150), pipe: $in->size(0.625, 16), loop: $in->size(3600, 90_000)),
             footing: new Footing($in->size(24, 600), $in->size(10, 250), $in->size(36, 900), Done::Yes),
             stem: new Stem($in->layer('dense-block', 12, 302), $in->size(6, 150)),
             steel: $in->steel(),

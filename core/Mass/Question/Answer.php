@@ -13,6 +13,7 @@ final readonly class Answer
      * @param  string  $slug  its name in files and addresses
      * @param  array<string, float|null>  $figures  keys ending in their unit; null where it does not come about
      * @param  array<string, Run>  $runs  by what they are in a word or two, the one that is asked about first
+     * @param  int|null  $until  hours after which no more happens that is worth a plot
      * @param  int  $skip  hours at the beginning of the runs that only lead up to it
      */
     public function __construct(
@@ -20,5 +21,6 @@ final readonly class Answer
         public array $figures,
         public array $runs,
         public int $skip = 0,
+        public ?int $until = null,
     ) {}
 }

@@ -24,7 +24,13 @@ final class CoastDown
         $run = self::run($room);
         $light = $room->onLightFloor();
 
-        return new Answer('heating-stops', [...self::figures($room, $run), 'light_hours_to_10' => self::run($light)->hoursTo(10.0, $light->set())], ['heating stops' => $run, 'on a light floor' => self::run($light)]);
+        return new Answer('heating-stops', [...self::figures($room, $run), 'light_hours_to_10' => self::run($light)->hoursTo(10.0, $light->set())], ['heating stops' => $run, 'on a light floor' => self::run($light)], until: self::end($run->hoursTo(5.0, $room->set())));
+    }
+
+    /** Hours: whole days, a third longer than the rooms take to grow cold. */
+    private static function end(?float $cold): ?int
+    {
+        return $cold === null ? null : (int) max(72, 24 * ceil($cold * 4 / 3 / 24));
     }
 
     /** @return array<string, float|null> */
@@ -36,6 +42,17 @@ final class CoastDown
         }
 
         return [...$hours, 'start_c' => $room->set(), 'gave_24_kwh' => self::gave($run, 24), 'gave_72_kwh' => self::gave($run, 72)];
+    }
+
+    /** @return array<int, float|null> hours to so many °C */
+    public static function hours(Answer $answer): array
+    {
+        $hours = [];
+        foreach (self::TO as $t) {
+            $hours[$t] = $answer->figures['hours_to_'.$t] ?? null;
+        }
+
+        return $hours;
     }
 
     public static function run(Room $room): Run

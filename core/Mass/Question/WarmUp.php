@@ -25,7 +25,9 @@ final class WarmUp
     {
         $run = self::run($room);
 
-        return new Answer('warm-up', self::figures($room, $run), ['warming up' => $run]);
+        $figures = self::figures($room, $run);
+
+        return new Answer('warm-up', $figures, ['warming up' => $run], until: $figures['warm_h'] === null ? null : (int) (24 * ceil($figures['warm_h'] / 24 + 1)));
     }
 
     /** @return array<string, float|null> */

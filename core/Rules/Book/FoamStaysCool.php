@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules\Book;
 
+use Ondergrond\Design\HeatBy;
 use Ondergrond\Design\HeatedIn;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Finding;
@@ -49,9 +50,12 @@ final class FoamStaysCool extends Rule
             return null;
         }
 
+        // Water tells how hot boards get at most; a cable under a rug does not.
+        $reached = $d->heating->by === HeatBy::Pipes ? max($d->heating->hottest, $d->heating->supply) : $d->heating->hottest;
+
         return match (true) {
-            $d->heating->hottest <= 0.0 => $this->notChecked('How hot the boards beside the pipes get is not said.'),
-            $d->heating->hottest > $hottest - self::MARGIN => $this->stop('The board gets %1$s; it stands %2$s, less a margin of 5 K.', Measure::of($d->heating->hottest, Quantity::Temperature), Measure::of($hottest, Quantity::Temperature)),
+            $reached <= 0.0 => $this->notChecked('How hot the boards beside the pipes get is not said.'),
+            $reached > $hottest - self::MARGIN => $this->stop('The board gets %1$s; it stands %2$s, less a margin of 5 K.', Measure::of($reached, Quantity::Temperature), Measure::of($hottest, Quantity::Temperature)),
             default => null,
         };
     }

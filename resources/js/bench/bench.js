@@ -1,7 +1,7 @@
 import { grab, typeOver } from './drawing.js';
 import { stepSize, nextPart, partByNumber } from './log.js';
 import Page from './page.js';
-import send, { NotSaved, read, readCosts, readFrost } from './send.js';
+import send, { NotSaved, read, readCosts, readCore } from './send.js';
 
 const RETRY_AFTER = 4000;
 
@@ -21,6 +21,7 @@ export default () => {
     let following = null;
     let resting = null;
     let winter = null;
+    let hours = null;
 
     return {
         said: '',
@@ -92,6 +93,7 @@ export default () => {
             resting = setTimeout(() => {
                 this.askCosts();
                 this.askFrost();
+                this.askMass();
             }, REST);
         },
 
@@ -99,7 +101,7 @@ export default () => {
         async askFrost() {
             clearTimeout(winter);
             const url = this.$root.querySelector('[data-frost]')?.dataset.frost;
-            const frost = url && (await readFrost(url));
+            const frost = url && (await readCore(url));
             if (!frost || this.$root.querySelector('[data-frost]')?.dataset.frost !== url) {
                 return;
             }
@@ -113,6 +115,20 @@ export default () => {
             if (fresh !== null && !this.busy) {
                 page.takeIn(fresh, sent, false);
                 this.$dispatch('fresh');
+            }
+        },
+
+        /** Rooms by the hour, simulated by the queue. */
+        async askMass() {
+            clearTimeout(hours);
+            const url = this.$root.querySelector('[data-mass]')?.dataset.mass;
+            const mass = url && (await readCore(url));
+            if (!mass || this.$root.querySelector('[data-mass]')?.dataset.mass !== url) {
+                return;
+            }
+            document.getElementById('mass-core').replaceChildren(...mass.fresh.getElementById('mass-core').childNodes);
+            if (!mass.done) {
+                hours = setTimeout(() => this.askMass(), WINTER);
             }
         },
 

@@ -57,8 +57,8 @@ export async function readCosts(url) {
     }
 }
 
-/** @returns {Promise<{done: boolean, fresh: Document}|null>} the frost verdict as far as its winters are run; null where it cannot be had */
-export async function readFrost(url) {
+/** @returns {Promise<{done: boolean, fresh: Document}|null>} what is said of a thing that the queue works out, as far as it is; null where it cannot be had */
+export async function readCore(url) {
     try {
         const response = await fetch(url, { headers: { 'X-Bench': '1', Accept: 'text/html' } });
         return response.ok && !response.redirected ? { done: response.status === 200, fresh: parse(await response.text()) } : null;

@@ -22,7 +22,7 @@
     @if ($project && $person)
         <nav class="stakes" aria-label="Order of work">
             <a href="{{ route('site.edit', $project) }}" @if (request()->routeIs('site.*')) aria-current="page" @endif>Site</a>
-            <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*', 'options.*', 'history.*', 'shares.*', 'studies.*', 'damp.*')) aria-current="page" @endif>Section</a>
+            <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*', 'options.*', 'history.*', 'shares.*', 'studies.*', 'damp.*', 'mass.*')) aria-current="page" @endif>Section</a>
             <a href="{{ route('compare.show', $project) }}" @if (request()->routeIs('compare.*')) aria-current="page" @endif>Compare</a>
             <a href="{{ route('inspections.index', $project) }}" @if (request()->routeIs('inspections.*')) aria-current="page" @endif>Inspect</a>
         </nav>

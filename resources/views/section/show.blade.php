@@ -56,6 +56,7 @@
                     @include('section.heat')
                     @include('section.frost', ['frost' => $page->frost, 'sizing' => route('studies.show', [$project, $option]).'#wing'])
                     @include('section.damp', ['damp' => $page->damp, 'whole' => route('damp.show', [$project, $option])])
+                    @include('section.mass', ['mass' => $page->mass, 'whole' => route('mass.show', [$project, $option])])
                     @include('section.load')
                 </div>
             @endfragment

@@ -8,7 +8,8 @@
 @endphp
 @fragment('acts')
     <div class="bench-acts" id="bench-acts" data-words="{{ $words }}" data-costs="{{ route('section.costs', [$project, $option, 'of' => $head->id]) }}"
-        @if ($page->frost->left() > 0) data-frost="{{ route('section.frost', [$project, $option, 'of' => $head->id]) }}" @endif>
+        @if ($page->frost->left() > 0) data-frost="{{ route('section.frost', [$project, $option, 'of' => $head->id]) }}" @endif
+        @if (! $page->mass->isTold()) data-mass="{{ route('mass.core', [$project, $option, 'of' => $head->id]) }}" @endif>
         @if ($may)
             <x-made-from :head="$head" :format="$format" :again="$errors->any() || $conflict" />
             <button id="undo" formaction="{{ route('section.undo', $same) }}" @disabled($sitting->undo === null)>Undo</button>

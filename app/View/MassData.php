@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Ondergrond\Design\Part;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+
+/** Hours of a simulation for the page's plots, in the reader's units. */
+final class MassData
+{
+    /**
+     * @param  array<string, array<string, mixed>>  $runs  series of MassFile, by what they are
+     * @return array<string, mixed>
+     */
+    public static function of(array $runs, QuantityFormatter $format): array
+    {
+        $degrees = Quantity::Temperature->unit($format->system);
+        $warm = static fn (array $values): array => array_map(static fn (float $v): float => round($degrees->fromSi($v), 2), $values);
+        $kilo = static fn (array $values): array => array_map(static fn (float $v): float => round($v / 1000, 3), $values);
+        $out = [];
+        foreach ($runs as $label => $r) {
+            $run = ['label' => $label];
+            foreach (['outside', 'room', 'surface'] as $key) {
+                $run[$key] = $warm($r[$key.'_c']);
+            }
+            foreach (['heat', 'surplus', 'sun', 'to_room', 'ground'] as $key) {
+                $run[$key] = $kilo($r[$key.'_w']);
+            }
+            $run['store'] = $r['store_kwh'];
+            if (isset($r['cells_c'])) {
+                $run['cells'] = array_map($warm, $r['cells_c']);
+                $run['sizes'] = $r['sizes_m'];
+                $run['source'] = $r['source_m'];
+                $run['spacing'] = $r['spacing_m'];
+                $run['parts'] = array_map(static fn (?string $part): string => $part === null ? 'ground' : mb_strtolower(Part::from($part)->label()), $r['parts']);
+                $run['depths'] = array_map(static fn (float $d): string => $format->format($d, Quantity::Depth), $r['depths_m']);
+            }
+            $out[] = $run;
+        }
+        $first = $runs[array_key_first($runs) ?? ''] ?? ['step_h' => 1];
+
+        return ['step' => $first['step_h'], 'degrees' => $degrees->symbol, 'runs' => $out];
+    }
+}

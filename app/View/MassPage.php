@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Ondergrond\Design\Design;
+use Ondergrond\FloorHeating\HeatedFloor;
+use Ondergrond\Mass\MassPlace;
+use Ondergrond\Mass\Question\NightSetBack;
+use Ondergrond\Site\Calendar;
+use Ondergrond\Site\Site;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Verdict\Verdict;
+
+/** What a floor stores, how long that lasts and what heats it, in words. */
+final readonly class MassPage
+{
+    private const TITLES = [
+        'heating-stops' => 'Heating stops on the coldest day',
+        'night-set-back' => 'Let cool at night',
+        'warm-up' => 'Warming up from cold',
+        'clear-winter-day' => 'A clear winter day',
+        'surplus-power' => 'Surplus power into the floor',
+        'heat-spell' => 'A week of heat',
+        'year' => 'The whole year',
+    ];
+
+    /** From six in the morning a building may be late by this and still be let cool at night, h. */
+    private const LATE = 2.0;
+
+    /** @param  array<string, mixed>  $mass  as in assessment files */
+    public function __construct(
+        public Site $site,
+        public Design $design,
+        public array $mass,
+        public QuantityFormatter $format,
+    ) {}
+
+    /** Whether the hours are simulated. */
+    public function isTold(): bool
+    {
+        return $this->mass['hours_to'] !== null;
+    }
+
+    /** @return array<string, string> titles of what is answered, by slug */
+    public function questions(): array
+    {
+        return array_intersect_key(self::TITLES, $this->mass['questions']);
+    }
+
+    public static function title(string $slug): string
+    {
+        return self::TITLES[$slug] ?? $slug;
+    }
+
+    /** The answer in a sentence or two. */
+    public function said(string $slug): string
+    {
+        $f = $this->mass['questions'][$slug] ?? null;
+
+        return $f === null ? 'Nothing heats this floor.' : match ($slug) {
+            'heating-stops' => $this->stops($f),
+            'night-set-back' => $this->nights($f),
+            'warm-up' => $f['warm_h'] === null
+                ? sprintf('From %s the rooms are not warm within twenty days: what heats them gives %s.', $this->warm($f['start_c']), $this->format->format($f['heater_w_m2'], Quantity::HeatFlux))
+                : sprintf('From %s the rooms are warm after %s at %s; that takes %s.', $this->warm($f['start_c']), self::time($f['warm_h']), $this->format->format($f['heater_w_m2'], Quantity::HeatFlux), $this->kwh($f['kwh'])),
+            'clear-winter-day' => $this->clearDay($f),
+            'surplus-power' => sprintf('At %s the floor takes %s in %s before it or the room is too warm, in %s; %s in %s.', $this->format->format($f['power_kw'], Quantity::PeakPower), $this->kwh($f['takes_kwh']), self::time($f['takes_h']), $this->month(), $this->kwh($f['mild_takes_kwh']), $this->month(3))
+                .($f['without_heating_h'] === null ? '' : ' Afterwards no heating is needed for '.self::time($f['without_heating_h']).'.'),
+            'heat-spell' => sprintf(
+                'In a week of clear days of %s the rooms %s and reach %s; on a light floor they %s and reach %s.', $this->warm($f['outside_c']),
+                $this->passes($f['hours_to_too_warm'], $f['too_warm_c']), $this->warm($f['warmest_c']), $this->passes($f['light_hours_to_too_warm'], $f['too_warm_c']), $this->warm($f['light_warmest_c']),
+            ),
+            'year' => sprintf(
+                'Heating takes %s in the year, %s for a square metre; sun brings %s, surplus power %s, people and lamps %s. %s go into the ground. Too warm for %.0f hours; at most %s.',
+                $this->kwh($f['heat_kwh']), $this->kwh($f['heat_kwh_m2']), $this->kwh($f['sun_kwh']), $this->kwh($f['surplus_kwh']), $this->kwh($f['gains_kwh']), $this->kwh($f['ground_kwh']), $f['hours_too_warm'], $this->warm($f['warmest_c']),
+            ),
+            default => '',
+        };
+    }
+
+    /** @param  array<string, float|null>  $f */
+    private function stops(array $f): string
+    {
+        $hours = [];
+        foreach ([16, 10, 5] as $t) {
+            $h = $f['hours_to_'.$t];
+            $hours[] = $this->warm((float) $t).' '.($h === null ? 'not within twenty days' : ($h <= 0.0 ? 'at once' : 'after '.self::time($h)));
+        }
+        $light = $f['light_hours_to_10'];
+
+        return sprintf('Outside it stays at %s. The rooms, at %s, are at %s.', $this->warm($this->site->climate->design), $this->warm($f['start_c']), implode(', at ', $hours))
+            .($light === null ? '' : sprintf(' On a light floor they would be at %s after %s. The floor gives up %s in the first day, %s in three.', $this->warm(10.0), self::time($light), $this->kwh($f['gave_24_kwh']), $this->kwh($f['gave_72_kwh'])));
+    }
+
+    /** @param  array<string, float|null>  $f */
+    private function nights(array $f): string
+    {
+        $saves = ($f['saving_share'] ?? 0.0) >= NightSetBack::WORTH;
+        $late = $f['late_h'];
+
+        return sprintf(
+            '%s Let cool by %s the rooms fall to %s and take %s a day instead of %s, %.0f %% less; %s.',
+            $saves && $late !== null && $late <= self::LATE ? 'Worth it.' : 'Hardly worth it.',
+            $this->format->format((float) $f['set_back_k'], Quantity::TemperatureDifference), $this->warm($f['coolest_c']), $this->kwh($f['kwh_day_set_back']), $this->kwh($f['kwh_day']), 100 * ($f['saving_share'] ?? 0.0),
+            $late === null ? 'on some days they are not warm again before night' : ($late <= 0.0 ? 'they are warm again at six' : 'they are warm again '.self::time($late).' after six'),
+        );
+    }
+
+    /** @param  array<string, float|null>  $f */
+    private function clearDay(array $f): string
+    {
+        return sprintf(
+            'In %s it brings %s more than a covered one. At %d o’clock the floor holds %s of that, %s. Over a week it saves %s of heating.',
+            $this->month(), $this->kwh($f['sun_kwh']), $f['fullest_h'], $this->kwh($f['stored_kwh']),
+            $f['half_back_h'] === null ? 'and half of it is still there six days later' : 'and half of it has come back '.self::time($f['half_back_h']).' later', $this->kwh($f['heating_saved_kwh']),
+        );
+    }
+
+    private function passes(?float $hours, float $limit): string
+    {
+        return $hours === null ? 'never pass '.$this->warm($limit) : sprintf('pass %s after %s', $this->warm($limit), self::time($hours));
+    }
+
+    /** Of the coldest month, or so many after it. */
+    private function month(int $after = 0): string
+    {
+        return Calendar::NAMES[($this->site->climate->coldest() + $after) % 12];
+    }
+
+    public function warm(?float $celsius): string
+    {
+        return $celsius === null ? '–' : $this->format->format($celsius, Quantity::Temperature);
+    }
+
+    public function kwh(?float $kwh): string
+    {
+        return $kwh === null ? '–' : (abs($kwh) >= 100.0 ? $this->format->mark->written(sprintf("%.0f\u{a0}kWh", $kwh)) : $this->format->format($kwh, Quantity::Stored));
+    }
+
+    /** `40 min`, `18 h`, `3 days`: no finer than is known. */
+    public static function time(?float $hours): string
+    {
+        return match (true) {
+            $hours === null => '–',
+            $hours < 1.0 => sprintf("%d\u{a0}min", max(5, 5 * round($hours * 12))),
+            $hours < 48.0 => sprintf("%d\u{a0}h", round($hours)),
+            default => sprintf("%s\u{a0}days", rtrim(rtrim(sprintf('%.1f', $hours / 24), '0'), '.')),
+        };
+    }
+
+    public static function place(string $place): string
+    {
+        return MassPlace::from($place)->label();
+    }
+
+    /** What is judged of a heated floor; `shown` where nothing heats it. */
+    public function word(): Verdict
+    {
+        $h = $this->mass['heated_floor'];
+        if ($h === null) {
+            return Verdict::Shown;
+        }
+        $words = [Verdict::from($h['word_surface']), Verdict::from($h['word_output'])];
+
+        return in_array(Verdict::Fails, $words, true) || ($h['cable_w_m'] ?? 0.0) > HeatedFloor::CABLE ? Verdict::Fails : (in_array(Verdict::Close, $words, true) ? Verdict::Close : Verdict::Holds);
+    }
+
+    /** The one thing to know. */
+    public function found(): string
+    {
+        $h = $this->mass['heated_floor'];
+        if ($h !== null && $this->word() === Verdict::Fails) {
+            return $this->heated();
+        }
+        $hours = $this->mass['hours_to'];
+
+        return $hours === null
+            ? sprintf('The floor holds %s for a kelvin. How long that lasts is being worked out.', $this->kwh($this->mass['store_kwh_k']))
+            : sprintf('Without heating on the coldest day the rooms are at %s %s.', $this->warm(10.0), $hours['10'] === null ? 'not within twenty days' : 'after '.self::time($hours['10']));
+    }
+
+    /** What is said of the heated floor, a sentence. */
+    public function heated(): string
+    {
+        $h = $this->mass['heated_floor'];
+
+        return $h === null ? '' : sprintf(
+            'On the design day it gives %s; the rooms take %s. Where it is warmest it gets %s; %s is the most.',
+            $this->format->format($h['output_w_m2'], Quantity::HeatFlux), $this->format->format($h['need_w_m2'], Quantity::HeatFlux), $this->warm($h['warmest_c']), $this->warm($h['limit_c']),
+        );
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Heating;
+use Ondergrond\Design\Part;
+use Ondergrond\FloorHeating\Loops;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Said;
+use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Quantity;
+
+final class LoopsShort extends Rule
+{
+    public function asks(): string
+    {
+        return 'No loop of pipe is longer than about 300 ft (90 m).';
+    }
+
+    public function why(): string
+    {
+        return 'In a longer loop the water cools too far and the pump works against it; the far end of the room stays cool.';
+    }
+
+    public function source(): string
+    {
+        return 'common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Heating];
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $floor = $s->heatedFloor();
+        $loops = $floor?->loops;
+        if ($loops === null) {
+            return null;
+        }
+        $usual = $s->stock->size(300 * 12, 90_000);
+        $shorter = max(20.0, 0.75 * $s->design->heating->loop);
+        $make = static fn (float $metres): Remedy => Remedy::of(Said::of('Divide it into loops of at most %s.', Measure::of($metres, Quantity::Length)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(loop: $metres)]));
+
+        return match (true) {
+            $loops->length > $usual + 3.0 => $this->fix('A loop is %1$s long; %2$s is usual at most.', Measure::of($loops->length, Quantity::Length), Measure::of($usual, Quantity::Length), $make(Heating::LOOP)),
+            $loops->friction > Loops::MOST => $this->note('A loop takes %1$s on the design day; common pumps give %2$s.', Measure::of($loops->friction, Quantity::PressureDrop), Measure::of(Loops::MOST, Quantity::PressureDrop), $shorter < $s->design->heating->loop ? $make($shorter) : null),
+            default => null,
+        };
+    }
+}
