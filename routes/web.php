@@ -32,6 +32,7 @@ use App\Models\Project;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Support\Facades\Route;
 use Ondergrond\Glossary\Glossary;
+use Ondergrond\Mass\MassStory;
 use Ondergrond\Rules\Rulebook;
 
 // Open to everybody.
@@ -100,8 +101,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/section/{option}/damp', [DampController::class, 'show'])->name('damp.show');
             Route::get('/section/{option}/mass', [MassController::class, 'show'])->name('mass.show');
             Route::get('/section/{option}/mass/core', [MassController::class, 'core'])->name('mass.core');
-            Route::get('/section/{option}/mass/{question}.json', [MassController::class, 'hours'])->name('mass.hours')->where('question', '[a-z-]+');
-            Route::get('/section/{option}/mass/{question}.csv', [MassController::class, 'csv'])->name('mass.csv')->where('question', '[a-z-]+');
+            Route::get('/section/{option}/mass/{question}.json', [MassController::class, 'hours'])->name('mass.hours')->whereIn('question', MassStory::QUESTIONS);
+            Route::get('/section/{option}/mass/{question}.csv', [MassController::class, 'csv'])->name('mass.csv')->whereIn('question', MassStory::QUESTIONS);
             Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
             Route::get('/section/{option}/section.dxf', [SectionFileController::class, 'dxf'])->name('section.dxf');
             Route::get('/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');

@@ -8,6 +8,7 @@ use Ondergrond\Assessor;
 use Ondergrond\Exchange\MassFile;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Mass\MassStory;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -20,7 +21,7 @@ final class MassCommand extends Command
     protected function configure(): void
     {
         ProjectInput::configure($this, false);
-        $this->addOption('hours', null, InputOption::VALUE_REQUIRED, 'Prints the hours behind one answer as CSV instead: heating-stops, night-set-back, warm-up, clear-winter-day, surplus-power, heat-spell or year');
+        $this->addOption('hours', null, InputOption::VALUE_REQUIRED, 'Prints the hours behind one answer as CSV instead: '.implode(', ', MassStory::QUESTIONS));
         $this->setHelp('docs/formats.md lists the keys. Exits 2 with one line per fault on standard error where the input cannot be used.');
     }
 

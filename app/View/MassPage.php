@@ -132,7 +132,8 @@ final readonly class MassPage
 
     public function warm(?float $celsius): string
     {
-        return $celsius === null ? '–' : $this->format->format($celsius, Quantity::Temperature);
+        // A number and its degrees stay on one line.
+        return $celsius === null ? '–' : str_replace(' °', "\u{a0}°", $this->format->format($celsius, Quantity::Temperature));
     }
 
     public function kwh(?float $kwh): string

@@ -66,6 +66,9 @@ final class DesignFaults
         } elseif ($d->heating->in === HeatedIn::Slab) {
             $this->atMost('/heating/depth_m', $d->heating->depth, $d->finishedFloor() - $d->slab->underside(), 'the pipes lie in the slab');
         }
+        if ($d->heating->present()) {
+            $this->heating();
+        }
         if ($d->steel->present()) {
             $this->atMost('/steel/cover_m', $d->steel->cover + $d->steel->bar, $d->slab->layer->thickness, 'cover and bar lie in the slab');
         }
@@ -73,6 +76,17 @@ final class DesignFaults
             $this->atMost('/pads/from_edge_m', $d->pads->fromEdge, $half + $d->wall->insideThickness(), 'the pad lies under the half of the floor that is drawn');
             $bed = $d->slab->underside() - max($d->fieldBoard->thickness, $d->perimeterBoard->thickness()) - $d->blinding->thickness - $d->stone->thickness;
             $this->atLeast('/pads/depth_below_grade_m', $d->pads->depthBelowGrade, $d->pads->height - $bed, 'stone and boards go over the pad');
+        }
+    }
+
+    private function heating(): void
+    {
+        $h = $this->d->heating;
+        $this->atLeast('/heating/depth_m', $h->depth, $h->pipe / 2, 'the pipe lies in the floor');
+        $this->atLeast('/heating/spacing_m', $h->spacing, 1.5 * $h->pipe, 'pipes need room between them');
+        if ($h->by === HeatBy::Pipes) {
+            $this->atMost('/heating/pipe_wall_m', $h->pipeWall, 0.3 * $h->pipe, 'a bore is left');
+            $this->atMost('/heating/water_drop_k', $h->waterDrop, $h->supply - 10.0, 'the water comes back above 10 °C');
         }
     }
 

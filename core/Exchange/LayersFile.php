@@ -71,7 +71,11 @@ final class LayersFile
     {
         $given = array_intersect(self::SOLID, array_keys($layer));
         if (isset($layer['r_m2kw']) ? $given !== [] : count($given) !== count(self::SOLID)) {
-            throw FaultyInput::one(Fault::of("/layers/{$i}", $given === [] ? 'neither sizes nor r_m2kw' : implode(', ', $given).(isset($layer['r_m2kw']) ? ' and r_m2kw' : ''), 'either '.implode(', ', self::SOLID).', or r_m2kw alone'));
+            throw FaultyInput::one(Fault::of("/layers/{$i}", match (true) {
+                $given === [] => 'neither sizes nor r_m2kw',
+                isset($layer['r_m2kw']) => 'sizes and r_m2kw',
+                default => implode(', ', $given).' alone',
+            }, 'either '.implode(', ', self::SOLID).', or r_m2kw alone'));
         }
 
         return isset($layer['r_m2kw'])

@@ -18,6 +18,9 @@ use Ondergrond\Site\Site;
 /** What the rooms over a design do through hours and days. */
 final readonly class MassStory
 {
+    /** Slugs of all that may be answered; surplus power only where the floor takes any. */
+    public const QUESTIONS = ['heating-stops', 'night-set-back', 'warm-up', 'clear-winter-day', 'surplus-power', 'heat-spell', 'year'];
+
     /**
      * @param  array<string, Answer>  $answers  by their slugs
      * @param  list<FloorVariant>  $variants  the floor as it is first; empty where they were not asked for

@@ -17,7 +17,27 @@ final readonly class State
         public bool $on = false,
     ) {}
 
-    /** Everything at one temperature, the ground as cold as it is beyond. */
+    /** Rooms kept long at a temperature, with as much beyond: every branch on its straight line of resistances. */
+    public static function steady(Room $room, float $air, float $outside, float $beyond): self
+    {
+        $cells = [];
+        foreach ($room->branches as $b => $branch) {
+            $end = $branch->ground ? $beyond : $outside;
+            // From beyond inward: resistance up to each cell's middle, K/W.
+            $r = 1 / $branch->far;
+            $below = [];
+            for ($i = count($branch->capacities) - 1; $i >= 0; $i--) {
+                $below[$i] = $r;
+                $r += $i > 0 ? 1 / ($branch->conductances[$i - 1] ?? INF) : ($branch->near + $room->film($b)) / $branch->area;
+            }
+            ksort($below);
+            $cells[] = array_values(array_map(static fn (float $s): float => $end + ($air - $end) * $s / $r, $below));
+        }
+
+        return new self($air, $cells);
+    }
+
+    /** Everything at one temperature. */
     public static function even(Room $room, float $temperature): self
     {
         return new self($temperature, array_map(static fn (Branch $b): array => array_fill(0, count($b->capacities), $temperature), $room->branches));

@@ -17,6 +17,7 @@ use App\Support\Content;
 use App\Support\Costs;
 use App\Support\Fields;
 use App\Support\Frosts;
+use App\Support\Masses;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -59,11 +60,11 @@ final class QueueTest extends TestCase
     {
         $fields = app(Fields::class);
         self::assertNull($fields->known($this->project, $this->option));
-        (new SolveFields($this->project->id))->handle($fields);
+        (new SolveFields($this->project->id))->handle($fields, app(Masses::class));
         $known = $fields->known($this->project, $this->option);
         self::assertNotNull($known);
         self::assertEquals($known, $fields->solved($this->project, $this->option));
-        (new SolveFields(999_999))->handle($fields);
+        (new SolveFields(999_999))->handle($fields, app(Masses::class));
     }
 
     public function test_costs_answer_202_until_the_queue_has_worked_them_out(): void

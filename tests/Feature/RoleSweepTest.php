@@ -100,6 +100,10 @@ final class RoleSweepTest extends TestCase
         'section.frost' => self::MEMBERS,
         'section.film' => self::MEMBERS,
         'damp.show' => self::MEMBERS,
+        'mass.show' => self::MEMBERS,
+        'mass.core' => self::MEMBERS,
+        'mass.hours' => self::MEMBERS,
+        'mass.csv' => self::MEMBERS,
         'inspections.index' => self::MEMBERS,
         'inspections.show' => self::MEMBERS,
         'inspections.create' => self::CREW,
@@ -225,6 +229,7 @@ final class RoleSweepTest extends TestCase
             'inspection' => $project->inspections()->create(['seen' => new Inspection('Cellar stair', '2026-02-01')])->id,
             'token' => 'none',
             'schema' => 'section-1',
+            'question' => 'warm-up',
         ], array_flip($route->parameterNames())), false);
     }
 

@@ -17,7 +17,7 @@ final class SunTest extends TestCase
     /** @return iterable<string, array{int, float}> equinoxes, solstices and the days half-way between them: declinations of any almanac, ° */
     public static function declinations(): iterable
     {
-        foreach ([35 => -16.3, 79 => 0.0, 126 => 16.5, 172 => 23.44, 220 => 16.2, 266 => 0.0, 311 => -16.3, 355 => -23.44] as $day => $degrees) {
+        foreach ([35 => -16.3, 80 => 0.0, 126 => 16.5, 172 => 23.44, 220 => 16.2, 266 => 0.0, 311 => -16.3, 355 => -23.44] as $day => $degrees) {
             yield "day {$day}" => [$day, $degrees];
         }
     }

@@ -54,6 +54,7 @@ final readonly class MassController
     public function hours(Project $project, Option $option, string $question): JsonResponse
     {
         $hours = $this->masses->hours($project, $option, $question);
+        abort_if($hours === null && $this->masses->known($project, $option) !== null, 404);
         if ($hours === null) {
             $this->ask($project, $option);
         }

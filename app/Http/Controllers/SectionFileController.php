@@ -95,7 +95,7 @@ final class SectionFileController
 
     public function assessment(Project $project, Option $option, Frosts $frosts): Response
     {
-        $json = AssessmentFile::write($project->toCore(), $option->toCore(), Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $frosts->known($project, $option)));
+        $json = AssessmentFile::write($project->toCore(), $option->toCore(), Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $frosts->known($project, $option)), story: Assessor::cold($project->site, $option->design));
 
         return Download::of($json, 'application/json', "{$project->name} {$option->name} assessment", 'json');
     }

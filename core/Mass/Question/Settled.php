@@ -13,12 +13,12 @@ use Ondergrond\Mass\State;
 /** A room that days of the same kind have brought into their rhythm. */
 final class Settled
 {
-    /** Half a metre of ground forgets in a fortnight. */
+    /** The rooms find their rhythm in a fortnight; the ground, which takes longer, begins where it would end. */
     public const DAYS = 15;
 
     /** @param  Forcing  $days  a fortnight or so of the days before */
     public static function after(Room $room, Regime $regime, Forcing $days): State
     {
-        return Simulation::run($room, $regime, $days, State::even($room, $room->set()))->end;
+        return Simulation::run($room, $regime, $days, State::steady($room, $room->set(), array_sum($days->outside) / $days->hours(), array_sum($days->beyond) / $days->hours()))->end;
     }
 }
