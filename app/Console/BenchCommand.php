@@ -9,6 +9,7 @@ use App\Jobs\SolveFields;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\User;
+use App\Support\Masses;
 use Illuminate\Contracts\Console\Kernel as Artisan;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
@@ -18,11 +19,22 @@ use Ondergrond\Assessor;
 use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Examples\Examples;
+use Ondergrond\Exchange\MassFile;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Field\Solution;
+use Ondergrond\FloorHeating\HeatedFloor;
+use Ondergrond\FloorHeating\PipeCell;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
+use Ondergrond\Mass\MassStacks;
+use Ondergrond\Mass\MassVerdict;
+use Ondergrond\Mass\Question\WholeYear;
+use Ondergrond\Mass\Regime;
+use Ondergrond\Mass\Room;
+use Ondergrond\Mass\Simulation;
+use Ondergrond\Mass\State;
+use Ondergrond\Mass\Weather;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project as CoreProject;
 use Ondergrond\Rules\Rulebook;
@@ -120,6 +132,7 @@ final class BenchCommand extends Command
         };
         $many = Project::query()->where('name', 'Row of fifty')->firstOrFail();
         app()->call([new SolveFields($many->id), 'handle']);
+        app(Masses::class)->told($stored, $option);
         // The heaviest family: two sections, one of them over the whole width of a basement.
         $basement = Examples::of('heated-basement') ?? $project;
         $heavy = Project::query()->with('options')->where('name', $basement->name)->firstOrFail();
@@ -135,11 +148,22 @@ final class BenchCommand extends Command
         $solved = ['edge' => GroundField::of($project->site, $design)];
         $below = ['edge' => GroundField::of($basement->site, $basement->options[0]->design)];
 
+        $glass = Examples::of('heat-storing-slab') ?? $project;
+        $floor = $glass->options[0]->design;
+        $room = Room::of($glass->site, $floor);
+        $weather = new Weather($room);
+        $settled = State::steady($room, $room->set(), $glass->site->climate->design, $room->virtual[0]);
+
         return [
             'field: solve a section, mean and year, until it is fine enough' => static fn () => Solution::of(SectionProblem::of($project->site, $design, $project->site->soil->conductivity())),
             'assess one design' => static fn () => Assessor::assess($project->site, $design),
             'damp: stacks, faces and water of one design' => static fn () => DampVerdict::of($project->site, $design, $solved),
             'damp: the same of a basement' => static fn () => DampVerdict::of($basement->site, $basement->options[0]->design, $below),
+            'mass: what layers store' => static fn () => MassFile::toArray(MassVerdict::of($glass->site, $floor), HeatedFloor::of($glass->site, $floor)),
+            'mass: a cold week of the rooms, hour by hour' => static fn () => Simulation::run($room, Regime::of($room), $weather->coldest(7), $settled),
+            'mass: heating stops, with a fortnight before it and a light floor beside it' => static fn () => Assessor::cold($glass->site, $floor),
+            'mass: a year of the rooms, hour by hour' => static fn () => WholeYear::ask($room),
+            'heated floor: two fields from pipe to pipe' => static fn () => PipeCell::of($floor->heating, MassStacks::of($glass->site, $floor)[0]->withGround(), $room->virtualLayer),
             'rulebook: ask one design' => static fn () => Rulebook::findings(new Subject($project->site, $design, $project->units)),
             'rulebook: with what each remedy brings' => static fn () => Assessor::judge($project->site, $design, $project->units),
             'read a project file of three options' => static fn () => ProjectFile::read($json),
@@ -153,6 +177,7 @@ final class BenchCommand extends Command
             'page: compare, 50 options, fields from the cache' => $page("/projects/{$many->id}/compare"),
             'page: rulebook' => $page('/rules'),
             'page: damp' => $page("/projects/{$heavy->id}/section/{$deep->id}/damp"),
+            'page: mass, its story told' => $page("/projects/{$stored->id}/section/{$option->id}/mass"),
             'page: inspections' => $page("/projects/{$heavy->id}/inspections"),
             'page: where it pays' => $page("/projects/{$stored->id}/section/{$option->id}/gain"),
             'page: history' => $page("/projects/{$stored->id}/section/{$option->id}/history"),

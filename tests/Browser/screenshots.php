@@ -57,9 +57,14 @@ $views = [
         $overlay('vapour');
         $browser->executeScript('const pick = document.getElementById("overlay-stack"); pick.value = 3; pick.dispatchEvent(new Event("change", { bubbles: true })); document.querySelector(".overlay-read").scrollIntoView({ block: "end" })');
     }],
-    'water' => ['Joost', '/projects/4/section', 1280, 800, static function () use ($overlay): void {
-        sleep(3);
-        $overlay('water');
+    'mass' => ['Joost', '/projects/6/section/14/mass?beside=15', 1280, 1100, static function () use ($browser, $find): void {
+        for ($i = 0; $i < 60 && $browser->executeScript('return document.querySelector("#mass-live").hasAttribute("data-pending")') === true; $i++) {
+            sleep(1);
+        }
+        sleep(2);
+        $find('[data-question=clear-winter-day] button')->click();
+        sleep(2);
+        $browser->executeScript('const hour = document.getElementById("mass-hour"); hour.value = 18; hour.dispatchEvent(new Event("input", { bubbles: true })); scrollTo(0, 0)');
     }],
     'damp' => ['Joost', '/projects/5/section/13/damp', 1280, 1000, null],
     'inspection' => ['Wen', '/projects/5/inspections/1', 390, 844, null],
