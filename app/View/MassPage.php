@@ -113,9 +113,9 @@ final readonly class MassPage
     private function clearDay(array $f): string
     {
         return sprintf(
-            'In %s it brings %s more than a covered one. At %d o’clock the floor holds %s of that, %s. Over a week it saves %s of heating.',
+            'In %s it brings %s more than a covered one. At %d o’clock the floor holds %s of that. %s.',
             $this->month(), $this->kwh($f['sun_kwh']), $f['fullest_h'], $this->kwh($f['stored_kwh']),
-            $f['half_back_h'] === null ? 'and half of it is still there six days later' : 'and half of it has come back '.self::time($f['half_back_h']).' later', $this->kwh($f['heating_saved_kwh']),
+            $f['half_back_h'] === null ? 'None of it saves heating' : sprintf('It comes back as %s of heating that is not needed, half of it %s', $this->kwh($f['heating_saved_kwh']), $f['half_back_h'] < 1.0 ? 'by then' : 'within the '.self::time($f['half_back_h']).' after'),
         );
     }
 

@@ -58,7 +58,7 @@ final class MassFile
             'variants' => array_map(static fn (FloorVariant $v): array => [
                 'what' => $v->label, 'kappa_kj_m2k' => round($v->inner / 1000, 2), 'store_kj_m2k' => round($v->store / 1000, 1),
                 'hours_to' => ['16' => self::round($v->coast['hours_to_16'], 2), '10' => self::round($v->coast['hours_to_10'], 2), '5' => self::round($v->coast['hours_to_5'], 2)],
-                'warm_h' => self::round($v->warm, 2), 'surplus_kwh' => self::round($v->takes, 2),
+                'cooling_c' => array_map(static fn (float $t): float => round($t, 2), $v->cooling), 'warm_h' => self::round($v->warm, 2), 'surplus_kwh' => self::round($v->takes, 2),
             ], $story->variants ?? []),
             'heated_floor' => $heated === null ? null : self::heated($heated, $proof),
         ];

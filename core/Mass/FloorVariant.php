@@ -18,10 +18,14 @@ final readonly class FloorVariant
 
     private const SCREED = 0.065;
 
+    /** Hours of cooling that are drawn. */
+    private const DRAWN = 168;
+
     /**
      * @param  float  $inner  κ₁ of a day, air to air, J/(m²·K)
      * @param  float  $store  on the warm side, J/(m²·K)
      * @param  array<string, float|null>  $coast  figures of CoastDown
+     * @param  list<float>  $cooling  rooms hour by hour after heating stops, so far as they are drawn, °C
      * @param  float|null  $warm  hours to warm up
      * @param  float|null  $takes  surplus power it takes in the coldest month, kWh; null without pipes or cable
      */
@@ -31,6 +35,7 @@ final readonly class FloorVariant
         public float $inner,
         public float $store,
         public array $coast,
+        public array $cooling,
         public ?float $warm,
         public ?float $takes,
     ) {}
@@ -51,9 +56,11 @@ final readonly class FloorVariant
 
     private static function of(string $label, bool $own, Room $room, MassStack $stack): self
     {
+        $run = CoastDown::run($room);
+
         return new self(
             $label, $own, $stack->dynamic(Dynamic::DAY)->inner, $stack->store(),
-            CoastDown::figures($room, CoastDown::run($room)), WarmUp::figures($room, WarmUp::run($room))['warm_h'], SurplusPower::takes($room),
+            CoastDown::figures($room, $run), array_slice($run->room, 0, self::DRAWN), WarmUp::figures($room, WarmUp::run($room))['warm_h'], SurplusPower::takes($room),
         );
     }
 

@@ -30,10 +30,14 @@ final class ClearDay
         $more = array_map(static fn (float $a, float $b): float => $a - $b, $free(true)->store, $free(false)->store);
         $most = max([0.0, ...array_slice($more, 0, 24)]);
         $at = (int) array_search($most, $more, true);
+        // It comes back as heating that is not needed.
+        $saved = Run::energy($covered->heat) - Run::energy($clear->heat);
         $half = null;
-        for ($h = $at + 1; $h < count($more); $h++) {
-            if ($more[$h] <= $most / 2) {
-                $half = $h - $at;
+        $sum = 0.0;
+        foreach ($clear->heat as $h => $watts) {
+            $sum += ($covered->heat[$h] - $watts) / 1000;
+            if ($saved > 0.0 && $sum >= $saved / 2) {
+                $half = max(0, $h - $at);
                 break;
             }
         }
@@ -43,7 +47,7 @@ final class ClearDay
             'stored_kwh' => $most,
             'fullest_h' => (float) ($at + 1),
             'half_back_h' => $half === null ? null : (float) $half,
-            'heating_saved_kwh' => Run::energy($covered->heat) - Run::energy($clear->heat),
+            'heating_saved_kwh' => $saved,
             'warmest_c' => max([$clear->room[0], ...array_slice($clear->room, 0, 24)]),
         ], ['a clear day' => $clear, 'covered' => $covered]);
     }

@@ -56,7 +56,7 @@ export function plot(Plot, element, hours, set, unit, when, moved) {
     return new Plot(
         {
             width: element.clientWidth,
-            height: 158,
+            height: 118,
             cursor: { sync: { key: 'mass' }, drag: { x: false, y: false }, y: false, points: { size: 7 } },
             scales: { x: { time: false } },
             hooks: { setCursor: [(u) => moved(u.cursor.idx)] },

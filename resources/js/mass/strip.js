@@ -1,7 +1,7 @@
 import { add } from '../overlay/paint.js';
 
 /** Room for the layers' names and temperatures, and the height of it all, px. */
-const HIGH = 150;
+const HIGH = 126;
 const NAMES = 110;
 const SHOWN = 72;
 const NARROWEST = 280;

@@ -58,6 +58,8 @@
         <section aria-labelledby="variants-title">
             <h2 id="variants-title">Had it been built otherwise</h2>
             <p class="hint">The same rooms over the same ground. Heating stops on the coldest day; from cold, the same heating warms them up.</p>
+            <div class="mass-otherwise">
+            @include('mass.cooling', ['variants' => $m['variants']])
             <div class="scroll" tabindex="0" role="region" aria-label="Other floors">
             <table class="figures">
                 <thead><tr><th scope="col">floor</th><th scope="col">a day’s κ, {{ $format->unit(Quantity::Capacity) }}</th><th scope="col">{{ $mass->warm(16) }} after</th><th scope="col">{{ $mass->warm(10) }} after</th><th scope="col">{{ $mass->warm(5) }} after</th><th scope="col">warm after</th>@if ($m['heated_floor'])<th scope="col">takes of surplus</th>@endif</tr></thead>
@@ -67,6 +69,7 @@
                     @endforeach
                 </tbody>
             </table>
+            </div>
             </div>
         </section>
     @endif

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverSelect;
+
+/** The glasshouse floor tells its story: by the hour, under one cursor, beside another floor, and on a phone. */
+final class MassTest extends BrowserTestCase
+{
+    private function many(string $css): int
+    {
+        return count($this->browser->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    public function test_the_floor_tells_its_story(): void
+    {
+        $this->signIn();
+        $this->openBench('Orchard glasshouse floor');
+        $this->awaitThat(fn (): bool => str_contains($this->text('#mass-core .mass-found'), 'Without heating'), 'the hours come onto the bench by themselves');
+        self::assertMatchesRegularExpression('~16\x{a0}°C: .*10\x{a0}°C: .*5\x{a0}°C: ~su', (string) $this->browser->executeScript('return document.getElementById("mass-line-title").textContent'));
+        $this->browser->findElement(WebDriverBy::partialLinkText('cold nights, sun, surplus'))->click();
+        $this->awaitText('h1', 'What the floor stores');
+        $this->awaitThat(fn (): bool => $this->many('.mass-plot canvas') === 3, 'three plots');
+        $this->assertAccessible();
+        $this->find('[data-question=surplus-power] button')->click();
+        $this->awaitThat(fn (): bool => $this->text('.mass-shown') === 'Surplus power into the floor', 'another question');
+        self::assertSame('true', $this->find('[data-question=surplus-power] button')->getAttribute('aria-pressed'));
+        $this->awaitThat(fn (): bool => str_contains($this->text('.mass-film output'), 'day 1'), 'the first hour');
+        $cold = $this->browser->executeScript('return document.querySelector(".mass-strip rect").getAttribute("fill")');
+        $held = $this->text('.mass-plots figure:last-child .u-legend');
+        $this->browser->executeScript('const hour = document.getElementById("mass-hour"); hour.value = 30; hour.dispatchEvent(new Event("input", { bubbles: true }))');
+        $this->awaitThat(fn (): bool => $this->text('.mass-film output') === 'day 2, 7:00', 'the hour that is slid to');
+        self::assertNotSame($cold, $this->browser->executeScript('return document.querySelector(".mass-strip rect").getAttribute("fill")'), 'the floor is warmer');
+        $this->awaitThat(fn (): bool => $this->text('.mass-plots figure:last-child .u-legend') !== $held, 'the plots follow');
+        // The pointer over one plot moves all.
+        $this->browser->executeScript('document.querySelector(".mass-plot").scrollIntoView({ block: "center" })');
+        $this->browser->action()->moveToElement($this->find('.mass-plots figure:first-child .u-over'), 60, 0)->perform();
+        $this->awaitThat(fn (): bool => $this->text('.mass-film output') !== 'day 2, 7:00', 'the hour under the pointer');
+        $this->find('.mass-film button')->click();
+        $this->awaitThat(fn (): bool => $this->text('.mass-film button') === 'Stop', 'it runs');
+        $this->find('.mass-film button')->click();
+        $this->find('[data-question=year] button')->click();
+        $this->awaitThat(fn (): bool => preg_match('~^\d+ [A-Z][a-z]{2}$~', $this->text('.mass-film output')) === 1, 'dates of the year');
+    }
+
+    public function test_two_floors_are_held_against_each_other(): void
+    {
+        $this->signIn();
+        $this->openBench('Orchard glasshouse floor');
+        $this->browser->findElement(WebDriverBy::partialLinkText('cold nights, sun, surplus'))->click();
+        $this->awaitText('h1', 'What the floor stores');
+        $this->awaitThat(fn (): bool => $this->many('.mass-plot canvas') === 3, 'three plots');
+        (new WebDriverSelect($this->find('#beside')))->selectByVisiblePartialText('B · boards on top');
+        $this->find('.mass-beside button')->click();
+        $this->awaitThat(fn (): bool => $this->many('.mass-other') > 5, 'the other floor answers too');
+        $this->awaitThat(fn (): bool => str_contains($this->text('.mass-plots'), 'rooms, B · boards on top, screed'), 'and is drawn beside it');
+        self::assertStringContainsString('The heated floor, B · boards on top, screed', $this->text('#main'));
+    }
+
+    public function test_on_a_phone_and_what_is_too_hot_is_refused(): void
+    {
+        $this->provoked = '~status of 422~';
+        $this->site->size(390, 844);
+        $this->signIn();
+        $this->openBench('Weigh-house counter room');
+        $this->browser->executeScript('document.querySelectorAll("#bench-log details").forEach((d) => { d.open = true; })');
+        $this->type('#design-heating-supply_c', '90');
+        $this->awaitThat(fn (): bool => str_contains($this->text('#bench-log'), 'Allowed: 20 °C to 65 °C.'), 'said at its field');
+        self::assertSame('90', $this->value('#design-heating-supply_c'));
+        $this->type('#design-heating-supply_c', '60');
+        $this->awaitThat(fn (): bool => str_contains($this->text('#bench-findings'), 'A heated floor is nowhere warmer'), 'too warm for feet');
+        $this->awaitThat(fn (): bool => str_contains($this->text('#mass-core h2'), 'fails'), 'and its core says so');
+        $this->find('[value="remedy:floor-surface-cool"]')->click();
+        $this->awaitThat(fn (): bool => $this->value('#design-heating-supply_c') !== '60 °C', 'cooler water');
+        $this->awaitThat(fn (): bool => ! str_contains($this->text('#mass-core h2'), 'fails'), 'and it holds');
+        $this->browser->findElement(WebDriverBy::partialLinkText('cold nights, sun, surplus'))->click();
+        $this->awaitText('h1', 'What the floor stores');
+        $this->awaitThat(fn (): bool => $this->many('.mass-plot canvas') === 3, 'three plots');
+        self::assertSame(390, $this->browser->executeScript('return document.documentElement.scrollWidth'), 'nothing runs out of the phone');
+        $this->assertAccessible();
+    }
+}
