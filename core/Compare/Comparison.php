@@ -137,19 +137,18 @@ final readonly class Comparison
     /**
      * @param  list<MassVerdict>  $masses
      * @param  list<array<int, float|null>|null>  $hours
-     * @return list<Row>
+     * @return list<Row> none is best: slow or quick is for the use to say
      */
     private static function massRows(array $masses, array $hours, QuantityFormatter $format): array
     {
         $rows = [
-            self::numbers('Floor takes in over a day, κ', Quantity::Capacity, array_map(static fn (MassVerdict $m): float => $m->day()->inner / 1000, $masses), $format),
-            self::numbers('Held in the warm for a kelvin', Quantity::Stored, array_map(static fn (MassVerdict $m): float => $m->store(), $masses), $format),
+            new Row('Floor takes in over a day, κ, '.$format->unit(Quantity::Capacity), array_map(static fn (MassVerdict $m): string => $format->number($m->day()->inner / 1000, Quantity::Capacity), $masses)),
+            new Row('Held in the warm for a kelvin, '.$format->unit(Quantity::Stored), array_map(static fn (MassVerdict $m): string => $format->number($m->store(), Quantity::Stored), $masses)),
         ];
         foreach (CoastDown::TO as $t) {
-            $values = array_map(static fn (?array $h): ?float => $h[$t] ?? null, $hours);
             $rows[] = new Row(
                 'Without heating at '.$format->format((float) $t, Quantity::Temperature).' after, '.$format->unit(Quantity::Hours),
-                array_map(static fn (?array $h, ?float $v): string => $h === null ? '…' : ($v === null ? 'never in twenty days' : $format->number($v, Quantity::Hours)), $hours, $values), $values,
+                array_map(static fn (?array $h): string => $h === null ? '…' : (isset($h[$t]) ? $format->number($h[$t], Quantity::Hours) : 'never in twenty days'), $hours),
             );
         }
 
