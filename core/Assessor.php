@@ -19,6 +19,8 @@ use Ondergrond\Heat\SteadyLoss;
 use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Mass\MassStory;
 use Ondergrond\Mass\MassVerdict;
+use Ondergrond\Mass\Question\Answer;
+use Ondergrond\Mass\Room;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judgement;
@@ -111,6 +113,12 @@ final class Assessor
     public static function story(Site $site, Design $design): MassStory
     {
         return MassStory::whole($site, $design);
+    }
+
+    /** One question of the story; null where it is none, or does not arise. */
+    public static function answer(Site $site, Design $design, string $question): ?Answer
+    {
+        return MassStory::answer(Room::of($site, $design), $question);
     }
 
     /** What its heated floor gives, at once; null where nothing heats it. */

@@ -30,19 +30,16 @@ final class MassCommand extends Command
         try {
             $job = ProjectInput::of($input);
             [$site, $design] = [$job->project->site, $job->option->design];
-            $story = Assessor::story($site, $design);
             $asked = $input->getOption('hours');
-            if ($asked !== null && ! isset($story->answers[$asked])) {
-                throw FaultyInput::one(Fault::of('--hours', "“{$asked}”", implode(', ', array_keys($story->answers))));
-            }
+            $answer = $asked === null ? null : Assessor::answer($site, $design, $asked) ?? throw FaultyInput::one(Fault::of('--hours', "“{$asked}”", implode(', ', $design->heating->present() ? MassStory::QUESTIONS : array_diff(MassStory::QUESTIONS, ['surplus-power']))));
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
 
             return self::INVALID;
         }
-        $output->write($asked === null
-            ? MassFile::write($job->project, $job->option, Assessor::mass($site, $design), Assessor::heatedFloor($site, $design), $story, Assessor::cellProof($site, $design))
-            : MassFile::csv($story->answers[$asked]->runs[array_key_first($story->answers[$asked]->runs)], $asked === 'year'), false, OutputInterface::OUTPUT_RAW);
+        $output->write($answer === null
+            ? MassFile::write($job->project, $job->option, Assessor::mass($site, $design), Assessor::heatedFloor($site, $design), Assessor::story($site, $design), Assessor::cellProof($site, $design))
+            : MassFile::csv($answer->runs[array_key_first($answer->runs)], $asked === 'year'), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

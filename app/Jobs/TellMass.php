@@ -11,7 +11,7 @@ use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Simulates the rooms over an option, unless it has changed again meanwhile. */
+/** Simulates the rooms over an option, all of it or how they cool alone, unless it has changed again meanwhile. */
 final class TellMass implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
@@ -25,18 +25,19 @@ final class TellMass implements ShouldBeUnique, ShouldQueue
     public function __construct(
         private readonly int $option,
         private readonly string $content,
+        private readonly bool $whole = true,
     ) {}
 
     public function uniqueId(): string
     {
-        return $this->content;
+        return $this->content.($this->whole ? '' : ':cold');
     }
 
     public function handle(Masses $masses): void
     {
         $option = Option::query()->with('project')->find($this->option);
         if ($option !== null && Content::hash($option->project, $option) === $this->content) {
-            $masses->told($option->project, $option);
+            $this->whole ? $masses->told($option->project, $option) : $masses->cooled($option->project, $option);
         }
     }
 }

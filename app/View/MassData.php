@@ -12,7 +12,7 @@ use Ondergrond\Units\QuantityFormatter;
 final class MassData
 {
     /**
-     * @param  array<string, array<string, mixed>>  $runs  series of MassFile, by what they are
+     * @param  list<array<string, mixed>>  $runs  series of MassFile, each with what it is as `label`
      * @return array<string, mixed>
      */
     public static function of(array $runs, QuantityFormatter $format): array
@@ -21,8 +21,8 @@ final class MassData
         $warm = static fn (array $values): array => array_map(static fn (float $v): float => round($degrees->fromSi($v), 2), $values);
         $kilo = static fn (array $values): array => array_map(static fn (float $v): float => round($v / 1000, 3), $values);
         $out = [];
-        foreach ($runs as $label => $r) {
-            $run = ['label' => $label];
+        foreach ($runs as $r) {
+            $run = ['label' => $r['label']];
             foreach (['outside', 'room', 'surface'] as $key) {
                 $run[$key] = $warm($r[$key.'_c']);
             }
@@ -40,8 +40,7 @@ final class MassData
             }
             $out[] = $run;
         }
-        $first = $runs[array_key_first($runs) ?? ''] ?? ['step_h' => 1];
 
-        return ['step' => $first['step_h'], 'degrees' => $degrees->symbol, 'runs' => $out];
+        return ['step' => $runs[0]['step_h'] ?? 1, 'degrees' => $degrees->symbol, 'runs' => $out];
     }
 }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Option;
+use App\Models\Project;
+use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
+use Ondergrond\Exchange\MassFile;
 use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\Mass\MassPlace;
 use Ondergrond\Mass\Question\NightSetBack;
@@ -38,7 +42,21 @@ final readonly class MassPage
         public QuantityFormatter $format,
     ) {}
 
-    /** Whether the hours are simulated. */
+    /** @param  array<string, mixed>|null  $known  what was simulated; null: what is said at once */
+    public static function of(Project $project, Option $option, ?array $known, QuantityFormatter $format): self
+    {
+        [$site, $design] = [$project->site, $option->design];
+
+        return new self($site, $design, $known ?? MassFile::toArray(Assessor::mass($site, $design), Assessor::heatedFloor($site, $design)), $format);
+    }
+
+    /** Whether all of it is simulated. */
+    public function isWhole(): bool
+    {
+        return $this->mass['variants'] !== [];
+    }
+
+    /** Whether it is known how long the rooms stay warm. */
     public function isTold(): bool
     {
         return $this->mass['hours_to'] !== null;

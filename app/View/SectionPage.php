@@ -13,7 +13,6 @@ use Ondergrond\Assessor;
 use Ondergrond\Drawing\DampSheet;
 use Ondergrond\Drawing\FrostSheet;
 use Ondergrond\Drawing\SectionDrawing;
-use Ondergrond\Exchange\MassFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
@@ -73,7 +72,7 @@ final readonly class SectionPage
 
         return new self(
             $project, $option, $format, $heat, $field, $junctions, $load, $judgement, new FrostPage($frost, $format), new DampPage($damp, $format),
-            new MassPage($project->site, $option->design, $masses?->known($project, $option) ?? MassFile::toArray(Assessor::mass($project->site, $option->design), Assessor::heatedFloor($project->site, $option->design)), $format),
+            MassPage::of($project, $option, $masses?->cold($project, $option), $format),
             new SectionLog($option->design, $heat->counted, $format), $view,
             $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $view->side, $drawing, $format),
             $view->side === Side::Edge ? VapourData::json($damp, $drawing, $format) : 'null',

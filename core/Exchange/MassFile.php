@@ -127,9 +127,10 @@ final class MassFile
      *
      * @param  int  $skip  hours at its beginning that are left out
      * @param  int|null  $until  hours after them that are given
+     * @param  bool  $cells  with the floor's temperatures by depth
      * @return array<string, mixed>
      */
-    public static function series(Run $run, int $skip = 0, ?int $until = null): array
+    public static function series(Run $run, int $skip = 0, ?int $until = null, bool $cells = true): array
     {
         $step = $run->hours() > 24 * 60 ? 24 : 1;
         $data = ['step_h' => $step];
@@ -138,7 +139,7 @@ final class MassFile
             $values = array_slice($run->{$property}, $skip, $until);
             $data[$key] = array_map(static fn (array $c): float => round($key === 'store_kwh' ? end($c) : array_sum($c) / count($c), $digits), array_chunk($values, $step));
         }
-        if ($run->cells !== []) {
+        if ($cells && $run->cells !== []) {
             $floor = $run->model->branches[0];
             $data['depths_m'] = array_map(static fn (float $d): float => round($d, 4), $floor->depths);
             $data['sizes_m'] = array_map(static fn (float $d): float => round($d, 4), $floor->sizes);

@@ -44,9 +44,22 @@ final readonly class MassStory
     {
         $room = Room::of($site, $design);
 
-        return self::told($room, array_values(array_filter([
-            CoastDown::ask($room), NightSetBack::ask($room), WarmUp::ask($room), ClearDay::ask($room), SurplusPower::ask($room), HotSpell::ask($room), WholeYear::ask($room),
-        ])), FloorVariant::all($room));
+        return self::told($room, array_values(array_filter(array_map(static fn (string $question): ?Answer => self::answer($room, $question), self::QUESTIONS))), FloorVariant::all($room));
+    }
+
+    /** One question's; null where it is none, or does not arise. */
+    public static function answer(Room $room, string $question): ?Answer
+    {
+        return match ($question) {
+            'heating-stops' => CoastDown::ask($room),
+            'night-set-back' => NightSetBack::ask($room),
+            'warm-up' => WarmUp::ask($room),
+            'clear-winter-day' => ClearDay::ask($room),
+            'surplus-power' => SurplusPower::ask($room),
+            'heat-spell' => HotSpell::ask($room),
+            'year' => WholeYear::ask($room),
+            default => null,
+        };
     }
 
     /**

@@ -37,15 +37,15 @@ final readonly class MassController
             'option' => $option,
             'other' => $other,
             'format' => $format,
-            'mass' => $this->page($project, $option),
-            'beside' => $other === null ? null : $this->page($project, $other),
+            'mass' => $this->page($project, $option, true),
+            'beside' => $other === null ? null : $this->page($project, $other, true),
         ]);
     }
 
     /** For the bench: 202 until it is simulated. */
     public function core(Project $project, Option $option): Response
     {
-        $page = $this->page($project, $option);
+        $page = $this->page($project, $option, false);
 
         return new Response(view('section.mass', ['mass' => $page, 'whole' => route('mass.show', [$project, $option])])->render(), $page->isTold() ? 200 : 202);
     }
@@ -56,31 +56,31 @@ final readonly class MassController
         $hours = $this->masses->hours($project, $option, $question);
         abort_if($hours === null && $this->masses->known($project, $option) !== null, 404);
         if ($hours === null) {
-            $this->ask($project, $option);
+            $this->ask($project, $option, true);
         }
 
-        return new JsonResponse($hours === null ? null : MassData::of($hours['runs'], $this->reading->formatter($project)), $hours === null ? 202 : 200);
+        return new JsonResponse($hours === null ? null : MassData::of($hours, $this->reading->formatter($project)), $hours === null ? 202 : 200);
     }
 
     public function csv(Project $project, Option $option, string $question): Response
     {
-        $this->masses->told($project, $option);
+        $answer = Assessor::answer($project->site, $option->design, $question) ?? abort(404);
 
-        return Download::of($this->masses->hours($project, $option, $question)['csv'] ?? abort(404), 'text/csv; charset=UTF-8', "{$project->name} {$question}", 'csv');
+        return Download::of(MassFile::csv($answer->runs[array_key_first($answer->runs)], $question === 'year'), 'text/csv; charset=UTF-8', "{$project->name} {$question}", 'csv');
     }
 
-    private function page(Project $project, Option $option): MassPage
+    private function page(Project $project, Option $option, bool $whole): MassPage
     {
-        $known = $this->masses->known($project, $option);
+        $known = $this->masses->known($project, $option) ?? ($whole ? null : $this->masses->cold($project, $option));
         if ($known === null) {
-            $this->ask($project, $option);
+            $this->ask($project, $option, $whole);
         }
 
-        return new MassPage($project->site, $option->design, $known ?? MassFile::toArray(Assessor::mass($project->site, $option->design), Assessor::heatedFloor($project->site, $option->design)), $this->reading->formatter($project));
+        return MassPage::of($project, $option, $known, $this->reading->formatter($project));
     }
 
-    private function ask(Project $project, Option $option): void
+    private function ask(Project $project, Option $option, bool $whole): void
     {
-        TellMass::dispatch($option->id, Content::hash($project, $option));
+        TellMass::dispatch($option->id, Content::hash($project, $option), $whole);
     }
 }

@@ -70,8 +70,8 @@ final class ShareController
             throw new InvalidSignatureException;
         }
 
-        if ($masses->known($share->project, $share->option) === null) {
-            TellMass::dispatch($share->option->id, Content::hash($share->project, $share->option));
+        if ($masses->cold($share->project, $share->option) === null) {
+            TellMass::dispatch($share->option->id, Content::hash($share->project, $share->option), false);
         }
 
         return view('shared', [

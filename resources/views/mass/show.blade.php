@@ -3,7 +3,7 @@
 @php
     $m = $mass->mass;
     $pages = array_filter(['own' => $mass, 'other' => $beside]);
-    $pending = ! $mass->isTold() || ($beside !== null && ! $beside->isTold());
+    $pending = ! $mass->isWhole() || ($beside !== null && ! $beside->isWhole());
     $kappa = fn (float $kj): string => $format->number($kj, Quantity::Capacity);
 @endphp
 <x-layout :title="'Mass of '.$project->name.', '.$option->name" :project="$project" :option="$option" class="page page-wide mass-page">
