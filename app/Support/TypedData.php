@@ -67,7 +67,7 @@ final class TypedData
         if ($quantity === null) {
             return $text;
         }
-        if ($text === '' && (str_ends_with($path, '_limit_w_m2k') || str_starts_with($path, 'requirements.') || str_starts_with($path, 'frost.') || str_starts_with($path, 'damp.'))) {
+        if ($text === '' && (str_ends_with($path, '_limit_w_m2k') || str_starts_with($path, 'requirements.') || str_starts_with($path, 'frost.') || str_starts_with($path, 'damp.') || $path === 'room.heater_w_m2')) {
             return null;
         }
         if ($stored !== null && $text === $format->format((float) $stored, $quantity)) {

@@ -163,15 +163,17 @@ final class SectionProblem
     private static function patches(EdgeSection $section, Substance $ground, ?float $ledge): array
     {
         $patches = [];
+        $rock = new Substance('rock', Soil::Rock->conductivity(), Soil::Rock->heatCapacity());
         foreach ($section->regions as $region) {
-            // The rock lies under the ground, and what is built lies in both.
-            if ($ledge !== null && $region->part !== null) {
-                $patches[] = self::rock($section->window, $ledge);
-                $ledge = null;
-            }
             $patch = $region->solved ? self::patch($region, $ground) : null;
-            if ($patch !== null) {
-                $patches[] = $patch;
+            if ($patch === null) {
+                continue;
+            }
+            $patches[] = $patch;
+            // The rock lies in the ground, below its ledge; what is dug or built has taken it away.
+            $below = $ledge !== null && $region->part === null ? self::below($patch->polygon, round(-$ledge, self::DIGITS)) : [];
+            if ($below !== []) {
+                $patches[] = Patch::polygon($rock, $below);
             }
         }
         assert($patches !== []);
@@ -179,12 +181,27 @@ final class SectionProblem
         return $patches;
     }
 
-    private static function rock(Window $window, float $ledge): Patch
+    /**
+     * What of a polygon lies below a level (Sutherland & Hodgman 1974); empty where none does.
+     *
+     * @param  list<array{float, float}>  $polygon  m
+     * @return list<array{float, float}>
+     */
+    private static function below(array $polygon, float $level): array
     {
-        return Patch::rectangle(
-            new Substance('rock', Soil::Rock->conductivity(), Soil::Rock->heatCapacity()),
-            round(-$window->inward, self::DIGITS), round(-$window->down, self::DIGITS), round($window->outward, self::DIGITS), round(-$ledge, self::DIGITS),
-        );
+        $cut = [];
+        [$u, $v] = $polygon[count($polygon) - 1];
+        foreach ($polygon as [$x, $y]) {
+            if (($y < $level) !== ($v < $level)) {
+                $cut[] = [round($u + ($x - $u) * ($level - $v) / ($y - $v), self::DIGITS), $level];
+            }
+            if ($y < $level) {
+                $cut[] = [$x, $y];
+            }
+            [$u, $v] = [$x, $y];
+        }
+
+        return $cut;
     }
 
     /** Takes away what lies over the pipes of a heated floor. */

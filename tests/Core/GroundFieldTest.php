@@ -14,6 +14,7 @@ use Ondergrond\Drawing\Text;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\SectionFile;
+use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Field\Boundary;
 use Ondergrond\Field\Patch;
 use Ondergrond\Field\Substance;
@@ -71,6 +72,19 @@ final class GroundFieldTest extends TestCase
         self::assertNotNull($field->temperatureAt(-1.5, 0.2, 1.0), 'no hollow under the floor');
         self::assertNull($field->temperatureAt(-1.5, 0.8, 1.0), 'the room is no ground');
         self::assertGreaterThan($field->site->climate->monthly[0], $field->temperatureAt(-1.5, 0.2, 1.0));
+    }
+
+    /** Rock outside is rock outside: the cellar that was blasted into it is still a room, and loses more through it. */
+    public function test_rock_does_not_fill_a_cellar(): void
+    {
+        $project = Examples::of('heated-basement') ?? self::fail('no such family');
+        $on = static fn (?float $ledge): GroundField => GroundField::of(SiteCodec::fromArray(array_replace_recursive(SiteCodec::toArray($project->site), ['frost' => ['ledge_m' => $ledge]])), $project->options[0]->design, yearly: false);
+        [$soil, $rock] = [$on(null)->shares(), $on(0.5)->shares()];
+        self::assertSame(array_keys($soil), array_keys($rock), 'the same faces of the same rooms');
+        self::assertGreaterThan($soil['floor'], $rock['floor']);
+        self::assertGreaterThan(array_sum($soil), array_sum($rock));
+        self::assertNull($on(0.5)->meanAt(-1.5, -1.0), 'air in the cellar');
+        self::assertNotNull($on(0.5)->meanAt(1.5, -1.0), 'rock outside it');
     }
 
     public function test_the_year_swings_about_its_mean_and_the_ground_follows_late(): void

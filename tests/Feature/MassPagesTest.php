@@ -131,6 +131,8 @@ final class MassPagesTest extends TestCase
         $site = ($this->project->fresh() ?? self::fail('it is there'))->site;
         self::assertSame([47.5, 0.45, 60.0, 8.0, -20.0, 0.2, 0.3], [$site->sun->latitude, $site->sun->shares[4], $site->room->heater, $site->room->panels, $site->room->turned, $site->room->roof, $site->room->blinds]);
         self::assertEqualsWithDelta(18.58, $site->room->glassSouth, 0.005);
+        $save(['room' => ['heater_w_m2' => '']])->assertSessionHasNoErrors();
+        self::assertNull(($this->project->fresh() ?? self::fail('it is there'))->site->room->heater, 'emptied: as the design day asks');
         $this->get("/projects/{$this->project->id}/site")->assertOk()->assertSeeInOrder(['The rooms over the floor', 'Sun and glass', '20 30 40 40 45 50 50 50 45 40 25 20']);
         $this->get("/projects/{$this->project->id}/site/history")->assertOk()->assertSee('Latitude')->assertSee('Glass to the south');
     }
