@@ -15,18 +15,20 @@ const some = (values) => values.some((v) => Math.abs(v) > 1e-6);
 
 const line = (label, values, stroke, more = {}) => ({ label, values, stroke, width: 1.6, points: { show: false }, ...more });
 
-/** The cell in the middle of what stores most: deep, but in the warm. */
-function deep(run) {
-    const last = run.parts.lastIndexOf(run.parts.find((part) => part !== 'ground'));
-    return Math.floor(last / 2);
+/** Depths that are drawn beside the face: half-way into the uppermost layer, and the foot of all that was laid. */
+function depths(run) {
+    const upper = run.parts.lastIndexOf(run.parts[0]);
+    const foot = run.parts.includes('ground') ? run.parts.indexOf('ground') - 1 : run.parts.length - 1;
+    return [Math.floor(upper / 2), foot];
 }
 
 /** Which lines stand in which plot: those of the run that is asked about, of the one it is held against, of the other floor. */
 export function lines([own, against], other) {
     const warm = [line('outside', own.outside, SLATE, { width: 1 }), line('rooms', own.room, INK, { width: 2.4 }), line('floor’s face', own.surface, CLAY)];
     if (own.cells) {
-        const at = deep(own);
-        warm.push(line(`${own.depths[at]} down`, own.cells.map((cells) => cells[at]), OCHRE));
+        const [middle, foot] = depths(own);
+        warm.push(line(`${own.depths[middle]} down`, own.cells.map((cells) => cells[middle]), OCHRE));
+        warm.push(line(`${own.depths[foot]} down`, own.cells.map((cells) => cells[foot]), MOSS, { width: 1 }));
     }
     const flow = [line('heating', own.heat, CLAY), line('sun', own.sun, OCHRE), line('surplus', own.surplus, MOSS), line('floor to rooms', own.to_room, WATER)].filter((l) => some(l.values));
     const store = [line('floor', own.store, CLAY, { fill: 'rgba(140, 74, 36, .16)' })];
