@@ -16,6 +16,8 @@ use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Site;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\Unit;
+use Ondergrond\Units\UnitSystem;
 use Ondergrond\Verdict\Verdict;
 
 /** What a floor stores, how long that lasts and what heats it, in words. */
@@ -77,6 +79,7 @@ final readonly class MassPage
     public function said(string $slug): string
     {
         $f = $this->mass['questions'][$slug] ?? null;
+        $metric = $this->format->system === UnitSystem::Metric;
 
         return $f === null ? 'Nothing heats this floor.' : match ($slug) {
             'heating-stops' => $this->stops($f),
@@ -92,8 +95,8 @@ final readonly class MassPage
                 $this->passes($f['hours_to_too_warm'], $f['too_warm_c']), $this->warm($f['warmest_c']), $this->passes($f['light_hours_to_too_warm'], $f['too_warm_c']), $this->warm($f['light_warmest_c']),
             ),
             'year' => sprintf(
-                'Heating takes %s in the year, %s for a square metre; sun brings %s, surplus power %s, people and lamps %s. %s go into the ground. Too warm for %.0f hours; at most %s.',
-                $this->kwh($f['heat_kwh']), $this->kwh($f['heat_kwh_m2']), $this->kwh($f['sun_kwh']), $this->kwh($f['surplus_kwh']), $this->kwh($f['gains_kwh']), $this->kwh($f['ground_kwh']), $f['hours_too_warm'], $this->warm($f['warmest_c']),
+                'Heating takes %s in the year, %s for a square %s; sun brings %s, surplus power %s, people and lamps %s. %s go into the ground. Too warm for %.0f hours; at most %s.',
+                $this->kwh($f['heat_kwh']), $metric ? $this->kwh($f['heat_kwh_m2']) : $this->kwh($f['heat_kwh_m2'] * Unit::FOOT ** 2), $metric ? 'metre' : 'foot', $this->kwh($f['sun_kwh']), $this->kwh($f['surplus_kwh']), $this->kwh($f['gains_kwh']), $this->kwh($f['ground_kwh']), $f['hours_too_warm'], $this->warm($f['warmest_c']),
             ),
             default => '',
         };
@@ -159,6 +162,18 @@ final readonly class MassPage
         return $kwh === null ? '–' : (abs($kwh) >= 100.0 ? $this->format->mark->written(sprintf("%.0f\u{a0}kWh", $kwh)) : $this->format->format($kwh, Quantity::Stored));
     }
 
+    /** Of each degree that the reader’s thermometer shows, from kWh/K. */
+    public function perDegree(float $kwh): string
+    {
+        return $this->kwh($kwh * $this->format->system->degree());
+    }
+
+    /** What that degree is called. */
+    public function degree(): string
+    {
+        return $this->format->system === UnitSystem::Metric ? 'kelvin' : 'degree';
+    }
+
     /** `40 min`, `18 h`, `3 days`: no finer than is known. */
     public static function time(?float $hours): string
     {
@@ -197,7 +212,7 @@ final readonly class MassPage
         $hours = $this->mass['hours_to'];
 
         return $hours === null
-            ? sprintf('The floor holds %s for a kelvin. How long that lasts is being worked out.', $this->kwh($this->mass['store_kwh_k']))
+            ? sprintf('The floor holds %s for a %s. How long that lasts is being worked out.', $this->perDegree($this->mass['store_kwh_k']), $this->degree())
             : sprintf('Without heating on the coldest day the rooms are at %s %s.', $this->warm(10.0), $hours['10'] === null ? 'not within twenty days' : 'after '.self::time($hours['10']));
     }
 

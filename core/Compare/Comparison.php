@@ -143,7 +143,7 @@ final readonly class Comparison
     {
         $rows = [
             new Row('Floor takes in over a day, κ, '.$format->unit(Quantity::Capacity), array_map(static fn (MassVerdict $m): string => $format->number($m->day()->inner / 1000, Quantity::Capacity), $masses)),
-            new Row('Held in the warm for a kelvin, '.$format->unit(Quantity::Stored), array_map(static fn (MassVerdict $m): string => $format->number($m->store(), Quantity::Stored), $masses)),
+            new Row('Held in the warm for a '.($format->system === UnitSystem::Metric ? 'kelvin' : 'degree').', '.$format->unit(Quantity::Stored), array_map(static fn (MassVerdict $m): string => $format->number($m->store() * $format->system->degree(), Quantity::Stored), $masses)),
         ];
         foreach (CoastDown::TO as $t) {
             $rows[] = new Row(

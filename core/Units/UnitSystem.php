@@ -15,4 +15,10 @@ enum UnitSystem: string
     {
         return $this === self::Metric ? 'mm · °C · W' : 'in · °F · Btu/h';
     }
+
+    /** A degree of its thermometers, K. */
+    public function degree(): float
+    {
+        return $this === self::Metric ? 1.0 : 5 / 9;
+    }
 }

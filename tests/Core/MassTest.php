@@ -254,8 +254,9 @@ final class MassTest extends TestCase
     {
         $project = self::project('insulated-screed-floor');
         $design = self::changed($project->options[0]->design, ['heating' => $heating]);
-        $finding = Assessor::judge($project->site, $design)->find($rule)?->finding ?? self::fail('it is found');
-        for ($tries = 0; $tries < 4 && $finding !== null; $tries++) {
+        $finding = (Assessor::judge($project->site, $design)->find($rule) ?? self::fail('it is found'))->finding;
+        $tries = 0;
+        while ($finding !== null && $tries++ < 4) {
             $design = $finding->remedy?->applied($design) ?? self::fail('it can be applied');
             $finding = Assessor::judge($project->site, $design)->find($rule)?->finding;
         }

@@ -74,7 +74,8 @@ final class MassPagesTest extends TestCase
         $this->get("{$this->base}/dreams.csv")->assertNotFound();
         $this->designer->update(['units' => 'inch-pound']);
         self::assertSame('°F', $this->getJson("{$this->base}/warm-up.json")->assertOk()->json('degrees'));
-        $this->get($this->base)->assertOk()->assertSee('°F');
+        // 11.0 kWh for a kelvin are 6.1 for a degree Fahrenheit; 29 kWh for a square metre 2.7 for a square foot.
+        $this->get($this->base)->assertOk()->assertSee('°F')->assertSee("hold 6.1\u{a0}kWh for each degree")->assertSee("2.7\u{a0}kWh for a square foot");
     }
 
     public function test_what_no_pipes_heat_takes_no_surplus(): void

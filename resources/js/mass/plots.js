@@ -62,7 +62,7 @@ export function plot(Plot, element, hours, set, unit, when, moved) {
             cursor: { sync: { key: 'mass' }, drag: { x: false, y: false }, y: false, points: { size: 7 } },
             scales: { x: { time: false } },
             hooks: { setCursor: [(u) => moved(u.cursor.idx)] },
-            axes: [{ ...axis, size: 30, space: 46, incrs: STEPS, values: (u, ticks) => ticks.map((t) => when(t, true)) }, { ...axis, size: 46 }],
+            axes: [{ ...axis, size: 30, space: 46, incrs: STEPS, values: (u, ticks) => ticks.map((t) => when(t, true)) }, { ...axis, size: 46, space: 26 }],
             series: [{ label: 'at', value: (u, v) => (v == null ? '–' : when(v, false)) }, ...set.map(({ values, ...series }) => ({ ...series, value: (u, v) => round(v) }))],
         },
         [hours, ...set.map(({ values }) => values)],

@@ -80,7 +80,7 @@
     @endforeach
     <section aria-labelledby="layers-title">
         <h2 id="layers-title">What its layers take in</h2>
-        <p class="hint">For a swing of a day, three days, a week, a month, from air to air after ISO 13786, ground included. κ is what a square metre takes and gives back for a kelvin of swing; in brackets from surface to surface, as a room’s own sum takes it. The longer the swing, the deeper it reaches.</p>
+        <p class="hint">For a swing of a day, three days, a week, a month, from air to air after ISO 13786, ground included. κ is what its area takes in and gives back for each degree of swing; in brackets from surface to surface, as a room’s own sum takes it. The longer the swing, the deeper it reaches.</p>
         <div class="scroll" tabindex="0" role="region" aria-label="Layers">
         <table class="figures mass-dynamic">
             <thead><tr><th scope="col">stack</th><th scope="col">swing of</th><th scope="col">admittance, {{ $format->unit(Quantity::Transmittance) }}</th><th scope="col">κ inside, {{ $format->unit(Quantity::Capacity) }}</th><th scope="col">of a swing beyond, comes through</th><th scope="col">later by</th><th scope="col">holds in the warm, {{ $format->unit(Quantity::Capacity) }}</th></tr></thead>
@@ -93,7 +93,7 @@
             </tbody>
         </table>
         </div>
-        <p>The floor takes and gives back @foreach ($m['usable_kwh_k'] as $hours => $kwh){{ $mass->kwh($kwh) }} over {{ $hours === 24 ? 'a day' : MassPage::time($hours) }}{{ $loop->last ? '' : ', ' }}@endforeach, where the room swings by a kelvin up and down. In the warm, floor and walls hold {{ $mass->kwh($m['store_kwh_k']) }} for each kelvin.</p>
+        <p>The floor takes and gives back @foreach ($m['usable_kwh_k'] as $hours => $kwh){{ $mass->perDegree($kwh) }} over {{ $hours === 24 ? 'a day' : MassPage::time($hours) }}{{ $loop->last ? '' : ', ' }}@endforeach, where the room swings by a {{ $mass->degree() }} up and down. In the warm, floor and walls hold {{ $mass->perDegree($m['store_kwh_k']) }} for each {{ $mass->degree() }}.</p>
     </section>
     @if ($m['room'])
         <section aria-labelledby="room-title">

@@ -22,7 +22,7 @@
     <table class="core-bearing"><tbody>
         <tr><th scope="row">floor takes in over a day</th><td>{{ $format->format($m['kappa_kj_m2k'], Quantity::Capacity) }}</td></tr>
         <tr><th scope="row">admittance</th><td>{{ $format->format($m['admittance_w_m2k'], Quantity::Transmittance) }}</td></tr>
-        <tr><th scope="row">held in the warm for a kelvin</th><td>{{ $mass->kwh($m['store_kwh_k']) }}</td></tr>
+        <tr><th scope="row">held in the warm for a {{ $mass->degree() }}</th><td>{{ $mass->perDegree($m['store_kwh_k']) }}</td></tr>
         @if ($hours)<tr><th scope="row">given up in a day, in three of cold</th><td>{{ $mass->kwh($m['storm_kwh']['24']) }}, {{ $mass->kwh($m['storm_kwh']['72']) }}</td></tr>@endif
         @if ($m['heated_floor'])
             <tr><th scope="row">heated floor gives; rooms take</th><td>{{ $format->number($m['heated_floor']['output_w_m2'], Quantity::HeatFlux) }}; {{ $format->format($m['heated_floor']['need_w_m2'], Quantity::HeatFlux) }}</td></tr>
