@@ -68,7 +68,7 @@ final class MassFile
     public static function dynamic(Dynamic $d): array
     {
         return [
-            'u_w_m2k' => round($d->transmittance, 5), 'admittance_w_m2k' => round($d->admittance, 5), 'lead_h' => round($d->lead / 3600, 4),
+            'u_w_m2k' => round($d->transmittance, 5), 'admittance_w_m2k' => round($d->admittance, 5), 'lead_h' => round($d->lead / 3600, 4), 'admittance_outside_w_m2k' => round($d->outerAdmittance, 5),
             'periodic_w_m2k' => round($d->periodic, 7), 'decrement' => round($d->decrement, 6), 'lag_h' => round($d->lag / 3600, 4),
             'kappa_kj_m2k' => round($d->inner / 1000, 4), 'kappa_outside_kj_m2k' => round($d->outer / 1000, 4),
         ];
@@ -105,9 +105,9 @@ final class MassFile
         return [
             'room_c' => $h->room, 'need_w_m2' => round($h->need, 2), 'water_over_room_k' => $h->cable === null ? round($h->excess, 3) : null,
             'output_w_m2' => round($h->output, 2), 'given_w_m2' => round($h->given, 2), 'covers_share' => round($h->covers(), 4),
-            'surface_c' => round($h->surface, 2), 'warmest_c' => round($h->warmest, 2), 'limit_c' => $h->limit(), 'edge_limit_c' => Surface::EDGE,
+            'surface_c' => round($h->surface, 2), 'warmest_c' => round($h->warmest, 2), 'limit_c' => $h->limit(), 'most_w_m2' => round($h->most(), 2), 'slender' => $h->isSlender(), 'edge_limit_c' => Surface::EDGE,
             'word_surface' => $h->surfaceWord()->value, 'word_output' => $h->outputWord()->value,
-            'en1264_k_w_m2k' => self::round($h->standard?->coefficient, 4), 'en1264_output_w_m2' => self::round($h->byStandard(), 2),
+            'en1264_k_w_m2k' => self::round($h->standard?->coefficient, 4), 'en1264_output_w_m2' => self::round($h->byStandard(), 2), 'en1264_surface_c' => self::round($h->surfaceByStandard(), 2),
             'water_needed_c' => self::round($h->waterNeeded, 2), 'cable_c' => self::round($h->cable, 2), 'cable_w_m' => self::round($h->cableLoad(), 2),
             'loops' => $h->loops === null ? null : [
                 'zones' => $h->loops->zones, 'count' => $h->loops->count(), 'length_m' => round($h->loops->length, 2), 'pipe_m' => round($h->loops->pipe(), 1),

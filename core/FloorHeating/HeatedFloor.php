@@ -107,6 +107,14 @@ final readonly class HeatedFloor
         return $this->standard === null ? null : $this->standard->coefficient * $this->excess;
     }
 
+    /** Mean of the surface by the standard's curve, °C; null where its range ends. */
+    public function surfaceByStandard(): ?float
+    {
+        $output = $this->byStandard();
+
+        return $output === null ? null : $this->room + Surface::over($output);
+    }
+
     /** Of what the rooms take, what it gives. */
     public function covers(): float
     {
@@ -117,6 +125,18 @@ final readonly class HeatedFloor
     public function limit(): float
     {
         return min(Surface::STAY, $this->design->finish->kind->warmest() ?? Surface::STAY);
+    }
+
+    /** What a surface gives that is as warm as it may be everywhere, W/m². */
+    public function most(): float
+    {
+        return Surface::output($this->limit() - $this->room);
+    }
+
+    /** Whether pipes lie so far apart that their row's resistance holds; where they do not, the field is to be gone by. */
+    public function isSlender(): bool
+    {
+        return PipeGrid::isSlender($this->design->heating);
     }
 
     /** Of what the surface may be over the room, what it is. */

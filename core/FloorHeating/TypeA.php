@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\FloorHeating;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Design\FloorFinish;
 use Ondergrond\Design\Heating;
 
 /**
@@ -52,19 +51,14 @@ final readonly class TypeA
         $over = $heating->depth - $heating->pipe / 2;
 
         return ! $design->screed->present() || $heating->depth > $design->screed->thickness ? null
-            : self::by($heating, $over, $design->screed->material->conductivity, $design->finish->kind);
+            : self::covered($heating, $over, $design->screed->material->conductivity, $design->finish->kind->resistance());
     }
 
     /**
      * @param  float  $over  s_u, of the screed over the pipes, m
      * @param  float  $conductivity  λ_E of the screed, W/(m·K)
+     * @param  float  $covering  R_λB, m²K/W
      */
-    public static function by(Heating $heating, float $over, float $conductivity, FloorFinish $finish): ?self
-    {
-        return self::covered($heating, $over, $conductivity, $finish->resistance());
-    }
-
-    /** @param  float  $covering  R_λB, m²K/W */
     public static function covered(Heating $heating, float $over, float $conductivity, float $covering): ?self
     {
         $t = $heating->spacing;

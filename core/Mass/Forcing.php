@@ -39,11 +39,20 @@ final readonly class Forcing
         return new self($this->outside, $this->beyond, $sun ?? $this->sun, $set ?? $this->set, $surplus ?? $this->surplus);
     }
 
-    public function then(self $next): self
+    /** Heated to one temperature all the time, whatever the season says, and without surplus power. */
+    public function heatedTo(float $set): self
     {
-        return new self(
-            [...$this->outside, ...$next->outside], [...$this->beyond, ...$next->beyond], [...$this->sun, ...$next->sun],
-            [...$this->set, ...$next->set], [...$this->surplus, ...$next->surplus],
-        );
+        return $this->but(set: array_fill(0, $this->hours(), $set))->withoutSurplus();
+    }
+
+    /** Not heated at all, and without surplus power. */
+    public function unheated(): self
+    {
+        return $this->but(set: array_fill(0, $this->hours(), null))->withoutSurplus();
+    }
+
+    public function withoutSurplus(): self
+    {
+        return $this->but(surplus: array_fill(0, $this->hours(), 0.0));
     }
 }

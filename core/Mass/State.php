@@ -36,10 +36,4 @@ final readonly class State
 
         return new self($air, $cells);
     }
-
-    /** Everything at one temperature. */
-    public static function even(Room $room, float $temperature): self
-    {
-        return new self($temperature, array_map(static fn (Branch $b): array => array_fill(0, count($b->capacities), $temperature), $room->branches));
-    }
 }

@@ -90,9 +90,8 @@ final readonly class Weather
     public function heatSpell(int $count): Forcing
     {
         $day = $this->warmestDay();
-        $spell = $this->of($count, static fn (): array => [self::SPELL - self::SPELL_SWING, self::SPELL_SWING], static fn (): int => $day, static fn (): bool => true, null);
 
-        return $spell->but(set: array_fill(0, $spell->hours(), null));
+        return $this->of($count, static fn (): array => [self::SPELL - self::SPELL_SWING, self::SPELL_SWING], static fn (): int => $day, static fn (): bool => true, null)->unheated();
     }
 
     /** In the middle of the coldest month; 0 is 1 January. */

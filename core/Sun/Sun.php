@@ -31,19 +31,6 @@ final class Sun
         return self::CONSTANT * (1 + 0.033 * cos(2 * M_PI * $day / 365));
     }
 
-    /**
-     * Over a day on level ground above the air, J/m² (Duffie & Beckman, 1.10.3; FAO-56, equation 21).
-     *
-     * @param  float  $latitude  rad
-     */
-    public static function dailyExtraterrestrial(float $latitude, int $day): float
-    {
-        $d = self::declination($day);
-        $ws = acos(max(-1.0, min(1.0, -tan($latitude) * tan($d))));
-
-        return 86_400 / M_PI * self::extraterrestrial($day) * (cos($latitude) * cos($d) * sin($ws) + $ws * sin($latitude) * sin($d));
-    }
-
     /** ω, rad; noon is 0, afternoon positive. */
     public static function hourAngle(float $hour): float
     {
@@ -54,12 +41,6 @@ final class Sun
     public static function cosZenith(float $latitude, float $declination, float $hourAngle): float
     {
         return sin($latitude) * sin($declination) + cos($latitude) * cos($declination) * cos($hourAngle);
-    }
-
-    /** Azimuth, rad. */
-    public static function azimuth(float $latitude, float $declination, float $hourAngle): float
-    {
-        return atan2(cos($declination) * sin($hourAngle), cos($declination) * cos($hourAngle) * sin($latitude) - sin($declination) * cos($latitude));
     }
 
     /**

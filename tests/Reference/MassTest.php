@@ -154,7 +154,7 @@ final class MassTest extends TestCase
             $room = Room::of($project->site, $project->options[0]->design);
             $days = (new Weather($room))->coldest(5);
             $dark = $days->but(sun: array_fill(0, 120, 0.0), set: array_fill(0, 120, null), surplus: array_fill(0, 120, 0.0));
-            $start = State::even($room, 19.0);
+            $start = self::even($room, 19.0);
             $run = Simulation::run($room, Regime::of($room), $dark, $start, true);
             $theirs = self::ask(['room' => [
                 'branches' => array_map(static fn (Branch $b, int $i): array => [...get_object_vars($b), 'film' => $room->film($i)], $room->branches, array_keys($room->branches)),
@@ -216,9 +216,14 @@ final class MassTest extends TestCase
         return Room::of($site, $design)->onFloor($layers, null);
     }
 
+    private static function even(Room $room, float $t): State
+    {
+        return new State($t, array_map(static fn (Branch $b): array => array_fill(0, count($b->capacities), $t), $room->branches));
+    }
+
     private static function free(Room $room, float $floor, float $air, int $hours): Run
     {
-        $start = State::even($room, $air);
+        $start = self::even($room, $air);
         $cells = $start->cells;
         $cells[0] = array_fill(0, count($cells[0]), $floor);
         $flat = static fn (float $t): array => array_fill(0, $hours, $t);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\Mass\Question;
 
-use Ondergrond\Mass\Forcing;
 use Ondergrond\Mass\Regime;
 use Ondergrond\Mass\Room;
 use Ondergrond\Mass\Run;
@@ -21,12 +20,12 @@ final class ClearDay
         $regime = Regime::of($room);
         $weather = new Weather($room);
         $day = $weather->coldestDay();
-        $start = Settled::after($room, $regime, self::plain($weather->days(($day + 365 - Settled::DAYS) % 365, Settled::DAYS, false), $room));
+        $start = Settled::after($room, $regime, $weather->days(($day + 365 - Settled::DAYS) % 365, Settled::DAYS, false)->heatedTo($room->set()));
         $dull = array_fill(0, self::AFTER + 1, false);
-        $clear = Simulation::run($room, $regime, self::plain($weather->patterned($day, true, ...array_slice($dull, 1)), $room), $start, true);
-        $covered = Simulation::run($room, $regime, self::plain($weather->patterned($day, ...$dull), $room), $start);
+        $clear = Simulation::run($room, $regime, $weather->patterned($day, true, ...array_slice($dull, 1))->heatedTo($room->set()), $start, true);
+        $covered = Simulation::run($room, $regime, $weather->patterned($day, ...$dull)->heatedTo($room->set()), $start);
         // What the sun alone does is seen without the thermostat, which would take off what the sun gives.
-        $free = static fn (bool $first): Run => Simulation::run($room, $regime, self::plain($weather->patterned($day, $first, ...array_slice($dull, 1)), $room)->but(set: array_fill(0, 24 * (self::AFTER + 1), null)), $start);
+        $free = static fn (bool $first): Run => Simulation::run($room, $regime, $weather->patterned($day, $first, ...array_slice($dull, 1))->unheated(), $start);
         $more = array_map(static fn (float $a, float $b): float => $a - $b, $free(true)->store, $free(false)->store);
         $most = max([0.0, ...array_slice($more, 0, 24)]);
         $at = (int) array_search($most, $more, true);
@@ -50,10 +49,5 @@ final class ClearDay
             'heating_saved_kwh' => $saved,
             'warmest_c' => max([$clear->room[0], ...array_slice($clear->room, 0, 24)]),
         ], ['a clear day' => $clear, 'covered' => $covered]);
-    }
-
-    private static function plain(Forcing $days, Room $room): Forcing
-    {
-        return $days->but(set: array_fill(0, $days->hours(), $room->set()), surplus: array_fill(0, $days->hours(), 0.0));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\Mass\Question;
 
-use Ondergrond\Mass\Forcing;
 use Ondergrond\Mass\Regime;
 use Ondergrond\Mass\Room;
 use Ondergrond\Mass\Run;
@@ -61,18 +60,8 @@ final class CoastDown
         $weather = new Weather($room);
         $days = $weather->coldest(self::DAYS);
 
-        return Simulation::run($room, $regime, self::unheated($days), Settled::after($room, $regime, self::heated($weather->coldest(Settled::DAYS), $room)), true);
-    }
-
-    /** Asked for whether or not the building is heated in winter: the question is what then happens. */
-    private static function heated(Forcing $days, Room $room): Forcing
-    {
-        return $days->but(set: array_fill(0, $days->hours(), $room->set()), surplus: array_fill(0, $days->hours(), 0.0));
-    }
-
-    private static function unheated(Forcing $days): Forcing
-    {
-        return $days->but(set: array_fill(0, $days->hours(), null), surplus: array_fill(0, $days->hours(), 0.0));
+        // Asked for whether or not the building is heated in winter: the question is what then happens.
+        return Simulation::run($room, $regime, $days->unheated(), Settled::after($room, $regime, $weather->coldest(Settled::DAYS)->heatedTo($room->set())), true);
     }
 
     /** Out of the floor's surface, kWh. */

@@ -40,6 +40,6 @@ final class HotSpell
         $before = $weather->days($weather->warmestDay() - Settled::DAYS, Settled::DAYS);
         $spell = $weather->heatSpell(self::DAYS);
 
-        return Simulation::run($room, $regime, $spell->but(surplus: array_fill(0, $spell->hours(), 0.0)), Settled::after($room, $regime, $before->but(surplus: array_fill(0, $before->hours(), 0.0))), true);
+        return Simulation::run($room, $regime, $spell, Settled::after($room, $regime, $before->withoutSurplus()), true);
     }
 }

@@ -31,10 +31,10 @@ final class NightSetBack
         $weather = new Weather($room);
         $by = $room->site->damp->setBack > 0.0 ? $room->site->damp->setBack : DampBasis::SET_BACK;
         $from = ($weather->coldestDay() + 365 - 10) % 365;
-        $days = self::always($weather->days($from, 7 * (self::WEEKS + 1)), $room, 0.0);
-        $start = Settled::after($room, $regime, self::always($weather->days(($from + 365 - Settled::DAYS) % 365, Settled::DAYS), $room, 0.0));
+        $days = $weather->days($from, 7 * (self::WEEKS + 1))->heatedTo($room->set());
+        $start = Settled::after($room, $regime, $weather->days(($from + 365 - Settled::DAYS) % 365, Settled::DAYS)->heatedTo($room->set()));
         $even = Simulation::run($room, $regime, $days, $start);
-        $back = Simulation::run($room, $regime, self::always($days, $room, $by), $start, true);
+        $back = Simulation::run($room, $regime, self::letCool($days, $room, $by), $start, true);
         $skip = 7 * 24;
         [$a, $b] = [Run::energy($even->heat, $skip), Run::energy($back->heat, $skip)];
         $late = [];
@@ -57,7 +57,7 @@ final class NightSetBack
         ], ['let cool at night' => $back, 'kept even' => $even], $skip);
     }
 
-    private static function always(Forcing $days, Room $room, float $by): Forcing
+    private static function letCool(Forcing $days, Room $room, float $by): Forcing
     {
         $set = [];
         for ($h = 0; $h < $days->hours(); $h++) {
@@ -65,6 +65,6 @@ final class NightSetBack
             $set[] = $room->set() - ($hour >= 22 || $hour < self::MORNING ? $by : 0.0);
         }
 
-        return $days->but(set: $set, surplus: array_fill(0, $days->hours(), 0.0));
+        return $days->but(set: $set);
     }
 }

@@ -43,6 +43,6 @@ final class WarmUp
         $weather = new Weather($room);
         $days = $weather->days($weather->coldestDay(), self::DAYS);
 
-        return Simulation::run($room, Regime::of($room), $days->but(set: array_fill(0, $days->hours(), $room->set()), surplus: array_fill(0, $days->hours(), 0.0)), State::steady($room, self::COLD, min(self::COLD, $days->outside[0]), min(self::COLD, $days->beyond[0])), true);
+        return Simulation::run($room, Regime::of($room), $days->heatedTo($room->set()), State::steady($room, self::COLD, min(self::COLD, $days->outside[0]), min(self::COLD, $days->beyond[0])), true);
     }
 }
