@@ -14,6 +14,9 @@ use Ondergrond\Mass\Question\CoastDown;
 /** What rooms do through hours and days, kept by content: cooling takes a tenth of a second or two, the whole story some seconds. */
 final readonly class Masses
 {
+    /** Raised where what is kept changes its shape: an older one is told anew. */
+    private const SHAPE = 2;
+
     public function __construct(private Repository $cache) {}
 
     /** @return array<string, mixed>|null the whole story, as in assessment files; null where it is still to be told */
@@ -94,6 +97,6 @@ final readonly class Masses
 
     private static function key(Project $project, Option $option): string
     {
-        return 'mass:'.Content::hash($project, $option);
+        return 'mass'.self::SHAPE.':'.Content::hash($project, $option);
     }
 }
