@@ -25,6 +25,9 @@ final class MassTest extends BrowserTestCase
     {
         $this->signIn();
         $this->openBench('Orchard glasshouse floor');
+        // A slab that nobody has simulated before.
+        $this->type('#design-slab-thickness_m', sprintf('%.1f mm', 170 + random_int(0, 299) / 10));
+        $this->awaitSaved();
         $this->awaitThat(fn (): bool => str_contains($this->text('#mass-core .mass-found'), 'Without heating'), 'the hours come onto the bench by themselves');
         self::assertMatchesRegularExpression('~16\x{a0}°C: .*10\x{a0}°C: .*5\x{a0}°C: ~su', (string) $this->browser->executeScript('return document.getElementById("mass-line-title").textContent'));
         $this->openStory();
@@ -33,6 +36,10 @@ final class MassTest extends BrowserTestCase
         $this->assertAccessible();
         $this->find('[data-question=surplus-power] button')->click();
         $this->awaitThat(fn (): bool => $this->text('.mass-shown') === 'Surplus power into the floor', 'another question');
+        // Once it is told nothing is fetched any more, and what was picked stays.
+        $this->browser->executeScript('document.activeElement.blur()');
+        sleep(3);
+        self::assertSame('Surplus power into the floor', $this->text('.mass-shown'));
         self::assertSame('true', $this->find('[data-question=surplus-power] button')->getAttribute('aria-pressed'));
         $this->awaitThat(fn (): bool => str_contains($this->text('.mass-film output'), 'day 1'), 'the first hour');
         $cold = $this->browser->executeScript('return document.querySelector(".mass-strip rect").getAttribute("fill")');

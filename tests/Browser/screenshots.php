@@ -58,7 +58,7 @@ $views = [
         $browser->executeScript('const pick = document.getElementById("overlay-stack"); pick.value = 3; pick.dispatchEvent(new Event("change", { bubbles: true })); document.querySelector(".overlay-read").scrollIntoView({ block: "end" })');
     }],
     'mass' => ['Joost', '/projects/6/section/14/mass?beside=15', 1280, 1100, static function () use ($browser, $find): void {
-        for ($i = 0; $i < 60 && $browser->executeScript('return document.querySelector("#mass-live").hasAttribute("data-pending")') === true; $i++) {
+        for ($i = 0; $i < 60 && $browser->executeScript('return document.querySelector("#mass-live [data-pending]") !== null') === true; $i++) {
             sleep(1);
         }
         sleep(2);
