@@ -64,7 +64,7 @@ final readonly class Frosts
         if ($data === null) {
             return null;
         }
-        /** @var array{margin: float, day: int|null, lowest: float|null, open: float, heat: float, cells: int, closure: float, residual: float, seconds: float} $data */
+        /** @var array{margin: float, error: float, day: int|null, lowest: float|null, slabIce: float, neighbourIce: float, stemIce: float, open: float, heat: float, cells: int, closure: float, residual: float, seconds: float} $data */
         /** @var array<int, array{zones: list<list<int>>, margin: int, lowest: int|null}> $frames */
         $frames = $film ? $this->cache->get(self::key($hash, $side, $use).':film', []) : [];
 

@@ -51,7 +51,13 @@ final readonly class FrostPage
             return $verdict->reason ?? ($verdict->tableFails() ? 'The table asks more than is drawn. ' : '').'The design winter has not been run on the section yet.';
         }
 
-        return $this->said($proof);
+        $places = ['slab' => 'of the ground under the slab', 'neighbour' => 'of the ground under the slab beside', 'stem' => 'of ground against the bare stem'];
+        $frozen = [];
+        foreach ($verdict->frozenElsewhere() as $place => $ice) {
+            $frozen[] = $this->rough($ice).' '.$places[$place];
+        }
+
+        return $this->said($proof).($frozen === [] ? '' : ' '.ucfirst(implode(', ', $frozen)).' freezes too.');
     }
 
     /** The same of one side. */

@@ -26,6 +26,8 @@ final class FrostFile
             'verdict' => ['word' => $frost->word()->value, 'share' => $frost->share(), 'governs' => $frost->governs()],
             'reason' => $frost->reason ?? ($frost->proofs === [] ? 'The winter has not been run on the section.' : null),
             'margin_mm' => $mm($closest?->margin),
+            'error_mm' => $mm($closest?->error),
+            'corner_covered' => $frost->coversCorners(),
             'day' => self::date($closest?->day),
             'depth_mm' => $closest?->lowest === null ? ($closest === null ? null : 0.0) : $mm(max(0.0, $closest->bearing->grade - $closest->lowest)),
             'limit_mm' => $mm($closest?->bearing->depth() ?? $frost->bearingDepth()),
@@ -62,6 +64,7 @@ final class FrostFile
             'index_f_d' => round($table->index, 1),
             'holds' => $table->holds(),
             'why_not' => $table->why,
+            'editions' => FrostTable::EDITIONS,
             'asks' => array_map(static fn (FrostDemand $d): array => [
                 'what' => $d->slug, $d->isLength ? 'needed_m' : 'needed_m2kw' => round($d->needed, 4), $d->isLength ? 'found_m' : 'found_m2kw' => is_finite($d->found) ? round($d->found, 4) : null, 'holds' => $d->holds(),
             ], $table->demands),
@@ -78,7 +81,11 @@ final class FrostFile
         foreach ($proofs as $p) {
             $sides[$p->side->value][$p->use->value] = [
                 'margin_mm' => is_finite($p->margin) ? round(1000 * $p->margin, 1) : null,
-                'close' => abs($p->margin) < FrostVerdict::CLOSE,
+                'error_mm' => round(1000 * $p->error, 1),
+                'close' => abs($p->margin) < $p->close(),
+                'ice_under_slab_mm' => round(1000 * $p->slabIce, 1),
+                'ice_under_neighbour_mm' => round(1000 * $p->neighbourIce, 1),
+                'ice_along_stem_mm' => round(1000 * $p->stemIce, 1),
                 'day' => self::date($p->day),
                 'deepest_under_bearing_mm' => $p->lowest === null ? null : round(1000 * ($p->bearing->grade - $p->lowest), 1),
                 'limit_mm' => round(1000 * $p->bearing->depth(), 1),

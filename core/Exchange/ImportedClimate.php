@@ -18,9 +18,6 @@ final readonly class ImportedClimate
 
     public const WARMEST = 55.0;
 
-    /** A winter goes from July to June. */
-    private const SUMMER = 7;
-
     /**
      * @param  list<float>  $winters  °C·d
      * @param  list<string>  $notes  what was done to the data, sentences
@@ -41,15 +38,17 @@ final readonly class ImportedClimate
     public static function fromDays(string $name, array $days, ?float $design, array $notes): self
     {
         $sums = $counts = array_fill(1, 12, 0.0);
-        $winters = [];
         foreach ($days as $date => $mean) {
             $month = (int) substr($date, 5, 2);
             $sums[$month] += $mean;
             $counts[$month]++;
-            $first = (int) substr($date, 0, 4) - ($month < self::SUMMER ? 1 : 0);
-            $winters[$first][] = $mean;
         }
         $monthly = self::months($sums, $counts);
+        $summer = self::summer($monthly);
+        $winters = [];
+        foreach ($days as $date => $mean) {
+            $winters[self::winter($date, $summer)][] = $mean;
+        }
         $whole = array_filter($winters, static fn (array $w): bool => count($w) >= array_sum(Calendar::DAYS));
 
         return new self(
@@ -70,20 +69,24 @@ final readonly class ImportedClimate
     public static function fromMonths(string $name, array $months, array $notes): self
     {
         $sums = $counts = array_fill(1, 12, 0.0);
-        $days = $winters = [];
         $values = array_values($months);
         foreach (array_keys($months) as $i => $date) {
-            [$year, $month] = [(int) substr($date, 0, 4), (int) substr($date, 5, 2)];
+            $month = (int) substr($date, 5, 2);
             $sums[$month] += $values[$i];
             $counts[$month]++;
+        }
+        $monthly = self::months($sums, $counts);
+        $summer = self::summer($monthly);
+        $winters = [];
+        foreach (array_keys($months) as $i => $date) {
+            $month = (int) substr($date, 5, 2);
             $length = Calendar::DAYS[$month - 1];
             for ($d = 0; $d < $length; $d++) {
                 $share = ($d + 0.5) / $length - 0.5;
                 $other = $values[$share < 0 ? max(0, $i - 1) : min(count($values) - 1, $i + 1)];
-                $winters[$month < self::SUMMER ? $year - 1 : $year][] = $values[$i] + abs($share) * ($other - $values[$i]);
+                $winters[self::winter($date, $summer)][] = $values[$i] + abs($share) * ($other - $values[$i]);
             }
         }
-        $monthly = self::months($sums, $counts);
         $whole = array_filter($winters, static fn (array $w): bool => count($w) === array_sum(Calendar::DAYS));
 
         return new self(
@@ -91,6 +94,22 @@ final readonly class ImportedClimate
             array_values(array_map(static fn (array $w): float => FreezingIndex::ofDays($w)->value, $whole)),
             [...$notes, 'From monthly means: the freezing index of mild winters comes out too low, and the design day is the coldest month.'],
         );
+    }
+
+    /**
+     * The month, 1 to 12, that winters are cut at: the warmest, of two alike the one nearer to the height of the year's wave.
+     *
+     * @param  non-empty-list<float>  $monthly  twelve, °C
+     */
+    private static function summer(array $monthly): int
+    {
+        return 1 + (new Climate('', $monthly, min($monthly)))->warmest();
+    }
+
+    /** The year in which a day's winter begins: each goes from the warmest month up to the next. */
+    private static function winter(string $date, int $summer): int
+    {
+        return (int) substr($date, 0, 4) - ((int) substr($date, 5, 2) < $summer ? 1 : 0);
     }
 
     /**

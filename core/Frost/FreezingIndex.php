@@ -44,15 +44,34 @@ final readonly class FreezingIndex
     }
 
     /**
-     * The winter in the middle of a year that goes round.
+     * The winter of a year that goes round, cut in its warmest days, whichever hemisphere they lie in.
      *
      * @param  non-empty-list<float>  $year  365 daily means, °C, from 1 January
      */
     public static function ofYear(array $year): self
     {
-        $half = intdiv(count($year), 2);
+        $cut = self::warmest($year);
 
-        return self::ofDays([...array_slice($year, $half), ...array_slice($year, 0, $half)]);
+        return self::ofDays([...array_slice($year, $cut), ...array_slice($year, 0, $cut)]);
+    }
+
+    /**
+     * The day on which the first harmonic of a year stands highest.
+     *
+     * @param  non-empty-list<float>  $year  daily means, °C
+     * @return int from 0
+     */
+    public static function warmest(array $year): int
+    {
+        $days = count($year);
+        $cos = $sin = 0.0;
+        foreach ($year as $d => $t) {
+            $phase = 2 * M_PI * ($d + 0.5) / $days;
+            $cos += $t * cos($phase);
+            $sin += $t * sin($phase);
+        }
+
+        return ((int) floor(atan2($sin, $cos) / (2 * M_PI) * $days) + $days) % $days;
     }
 
     public static function kelvinHours(float $index): float

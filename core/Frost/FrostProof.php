@@ -19,18 +19,25 @@ use Ondergrond\Site\WinterUse;
  */
 final readonly class FrostProof
 {
+    /** The second run has cells twice as large and steps twice as long: by first order the difference is the error of the first. */
+    private const COARSER = 2;
+
     /** Days after the coldest one on which the first, normal, year begins. */
     private const BEGIN = 230;
 
     /** Days of a step while nothing is frozen and it does not freeze, and in the normal winter, which only leads in. */
     private const SUMMER_STEP = 5;
 
-    private const LEAD_IN_STEP = 2;
+    private const LEAD_IN_STEP = 3;
 
     /**
      * @param  float  $margin  least, m; below 0 frost goes so far into the ground under the bearing
+     * @param  float  $error  of the margin by the mesh: what a mesh of cells twice as large and steps twice as long says otherwise, m
      * @param  int|null  $day  of the year on which it comes closest, from 1 January as 0; null where nothing freezes
      * @param  float|null  $lowest  height of the lowest frost under the bearing, m; null where none is
+     * @param  float  $slabIce  most ice in the ground under the floor's slab, m
+     * @param  float  $neighbourIce  the same under the neighbour's slab, m
+     * @param  float  $stemIce  upright along the stem, where nothing parts it from the ground, m
      * @param  float  $open  depth of frost in open ground by the field, m
      * @param  float  $heat  out of the inside over the design winter's freezing season, kWh per metre of edge
      * @param  array<int, array{zones: list<list<int>>, margin: int, lowest: int|null}>  $film  as in FrostFilm
@@ -40,8 +47,12 @@ final readonly class FrostProof
         public WinterUse $use,
         public Bearing $bearing,
         public float $margin,
+        public float $error,
         public ?int $day,
         public ?float $lowest,
+        public float $slabIce,
+        public float $neighbourIce,
+        public float $stemIce,
         public float $open,
         public float $heat,
         public int $cells,
@@ -55,28 +66,59 @@ final readonly class FrostProof
      * @param  GroundField  $ground  with the swing of the year
      * @param  float  $depth  of frost in open ground, m
      * @param  (callable(): void)|null  $tick  is called now and then, and may throw to stop
-     * @param  int  $finer  so many times smaller cells, to see what that changes
      */
-    public static function of(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, WinterUse $use, ?callable $tick = null, int $finer = 1): self
+    public static function of(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, WinterUse $use, ?callable $tick = null): self
+    {
+        $coarse = self::run($ground, $winter, $soil, $depth, $use, $tick, 1 / self::COARSER, steps: self::COARSER);
+        $proof = self::run($ground, $winter, $soil, $depth, $use, $tick);
+
+        return $proof->beside($coarse);
+    }
+
+    /** With its error by another mesh. */
+    private function beside(self $other): self
+    {
+        $off = is_finite($this->margin) && is_finite($other->margin) ? abs($this->margin - $other->margin) : 0.0;
+
+        return new self(...[...get_object_vars($this), 'error' => $off, 'seconds' => $this->seconds + $other->seconds]);
+    }
+
+    /** From this margin on frost stays away clearly, and down to it comes close, m. */
+    public function close(): float
+    {
+        return max(FrostVerdict::CLOSE, $this->error);
+    }
+
+    /**
+     * On one mesh.
+     *
+     * @param  (callable(): void)|null  $tick  is called now and then, and may throw to stop
+     * @param  float  $finer  so many times smaller cells
+     * @param  int  $lead  normal years before the design winter
+     * @param  int  $steps  so many times longer steps
+     */
+    public static function run(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, WinterUse $use, ?callable $tick = null, float $finer = 1.0, int $lead = 1, int $steps = 1): self
     {
         $begun = hrtime(true);
         $section = WinterSection::of($ground, $winter, $soil, $depth, $finer);
         $mesh = Mesh::of($section->problem);
         $bearing = Bearing::of($ground->design, $ground->side);
-        $day = $winter->coldestDay() + self::BEGIN;
+        $first = $winter->coldestDay() + self::BEGIN;
+        $day = $first;
         $cells = FreezingCells::of($mesh);
         $freezing = new Freezing($cells, self::start($mesh, $section, $day, $use));
         $far = $mesh->x[$mesh->nx] - 0.2 * ($mesh->x[$mesh->nx] - $bearing->x1);
         $best = new FrostDayBest;
         $film = new FrostFilm($bearing, $cells->latent);
+        $places = FrozenPlaces::of($ground->design, $ground->side, $mesh, $cells->latent);
         $open = 0.0;
-        $end = $day + 2 * Seasons::DAYS;
+        $end = $first + ($lead + 1) * Seasons::DAYS;
         $inside = array_flip([SectionProblem::FLOOR, SectionProblem::EDGE, SectionProblem::STEM_INSIDE]);
         $heat = null;
         while ($day < $end) {
-            $design = $day >= $winter->coldestDay() + self::BEGIN + Seasons::DAYS;
-            $step = $freezing->isThawed() && min(self::ahead($winter, $day, $design)) > 0.0 ? self::SUMMER_STEP : ($design ? 1 : self::LEAD_IN_STEP);
-            if ($design && $step > 1 && $day % Seasons::DAYS > $winter->coldestDay() && $day > $end - Seasons::DAYS / 2) {
+            $design = $day >= $first + $lead * Seasons::DAYS;
+            $step = $freezing->isThawed() && min(self::ahead($winter, $day, $design)) > 0.0 ? self::SUMMER_STEP : $steps * ($design ? 1 : self::LEAD_IN_STEP);
+            if ($design && $step === self::SUMMER_STEP && $day > $end - Seasons::DAYS / 2) {
                 break;
             }
             $freezing->step($section->day($day + intdiv($step, 2), $design, $use, $freezing), $step);
@@ -89,6 +131,7 @@ final readonly class FrostProof
                 $state = new FreezingState($mesh, $freezing->temperatures(), $freezing->liquid());
                 $now = FrostDay::of($state, $bearing);
                 $best->take($day - 1, $now);
+                $places->take($state);
                 $lowest = $state->lowestFrost($far, $bearing->grade);
                 $open = max($open, $lowest === null ? 0.0 : $bearing->grade - $lowest);
                 $film->take(($day - 1) % Seasons::DAYS, $state, $now);
@@ -97,7 +140,7 @@ final readonly class FrostProof
         $out = array_sum(array_intersect_key($freezing->heat, $inside)) - (float) $heat;
 
         return new self(
-            $ground->side, $use, $bearing, $best->margin, $best->day === null ? null : $best->day % Seasons::DAYS, $best->lowest, $open, $out / 3.6e6,
+            $ground->side, $use, $bearing, $best->margin, 0.0, $best->day === null ? null : $best->day % Seasons::DAYS, $best->lowest, $places->most['slab'], $places->most['neighbour'], $places->most['stem'], $open, $out / 3.6e6,
             $mesh->cells(), $freezing->closure(), $freezing->residual, (hrtime(true) - $begun) / 1e9, $film->frames,
         );
     }

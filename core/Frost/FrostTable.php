@@ -34,8 +34,18 @@ final readonly class FrostTable
     /** A floor lower than this is a basement's, m. */
     private const DEEP = 0.3;
 
-    /** R per inch that counts in the ground (footnote of the table, from memory): EPS of types II and IX, XPS. */
-    private const EFFECTIVE = ['eps-15psi' => 2.4, 'eps-form' => 2.4, 'eps-25psi' => 3.2, 'xps-25psi' => 4.5, 'xps-40psi' => 4.5, 'xps-60psi' => 4.5, 'xps-100psi' => 4.5];
+    /**
+     * R per inch that counts in the ground, upright and lying (footnote of the table, from memory): EPS of types II and IX, XPS.
+     * Older editions have 2.4, 3.2 and 4.5 for both; ASCE 32-01 and newer ones 3.2/2.6, 3.4/2.8 and 4.5/4.0. The lower of the
+     * two editions stands.
+     */
+    private const EFFECTIVE = [
+        'eps-15psi' => [2.4, 2.4], 'eps-form' => [2.4, 2.4], 'eps-25psi' => [3.2, 2.8],
+        'xps-25psi' => [4.5, 4.0], 'xps-40psi' => [4.5, 4.0], 'xps-60psi' => [4.5, 4.0], 'xps-100psi' => [4.5, 4.0],
+    ];
+
+    /** Which editions that is, for people. */
+    public const EDITIONS = 'R per inch in the ground: the lower of the older editions (upright and lying alike) and the newer ones (lying boards apart)';
 
     /**
      * @param  string|null  $why  the table says nothing of this; null where it does
@@ -93,9 +103,9 @@ final readonly class FrostTable
     }
 
     /** R of a board that counts in the ground, m²K/W; 0 of one that the table does not know. */
-    public static function effective(Material $material, float $thickness): float
+    public static function effective(Material $material, float $thickness, bool $lying): float
     {
-        return (self::EFFECTIVE[$material->slug] ?? 0.0) * $thickness / Unit::INCH * Unit::rValue()->factor;
+        return (self::EFFECTIVE[$material->slug][$lying ? 1 : 0] ?? 0.0) * $thickness / Unit::INCH * Unit::rValue()->factor;
     }
 
     /**
@@ -109,11 +119,11 @@ final readonly class FrostTable
         $at = Layout::of($d);
         $foot = $at->grade - $at->foot;
         $reaches = $board->present() && $at->grade - $at->boardFoot >= min($foot, $depth) - 0.02;
-        $upright = ($reaches ? self::effective($board->layer->material, $board->layer->thickness) : 0.0)
-            + self::effective($d->form->faces(), $d->form->outside);
+        $upright = ($reaches ? self::effective($board->layer->material, $board->layer->thickness, false) : 0.0)
+            + self::effective($d->form->faces(), $d->form->outside, false);
         $wing = $d->wing;
         $lies = $wing->present();
-        $lying = static fn (float $thickness): float => $lies ? self::effective($wing->layer->material, $thickness) : 0.0;
+        $lying = static fn (float $thickness): float => $lies ? self::effective($wing->layer->material, $thickness, true) : 0.0;
 
         return array_values(array_filter([
             new FrostDemand('footing', 'Foundation below the ground', $depth, $foot, true),

@@ -117,17 +117,47 @@ final readonly class FrostVerdict
         return count($of) < count(Side::of($this->design)) ? null : array_sum(array_map(fn (FrostProof $p): float => $p->heat * $p->side->length($this->design), $of));
     }
 
+    /** By these sums alone; what the rulebook finds may make it worse. */
     public function word(): Verdict
     {
-        $margin = $this->closest()?->margin;
+        $closest = $this->closest();
 
         return match (true) {
             $this->reason !== null => $this->isSafe ? Verdict::Holds : Verdict::NotChecked,
-            $margin !== null && $margin < 0.0, $this->tableFails() => Verdict::Fails,
-            $margin === null => Verdict::NotChecked,
-            $margin < self::CLOSE => Verdict::Close,
+            $closest !== null && ($closest->margin < 0.0 || $this->slabHeaves()), $this->tableFails() => Verdict::Fails,
+            $closest === null, $this->frozenElsewhere() !== [] => Verdict::NotChecked,
+            $closest->margin < $closest->close(), ! $this->coversCorners() => Verdict::Close,
             default => Verdict::Holds,
         };
+    }
+
+    /** A section shows no corner, where frost comes from two sides: a footing below frost does without, else the table has to stand for it. */
+    public function coversCorners(): bool
+    {
+        return $this->reason !== null || $this->table->holds() === true || ($this->footingMargin() ?? 0.0) >= 0.0;
+    }
+
+    /**
+     * Ground that freezes where no bearing stands, in the site's own use: most ice over all sides, m.
+     *
+     * @return array{slab?: float, neighbour?: float, stem?: float} none thinner than what is felt
+     */
+    public function frozenElsewhere(): array
+    {
+        $most = ['slab' => 0.0, 'neighbour' => 0.0, 'stem' => 0.0];
+        foreach ($this->reason === null ? $this->proofs : [] as $p) {
+            if ($p->use === $this->site->frost->use) {
+                $most = ['slab' => max($most['slab'], $p->slabIce), 'neighbour' => max($most['neighbour'], $p->neighbourIce), 'stem' => max($most['stem'], $p->stemIce)];
+            }
+        }
+
+        return array_filter($most, static fn (float $ice): bool => $ice > FrozenPlaces::THIN);
+    }
+
+    /** Whether ground that is known to heave freezes under the floor itself. */
+    public function slabHeaves(): bool
+    {
+        return $this->susceptibility === Susceptibility::Strong && isset($this->frozenElsewhere()['slab']);
     }
 
     /** A shallow foundation that lacks what the table asks; one below frost does without it. */
@@ -147,7 +177,7 @@ final readonly class FrostVerdict
 
         return match (true) {
             ($this->footingMargin() ?? -1.0) >= 0.0 && $holds => 'Depth: the bearings lie below frost in open ground, and the field agrees.',
-            $this->table->why !== null => 'The field: '.$this->table->why.'.',
+            $this->table->why !== null => 'The field: '.$this->table->why.'.'.($holds ? ' It shows no corner, where frost comes from two sides, so that it is close at best.' : ''),
             $this->table->holds() === $holds => $holds ? 'Table and field agree that it holds.' : 'Table and field agree that it fails.',
             $holds => 'The table: a section never shows a corner, where frost goes deepest, and the table allows for boards that are wet.',
             default => 'The field: the table does not see this floor, whose insulation keeps the heat from the edge, nor this ground.',

@@ -37,6 +37,13 @@ final readonly class FrozenSoil
     /** The same of clay and silt, where one of the two is given. */
     private const SILT = [1450.0, 0.30];
 
+    /** λ of quartz and of the other minerals, where a fifth of the grains or less is quartz and where more is (Johansen 1975), W/(m·K). */
+    private const QUARTZ = 7.7;
+
+    private const LESS_QUARTZ = 3.0;
+
+    private const MORE_QUARTZ = 2.0;
+
     /** Kersten's formulas were drawn through soils with more water than this, share of the dry mass. */
     private const LEAST_WATER = ['fine' => 0.07, 'coarse' => 0.01];
 
@@ -78,7 +85,8 @@ final readonly class FrozenSoil
     }
 
     /**
-     * From what is weighed and dried: conductivity by Kersten (1949) within what he measured, else by Johansen (1975).
+     * From what is weighed and dried: conductivity by Kersten (1949) and by Johansen (1975), of which the one that lets frost
+     * deeper stands, frozen the higher and thawed the lower. Drier than Kersten measured, his value of the driest is taken.
      *
      * @param  float  $density  of the dry ground, kg/m³
      * @param  float  $water  share of its dry mass
@@ -86,16 +94,17 @@ final readonly class FrozenSoil
      */
     public static function measured(float $density, float $water, bool $fine): self
     {
-        $kersten = $water >= self::LEAST_WATER[$fine ? 'fine' : 'coarse'];
-        [$thawed, $frozen] = $kersten ? self::kersten($density, $water, $fine) : self::johansen($density, $water, $fine);
+        [$thawed, $frozen] = self::johansen($density, $water, $fine);
+        [$thawedK, $frozenK] = self::kersten($density, max($water, self::LEAST_WATER[$fine ? 'fine' : 'coarse']), $fine);
+        $frozen = max($frozen, $water > 0.0 ? $frozenK : $thawed);
 
         return new self(
-            $thawed,
-            max($frozen, $water > 0.0 ? 0.0 : $thawed),
+            min($thawed, $thawedK, $frozen),
+            $frozen,
             $density * (self::GRAINS + $water * self::WATER),
             $density * (self::GRAINS + $water * self::ICE),
             $density * $water * self::FUSION,
-            sprintf('%s, %.0f kg/m³ dry with %.1f %% of water', $kersten ? 'Kersten (1949), from memory' : 'Johansen (1975), from memory', $density, 100 * $water),
+            sprintf('Kersten (1949) and Johansen (1975), from memory, the deeper frost; %.0f kg/m³ dry with %.1f %% of water', $density, 100 * $water),
         );
     }
 
@@ -129,7 +138,7 @@ final readonly class FrozenSoil
         $pores = 1 - $density / self::SOLID;
         $saturation = min(1.0, $water * $density / 1000 / max(0.01, $pores));
         $dry = (0.137 * $density + 64.7) / (self::SOLID - 0.947 * $density);
-        $grains = 7.7 ** ($fine ? 0.2 : 0.6) * ($fine ? 2.0 : 3.0) ** ($fine ? 0.8 : 0.4);
+        $grains = self::QUARTZ ** ($fine ? 0.2 : 0.6) * ($fine ? self::LESS_QUARTZ : self::MORE_QUARTZ) ** ($fine ? 0.8 : 0.4);
         $number = match (true) {
             $saturation <= 0.05 => 0.0,
             $fine => max(0.0, log10($saturation) + 1),

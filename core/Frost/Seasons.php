@@ -75,20 +75,23 @@ final class Seasons
         if (isset(self::$means[$key])) {
             return self::$means[$key];
         }
+        // From summer to summer, so that winters of both hemispheres stray alike.
+        $cut = FreezingIndex::warmest($year);
+        $round = [...array_slice($year, $cut), ...array_slice($year, 0, $cut)];
         $lot = new Randomizer(new Mt19937(self::SEED));
         $fresh = $spread * sqrt(1 - self::PERSISTENCE ** 2);
         $stray = $sum = 0.0;
         $pair = [0.0, 0.0];
         for ($n = 0; $n < self::PAIRS; $n++) {
             $milder = $colder = [];
-            foreach ($year as $d => $t) {
+            foreach ($round as $d => $t) {
                 // Two at a time.
                 $pair = $d % 2 === 0 ? self::normal($lot) : $pair;
                 $stray = self::PERSISTENCE * $stray + $fresh * $pair[$d % 2];
                 $milder[] = $t + $stray;
                 $colder[] = $t - $stray;
             }
-            $sum += FreezingIndex::ofYear($milder)->value + FreezingIndex::ofYear($colder)->value;
+            $sum += FreezingIndex::ofDays($milder)->value + FreezingIndex::ofDays($colder)->value;
         }
 
         return self::$means[$key] = $sum / (2 * self::PAIRS);

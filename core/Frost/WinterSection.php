@@ -30,19 +30,24 @@ final readonly class WinterSection
 
     private const COARSE_ACROSS = 0.2;
 
-    /** @param  array<string, array{float, float, float}>  $waves  by boundary name: share of the mean difference, swing re and im, K */
+    /**
+     * @param  array<string, array{float, float, float}>  $waves  by boundary name: share of the mean difference, swing re and im, K
+     * @param  float  $shift  of the mean of ground that freezes each winter against ground that never does, K
+     */
     private function __construct(
         public Problem $problem,
         private GroundField $ground,
         private DesignWinter $winter,
         private array $waves,
+        private float $shift,
     ) {}
 
     /**
      * @param  GroundField  $ground  the side's field through the year
      * @param  float  $depth  of frost in open ground, m
+     * @param  float  $finer  so many times smaller cells
      */
-    public static function of(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, int $finer = 1): self
+    public static function of(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, float $finer = 1.0): self
     {
         $yearly = $ground->solution->problem;
         $freezing = $soil->substance('ground');
@@ -53,14 +58,32 @@ final readonly class WinterSection
         }
         $at = Layout::of($ground->design, $ground->side);
         $bearing = Bearing::of($ground->design, $ground->side);
-        $reach = max($at->outermost, $at->boardFace + $ground->design->wing->width) + self::BEYOND;
+        $wing = $ground->design->wing;
+        $reach = max($at->outermost, $at->boardFace + ($wing->present() ? $wing->width : 0.0)) + self::BEYOND;
         $near = max($bearing->soil, $at->grade - $depth);
         $fine = [
             new Fine($bearing->x0 - self::BEYOND, $near - self::BEYOND, max($bearing->x1, $at->outermost) + self::BEYOND, min($at->grade, $near + self::BEYOND), self::ACROSS / $finer, self::UP / $finer),
             new Fine($bearing->x0 - self::BEYOND, $at->grade - $depth, $reach, $at->grade, self::COARSE_ACROSS / $finer, self::COARSE_UP / $finer),
         ];
 
-        return new self(Problem::of($patches, $yearly->boundaries, fine: $fine), $ground, $winter, $waves);
+        return new self(Problem::of($patches, $yearly->boundaries, fine: $fine), $ground, $winter, $waves, self::shift($winter, $soil, $ground->site->frost->surface->freezingFactor($ground->site->frost->snow)));
+    }
+
+    /**
+     * Ground that freezes gives its heat away better than it takes it up, so that its mean lies below the surface's: what has no
+     * swing is the mean of ∫λ dT (Kirchhoff's transform; the thermal offset of Romanovsky and Osterkamp 1995, from memory).
+     *
+     * @return float K
+     */
+    private static function shift(DesignWinter $winter, FrozenSoil $soil, float $factor): float
+    {
+        $warm = $cold = 0.0;
+        foreach ($winter->normal as $t) {
+            $warm += max(0.0, $t) / Seasons::DAYS;
+            $cold += $factor * min(0.0, $t) / Seasons::DAYS;
+        }
+
+        return $warm + $cold * $soil->frozen / $soil->thawed - $winter->outdoor->mean;
     }
 
     /**
@@ -101,7 +124,8 @@ final readonly class WinterSection
     }
 
     /**
-     * Where the days begin: the yearly field, or without heat the ground that no building has warmed (Kusuda and Achenbach 1965).
+     * Where the days begin: the yearly field, or without heat the ground that no building has warmed (Kusuda and Achenbach 1965),
+     * each about the mean of ground that freezes.
      *
      * @param  int  $day  of the year
      * @return float °C
@@ -110,11 +134,13 @@ final readonly class WinterSection
     {
         $since = 12 * ($day - $this->winter->coldestDay()) / Seasons::DAYS;
         if ($use !== WinterUse::Unheated) {
-            return $this->ground->temperatureAt($x, $y, $this->winter->outdoor->coldest + $since) ?? $this->winter->outdoor->mean;
+            $outside = 1.0 - ($this->ground->solution->temperatureAt($x, $y) ?? 0.0);
+
+            return ($this->ground->temperatureAt($x, $y, $this->winter->outdoor->coldest + $since) ?? $this->winter->outdoor->mean) + $this->shift * $outside;
         }
         $depth = max(0.0, Bearing::of($this->ground->design, $this->ground->side)->grade - $y);
 
-        return UndisturbedGround::temperature($this->winter->outdoor, $this->diffusivity(), $depth, $since * Seasons::DAYS / 12);
+        return $this->shift + UndisturbedGround::temperature($this->winter->outdoor, $this->diffusivity(), $depth, $since * Seasons::DAYS / 12);
     }
 
     /** Of thawed ground, m²/day. */

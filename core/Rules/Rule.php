@@ -58,10 +58,10 @@ abstract class Rule
         return $this->finding(Severity::Note, $said, $measured, $limit, $remedy);
     }
 
-    /** @param  string  $said  what is missing */
-    final protected function notChecked(string $said): Finding
+    /** @param  string  $said  what is missing, as for sprintf */
+    final protected function notChecked(string $said, ?Measure $measured = null): Finding
     {
-        return $this->finding(Severity::NotChecked, $said, null, null, null);
+        return $this->finding(Severity::NotChecked, $said, $measured, null, null);
     }
 
     private function finding(Severity $severity, string $said, ?Measure $measured, ?Measure $limit, ?Remedy $remedy): Finding

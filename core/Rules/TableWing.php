@@ -35,10 +35,10 @@ final class TableWing
         }
         $wing = $d->wing;
         $layer = $wing->present() ? $wing->layer : Layer::of($board ?? Catalogue::get('xps-40psi'), $stock->size(2, 50));
-        if (FrostTable::effective($layer->material, 1.0) <= 0.0) {
+        if (FrostTable::effective($layer->material, 1.0, true) <= 0.0) {
             $layer = $layer->made(Catalogue::get('xps-40psi'));
         }
-        $thick = $layer->thick(max($layer->thickness, self::sold($layer, $along, $stock)));
+        $thick = $layer->thick(max($layer->thickness, self::sold($layer, $along, $stock, true)));
         $at = Layout::of($d);
 
         return $d->with(['wing' => $wing->but(
@@ -46,7 +46,7 @@ final class TableWing
             width: max($wing->present() ? $wing->width : 0.0, $stock->up($a)),
             depth: $wing->present() ? $wing->depth : min($stock->size(...self::DEPTH), max(0.0, $at->grade - $at->foot)),
             fall: $wing->present() ? $wing->fall : min($stock->size(...self::FALL), 0.5 * $stock->up($a)),
-            cornerThickness: max($wing->cornerThickness, self::sold($layer, $corner, $stock)),
+            cornerThickness: max($wing->cornerThickness, self::sold($layer, $corner, $stock, true)),
             cornerWidth: max($wing->cornerWidth, $stock->up($b)),
             cornerLength: max($wing->cornerLength, $stock->up($c)),
         )]);
@@ -69,13 +69,13 @@ final class TableWing
     private static function outside(Design $d, float $vertical, Stock $stock): Design
     {
         $at = Layout::of($d);
-        $form = FrostTable::effective($d->form->faces(), $d->form->outside);
+        $form = FrostTable::effective($d->form->faces(), $d->form->outside, false);
         if ($form >= $vertical) {
             return $d;
         }
         $board = $d->edgeOutside;
         $layer = $board->layer;
-        if (FrostTable::effective($layer->material, 1.0) <= 0.0) {
+        if (FrostTable::effective($layer->material, 1.0, false) <= 0.0) {
             // A board that the table knows, holding back as much heat.
             $known = Catalogue::get('xps-25psi');
             $layer = Layer::of($known, $stock->board($layer->resistance() * $known->conductivity));
@@ -83,13 +83,13 @@ final class TableWing
         $foot = $d->stem->present() && $at->toe > $d->form->outside ? $at->grade - $at->stemFoot : $at->grade - $at->foot;
 
         return $d->with(['edgeOutside' => new OutsideBoard(
-            $layer->thick(max($layer->thickness, self::sold($layer, $vertical - $form, $stock))), max($board->depthBelowGrade, $foot),
+            $layer->thick(max($layer->thickness, self::sold($layer, $vertical - $form, $stock, false))), max($board->depthBelowGrade, $foot),
         )]);
     }
 
-    private static function sold(Layer $layer, float $resistance, Stock $stock): float
+    private static function sold(Layer $layer, float $resistance, Stock $stock, bool $lying): float
     {
-        $each = FrostTable::effective($layer->material, 1.0);
+        $each = FrostTable::effective($layer->material, 1.0, $lying);
 
         return $each > 0.0 ? $stock->board($resistance / $each) : 0.0;
     }

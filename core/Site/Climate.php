@@ -30,14 +30,19 @@ final readonly class Climate
         return $this->extreme(-1);
     }
 
+    /** Of months alike, the one nearest to that end of the year's wave, so that no calendar decides. */
     private function extreme(int $sense): int
     {
-        $month = 0;
+        $wave = $this->wave();
+        $at = $wave->coldest - 1.0 + ($sense > 0 ? 0.0 : 6.0);
+        $order = [];
         foreach ($this->monthly as $i => $mean) {
-            $month = $sense * $mean < $sense * $this->monthly[$month] ? $i : $month;
+            $away = fmod(abs($i - $at), 12.0);
+            $order[$i] = [$sense * $mean, round(min($away, 12.0 - $away), 6)];
         }
+        asort($order);
 
-        return $month;
+        return (int) array_key_first($order);
     }
 
     public function wave(): AnnualWave

@@ -76,7 +76,7 @@ final class WingSearch
         $table = $verdict->table->why === null;
         // A wing that is drawn lends its board and its depth, not its size: a smaller one may do.
         $drawn = $design->wing;
-        $board = $drawn->present() && FrostTable::effective($drawn->layer->material, 1.0) > 0.0 ? $drawn->layer->material : Catalogue::get('xps-40psi');
+        $board = $drawn->present() && FrostTable::effective($drawn->layer->material, 1.0, true) > 0.0 ? $drawn->layer->material : Catalogue::get('xps-40psi');
         $bare = $design->with(['wing' => $drawn->but(layer: Layer::of($board, 0.0), width: 0.0, fall: 0.0, cornerThickness: 0.0, cornerWidth: 0.0, cornerLength: 0.0)]);
         $floor = $table ? TableWing::fitted($bare, $verdict->table->index, $stock, $board) : $bare;
         if ($drawn->present() && $floor->wing->present()) {
@@ -201,7 +201,7 @@ final class WingSearch
             }
             $proof = ($this->prove)($design, $side, $tick);
             $worst = $worst === null || $proof->margin < $worst->margin ? $proof : $worst;
-            if ($worst->margin < FrostVerdict::CLOSE) {
+            if ($worst->margin < $worst->close()) {
                 break;
             }
         }

@@ -8,7 +8,6 @@ use Ondergrond\Design\Design;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\FrostFile;
 use Ondergrond\Frost\FrostProof;
-use Ondergrond\Frost\FrostVerdict;
 
 /** A wing and an edge board that were put to the field. */
 final readonly class WingTry
@@ -21,7 +20,7 @@ final readonly class WingTry
 
     public function holds(): bool
     {
-        return $this->proof->margin >= FrostVerdict::CLOSE;
+        return $this->proof->margin >= $this->proof->close();
     }
 
     /** Board of wing and outer edge for a metre of edge, m³. */

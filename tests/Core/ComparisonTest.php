@@ -75,7 +75,7 @@ final class ComparisonTest extends TestCase
     public function test_winters_that_were_run_stand_beside_each_other(): void
     {
         $project = Examples::boathouse();
-        $proof = static fn (Option $o, float $margin): FrostProof => new FrostProof(Side::Edge, WinterUse::Heated, Bearing::of($o->design, Side::Edge), $margin, 50, -0.5, 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, []);
+        $proof = static fn (Option $o, float $margin): FrostProof => new FrostProof(Side::Edge, WinterUse::Heated, Bearing::of($o->design, Side::Edge), $margin, 0.01, 50, -0.5, 0.0, 0.0, 0.0, 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, []);
         [$a, $b] = $project->options;
         $comparison = Comparison::of($project->site, [$a, $b], [null, null], UnitSystem::InchPound, new QuantityFormatter(UnitSystem::Metric), [[$proof($a, -0.074)], []]);
         $rows = array_column($comparison->groups['Frost'], null, 'label');

@@ -53,7 +53,7 @@ final class FrostVerdictTest extends TestCase
 
     private static function proof(Design $design, float $margin, Side $side = Side::Edge, WinterUse $use = WinterUse::Heated): FrostProof
     {
-        return new FrostProof($side, $use, Bearing::of($design, $side), $margin, 50, -0.5, 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, []);
+        return new FrostProof($side, $use, Bearing::of($design, $side), $margin, 0.01, 50, -0.5, 0.0, 0.0, 0.0, 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, []);
     }
 
     public function test_every_family_has_a_verdict_or_a_reason(): void

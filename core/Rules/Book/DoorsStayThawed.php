@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
-use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
@@ -49,7 +48,7 @@ final class DoorsStayThawed extends Rule
             }
         }
 
-        return $door === null || $edge === null || $door->margin >= FrostVerdict::CLOSE || $door->margin >= $edge->margin - 0.005 ? null : $this->note(
+        return $door === null || $edge === null || $door->margin >= $door->close() || $door->margin >= $edge->margin - 0.005 ? null : $this->note(
             'At the door frost comes to %1$s from the ground under the bearing, elsewhere to %2$s.', Measure::depth($door->margin), Measure::depth($edge->margin),
         );
     }

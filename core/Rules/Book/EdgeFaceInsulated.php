@@ -28,7 +28,7 @@ final class EdgeFaceInsulated extends Rule
 
     public function source(): string
     {
-        return 'IECC 2021, R402.2.10, asks for it from climate zone 3 on (from memory)';
+        return 'IECC 2021, R402.2.9 (2018: R402.2.10), asks for it from climate zone 3 on (from memory)';
     }
 
     public function parts(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
-use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
@@ -25,7 +24,7 @@ final class FrostStaysOut extends Rule
 
     public function source(): string
     {
-        return 'the design winter by the field; that less than 50 mm is close is common practice, no source';
+        return 'the design winter by the field; that less than 50 mm, or than the mesh leaves open, is close is common practice, no source';
     }
 
     public function parts(): array
@@ -48,7 +47,8 @@ final class FrostStaysOut extends Rule
         return match (true) {
             $proof === null => $this->notChecked('The design winter has not been run on the section yet.'),
             $proof->margin < 0.0 => $this->stop('In the design winter frost goes %1$s into the ground under the bearing.', Measure::depth(-$proof->margin)),
-            $proof->margin < FrostVerdict::CLOSE => $this->note('In the design winter frost comes within %1$s of the ground under the bearing; less than %2$s is close.', Measure::depth($proof->margin), Measure::depth(FrostVerdict::CLOSE)),
+            $proof->margin < $proof->close() => $this->note('In the design winter frost comes within %1$s of the ground under the bearing; less than %2$s is close.', Measure::depth($proof->margin), Measure::depth($proof->close())),
+            ! $s->frost()->coversCorners() => $this->note('In the section frost stays %1$s away, but no section shows a corner, and no table covers it here.', Measure::depth($proof->margin)),
             default => null,
         };
     }

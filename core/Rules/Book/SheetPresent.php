@@ -28,7 +28,7 @@ final class SheetPresent extends Rule
 
     public function source(): string
     {
-        return 'IRC R506.2.3, 6 mil at least (from memory)';
+        return 'IRC R506.2.3: 10 mil since 2021, 6 mil before (from memory)';
     }
 
     public function parts(): array

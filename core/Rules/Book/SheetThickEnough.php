@@ -34,7 +34,7 @@ final class SheetThickEnough extends Rule
 
     public function source(): string
     {
-        return 'IRC R506.2.3, 6 mil at least (from memory); 10 mil common practice, no source';
+        return 'IRC R506.2.3: 10 mil since 2021, 6 mil in the editions before (from memory); ask which is in force';
     }
 
     public function parts(): array
@@ -52,7 +52,7 @@ final class SheetThickEnough extends Rule
         return match (true) {
             ! $d->sheet->present() || $mil >= self::GOOD - 1e-5 => null,
             $mil < self::LEAST - 3e-6 => $this->fix('The sheet is %1$s; the least is %2$s.', $measured, $least, $remedy),
-            default => $this->note('The sheet is %1$s; good practice is %2$s.', $measured, $good, $remedy),
+            default => $this->note('The sheet is %1$s; the newest code asks for %2$s, the editions before for 6 mil (0.15 mm).', $measured, $good, $remedy),
         };
     }
 }

@@ -27,7 +27,7 @@ final class WingDrained extends Rule
 
     public function source(): string
     {
-        return 'IRC R403.3.4: drainage where the ground holds water (from memory)';
+        return 'IRC R403.3.3: drainage where the ground holds water (from memory)';
     }
 
     public function parts(): array

@@ -18,6 +18,9 @@ final class WingProtected extends Rule
     /** 12 in, m. */
     private const COVER = 0.3;
 
+    /** 24 in, m. */
+    private const NARROW = 0.61;
+
     public function asks(): string
     {
         return 'A wing that is wide or shallow is protected from spades and wheels.';
@@ -43,9 +46,16 @@ final class WingProtected extends Rule
         $d = $s->design;
         $shallow = $d->wing->depth < self::COVER - 0.005;
 
-        return ! $d->wing->present() || ! $shallow ? null : $this->note(
-            'The wing lies %1$s deep; under less than %2$s of cover it wants a protection board or paving.', Measure::size($d->wing->depth), Measure::size(self::COVER),
-            Remedy::of(Said::of('Lay the wing %s deep.', Measure::size(self::COVER)), static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(depth: self::COVER)])),
-        );
+        $wide = $d->wing->width > self::NARROW + 0.005;
+
+        return match (true) {
+            ! $d->wing->present() => null,
+            $shallow => $this->note(
+                'The wing lies %1$s deep; under less than %2$s of cover it wants a protection board or paving.', Measure::size($d->wing->depth), Measure::size(self::COVER),
+                $wide ? null : Remedy::of(Said::of('Lay the wing %s deep.', Measure::size(self::COVER)), static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(depth: self::COVER)])),
+            ),
+            $wide => $this->note('The wing reaches %1$s out; wider than %2$s it wants a protection board or paving.', Measure::size($d->wing->width), Measure::size(self::NARROW)),
+            default => null,
+        };
     }
 }

@@ -5,15 +5,15 @@
 @php
     $winter = \Ondergrond\Frost\DesignWinter::of($site);
     $low = min(-5.0, min($winter->design)); $high = max($winter->normal);
-    $x = fn (int $d): float => round(300 * (($d + 182) % 365) / 364, 1);
+    $summer = FreezingIndex::warmest($winter->normal);
     $y = fn (float $t): float => round(110 * ($high - $t) / ($high - $low), 1);
-    $line = function (array $year) use ($x, $y): string {
+    $line = function (array $year) use ($summer, $y): string {
         $points = [];
-        for ($k = 0; $k < 365; $k += 4) { $d = (183 + $k) % 365; $points[] = round(300 * $k / 364, 1).' '.$y($year[$d]); }
+        for ($k = 0; $k < 365; $k += 4) { $d = ($summer + $k) % 365; $points[] = round(300 * $k / 364, 1).' '.$y($year[$d]); }
         return 'M'.implode('L', $points);
     };
 @endphp
-<svg class="winter-lines" viewBox="0 0 300 112" role="img" aria-label="A normal winter and the design winter, from July to June">
+<svg class="winter-lines" viewBox="0 0 300 112" role="img" aria-label="A normal winter and the design winter, from summer to summer">
     <path class="winter-zero" d="M0 {{ $y(0.0) }}H300" /><path class="winter-normal" d="{{ $line($winter->normal) }}" /><path class="winter-design" d="{{ $line($winter->design) }}" />
     <text x="2" y="{{ $y(0.0) - 3 }}">{{ $format->format(0.0, Quantity::Temperature) }}</text>
 </svg>

@@ -14,7 +14,7 @@
             <svg class="frost-gauge" viewBox="0 0 58 180" role="img" aria-labelledby="frost-gauge-title">
                 <title id="frost-gauge-title">{{ $share === null ? 'Not known yet' : 'Frost has gone '.round(100 * $share).' % of the way to the ground under the bearing' }}</title>
                 <rect class="gauge-hole" x="8" y="0" width="26" height="150" />
-                <rect class="gauge-fill gauge-{{ $share === null ? 'shown' : ($share > 1 ? 'fails' : ($closest->margin < \Ondergrond\Frost\FrostVerdict::CLOSE ? 'close' : 'holds')) }}" x="8" y="0" width="26" height="{{ $fill }}" />
+                <rect class="gauge-fill gauge-{{ $share === null ? 'shown' : ($share > 1 ? 'fails' : ($closest->margin < $closest->close() ? 'close' : 'holds')) }}" x="8" y="0" width="26" height="{{ $fill }}" />
                 <rect class="gauge-wall" x="8" y="0" width="26" height="150" />
                 <path class="gauge-mark" d="M2 100H46m-6 -4l6 4l-6 4" />
                 <text x="21" y="166" text-anchor="middle">{{ $share === null ? '…' : round(100 * $share).' %' }}</text>
@@ -42,7 +42,7 @@
                         </tr>
                     @endforeach
                 </tbody>
-                <caption>Heat into the ground over the winter, all sides. Margins under {{ $frost->rough(\Ondergrond\Frost\FrostVerdict::CLOSE) }} are close.</caption>
+                <caption>Heat into the ground over the winter, all sides. Margins under {{ $frost->rough($closest?->close() ?? \Ondergrond\Frost\FrostVerdict::CLOSE) }} are close{{ $closest !== null && $closest->error > \Ondergrond\Frost\FrostVerdict::CLOSE ? ': another mesh says so much otherwise' : '' }}.</caption>
             </table>
         @if ($verdict->governs() !== null)<p class="core-says">Governs: {{ $verdict->governs() }}</p>@endif
         @if ($verdict->table->why !== null)
@@ -55,6 +55,7 @@
                         <tr @class(['frost-lacks' => ! $demand->holds()])><th scope="row">{{ $demand->holds() ? '●' : '▲' }} {{ $demand->label }}</th><td>{{ $frost->needed($demand) }}</td><td>{{ $frost->demand($demand) }}</td></tr>
                     @endforeach
                 </tbody></table>
+                <p class="hint">{{ \Ondergrond\Frost\FrostTable::EDITIONS }}.</p>
             </details>
         @endif
         @isset($sizing)<p class="core-says"><a href="{{ $sizing }}">Find the least wing that keeps frost out</a></p>@endisset

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules\Book;
+
+use Ondergrond\Design\Part;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Subject;
+
+final class StemFreeOfFrost extends Rule
+{
+    public function asks(): string
+    {
+        return 'Ground that freezes against a stem wall cannot grip and lift it.';
+    }
+
+    public function why(): string
+    {
+        return 'Ice holds on to rough concrete, and ground that heaves pulls a light wall up with it (adfreeze).';
+    }
+
+    public function source(): string
+    {
+        return 'the design winter by the field; that a board, a mat or clean backfill parts them is common practice, no source';
+    }
+
+    public function parts(): array
+    {
+        return [Part::Stem, Part::Drainage, Part::EdgeOutside];
+    }
+
+    public function hangsOnField(): bool
+    {
+        return true;
+    }
+
+    public function judge(Subject $s): ?Finding
+    {
+        $ice = $s->frost()->frozenElsewhere()['stem'] ?? 0.0;
+
+        return $ice <= 0.0 ? null : $this->notChecked('Ground freezes against %1$s of the bare stem: clean backfill, a mat or a board has to part them, or the wall’s weight to hold it.', Measure::depth($ice));
+    }
+}
