@@ -10,6 +10,7 @@ use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetPosition;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\StillAir;
 use Ondergrond\Section\Layout;
 
 /** What vapour passes at each place of a design, from the inside outward. */
@@ -59,8 +60,11 @@ final class Layers
         $form = $d->form->present() && $y >= $at->formFoot;
         $board = $d->edgeOutside->present() && $y >= $at->boardFoot;
 
+        $air = $at->cavity($d, $y);
+
         return [
             ...$lining,
+            $lining !== [] && $air > 0.0 ? new VapourLayer('still air', $air, StillAir::resistance($air), $air, part: Part::Lining->value) : null,
             $form && $d->form->inside > 0.0 ? Passage::layer($d->form->inner(), Part::Form) : null,
             Passage::layer($d->stem->layer, Part::Stem),
             // Drainage stands outside: the air in it is that of the ground.

@@ -162,7 +162,7 @@ final class Surfaces
         $own = 1.0 - (float) $ground->solution->temperatureAt($x, $y);
         $more = $own > 0.0 ? $sheltered / $own : 1.0;
         $factor = 1.0 - $sheltered;
-        $heating = $ground->site->heatingMonths();
+        $heating = $ground->site->heatingShares();
         $lowered = $ground->site->damp->setBack;
         $temperatures = $humidity = $setBack = $muggy = [];
         for ($i = 0; $i < 12; $i++) {
@@ -170,7 +170,7 @@ final class Surfaces
             $at = $air->inside[$i] - $more * ($air->inside[$i] - $open);
             $temperatures[] = $at;
             $humidity[] = Vapour::humidity($air->insidePressure[$i], $at);
-            $down = in_array($i + 1, $heating, true) ? $lowered : 0.0;
+            $down = $heating[$i] * $lowered;
             $cooler = $at - $factor * $down;
             // No more vapour than the cooler air can hold.
             $setBack[] = min(Vapour::saturation($air->inside[$i] - $down), $air->insidePressure[$i]) / Vapour::saturation($cooler);

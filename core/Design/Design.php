@@ -203,6 +203,15 @@ final readonly class Design
         return $this->stem->present() && $this->stem->topAboveGrade > $this->finishedFloor() + 0.3;
     }
 
+    /**
+     * How far its stem is the wall of a room, 0 to 1: a curb up to 0.2 m over the floor is none, a wall from 0.4 m on is one.
+     * Sizes that hang on it go over from one to the other in between.
+     */
+    public function roomShare(): float
+    {
+        return $this->stem->present() ? max(0.0, min(1.0, ($this->stem->topAboveGrade - $this->finishedFloor() - 0.2) / 0.2)) : 0.0;
+    }
+
     /** Depth of the finished floor below the ground outside, z of ISO 13370, m; 0 where it lies above. */
     public function depth(): float
     {

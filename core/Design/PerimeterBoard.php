@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
-/** The strip of floor next to the edge where the board differs; a width of 0 means there is none. */
+/** The strip of floor next to the edge where the board differs; without a width or without a board there is none, and the middle board runs through. */
 final readonly class PerimeterBoard implements DesignPart
 {
     use Remade;
@@ -17,7 +17,13 @@ final readonly class PerimeterBoard implements DesignPart
 
     public function present(): bool
     {
-        return $this->width > 0.0;
+        return $this->width > 0.0 && $this->layer->present();
+    }
+
+    /** @return float width that differs, m; 0 where there is no strip */
+    public function span(): float
+    {
+        return $this->present() ? $this->width : 0.0;
     }
 
     /** @return float m; 0 where there is no strip */

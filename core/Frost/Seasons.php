@@ -19,7 +19,7 @@ final class Seasons
     private const PERSISTENCE = 0.8;
 
     /** Winters come in pairs, one as much milder as the other is colder, so that few of them give the mean. */
-    private const PAIRS = 15;
+    private const PAIRS = 60;
 
     /** @var array<string, float> mean indices that were worked out in this process */
     private static array $means = [];
@@ -59,8 +59,8 @@ final class Seasons
     }
 
     /**
-     * The mean index of winters whose days stray from the smooth year: a first-order autoregressive series, the same thirty
-     * winters each time.
+     * The mean index of winters whose days stray from the smooth year: a first-order autoregressive series, the same hundred
+     * and twenty winters each time.
      *
      * @param  non-empty-list<float>  $year  365 daily means from 1 January, °C
      * @param  float  $spread  standard deviation of a day, K
@@ -83,15 +83,18 @@ final class Seasons
         $stray = $sum = 0.0;
         $pair = [0.0, 0.0];
         for ($n = 0; $n < self::PAIRS; $n++) {
-            $milder = $colder = [];
+            // As FreezingIndex::ofDays has it, of both at once: the deepest fall below the peak so far.
+            $mild = $cold = $fallMild = $fallCold = 0.0;
             foreach ($round as $d => $t) {
                 // Two at a time.
                 $pair = $d % 2 === 0 ? self::normal($lot) : $pair;
                 $stray = self::PERSISTENCE * $stray + $fresh * $pair[$d % 2];
-                $milder[] = $t + $stray;
-                $colder[] = $t - $stray;
+                $mild = min(0.0, $mild + $t + $stray);
+                $cold = min(0.0, $cold + $t - $stray);
+                $fallMild = min($fallMild, $mild);
+                $fallCold = min($fallCold, $cold);
             }
-            $sum += FreezingIndex::ofDays($milder)->value + FreezingIndex::ofDays($colder)->value;
+            $sum -= $fallMild + $fallCold;
         }
 
         return self::$means[$key] = $sum / (2 * self::PAIRS);

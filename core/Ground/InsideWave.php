@@ -19,12 +19,14 @@ final readonly class InsideWave
      * @param  float  $share  the mean above outside, of the room's mean above outside
      * @param  Complex  $swing  K; φ = 0 at the coldest moment of the year
      * @param  float  $plane  height of the pipes, or of the floor's surface, m
+     * @param  float|null  $heated  at the pipes while they are on, °C; null where nothing heats the floor
      */
     private function __construct(
         public float $mean,
         public float $share,
         public Complex $swing,
         public float $plane,
+        public ?float $heated = null,
     ) {}
 
     public static function ofFloor(Site $site, Design $design): self
@@ -35,11 +37,11 @@ final readonly class InsideWave
             return new self($site->indoor, 1.0, Complex::of(-$site->indoorSwing), $design->finishedFloor());
         }
         // Warm over the heating months, as the room is over the others: mean and first harmonic of such a year.
-        $months = count($site->heatingMonths());
+        $months = $site->heatingLength();
         $over = $design->heating->plane - $site->indoor;
         $mean = $site->indoor + $over * $months / 12;
         $swing = $over * 2 / M_PI * sin(M_PI * $months / 12) - $site->indoorSwing;
 
-        return new self($mean, abs($room) < 1e-6 ? 1.0 : ($mean - $outdoor->mean) / $room, Complex::of($swing), $design->finishedFloor() - $design->heating->depth);
+        return new self($mean, abs($room) < 1e-6 ? 1.0 : ($mean - $outdoor->mean) / $room, Complex::of($swing), $design->finishedFloor() - $design->heating->depth, $design->heating->plane);
     }
 }

@@ -12,6 +12,7 @@ use Ondergrond\Field\Patch;
 use Ondergrond\Field\Problem;
 use Ondergrond\Field\Substance;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\StillAir;
 use Ondergrond\Section\EdgeSection;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Region;
@@ -100,13 +101,22 @@ final class SectionProblem
             $patches[] = self::above($section, $floor->plane);
         }
         $silhouette = Silhouette::of($patches);
+        $window = $section->window;
+        $known = [
+            self::spaceOver($silhouette, $section, $section->layout->floor), $design->deck->present() ? self::spaceOver($silhouette, $section, $design->deck->topAboveGrade) : null,
+            ...self::open($silhouette, $window),
+        ];
+        // A cavity is air with its resistance; nothing in a section is left out.
+        $hollows = $silhouette->hollows($known);
+        foreach ($hollows as [$x0, $y0, $x1, $y1, $width]) {
+            $patches[] = Patch::rectangle(new Substance('still air', StillAir::conductivity($width), StillAir::CAPACITY), $x0, $y0, $x1, $y1);
+        }
+        $silhouette = $hollows === [] ? $silhouette : Silhouette::of($patches);
         $outside = Complex::of(-$site->climate->wave()->amplitude);
         $inside = Complex::of(-$site->indoorSwing);
         $lower = self::spaceOver($silhouette, $section, $section->layout->floor);
         $room = $design->deck->present() ? self::spaceOver($silhouette, $section, $design->deck->topAboveGrade) : $lower;
-        $window = $section->window;
-        // A hollow that belongs to no space passes nothing on.
-        $open = array_filter([$silhouette->spaceAt($window->outward - 0.001, $window->up - 0.001), $silhouette->spaceAt(0.001 - $window->inward, $window->up - 0.001)], is_int(...));
+        $open = self::open($silhouette, $window);
         $unheated = $design->space->kind !== Below::Heated && $design->deck->present();
         $plane = round($floor->plane, self::DIGITS);
         $boundaries = [];
@@ -212,6 +222,12 @@ final class SectionProblem
         $at = static fn (float $v): float => round($v, self::DIGITS);
 
         return Patch::rectangle(null, $at($left), $at($plane), $at($right), $at($section->layout->floor));
+    }
+
+    /** @return list<int> the air outside, at either end */
+    private static function open(Silhouette $silhouette, Window $window): array
+    {
+        return array_values(array_filter([$silhouette->spaceAt($window->outward - 0.001, $window->up - 0.001), $silhouette->spaceAt(0.001 - $window->inward, $window->up - 0.001)], is_int(...)));
     }
 
     /** The space of air over a level floor, in its middle. */

@@ -34,6 +34,33 @@ final readonly class Silhouette
         return $this->spaces[$j][$i] ?? null;
     }
 
+    /**
+     * Spaces of air that are none of the given ones: what is shut in between parts, as rectangles.
+     *
+     * @param  list<int|null>  $known
+     * @return list<array{float, float, float, float, float}> x0, y0, x1, y1 and the hollow's lesser extent, m
+     */
+    public function hollows(array $known): array
+    {
+        $cells = $extent = [];
+        foreach ($this->spaces as $j => $row) {
+            foreach ($row as $i => $space) {
+                if (! in_array($space, $known, true)) {
+                    [$x0, $y0, $x1, $y1] = [$this->x[$i], $this->y[$j], $this->x[$i + 1], $this->y[$j + 1]];
+                    $cells[] = [$space, $x0, $y0, $x1, $y1];
+                    $of = $extent[$space] ?? [$x0, $y0, $x1, $y1];
+                    $extent[$space] = [min($of[0], $x0), min($of[1], $y0), max($of[2], $x1), max($of[3], $y1)];
+                }
+            }
+        }
+
+        return array_map(static function (array $cell) use ($extent): array {
+            [$x0, $y0, $x1, $y1] = $extent[$cell[0]];
+
+            return [$cell[1], $cell[2], $cell[3], $cell[4], min($x1 - $x0, $y1 - $y0)];
+        }, $cells);
+    }
+
     /** @param  non-empty-list<Patch>  $patches */
     public static function of(array $patches): self
     {

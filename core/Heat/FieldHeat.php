@@ -62,8 +62,8 @@ final readonly class FieldHeat
 
         return new self(
             $formula, $sides, $steady->coefficient, $mean, SteadyLoss::wall($design), $swing, $monthly,
-            YearSum::energy($monthly, $edge->site->heatingMonths()),
-            YearSum::energy($monthly, range(1, 12)),
+            YearSum::heating($monthly, $edge->site->heatingShares()),
+            YearSum::all($monthly),
             $steady->shares,
             $steady->bySide,
             $formula->formula instanceof SlabOnGround ? FormulaStrip::transmittance($formula->formula) : null,

@@ -43,6 +43,11 @@ final class FormulaStrip
         $inside = $slab->rsi + $slab->floorResistance;
         $floor = [[-$half, 0.0, $inside]];
         $edge = $slab->edge;
+        if ($slab->weaker !== null) {
+            $strip = min($half, $slab->weaker->depth);
+            $weak = $inside + $slab->weaker->additionalThickness($lambda) / $lambda;
+            $floor = $strip < $half - 0.001 ? [[-$half, -$strip, $inside], [-$strip, 0.0, $weak]] : [[-$half, 0.0, $weak]];
+        }
         if ($edge !== null && $edge->kind === EdgeKind::Horizontal && $edge->depth < $half - 0.001) {
             $floor = [[-$half, -$edge->depth, $inside], [-$edge->depth, 0.0, $inside + $edge->additionalThickness($lambda) / $lambda]];
         } elseif ($edge !== null && $edge->kind === EdgeKind::Horizontal) {

@@ -53,6 +53,8 @@ final readonly class GroundHeat
         $in = $formula->insideCoefficient($capacity);
         $out = $formula->outsideCoefficient($capacity);
         $flow = new YearlyFlow($steady, $in, $out, $indoor, $swing, $outdoor, $formula->outsideLag());
+        // On the design day the pipes are on, however many months heat.
+        $coldest = $inside?->heated === null ? $flow : new YearlyFlow($steady, $in, $out, $inside->heated, 0.0, $outdoor, $formula->outsideLag());
         $monthly = $flow->monthly();
 
         return new self(
@@ -66,9 +68,9 @@ final readonly class GroundHeat
             $out,
             $spell,
             $monthly,
-            YearSum::energy($monthly, $site->heatingMonths()),
-            YearSum::energy($monthly, range(1, 12)),
-            $flow->peak() + $spell * max(0.0, $outdoor->mean - $outdoor->amplitude - $site->climate->design),
+            YearSum::heating($monthly, $site->heatingShares()),
+            YearSum::all($monthly),
+            $coldest->peak() + $spell * max(0.0, $outdoor->mean - $outdoor->amplitude - $site->climate->design),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Heat;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Footprint;
 use Ondergrond\Units\Unit;
 
 /** The same loss by the North American school, to be read beside ISO 13370: tens of per cent apart are usual. */
@@ -36,7 +37,8 @@ final readonly class OtherSchool
     public static function of(GroundFormula $formula, Design $design): array
     {
         return match (true) {
-            $formula instanceof HeatedBasement => [self::belowGrade($formula)],
+            $formula instanceof ShallowFloor => [self::belowGrade($formula->basement, $design)],
+            $formula instanceof HeatedBasement => [self::belowGrade($formula, $design)],
             $formula instanceof SlabOnGround => [self::slabEdge($formula, $design)],
             default => [],
         };
@@ -61,10 +63,18 @@ final readonly class OtherSchool
         return 2 * $conductivity / (M_PI * $width) * (log($width / 2 + $lag) - log($lag));
     }
 
-    private static function belowGrade(HeatedBasement $b): self
+    /** Of the rectangle that has this area and outline, m; of a square where none has. */
+    private static function shorterSide(Footprint $plan): float
+    {
+        $mean = $plan->perimeter / 4;
+
+        return $mean ** 2 < $plan->area ? sqrt($plan->area) : $mean - sqrt($mean ** 2 - $plan->area);
+    }
+
+    private static function belowGrade(HeatedBasement $b, Design $design): self
     {
         $wall = self::wallAverage($b->groundConductivity, 0.0, $b->depth, SurfaceResistance::INSIDE_HORIZONTAL + $b->wallResistance);
-        $floor = self::floorAverage($b->groundConductivity, $b->characteristicDimension(), $b->depth, $b->rsi + $b->floorResistance);
+        $floor = self::floorAverage($b->groundConductivity, self::shorterSide($design->footprint), $b->depth, $b->rsi + $b->floorResistance);
 
         return new self(
             'ASHRAE Fundamentals, averages of below-grade walls and floors (from memory)',

@@ -32,13 +32,27 @@ final readonly class PeriodicSlab
         return $this->slab->area * Depths::inside($this->slab->groundConductivity, $this->slab->equivalentThickness(), $this->penetrationDepth());
     }
 
-    /** H_pe = 0.37 P λ ln(δ/d_t + 1), and its form with edge insulation, W/K: answer to a swing outside. */
+    /**
+     * H_pe = 0.37 P λ ln(δ/d_t + 1), and its form with edge insulation, W/K: answer to a swing outside. Of several boards at the
+     * edge the one that holds back most counts, which at a short period may be another than in the mean of the year; a weaker
+     * strip adds what it lets through.
+     */
     public function outsideCoefficient(): float
+    {
+        $bare = $this->withEdge(null);
+        $least = $bare;
+        foreach ($this->slab->edges as $edge) {
+            $least = min($least, $this->withEdge($edge));
+        }
+
+        return $least + $this->withEdge($this->slab->weaker) - $bare;
+    }
+
+    private function withEdge(?EdgeInsulation $edge): float
     {
         $dt = $this->slab->equivalentThickness();
         $delta = $this->penetrationDepth();
         $perMetre = 0.37 * $this->slab->groundConductivity;
-        $edge = $this->slab->edge;
         if ($edge === null) {
             return $this->slab->perimeter * $perMetre * log($delta / $dt + 1);
         }

@@ -9,15 +9,13 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\HeatedIn;
 use Ondergrond\Design\Layer;
 use Ondergrond\Ground\SpaceAir;
+use Ondergrond\Material\StillAir;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Side;
 
 /** How ISO 13370 reads a design: which formula, and what each part counts for in it. Every family goes through here. */
 final readonly class Reading
 {
-    /** A floor less deep than this below the ground is one on the ground, m. */
-    private const SHALLOW = 0.05;
-
     private function __construct(private Design $d) {}
 
     public static function of(Design $design): self
@@ -43,9 +41,15 @@ final readonly class Reading
             );
         }
 
-        return $this->depth() > self::SHALLOW
-            ? new HeatedBasement($plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->depth(), $this->floorResistance(), $this->buriedResistance(), $this->rsi())
-            : SlabOnGround::of($plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->floorResistance(), array_values($this->edges()), $this->rsi());
+        $depth = $this->depth();
+        $slab = fn (): SlabOnGround => SlabOnGround::of($plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->floorResistance(), array_values($this->edges()), $this->rsi(), weaker: $this->weaker());
+        $basement = fn (): HeatedBasement => new HeatedBasement($plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $depth, $this->meanResistance(), $this->buriedResistance(), $this->rsi());
+
+        return match (true) {
+            $depth <= 0.0 => $slab(),
+            $depth < ShallowFloor::DEEP => new ShallowFloor($slab(), $basement()),
+            default => $basement(),
+        };
     }
 
     /** z: of the floor below the ground, the mean along the exposed perimeter (9.3.1: where it varies), m. */
@@ -63,12 +67,12 @@ final readonly class Reading
     {
         $at = Layout::of($this->d);
 
-        return $this->d->hasRoomBelowGrade() ? max($this->d->wall->thickness(), $at->boardFace - $at->lined) : $this->d->wall->thickness();
+        return $this->d->wall->thickness() + $this->d->roomShare() * max(0.0, $at->boardFace - $at->lined - $this->d->wall->thickness());
     }
 
     /**
-     * R_f, m²K/W: the field board, where the perimeter zone is weaker that one for the whole floor (safe side), and what
-     * lies on the slab. Dense slab and hardcore stay out (8.2); over the pipes of a heated floor all does.
+     * R_f, m²K/W: the field board, and what lies on the slab. Dense slab and hardcore stay out (8.2); over the pipes of a heated
+     * floor all does.
      */
     public function floorResistance(): float
     {
@@ -79,7 +83,38 @@ final readonly class Reading
             HeatedIn::Slab => 0.0,
         };
 
-        return ($this->perimeterIsWeaker() ? $d->perimeterBoard->layer : $d->fieldBoard)->resistance() + $on + $this->bedResistance();
+        return $d->fieldBoard->resistance() + $on + $this->bedResistance();
+    }
+
+    /** The same where it is weakest, in the middle or along the edge. */
+    public function weakestResistance(): float
+    {
+        return $this->floorResistance() + min(0.0, $this->surplus());
+    }
+
+    /** The same as the mean of middle and edge by their area and U with the surfaces': where no edge formula is. */
+    private function meanResistance(): float
+    {
+        $d = $this->d;
+        $films = $this->rsi() + SurfaceResistance::OUTSIDE;
+        $share = min(1.0, $d->perimeterBoard->span() * $d->footprint->exposed / $d->footprint->area);
+        $middle = $films + $this->floorResistance();
+
+        return 1 / ((1 - $share) / $middle + $share / ($middle + $this->surplus())) - $films;
+    }
+
+    /** What the perimeter's board holds back more than the field's, m²K/W; 0 where there is no zone. */
+    private function surplus(): float
+    {
+        return $this->d->perimeterBoard->present() ? $this->d->perimeterBoard->layer->resistance() - $this->d->fieldBoard->resistance() : 0.0;
+    }
+
+    /** The perimeter zone as an edge strip that takes away, where its board is the weaker. */
+    private function weaker(): ?EdgeInsulation
+    {
+        $surplus = $this->surplus();
+
+        return $surplus < 0.0 ? new EdgeInsulation(EdgeKind::Horizontal, $this->d->perimeterBoard->width, $surplus, 0.0) : null;
     }
 
     /** R_si at the floor: none where the plane of its pipes gives the heat. */
@@ -134,6 +169,7 @@ final readonly class Reading
         $board = $d->edgeOutside->present() ? $share($d->edgeOutside->depthBelowGrade) : 0.0;
         $form = $d->form->present() ? $share(-Layout::of($d)->formFoot) : 0.0;
         $lining = Layout::of($d)->lining ? $share($depth - $d->lining->gapAboveFloor) : 0.0;
+        $air = StillAir::resistance(Layout::of($d)->cavity($d, -INF));
         $foam = $d->form->inner()->resistance() + $d->form->outer()->wetResistance();
         $inside = array_sum(array_map(static fn (Layer $l): float => $l->resistance(), $d->lining->layers));
         $bare = SurfaceResistance::INSIDE_HORIZONTAL + $d->stem->layer->resistance();
@@ -143,7 +179,7 @@ final readonly class Reading
         $sum = 0.0;
         for ($i = 1; $i < count($ends); $i++) {
             $middle = ($ends[$i - 1] + $ends[$i]) / 2;
-            $r = $bare + ($middle < $board ? $d->edgeOutside->layer->wetResistance() : 0.0) + ($middle < $form ? $foam : 0.0) + ($middle < $lining ? $inside : 0.0);
+            $r = $bare + ($middle < $board ? $d->edgeOutside->layer->wetResistance() : 0.0) + ($middle < $form ? $foam : 0.0) + ($middle < $lining ? $inside + ($middle > $form ? $air : 0.0) : 0.0);
             $sum += ($ends[$i] - $ends[$i - 1]) / $r;
         }
 
@@ -155,8 +191,8 @@ final readonly class Reading
     {
         $d = $this->d;
         $edges = [];
-        $surplus = $d->perimeterBoard->layer->resistance() - $d->fieldBoard->resistance();
-        if ($d->perimeterBoard->present() && $surplus > 0.0) {
+        $surplus = $this->surplus();
+        if ($surplus > 0.0) {
             $edges['perimeter_board'] = new EdgeInsulation(EdgeKind::Horizontal, $d->perimeterBoard->width, $surplus, max(0.0, $d->perimeterBoard->layer->thickness - $d->fieldBoard->thickness));
         }
         $at = Layout::of($d);
@@ -180,20 +216,20 @@ final readonly class Reading
     public function counted(GroundFormula $formula): array
     {
         $d = $this->d;
-        $weaker = $this->perimeterIsWeaker();
+        $onGround = $formula instanceof SlabOnGround;
         $words = [
             'slab' => 'left out: dense concrete hardly insulates',
             'stone' => $this->bedCounts() ? 'counts as floor insulation' : 'left out: hardcore counts as ground',
             'blinding' => 'left out: counts as ground',
             'field_board' => match (true) {
                 ! $d->fieldBoard->present() => 'no board',
-                $weaker => 'not counted: the perimeter zone is weaker and stands for the floor',
                 default => 'counts as floor',
             },
             'perimeter_board' => match (true) {
                 ! $d->perimeterBoard->present() => 'no zone of its own',
-                $weaker => 'counts as floor, being the weaker',
-                $d->perimeterBoard->layer->resistance() <= $d->fieldBoard->resistance() => 'same as the field',
+                ! $onGround => 'counts as floor, by its area',
+                $this->surplus() < 0.0 => 'counts as a strip that is weaker than the floor',
+                $this->surplus() === 0.0 => 'same as the field',
                 default => 'in the field, not in the formula',
             },
             'board_above' => $d->heating->in === HeatedIn::Slab ? 'above the pipes: not counted' : 'counts as floor',
@@ -275,17 +311,11 @@ final readonly class Reading
         return $notes;
     }
 
-    private function perimeterIsWeaker(): bool
-    {
-        return $this->d->perimeterBoard->present()
-            && $this->d->perimeterBoard->layer->resistance() < $this->d->fieldBoard->resistance() - 1e-9;
-    }
-
-    /** Height of stem wall above ground in a section and its U: what the field's loss has to be relieved of. */
+    /** Height of stem wall above ground and floor in a section: what the field's loss has to be relieved of, at the stem's U. */
     public function stemAboveGround(Side $side): float
     {
         $at = Layout::of($this->d, $side);
 
-        return $this->d->hasRoomBelowGrade() ? max(0.0, $at->top - max($at->grade, $at->floor)) : 0.0;
+        return $this->d->stem->present() ? max(0.0, $at->top - max($at->grade, $at->floor)) : 0.0;
     }
 }

@@ -9,6 +9,11 @@ use DomainException;
 /** Steady heat flow of a slab on the ground: ISO 13370:2007, 9.1 and annex B (2017: 7.2 and annex D). */
 final readonly class SlabOnGround extends GroundFormula
 {
+    /**
+     * @param  list<EdgeInsulation>  $edges  that take something off
+     * @param  EdgeInsulation|null  $edge  that takes most off
+     * @param  EdgeInsulation|null  $weaker  strip along the edge with less than the floor has: R_n below 0
+     */
     private function __construct(
         float $area,
         float $perimeter,
@@ -17,7 +22,9 @@ final readonly class SlabOnGround extends GroundFormula
         public float $floorResistance,
         public float $rsi,
         public float $rse,
+        public array $edges,
         public ?EdgeInsulation $edge,
+        public ?EdgeInsulation $weaker,
     ) {
         parent::__construct($area, $perimeter, $groundConductivity);
     }
@@ -32,6 +39,7 @@ final readonly class SlabOnGround extends GroundFormula
      * @param  float  $groundConductivity  λ, W/(m·K)
      * @param  float  $floorResistance  R_f of all-over insulation; dense slab and hardcore stay out of it, m²K/W
      * @param  list<EdgeInsulation>  $edges  the candidates
+     * @param  EdgeInsulation|null  $weaker  strip along the edge with less than the floor has: R_n below 0
      */
     public static function of(
         float $area,
@@ -42,16 +50,23 @@ final readonly class SlabOnGround extends GroundFormula
         array $edges = [],
         float $rsi = SurfaceResistance::INSIDE_DOWN,
         float $rse = SurfaceResistance::OUTSIDE,
+        ?EdgeInsulation $weaker = null,
     ): self {
-        $best = new self($area, $perimeter, $wallThickness, $groundConductivity, $floorResistance, $rsi, $rse, null);
+        $bare = new self($area, $perimeter, $wallThickness, $groundConductivity, $floorResistance, $rsi, $rse, [], null, $weaker);
+        $saving = [];
+        $best = null;
+        $least = 0.0;
         foreach ($edges as $edge) {
-            $with = new self($area, $perimeter, $wallThickness, $groundConductivity, $floorResistance, $rsi, $rse, $edge);
-            if ($with->edgeCorrection() < $best->edgeCorrection()) {
-                $best = $with;
+            $correction = $bare->correction($edge);
+            if ($correction < 0.0) {
+                $saving[] = $edge;
+            }
+            if ($correction < $least) {
+                [$best, $least] = [$edge, $correction];
             }
         }
 
-        return $best;
+        return new self($area, $perimeter, $wallThickness, $groundConductivity, $floorResistance, $rsi, $rse, $saving, $best, $weaker);
     }
 
     /** d_t = w + λ(R_si + R_f + R_se), m. */
@@ -78,15 +93,23 @@ final readonly class SlabOnGround extends GroundFormula
      */
     public function edgeCorrection(): float
     {
-        if ($this->edge === null) {
-            return 0.0;
-        }
+        return $this->edge === null ? 0.0 : $this->correction($this->edge);
+    }
+
+    /** The same of a strip that is weaker than the floor: above 0, W/(m·K). */
+    public function weakerCorrection(): float
+    {
+        return $this->weaker === null ? 0.0 : $this->correction($this->weaker);
+    }
+
+    private function correction(EdgeInsulation $edge): float
+    {
         $dt = $this->equivalentThickness();
-        $both = $dt + $this->edge->additionalThickness($this->groundConductivity);
+        $both = $dt + $edge->additionalThickness($this->groundConductivity);
         if ($both <= 0.0) {
             throw new DomainException('The edge layer insulates so much less than the ground it displaces that the formula does not hold.');
         }
-        $depth = $this->edge->kind->depthFactor() * $this->edge->depth;
+        $depth = $edge->kind->depthFactor() * $edge->depth;
 
         return -$this->groundConductivity / M_PI * (log($depth / $dt + 1) - log($depth / $both + 1));
     }
@@ -94,7 +117,7 @@ final readonly class SlabOnGround extends GroundFormula
     /** U = U₀ + 2Δψ/B′, W/(m²K), held at transmittanceFloor() where the formula would go below it. */
     public function transmittance(): float
     {
-        return max($this->transmittanceByFormula(), $this->transmittanceFloor());
+        return min(max($this->transmittanceByFormula(), $this->transmittanceFloor()), $this->transmittanceCeiling());
     }
 
     /**
@@ -108,7 +131,7 @@ final readonly class SlabOnGround extends GroundFormula
 
     private function transmittanceByFormula(): float
     {
-        return $this->transmittanceWithoutEdge() + 2 * $this->edgeCorrection() / $this->characteristicDimension();
+        return $this->transmittanceWithoutEdge() + 2 * ($this->edgeCorrection() + $this->weakerCorrection()) / $this->characteristicDimension();
     }
 
     /** No strip along the edge saves more than the same layer under the whole floor would: U₀ with d_t + d′, W/(m²K). */
@@ -117,6 +140,12 @@ final readonly class SlabOnGround extends GroundFormula
         $added = max(0.0, $this->edge?->additionalThickness($this->groundConductivity) ?? 0.0);
 
         return $this->transmittanceOf($this->equivalentThickness() + $added);
+    }
+
+    /** A weaker strip loses no more than its board under the whole floor would, W/(m²K). */
+    private function transmittanceCeiling(): float
+    {
+        return $this->weaker === null ? INF : $this->transmittanceOf($this->equivalentThickness() + $this->weaker->additionalThickness($this->groundConductivity));
     }
 
     /** H_g = A U + P ψ_g, W/K. The wall/floor junction's ψ_g is taken as 0 until the section is solved. */
@@ -167,7 +196,7 @@ final readonly class SlabOnGround extends GroundFormula
     {
         return [
             'b_m' => $this->characteristicDimension(), 'd_t_m' => $this->equivalentThickness(), 'u0_w_m2k' => $this->transmittanceWithoutEdge(),
-            'delta_psi_w_mk' => $this->edgeCorrection(), 'edge_held' => $this->edgeIsHeld(),
+            'delta_psi_w_mk' => $this->edgeCorrection(), 'delta_psi_weaker_w_mk' => $this->weakerCorrection(), 'edge_held' => $this->edgeIsHeld(),
         ];
     }
 }

@@ -96,7 +96,7 @@ final readonly class SteadyLoss
 
         return [
             SectionProblem::WALL_INSIDE => self::wallHeight($ground) * $wall,
-            SectionProblem::STEM_INSIDE => $ground->space === null && $design->hasRoomBelowGrade() ? $reading->stemAboveGround($ground->side) * $reading->stemTransmittance() : 0.0,
+            SectionProblem::STEM_INSIDE => $ground->space === null ? $reading->stemAboveGround($ground->side) * $reading->stemTransmittance() : 0.0,
         ];
     }
 

@@ -59,16 +59,23 @@ final readonly class SuspendedFloor extends GroundFormula
         return $this->wallThickness + $this->groundConductivity * (SurfaceResistance::INSIDE_DOWN + $this->groundResistance + SurfaceResistance::OUTSIDE);
     }
 
-    /** U_g of the ground of the space, W/(m²K); with its buried walls where it is deep. */
+    /**
+     * U_g of the ground of the space, W/(m²K): 2λ/(πB′ + d_g)·ln(πB′/d_g + 1), for any d_g (9.2.2); with its buried walls where
+     * it is deeper than half a metre (9.2.3), and of less deep ones by the share of that depth.
+     */
     public function groundTransmittance(): float
     {
-        if ($this->depth <= self::DEEP) {
-            return Depths::floor($this->groundConductivity, $this->characteristicDimension(), $this->groundThickness());
+        $b = M_PI * $this->characteristicDimension();
+        $d = $this->groundThickness();
+        $level = 2 * $this->groundConductivity / ($b + $d) * log($b / $d + 1);
+        if ($this->depth <= 0.0) {
+            return $level;
         }
         $wall = $this->groundConductivity * (SurfaceResistance::INSIDE_HORIZONTAL + $this->buriedResistance + SurfaceResistance::OUTSIDE);
+        $deep = Depths::floor($this->groundConductivity, $this->characteristicDimension(), $d, $this->depth)
+            + $this->depth * $this->perimeter / $this->area * Depths::wall($this->groundConductivity, $this->depth, $d, $wall);
 
-        return Depths::floor($this->groundConductivity, $this->characteristicDimension(), $this->groundThickness(), $this->depth)
-            + $this->depth * $this->perimeter / $this->area * Depths::wall($this->groundConductivity, $this->depth, $this->groundThickness(), $wall);
+        return $level + min(1.0, $this->depth / self::DEEP) * ($deep - $level);
     }
 
     /** U_x = 2hU_w/B′ + 1450 ε v f_w/B′: through the space's walls and with its air, W/(m²K). */

@@ -9,6 +9,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Heat\Reading;
+use Ondergrond\Material\StillAir;
 use Ondergrond\Section\Layout;
 use Ondergrond\Site\Site;
 
@@ -76,6 +77,7 @@ final class MassStacks
 
         return [
             ...($at->lining ? self::layers($d->lining->layers, Part::Lining) : []),
+            ...($at->cavity($d, $y) > 0.0 ? [HeatLayer::film('still air', StillAir::resistance($at->cavity($d, $y)), Part::Lining->value)] : []),
             ...($form ? self::layers([$d->form->inner()], Part::Form) : []),
             ...self::layers([$d->stem->layer], Part::Stem),
             ...($form ? $wet($d->form->outer(), Part::Form) : []),

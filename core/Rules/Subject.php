@@ -84,10 +84,10 @@ final class Subject
         return $this->heatedFloor === false ? $this->heatedFloor = HeatedFloor::of($this->site, $this->design) : $this->heatedFloor;
     }
 
-    /** R of the floor on the ground with all that lies on and under its slab, m²K/W. */
+    /** R of the floor on the ground with all that lies on and under its slab, where it is weakest, m²K/W. */
     public function floorResistance(): float
     {
-        return Reading::of($this->design)->floorResistance();
+        return Reading::of($this->design)->weakestResistance();
     }
 
     /** Whether the floor on the ground is that of a heated room. */

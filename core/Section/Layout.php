@@ -101,10 +101,13 @@ final readonly class Layout
         };
         $toe = $d->footing->present() ? max(0.0, ($d->footing->width - $d->stem->layer->thickness) / 2) : 0.0;
         $width = $stem ? $d->stem->layer->thickness : $d->edgeBeam->width;
+        $formFoot = $d->form->starts === FormStart::Footing ? $stemFoot : max($stemFoot, min($grade - self::FORM_BELOW_GRADE, $top));
+        // The form's inner face stands beside slab and build-up only where it goes down to them; below its foot they meet the wall.
+        $beside = static fn (float $height): float => -$width - ($formFoot < $height ? $d->form->inside : 0.0);
         $face = -$width - $d->form->inside;
         $lining = $d->lining->present() && $top - $d->finishedFloor() > self::CURB;
         $lined = $face - ($lining ? $d->lining->thickness() : 0.0);
-        $tray = $face - $d->edgeInside->layer->thickness;
+        $tray = $beside($slab) - $d->edgeInside->layer->thickness;
         $boardFace = $d->form->outside + $d->edgeOutside->layer->thickness;
 
         return new self(
@@ -119,7 +122,7 @@ final readonly class Layout
             $foot - $d->edgeUnder->thickness - ($stem ? 0.0 : $d->stone->thickness),
             $stemFoot,
             $top,
-            $d->form->starts === FormStart::Footing ? $stemFoot : max($stemFoot, min($grade - self::FORM_BELOW_GRADE, $top)),
+            $formFoot,
             max($grade - $d->edgeOutside->depthBelowGrade, match (true) {
                 ! $stem => -INF,
                 $toe > $d->form->outside => $stemFoot,
@@ -137,14 +140,20 @@ final readonly class Layout
             $tray,
             $stem ? $tray : 0.0,
             // On a stem at the stem or its lining, on a beam at the wall, which stands on the slab.
-            $stem ? $lined : -$d->wall->insideThickness(),
-            $tray - $d->perimeterBoard->width,
+            $stem ? ($lining ? $lined : $beside($d->finishedFloor())) : -$d->wall->insideThickness(),
+            $tray - $d->perimeterBoard->span(),
             $d->form->outside,
             $boardFace,
             max($boardFace + $d->drainage->layer->thickness, $boardFace + $d->cover->layer->thickness, $d->wall->outsideThickness()),
-            $d->hasRoomBelowGrade() ? min($lined, -$d->wall->insideThickness()) : -$d->wall->insideThickness(),
+            -$d->wall->insideThickness() + $d->roomShare() * min(0.0, $lined + $d->wall->insideThickness()),
             $lining,
         );
+    }
+
+    /** Width of the air shut in behind the lining where the form above it does not reach down, m; 0 where there is none or it is open to the room. */
+    public function cavity(Design $design, float $y): float
+    {
+        return $this->lining && $y < $this->formFoot && $design->lining->gapAboveFloor <= 0.0 ? $design->form->inside : 0.0;
     }
 
     /** Height of the damp-proof course, m: over lower ground a wall of wood begins lower, and its course with it. */

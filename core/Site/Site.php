@@ -7,11 +7,14 @@ namespace Ondergrond\Site;
 /** Where the building stands and how it is kept. */
 final readonly class Site
 {
+    /** Days of a month stray so far about its mean that it goes from heating to none over so many kelvin; common practice, no source. */
+    private const HEATING_RAMP = 4.0;
+
     /**
      * @param  string  $place  free words
      * @param  float  $indoor  mean inside temperature over the year, °C
      * @param  float  $indoorSwing  K by which the inside is above that mean in summer and below it in winter
-     * @param  float  $heatingLimit  a month whose mean air temperature is below this counts as a heating month, °C
+     * @param  float  $heatingLimit  a month whose mean air temperature is this counts half as heating, °C
      * @param  GroundWater  $water  round the foundation
      * @param  float|null  $floorLimit  the highest floor U-value that the project allows, W/(m²K); null where none is set
      */
@@ -33,7 +36,23 @@ final readonly class Site
         public RoomBasis $room = new RoomBasis,
     ) {}
 
-    /** @return list<int> months 1 to 12 that count as heating */
+    /**
+     * How much of each month counts as heating: all of it from 2 K below the limit, none from 2 K above, half at the limit.
+     *
+     * @return list<float> twelve, January first
+     */
+    public function heatingShares(): array
+    {
+        return array_map(fn (float $mean): float => max(0.0, min(1.0, 0.5 + ($this->heatingLimit - $mean) / self::HEATING_RAMP)), $this->climate->monthly);
+    }
+
+    /** Months that heat, parts of months added up. */
+    public function heatingLength(): float
+    {
+        return array_sum($this->heatingShares());
+    }
+
+    /** @return list<int> months 1 to 12 that count as heating for the greater part */
     public function heatingMonths(): array
     {
         $months = [];

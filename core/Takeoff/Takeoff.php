@@ -21,7 +21,7 @@ final class Takeoff
     {
         $area = $d->footprint->area;
         $exposed = $d->footprint->exposed;
-        $strip = min($area, $d->perimeterBoard->width * $exposed);
+        $strip = min($area, $d->perimeterBoard->span() * $exposed);
         $at = Layout::of($d);
         $stem = $d->stem->present();
         $items = [

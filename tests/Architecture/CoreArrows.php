@@ -24,7 +24,7 @@ final class CoreArrows
         'Field' => ['Fault'],
         'Ground' => ['Design', 'Field', 'Material', 'Section', 'Site'],
         'Drawing' => ['Damp', 'Design', 'Field', 'Frost', 'Ground', 'Material', 'Section', 'Site', 'Units'],
-        'Heat' => ['Design', 'Field', 'Ground', 'Section', 'Site', 'Units', 'Verdict'],
+        'Heat' => ['Design', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Units', 'Verdict'],
         'Frost' => ['Design', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Units', 'Verdict'],
         'Damp' => ['Design', 'Fault', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Verdict'],
         'Sun' => ['Fault', 'Site'],

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules\Book;
 
-use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
-use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Said;
 use Ondergrond\Rules\Subject;
 
 final class FloorBoardThick extends Rule
@@ -45,7 +42,7 @@ final class FloorBoardThick extends Rule
 
         return ! $s->isHeated() || $s->isCrawlspace() || $r <= 0.1 || $r >= self::LEAST || ! $d->fieldBoard->present() ? null : $this->note(
             'The floor has R %1$s; %2$s is the usual least.', Measure::resistance($r), Measure::resistance(self::LEAST),
-            Remedy::of(Said::of('Make the field board %s.', Measure::size($s->stock->size(3, 75))), static fn (Design $d): Design => $d->with(['fieldBoard' => $d->fieldBoard->thick($s->stock->size(3, 75)), 'perimeterBoard' => $d->perimeterBoard->but(layer: $d->perimeterBoard->layer->thick(max($s->stock->size(3, 75), $d->perimeterBoard->layer->thickness)))])),
+            $s->sizes->thickerFloor(static fn (Subject $then): bool => $then->floorResistance() >= self::LEAST),
         );
     }
 }

@@ -39,7 +39,7 @@ final class SlabPartedFromWall extends Rule
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
-        $parted = $d->edgeInside->present() || $d->lining->present() || $d->form->inside > 0.0 || $d->boardAbove->present();
+        $parted = $d->edgeInside->present() || $s->at->tray < $s->at->inner - 1e-6 || $d->boardAbove->present();
 
         return ! $d->stem->present() || ! $d->slab->present() || $parted || ! $s->isHeated() ? null : $this->fix('The slab meets the wall without a board between.', remedy: Remedy::of(
             Said::of('Stand %s of board between slab and wall.', Measure::size($s->stock->size(2, 50))),
