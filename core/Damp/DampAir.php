@@ -17,8 +17,10 @@ final readonly class DampAir
     /** Rooms do not hold more than this for long, as a share: above it water stands on panes and walls. */
     private const MOST = 0.95;
 
-    /** Spells are muggy where the month is warmer than this, °C. */
+    /** Spells are muggy where the month is warmer than this, °C, and begin to be so many kelvin below it; common practice, no source. */
     public const WARM = 8.0;
+
+    private const WARMING = 4.0;
 
     /**
      * @param  list<float>  $inside  °C, January first; so all
@@ -49,7 +51,8 @@ final readonly class DampAir
             $inside[] = $in;
             $outsideP[] = $p;
             $insideP[] = $basis->indoorRh !== null ? $basis->indoorRh * Vapour::saturation($in) : min($most, $p + $basis->humidity->excessAt($out));
-            $spell = $out < self::WARM ? $p : Vapour::saturation(Vapour::dewPoint($p) + $basis->muggy);
+            $warm = max(0.0, min(1.0, 1.0 - (self::WARM - $out) / self::WARMING));
+            $spell = Vapour::saturation(Vapour::dewPoint($p) + $warm * $basis->muggy);
             // What a machine keeps it keeps in a spell too.
             $muggy[] = Vapour::dewPoint($basis->indoorRh !== null ? $insideP[$i] : max($insideP[$i], min(Vapour::saturation($in), $spell + $basis->humidity->excessAt($out))));
         }

@@ -9,12 +9,16 @@ use Ondergrond\Section\Layout;
 use Ondergrond\Site\Site;
 
 /**
- * What perimeter drains bring, and what a pump in a sump has to do. From the ground: Dupuit, q = k (H² − h²)/(2 R), R after
- * Sichardt, 3000 s √k (both from memory); from above: the rain of a heavy hour on the strip of backfill, all of it. An
+ * What perimeter drains bring, and what a pump in a sump has to do. From the ground: a ring of drains as a well of its area,
+ * Q = πk(H² − h²)/ln((R + r₀)/r₀), r₀ = √(A/π), h = 0 (Dupuit and Thiem), R after Sichardt, 3000 s √k (both from memory); ground
+ * that lets no water up is taken to begin at the drains, and where it lies deeper more comes. From above: the rain of a heavy hour on the strip of backfill, all of it. An
  * estimate for choosing a pump: ground is never known better than to a factor of three.
  */
 final readonly class DrainDuty
 {
+    /** What has to be said with it, a sentence. */
+    public const BASE = 'Ground that lets no water up is taken to begin at the drains; where it lies deeper, more comes.';
+
     /** Backfill that rain gets into along the wall, m; common practice, no source. */
     public const STRIP = 1.0;
 
@@ -58,8 +62,10 @@ final readonly class DrainDuty
         $k = ($site->damp->permeability ?? $site->soil->permeability()) / self::DAY;
         $reach = max(self::LEAST_REACH, 3000.0 * ($height ?? 0.0) * sqrt($k));
 
+        $radius = sqrt($design->footprint->area / M_PI);
+
         return new self(
-            $height === null ? null : $k * $height ** 2 / (2 * $reach) * $design->footprint->exposed,
+            $height === null ? null : M_PI * $k * $height ** 2 / log(($reach + $radius) / $radius),
             $site->damp->rain / 1000 / 3600 * self::STRIP * $design->footprint->exposed,
             $reach,
             max(0.5, 0.3 - $drain + 0.3),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Damp;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\DrainOutlet;
 use Ondergrond\Section\Layout;
 use Ondergrond\Site\GroundWater as Wetness;
@@ -37,6 +38,9 @@ final readonly class Groundwater
      * @param  float  $boards  weight of boards alone less that of the water they push away, kPa: what lifts them before the pour
      * @param  bool  $drained  whether inner drains lead the water away
      * @param  bool  $deep  whether a room lies below the ground
+     * @param  bool  $wall  whether what stands pressing water is on the wall
+     * @param  bool  $joint  whether it is in the joint of wall and floor
+     * @param  bool  $under  whether it is under the floor
      */
     private function __construct(
         public ?float $table,
@@ -47,7 +51,9 @@ final readonly class Groundwater
         public float $boards,
         public bool $drained,
         public bool $deep,
-        public bool $waterproof,
+        public bool $wall,
+        public bool $joint,
+        public bool $under,
         private Wetness $wetness,
     ) {}
 
@@ -72,7 +78,8 @@ final readonly class Groundwater
             $table, $floor, $head($floor), $design->stem->present() ? $head($at->stemFoot) : 0.0, $weight,
             (1000.0 - $design->fieldBoard->material->density) * self::GRAVITY * $design->fieldBoard->thickness,
             $design->drains->inner > 0.0 && in_array($design->drains->outlet, [DrainOutlet::Daylight, DrainOutlet::Sump], true),
-            $deep, $design->membrane->present() && $design->membrane->kind->isWaterproofing(), $site->water,
+            $deep, $design->membrane->present() && $design->membrane->kind->isWaterproofing(),
+            $design->membrane->present() && $design->membrane->waterstop === Done::Yes, $design->membrane->present() && $design->membrane->underFloor === Done::Yes, $site->water,
         );
     }
 
@@ -108,10 +115,25 @@ final readonly class Groundwater
         return ($this->liftShare() ?? 0.0) > 1.0;
     }
 
-    /** Whether water presses on wall or floor for which nothing is there that stands it. */
+    /**
+     * Where water presses and nothing is there that stands it; a sheet on the wall keeps none from the floor.
+     *
+     * @return list<string> of wall, joint and floor
+     */
+    public function unsealed(): array
+    {
+        [$floor, $wall] = [($this->floorHead ?? 0.0) > 0.0, ($this->wallHead ?? 0.0) > 0.0];
+
+        return ! $this->deep ? [] : array_values(array_filter([
+            $wall && ! $this->wall ? 'wall' : null,
+            ($floor || $wall) && ! $this->joint ? 'joint' : null,
+            $floor && ! $this->under ? 'floor' : null,
+        ]));
+    }
+
     public function presses(): bool
     {
-        return $this->deep && max($this->floorHead ?? 0.0, $this->wallHead ?? 0.0) > 0.0 && ! $this->waterproof;
+        return $this->unsealed() !== [];
     }
 
     public function isKnown(): bool

@@ -19,7 +19,7 @@ use Ondergrond\Section\Side;
 /** Finds the coldest place of every surface that rooms touch, by the field (ISO 10211:2007, 9.1; ISO 13788:2012, 5). */
 final class Surfaces
 {
-    /** Outdoor air must be so much colder than inside for f_Rsi to say anything, K. */
+    /** Where outdoor air is less colder than inside, f_Rsi is reckoned as if it were so much, K: it says nothing as they meet. */
     private const COLDER = 2.0;
 
     /** What a surface misses that is as warm as the room, K for one kelvin. */
@@ -65,11 +65,11 @@ final class Surfaces
         return $most;
     }
 
-    /** @return list<float|null> the same of each month, January first; null where it is too warm outside to say */
+    /** @return list<float|null> the same of each month, January first; null where it is as warm outside as inside */
     public static function neededBy(DampAir $air): array
     {
         return array_map(static function (float $in, float $out, float $pressure): ?float {
-            return $in - $out < self::COLDER ? null : (Vapour::dewPoint($pressure / Surface::LIMIT) - $out) / ($in - $out);
+            return $in <= $out ? null : (Vapour::dewPoint($pressure / Surface::LIMIT) - $out) / max(self::COLDER, $in - $out) * min(1.0, ($in - $out) / self::COLDER);
         }, $air->inside, $air->outside, $air->insidePressure);
     }
 

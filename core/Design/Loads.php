@@ -19,6 +19,7 @@ final readonly class Loads implements DesignPart
      * @param  float  $postLive  live load that comes down with it, kN
      * @param  float  $plate  side of the square plate that the post stands on, m
      * @param  float  $floorLive  live load on the floor, kPa
+     * @param  LoadUse  $use  what the floor is used for: how much of a live load stays
      */
     public function __construct(
         public float $line = 0.0,
@@ -27,6 +28,7 @@ final readonly class Loads implements DesignPart
         public float $postLive = 0.0,
         public float $plate = 0.15,
         public float $floorLive = 0.0,
+        public LoadUse $use = LoadUse::NotSaid,
     ) {}
 
     public function present(): bool

@@ -12,12 +12,16 @@ final readonly class Membrane implements DesignPart
     /**
      * @param  float  $topAboveGrade m; negative where it stops below the ground
      * @param  float  $lap  of its lengths over each other, m; 0: not said; a coat has none
+     * @param  Done  $waterstop  whether the joint of wall and floor is sealed against water that presses
+     * @param  Done  $underFloor  whether waterproofing that stands pressing water goes on under the floor
      */
     public function __construct(
         public float $thickness,
         public float $topAboveGrade,
         public MembraneKind $kind = MembraneKind::NotSaid,
         public float $lap = 0.0,
+        public Done $waterstop = Done::NotSaid,
+        public Done $underFloor = Done::NotSaid,
     ) {}
 
     public function present(): bool

@@ -105,9 +105,9 @@ final class DampFile
         return [
             'word' => $water->word()->value, 'table_m' => $finite($water->table), 'known' => $water->isKnown(), 'floor_m' => $water->floor,
             'floor_head_m' => $water->floorHead, 'uplift_kpa' => $water->uplift(), 'weight_kpa' => $water->weight, 'lift_share' => $water->liftShare(),
-            'boards_lift_kpa' => $water->boards, 'wall_head_m' => $water->wallHead, 'wall_kpa' => $water->wallPressure(), 'wall_kn_m' => $water->wallForce(), 'drained' => $water->drained,
+            'boards_lift_kpa' => $water->boards, 'wall_head_m' => $water->wallHead, 'wall_kpa' => $water->wallPressure(), 'wall_kn_m' => $water->wallForce(), 'drained' => $water->drained, 'unsealed' => $water->unsealed(),
             'drains' => $duty === null ? null : [
-                'ground_m3_s' => $duty->ground, 'rain_m3_s' => $duty->rain, 'reach_m' => $duty->reach, 'pump_m3_s' => $duty->pump(), 'head_m' => $duty->head(), 'pump_w' => $duty->power(), 'sump_m3' => $duty->sump(),
+                'ground_m3_s' => $duty->ground, 'rain_m3_s' => $duty->rain, 'reach_m' => $duty->reach, 'pump_m3_s' => $duty->pump(), 'head_m' => $duty->head(), 'pump_w' => $duty->power(), 'sump_m3' => $duty->sump(), 'assumes' => DrainDuty::BASE,
             ],
         ];
     }

@@ -16,7 +16,7 @@ final class LoadFile
     public static function toArray(Design $design, LoadVerdict $load): array
     {
         return [
-            'method' => sprintf('stress by 45° spread; allowed: strength at 10 %% strain ÷ %.0f for what stays (live load × %.1f), ÷ %.0f for all (common practice, no source)', BearingCheck::LONG, LoadVerdict::LASTING, BearingCheck::SHORT),
+            'method' => sprintf('stress by 45° spread; allowed: strength at 10 %% strain ÷ %.0f for what stays (live load × %.1f), ÷ %.0f for all (common practice, no source)', BearingCheck::LONG, $design->loads->use->lasting(), BearingCheck::SHORT),
             'inputs' => PartCodec::toArray($design->loads),
             'missing' => $load->missing,
             'verdict' => $load->word()->value,

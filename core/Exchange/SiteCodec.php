@@ -11,6 +11,7 @@ use Ondergrond\Site\DampBasis;
 use Ondergrond\Site\FrostBasis;
 use Ondergrond\Site\GroundWater;
 use Ondergrond\Site\HumidityClass;
+use Ondergrond\Site\LimitMeant;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\Requirements;
 use Ondergrond\Site\RoomBasis;
@@ -65,6 +66,7 @@ final class SiteCodec
             'indoor_swing_k' => $site->indoorSwing,
             'heating_limit_c' => $site->heatingLimit,
             'floor_limit_w_m2k' => $site->floorLimit,
+            'floor_limit_meant' => $site->floorLimitMeant->value,
             'water' => $site->water->value,
             'termites' => $site->termites->value,
             'radon' => $site->radon->value,
@@ -231,6 +233,7 @@ final class SiteCodec
             self::dampFrom($data['damp']),
             self::sunFrom($data['sun']),
             self::roomFrom($data['room']),
+            LimitMeant::from($data['floor_limit_meant']),
         );
     }
 
@@ -242,7 +245,7 @@ final class SiteCodec
      */
     public static function completed(array $data): array
     {
-        $unsaid = ['water' => 'not-said', 'termites' => 'not-said', 'radon' => 'not-said'];
+        $unsaid = ['floor_limit_meant' => 'not-said', 'water' => 'not-said', 'termites' => 'not-said', 'radon' => 'not-said'];
         $none = ['set' => 'none', ...array_fill_keys(array_keys(self::REQUIREMENTS), null)];
 
         return [...$data, ...array_diff_key($unsaid, $data), 'requirements' => [...$none, ...($data['requirements'] ?? [])], 'frost' => [...self::frost(new FrostBasis), ...($data['frost'] ?? [])], 'damp' => [...self::damp(new DampBasis), ...($data['damp'] ?? [])], 'sun' => [...self::sun(new SunBasis), ...($data['sun'] ?? [])], 'room' => [...array_map(static fn (string $p): ?float => (new RoomBasis)->{$p}, self::ROOM), ...($data['room'] ?? [])]];

@@ -31,7 +31,8 @@ final class Surface
     }
 
     /**
-     * Δθ_H, logarithmic mean of the water over the room, K.
+     * Δθ_H, logarithmic mean of the water over the room, K; 0 where the water comes back no warmer than the room, for which the
+     * standard has no output: the drop is too large.
      *
      * @param  float  $supply  °C
      * @param  float  $back  °C
@@ -39,7 +40,7 @@ final class Surface
     public static function excess(float $supply, float $back, float $room): float
     {
         if ($back <= $room) {
-            return max(0.0, ($supply + $back) / 2 - $room);
+            return 0.0;
         }
 
         return abs($supply - $back) < 1e-9 ? $supply - $room : ($supply - $back) / log(($supply - $room) / ($back - $room));

@@ -18,6 +18,8 @@ final readonly class TypeA
     /** For pipes of λ 0.35 with walls of 2 mm, W/(m²K). */
     private const B = 6.7;
 
+    private const OTHER_PIPES = 1.1;
+
     /** R_λB that the tables are for, m²K/W. */
     private const COVERINGS = [0.0, 0.05, 0.10, 0.15];
 
@@ -75,13 +77,13 @@ final readonly class TypeA
         return new self($ab, self::walled($k, $heating));
     }
 
-    /** For another wall of the pipe: 1/K_H = 1/K_H,0 + the change of T/(2π)·ln(d/(d − 2s))/λ, weighed by the table's B₀ (6.3). */
+    /** For another wall of the pipe: 1/K_H = 1/K_H,0 + 1.1·T/π times the change of ln(d/(d − 2s))/(2λ) (6.2, formula for other pipes). */
     private static function walled(float $k, Heating $heating): float
     {
         $d = $heating->pipe;
         $wall = static fn (float $s): float => log($d / ($d - 2 * $s)) / (2 * M_PI * 0.35);
 
-        return abs($heating->pipeWall - 0.002) < 1e-6 ? $k : 1 / (1 / $k + $heating->spacing * ($wall($heating->pipeWall) - $wall(0.002)));
+        return abs($heating->pipeWall - 0.002) < 1e-6 ? $k : 1 / (1 / $k + self::OTHER_PIPES * $heating->spacing * ($wall($heating->pipeWall) - $wall(0.002)));
     }
 
     /**

@@ -10,6 +10,7 @@ use Ondergrond\Design\DpcKind;
 use Ondergrond\Design\DrainOutlet;
 use Ondergrond\Design\FloorFinish;
 use Ondergrond\Design\GasOutlet;
+use Ondergrond\Design\LoadUse;
 use Ondergrond\Design\MembraneKind;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetEdge;
@@ -19,6 +20,7 @@ use Ondergrond\Material\Catalogue;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\GroundWater;
 use Ondergrond\Site\HumidityClass;
+use Ondergrond\Site\LimitMeant;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\RequirementSets;
 use Ondergrond\Site\Soil;
@@ -53,6 +55,7 @@ final readonly class ChangeWords
         'site.indoor_swing_k' => 'Warmer in summer, cooler in winter by',
         'site.heating_limit_c' => 'A month heats below',
         'site.floor_limit_w_m2k' => 'Highest U of the floor',
+        'site.floor_limit_meant' => 'That limit is meant',
         'site.water' => 'Water in the ground',
         'site.termites' => 'Termites',
         'site.radon' => 'Radon',
@@ -110,6 +113,9 @@ final readonly class ChangeWords
     ];
 
     private const KEYS = [
+        'waterstop' => 'joint of wall and floor',
+        'under_floor' => 'under the floor',
+        'use' => 'use',
         'thickness_m' => 'thickness',
         'material' => 'material',
         'width_m' => 'width',
@@ -249,6 +255,10 @@ final readonly class ChangeWords
             'sheet.joints' => self::labels(SheetJoints::cases()),
             'sheet.edge' => self::labels(SheetEdge::cases()),
             'membrane.kind' => self::labels(MembraneKind::cases()),
+            'membrane.waterstop' => self::done('waterstop: not said', 'no waterstop', 'waterstop in the joint'),
+            'membrane.under_floor' => self::done('under the floor: not said', 'not under the floor', 'waterproofing under the floor'),
+            'loads.use' => self::labels(LoadUse::cases()),
+            'site.floor_limit_meant' => self::labels(LimitMeant::cases()),
             'cover.backing' => self::labels(CoverBacking::cases()),
             'drains.outlet' => self::labels(DrainOutlet::cases()),
             'gas.outlet' => self::labels(GasOutlet::cases()),
@@ -281,7 +291,7 @@ final readonly class ChangeWords
     }
 
     /**
-     * @param  list<SheetJoints|SheetEdge|MembraneKind|CoverBacking|DrainOutlet|GasOutlet|FloorFinish|DpcKind|HumidityClass|GroundWater|Presence|Susceptibility|Surface|WinterUse>  $cases
+     * @param  list<SheetJoints|SheetEdge|MembraneKind|CoverBacking|DrainOutlet|GasOutlet|FloorFinish|DpcKind|HumidityClass|GroundWater|Presence|Susceptibility|Surface|WinterUse|LoadUse|LimitMeant>  $cases
      * @return array<string, string>
      */
     private static function labels(array $cases): array

@@ -59,6 +59,12 @@ final readonly class BearingCheck
         return $strength === null ? null : max($this->permanent * self::LONG, $this->total * self::SHORT) / $strength;
     }
 
+    /** Whether a board lies under a post or a bearing whose strength nobody states: none may. */
+    public function isUnknown(): bool
+    {
+        return $this->material->strength === null && in_array($this->where, ['edge', 'post'], true);
+    }
+
     /** Strength at 10 % strain that would do, kPa. */
     public function needed(): float
     {
@@ -70,7 +76,7 @@ final readonly class BearingCheck
         $share = $this->share();
 
         return match (true) {
-            $share !== null && $share > 1.0 + 1e-9 => Verdict::Fails,
+            $share !== null && $share > 1.0 + 1e-9, $this->isUnknown() => Verdict::Fails,
             $share === null, ! $this->given => Verdict::NotChecked,
             default => Verdict::ofShare($share),
         };

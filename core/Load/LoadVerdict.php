@@ -17,9 +17,6 @@ final readonly class LoadVerdict
     /** m/s². */
     private const GRAVITY = 9.81;
 
-    /** Share of the live load that stays: EN 1990:2002, table A1.1, ψ₂ of dwellings and offices (from memory). */
-    public const LASTING = 0.3;
-
     /**
      * @param  list<BearingCheck>  $boards
      * @param  list<SoilCheck>  $soil  where the load on it is given
@@ -37,7 +34,8 @@ final readonly class LoadVerdict
         $boards = $soil = $missing = [];
         $floor = self::weight($design->screed) + self::weight($design->boardAbove) + self::weight($design->slab->layer);
         $live = $loads->floorLive;
-        $on = static fn (string $where, Part $part, Layer $board, float $dead): BearingCheck => new BearingCheck($where, $part, $board->material, $dead + self::LASTING * $live, $dead + $live, 0.0, 'weight of what lies over it and the live load, even over the floor', $live > 0.0);
+        $lasting = $loads->use->lasting();
+        $on = static fn (string $where, Part $part, Layer $board, float $dead): BearingCheck => new BearingCheck($where, $part, $board->material, $dead + $lasting * $live, $dead + $live, 0.0, 'weight of what lies over it and the live load, even over the floor', $live > 0.0);
         if ($design->slab->present() || $design->screed->present()) {
             if ($design->fieldBoard->present()) {
                 $boards[] = $on('field', Part::Field, $design->fieldBoard, $floor);
@@ -54,7 +52,7 @@ final readonly class LoadVerdict
         }
         $edge = self::edge($design);
         if ($design->edgeUnder->present()) {
-            $boards[] = new BearingCheck('edge', Part::EdgeUnder, $design->edgeUnder->material, ($edge['dead'] + $loads->line + self::LASTING * $loads->lineLive) / $edge['width'], ($edge['dead'] + $loads->line + $loads->lineLive) / $edge['width'], $edge['width'], $edge['method'], $loads->hasLine());
+            $boards[] = new BearingCheck('edge', Part::EdgeUnder, $design->edgeUnder->material, ($edge['dead'] + $loads->line + $lasting * $loads->lineLive) / $edge['width'], ($edge['dead'] + $loads->line + $loads->lineLive) / $edge['width'], $edge['width'], $edge['method'], $loads->hasLine());
         }
         if ($loads->hasLine()) {
             // The board under the bearing spreads no further: it is cut to it.
@@ -93,6 +91,14 @@ final readonly class LoadVerdict
         return null;
     }
 
+    /** The largest share of what may be carried, of boards and ground; null where none is known. */
+    public function share(): ?float
+    {
+        $shares = [...array_map(static fn (BearingCheck $c): ?float => $c->share(), $this->boards), ...array_map(static fn (SoilCheck $c): float => $c->share(), $this->soil)];
+
+        return array_reduce($shares, static fn (?float $most, ?float $s): ?float => $s === null ? $most : max($most ?? 0.0, $s));
+    }
+
     /** The board that has most of what it may carry; null where no board's share is known. */
     public function worst(): ?BearingCheck
     {
@@ -102,10 +108,10 @@ final readonly class LoadVerdict
         return $known[0] ?? null;
     }
 
-    /** Of all boards: what fails fails, what is not known is not checked. */
+    /** Of all boards and the ground: what fails fails, what is not known is not checked. */
     public function word(): Verdict
     {
-        $words = array_map(static fn (BearingCheck $c): Verdict => $c->word(), $this->boards);
+        $words = array_map(static fn (BearingCheck|SoilCheck $c): Verdict => $c->word(), [...$this->boards, ...$this->soil]);
         foreach ([Verdict::Fails, Verdict::NotChecked, Verdict::Close] as $word) {
             if (in_array($word, $words, true) || ($word === Verdict::NotChecked && $this->missing !== [])) {
                 return $word;
@@ -142,7 +148,7 @@ final readonly class LoadVerdict
     }
 
     /**
-     * A post on the slab: its load spreads at 45° from the plate through screed, slab, board and stone.
+     * A post on the slab: its load spreads at 45° from the plate through the slab, and below the board through stone or pad.
      *
      * @param  list<BearingCheck>  $boards
      * @param  list<SoilCheck>  $soil
@@ -158,14 +164,15 @@ final readonly class LoadVerdict
         if ($board->present()) {
             $boards[] = new BearingCheck(
                 'post', $part, $board->material,
-                ($loads->post + self::LASTING * $loads->postLive) / $side ** 2 + $own, ($loads->post + $loads->postLive) / $side ** 2 + $own, $side,
+                ($loads->post + $loads->use->lasting() * $loads->postLive) / $side ** 2 + $own, ($loads->post + $loads->postLive) / $side ** 2 + $own, $side,
                 'the post’s load spread at 45° from its plate through the slab', true,
                 self::springs($loads->post + $loads->postLive, $slab->thickness, $board),
             );
         }
-        $onPad = $d->pads->present();
-        $down = $onPad ? $d->pads->width : $side + 2 * ($board->thickness + $d->blinding->thickness + $d->stone->thickness);
-        $weight = $onPad ? self::GRAVITY * $slab->material->density / 1000 * $d->pads->height : 0.0;
+        // Stone spreads it or the pad does, whichever does more, never both in a row; boards and loose fill are not counted on.
+        $stone = $side + 2 * ($d->blinding->thickness + $d->stone->thickness);
+        $down = $d->pads->present() ? max($stone, min($d->pads->width, $side + 2 * $d->pads->height)) : $stone;
+        $weight = $d->pads->present() ? self::GRAVITY * $slab->material->density / 1000 * $d->pads->height : 0.0;
         $soil[] = new SoilCheck('post', $site->soil, ($loads->post + $loads->postLive) / $down ** 2 + $weight, $down);
 
         return [$boards, $soil];

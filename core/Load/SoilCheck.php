@@ -35,8 +35,14 @@ final readonly class SoilCheck
         };
     }
 
+    /** Of what it may carry. */
+    public function share(): float
+    {
+        return $this->stress / $this->allowable();
+    }
+
     public function word(): Verdict
     {
-        return Verdict::ofShare($this->stress / $this->allowable());
+        return Verdict::ofShare($this->share());
     }
 }

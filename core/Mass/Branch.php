@@ -26,7 +26,7 @@ final readonly class Branch
      * @param  list<float>  $depths  of the cells' middles under the surface, m
      * @param  list<float>  $sizes  of the cells, m
      * @param  list<string|null>  $parts  that cells belong to, null for the ground
-     * @param  int  $warm  so many cells are on the rooms' side of what parts them from the cold
+     * @param  list<float>  $warm  how much of each cell is in the warm, 0 to 1, as in MassStack::shares; the ground is not
      */
     private function __construct(
         public string $name,
@@ -39,19 +39,18 @@ final readonly class Branch
         public array $depths,
         public array $sizes,
         public array $parts,
-        public int $warm,
+        public array $warm,
     ) {}
 
     /**
      * @param  list<HeatLayer>  $layers  from the room outward, one with a thickness among them
      * @param  float  $beyond  resistance from the last layer's outer face to the temperature beyond, m²K/W
-     * @param  int  $warmLayers  so many layers are on the rooms' side of what parts them from the cold
+     * @param  list<float>  $shares  how much of each layer is in the warm; none of those that follow
      */
-    public static function of(string $name, float $area, array $layers, float $beyond, bool $ground, int $warmLayers): self
+    public static function of(string $name, float $area, array $layers, float $beyond, bool $ground, array $shares): self
     {
-        $capacities = $conductances = $depths = $sizes = $parts = [];
+        $capacities = $conductances = $depths = $sizes = $parts = $warm = [];
         $before = $near = $depth = 0.0;
-        $warm = 0;
         foreach ($layers as $n => $layer) {
             foreach (self::cuts($layer) as $size) {
                 $half = $layer->resistance * $size / $layer->thickness / 2;
@@ -64,13 +63,13 @@ final readonly class Branch
                 $depths[] = $depth + $size / 2;
                 $sizes[] = $size;
                 $parts[] = $layer->part;
+                $warm[] = $shares[$n] ?? 0.0;
                 $depth += $size;
                 $before = $half;
             }
             if ($layer->thickness <= 0.0) {
                 $before += $layer->resistance;
             }
-            $warm = $n < $warmLayers ? count($capacities) : $warm;
         }
         assert($capacities !== []);
 
@@ -80,7 +79,7 @@ final readonly class Branch
     /** One cell of a given store behind a resistance: a ceiling, of which no layers are known. */
     public static function lumped(string $name, float $area, float $capacity, float $transmittance, float $inside): self
     {
-        return new self($name, $area, [$area * $capacity], [], 0.0, $area / max(1e-3, 1 / $transmittance - $inside), false, [0.0], [0.0], [null], 1);
+        return new self($name, $area, [$area * $capacity], [], 0.0, $area / max(1e-3, 1 / $transmittance - $inside), false, [0.0], [0.0], [null], [1.0]);
     }
 
     /** The cell in which that depth lies. */

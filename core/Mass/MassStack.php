@@ -19,9 +19,6 @@ final readonly class MassStack
     /** Ground under it that takes part (ISO 13370:2007, dynamic calculation: half a metre), m. */
     public const SOIL = 0.5;
 
-    /** A layer that holds back so much parts what is in the warm from the rest, m²K/W. */
-    private const PARTS = 0.3;
-
     /**
      * @param  list<HeatLayer>  $layers  without the ground
      * @param  float  $area  m²
@@ -72,27 +69,28 @@ final readonly class MassStack
     }
 
     /**
-     * Layers on the rooms' side of the first that parts them from the cold; all of them where none does.
+     * How much of each layer is in the warm, 0 to 1: what it gains in its middle for a kelvin at the inner surface once all is
+     * steady, which is what lies behind its middle over all. A board before a store takes its share of it and no more.
      *
-     * @return list<HeatLayer>
+     * @return list<float>
      */
-    public function warmSide(): array
+    public function shares(): array
     {
-        $warm = [];
+        $all = $this->resistance() + ($this->place->onGround() ? self::SOIL / $this->soil->conductivity() : $this->outside());
+        $before = 0.0;
+        $shares = [];
         foreach ($this->layers as $layer) {
-            if ($layer->holdsBack() && $layer->resistance >= self::PARTS) {
-                break;
-            }
-            $warm[] = $layer;
+            $shares[] = 1 - ($before + $layer->resistance / 2) / max(1e-9, $all);
+            $before += $layer->resistance;
         }
 
-        return $warm;
+        return $shares;
     }
 
-    /** What is in the warm stores for a kelvin: Σ ρ c d, J/(m²·K). */
+    /** What is in the warm stores for a kelvin: Σ share · ρ c d, J/(m²·K). */
     public function store(): float
     {
-        return array_sum(array_map(static fn (HeatLayer $l): float => $l->store(), $this->warmSide()));
+        return array_sum(array_map(static fn (HeatLayer $l, float $share): float => $share * $l->store(), $this->layers, $this->shares()));
     }
 
     public function resistance(): float

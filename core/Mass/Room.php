@@ -77,7 +77,7 @@ final readonly class Room
             if ($stack->place === MassPlace::FloorEdge || $stack->area <= 0.0) {
                 continue;
             }
-            $warm = count($stack->warmSide());
+            $warm = $stack->shares();
             if ($stack->place === MassPlace::Wall) {
                 $branches[] = Branch::of('walls', $stack->area, $stack->layers, MassStack::OUTSIDE_R, false, $warm);
 
@@ -123,7 +123,7 @@ final readonly class Room
         foreach ($this->branches[0]->parts as $i => $part) {
             $soil += $part === null ? $this->branches[0]->sizes[$i] : 0.0;
         }
-        $floor = Branch::of('floor', $this->area, $ground ? $stack->withGround($soil) : $layers, $beyond, true, count($stack->warmSide()));
+        $floor = Branch::of('floor', $this->area, $ground ? $stack->withGround($soil) : $layers, $beyond, true, $stack->shares());
 
         return new self(
             $this->site, $this->design, $this->area, $this->capacity, $this->direct, $this->openWindows, [$floor, ...array_slice($this->branches, 1)],

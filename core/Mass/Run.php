@@ -21,7 +21,7 @@ final readonly class Run
      * @param  non-empty-list<float>  $toRoom  from the floor's surface to the room, W
      * @param  non-empty-list<float>  $ground  out beyond floor and buried walls, W
      * @param  non-empty-list<float>  $out  to the air outside, W
-     * @param  non-empty-list<float>  $store  what the floor's warm side holds over the temperature rooms are kept at, kWh
+     * @param  non-empty-list<float>  $store  what the floor holds in the warm over the temperature rooms are kept at, kWh; each layer by its share
      * @param  array{heat: float, surplus: float, sun: float, gains: float, out: float, ground: float, stored: float}  $sums  over the run, kWh
      * @param  State  $end  where it ended
      */

@@ -192,7 +192,7 @@ final class Simulation
             $toRooms[] = $sumRoom / self::STEPS;
             $grounds[] = $sumGround / self::STEPS;
             $outs[] = $sumOut / self::STEPS;
-            $stores[] = self::STEP * self::heat($C, $T, 0, $warm, $reference) * Run::KWH;
+            $stores[] = self::STEP * self::held($C, $T, $warm, $reference) * Run::KWH;
             if ($cells) {
                 $kept[] = array_slice($T, 0, $floorEnd + 1);
             }
@@ -220,12 +220,27 @@ final class Simulation
     /**
      * @param  array<int, float>  $C  W/K in a step
      * @param  array<int, float>  $T  °C
+     * @param  list<float>  $warm  how much of each cell counts
      */
-    private static function heat(array $C, array $T, int $from, int $to, float $reference = 0.0): float
+    private static function held(array $C, array $T, array $warm, float $reference): float
+    {
+        $sum = 0.0;
+        foreach ($warm as $i => $share) {
+            $sum += $share * $C[$i] * ($T[$i] - $reference);
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @param  array<int, float>  $C  W/K in a step
+     * @param  array<int, float>  $T  °C
+     */
+    private static function heat(array $C, array $T, int $from, int $to): float
     {
         $sum = 0.0;
         for ($i = $from; $i < $to; $i++) {
-            $sum += $C[$i] * ($T[$i] - $reference);
+            $sum += $C[$i] * $T[$i];
         }
 
         return $sum;

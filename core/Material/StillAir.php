@@ -19,7 +19,7 @@ final class StillAir
         [$from, $below] = [0.0, 0.0];
         foreach (self::ROWS as [$to, $resistance]) {
             if ($width <= $to) {
-                return $below + ($resistance - $below) * max(0.0, $width - $from) / ($to - $from);
+                return $below + ($resistance - $below) * max(0.0, $width - $from) / max(1e-9, $to - $from);
             }
             [$from, $below] = [$to, $resistance];
         }

@@ -160,12 +160,19 @@ final readonly class Sizes
         );
     }
 
+    /** A pad as wide as the ground asks, and as thick as it must be to spread the load so far. */
     public function widerPad(): ?Remedy
     {
         $now = $this->subject->design;
-        $size = $now->pads->present() ? $this->smallest('pads.width_m', $now->pads->width, fn (float $w): bool => $this->carries('post', $now->with(['pads' => $now->pads->but(width: $w)]))) : null;
+        $spread = $now->loads->plate + 2 * $now->slab->layer->thickness;
+        $wide = function (Design $d, float $w) use ($spread): Design {
+            $height = max($d->pads->height, $this->subject->stock->up(($w - $spread) / 2));
 
-        return $size === null ? null : Remedy::of(Said::of('Make the pad %s square.', Measure::size($size)), static fn (Design $d): Design => $d->with(['pads' => $d->pads->but(width: $size)]));
+            return $d->with(['pads' => $d->pads->but(width: $w, height: $height, depthBelowGrade: $d->pads->depthBelowGrade + $height - $d->pads->height)]);
+        };
+        $size = $now->pads->present() ? $this->smallest('pads.width_m', 0.0, fn (float $w): bool => $w >= $now->pads->width - 1e-6 && $this->carries('post', $wide($now, $w))) : null;
+
+        return $size === null ? null : Remedy::of(Said::of('Make the pad %s square, and %s thick.', Measure::size($size), Measure::size($wide($now, $size)->pads->height)), static fn (Design $d): Design => $wide($d, $size));
     }
 
     private function carries(string $where, Design $then): bool

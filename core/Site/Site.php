@@ -34,6 +34,7 @@ final readonly class Site
         public DampBasis $damp = new DampBasis,
         public SunBasis $sun = new SunBasis,
         public RoomBasis $room = new RoomBasis,
+        public LimitMeant $floorLimitMeant = LimitMeant::NotSaid,
     ) {}
 
     /**

@@ -40,7 +40,8 @@ final class BearingBoardCarries extends Rule
     {
         $d = $s->design;
         $check = $s->load->at('edge');
-        if ($check === null || $check->allowableLong() === null) {
+        // One without a stated strength is no board for a bearing: another rule says so.
+        if ($check === null || $check->isUnknown()) {
             return null;
         }
         if ($check->word() !== Verdict::Fails) {

@@ -7,7 +7,6 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Catalogue;
-use Ondergrond\Material\Kind;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -47,13 +46,10 @@ final class BoardUnderBearing extends Rule
         if (! $board->present() || ($strength ?? 0.0) >= self::LEAST) {
             return null;
         }
-        if ($board->material->kind === Kind::FoamGlass) {
-            return $this->notChecked('Whether foam glass carries the bearing hangs on its data sheet and on how it is compacted.');
-        }
         $remedy = Remedy::of('Lay 40 psi (276 kPa) board under the bearing.', static fn (Design $d): Design => $d->with(['edgeUnder' => $d->edgeUnder->made(Catalogue::get('xps-40psi'))]));
 
         return $strength === null
-            ? $this->stop('A soft board lies under the bearing: it crushes there.', remedy: $remedy)
+            ? $this->stop('The board under the bearing has no stated strength: soft ones crush there, and of others a data sheet must tell.', remedy: $remedy)
             : $this->stop('The board under the bearing stands %1$s, %2$s is wanted there.', Measure::pressure($strength), Measure::pressure(self::LEAST), $remedy);
     }
 }

@@ -16,6 +16,9 @@ use Ondergrond\Units\Quantity;
 
 final class FloorHeatsRoom extends Rule
 {
+    /** Of the water on the design day, K; common practice, no source. */
+    private const DROP = 5.0;
+
     public function asks(): string
     {
         return 'On the design day the floor gives what the rooms take.';
@@ -28,7 +31,7 @@ final class FloorHeatsRoom extends Rule
 
     public function source(): string
     {
-        return 'common practice, no source';
+        return 'EN 1264-2:2008, 6.2, for what water gives (from memory); common practice, no source';
     }
 
     public function parts(): array
@@ -42,11 +45,17 @@ final class FloorHeatsRoom extends Rule
         if ($floor === null || $floor->covers() >= 1.0) {
             return null;
         }
+        $heating = $s->design->heating;
+        $back = $heating->supply - $heating->waterDrop;
+        if ($floor->cable === null && $back <= $floor->room) {
+            return $this->fix('The water comes back at %1$s into a room of %2$s: it drops too far, and the standard knows no output for that.', Measure::of($back, Quantity::Temperature), Measure::of($floor->room, Quantity::Temperature), $heating->supply - self::DROP <= $floor->room ? null : Remedy::of(
+                Said::of('Let the water drop by %s.', Measure::of(self::DROP, Quantity::TemperatureDifference)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(waterDrop: self::DROP)]),
+            ));
+        }
         $remedy = null;
         // A fifth to spare, as far as the surface allows it.
         $more = 1.2 / max(0.05, $floor->covers());
         if ($more * $floor->surfaceShare() < 1.0) {
-            $heating = $s->design->heating;
             $power = ceil($more * $heating->power);
             $supply = ceil($floor->room + $more * ($heating->supply - $floor->room));
             $remedy = $floor->cable !== null

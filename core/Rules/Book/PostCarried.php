@@ -41,8 +41,8 @@ final class PostCarried extends Rule
         if ($check === null) {
             return $d->pads->present() && ! $d->loads->hasPost() ? $this->notChecked('There are pads for posts, but the posts’ load is not given.') : null;
         }
-        if ($check->word() === Verdict::NotChecked) {
-            return $this->notChecked('The catalogue has no strength for the board under the post: its data sheet must tell.');
+        if ($check->isUnknown()) {
+            return $this->stop('The board under the post has no stated strength and is pressed with %1$s.', Measure::stress($check->total), remedy: $s->sizes->hardened($check));
         }
         $lasting = $check->permanent * BearingCheck::LONG >= $check->total * BearingCheck::SHORT;
 

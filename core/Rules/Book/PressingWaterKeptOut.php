@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\MembraneKind;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Finding;
@@ -17,12 +18,12 @@ final class PressingWaterKeptOut extends Rule
 {
     public function asks(): string
     {
-        return 'Where the water table comes above the floor, what stands pressing water is on the wall.';
+        return 'Where the water table comes above the floor, wall, joint and floor each have what keeps pressing water out.';
     }
 
     public function why(): string
     {
-        return 'Damp-proofing has pinholes, and water that presses finds them all.';
+        return 'Water that presses finds the one place that was left: kept off the wall, it comes in at its foot or up through the floor.';
     }
 
     public function source(): string
@@ -32,16 +33,23 @@ final class PressingWaterKeptOut extends Rule
 
     public function parts(): array
     {
-        return [Part::Membrane];
+        return [Part::Membrane, Part::Slab];
     }
 
     public function judge(Subject $s): ?Finding
     {
         $water = $s->damp()->water;
 
-        return ! $water->presses() ? null : $this->stop('Water stands %1$s over the floor’s underside, and no waterproofing keeps it out.', Measure::depth(max((float) $water->floorHead, (float) $water->wallHead)), remedy: Remedy::of(
-            'Put a self-adhered waterproofing sheet on the wall, up above the ground.', static fn (Design $d): Design => $d->with(['membrane' => $d->membrane->but(
+        $open = $water->unsealed();
+        if ($open === []) {
+            return null;
+        }
+        $where = count($open) > 1 ? implode(', ', array_slice($open, 0, -1)).' and '.$open[count($open) - 1] : $open[0];
+
+        return $this->stop("Water stands %1\$s over the floor’s underside, and nothing keeps it out of {$where}.", Measure::depth(max((float) $water->floorHead, (float) $water->wallHead)), remedy: Remedy::of(
+            'Put a self-adhered waterproofing sheet on the wall, up above the ground, carry it on under the floor, and a waterstop in the joint.', static fn (Design $d): Design => $d->with(['membrane' => $d->membrane->but(
                 thickness: max($d->membrane->thickness, $s->stock->size(0.06, 1.5)), topAboveGrade: max($d->membrane->topAboveGrade, min($d->stem->topAboveGrade, 0.1)), kind: MembraneKind::Sheet, lap: max($d->membrane->lap, $s->stock->size(4, 100)),
+                waterstop: Done::Yes, underFloor: Done::Yes,
             )]),
         ));
     }
