@@ -24,6 +24,8 @@ use Ondergrond\Mass\Room;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judgement;
+use Ondergrond\Rules\Rulebook;
+use Ondergrond\Rules\Rulings;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Section\Side;
 use Ondergrond\Site\Site;
@@ -148,6 +150,20 @@ final class Assessor
     public static function judge(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], array $proofs = []): Judgement
     {
         return Judgement::of(new Subject($site, $design, $units, frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs)), $setAside);
+    }
+
+    /**
+     * What each verdict says without fields, at once and without remedies: for lists of many designs.
+     *
+     * @param  list<SetAside>  $setAside
+     * @param  array<string, float>|null  $faces  U by face as drawn, where its field was solved before, W/(m²K)
+     * @param  list<FrostProof>  $proofs  winters that were run before
+     */
+    public static function rulings(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], ?array $faces = null, array $proofs = []): Rulings
+    {
+        $subject = new Subject($site, $design, $units, frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs), faces: $faces);
+
+        return Rulings::of($subject, Rulebook::findings($subject), $setAside);
     }
 
     /** What the floor loses over the year by its fields, without the swing of the year: for costing many designs. */

@@ -45,7 +45,7 @@ final class CompareCommand extends Command
             }
             $assessment = Assessor::assess($project->site, $o->design, $project->units);
 
-            return FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp);
+            return FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp, $assessment->judgement->rulings);
         }, $project->options);
         $hours = array_map(static fn (Option $o): ?array => $input->getOption('formulas') === true ? null : CoastDown::hours(Assessor::cold($project->site, $o->design)->answers['heating-stops']), $project->options);
         $table = Comparison::of($project->site, $project->options, $fields, $project->units, new QuantityFormatter($project->units), hours: $hours)->table();

@@ -14,6 +14,7 @@ use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Section\Side;
 use Ondergrond\Units\QuantityFormatter;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -65,7 +66,7 @@ final class FrostCommand extends Command
             return self::INVALID;
         }
         $format = new QuantityFormatter($project->units);
-        $said = (new FrostPage($frost->proved([$proof]), $format))->on($side);
+        $said = (new FrostPage($frost->proved([$proof]), $format, Assessor::rulings($project->site, $option->design, $project->units, $option->setAside, proofs: [$proof])->on(Concern::Frost)))->on($side);
         $drawing = FrostSheet::over(
             FrostSheet::ledge(SectionDrawing::of($option->design, $format, $side, $input->getOption('whole') !== true), $project->site->frost->ledge, $format)->without(Role::Level, Role::Handle, Role::Dimension),
             $proof->bearing, $days[(string) $asked]['zones'], $said,

@@ -20,7 +20,7 @@ final readonly class Fields
     {
         $data = $this->cache->get(self::key($project, $option));
 
-        /** @var array{coefficient: float, mean: float, annual: float, transmittance: float, junctions: float, psi: array<string, float>, damp: string, factor: float|null, condensed: float}|null $data */
+        /** @var array{coefficient: float, mean: float, heating: float, transmittance: float, junctions: float, psi: array<string, float>, faces: array<string, float>, damp: string, factor: float|null, condensed: float}|null $data */
         return $data === null ? null : new FieldSummary(...$data);
     }
 
@@ -31,7 +31,7 @@ final readonly class Fields
 
     public function keep(Project $project, Option $option, Assessment $assessment): FieldSummary
     {
-        $summary = FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp);
+        $summary = FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp, $assessment->judgement->rulings);
         $this->cache->put(self::key($project, $option), get_object_vars($summary), Content::KEPT);
 
         return $summary;

@@ -12,6 +12,7 @@ use Ondergrond\Damp\Surface;
 use Ondergrond\Damp\Trap;
 use Ondergrond\Damp\Vapour;
 use Ondergrond\Damp\VapourLayer;
+use Ondergrond\Rules\Ruling;
 use Ondergrond\Section\Side;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\Quantity;
@@ -25,6 +26,7 @@ final readonly class DampPage
     public function __construct(
         public DampVerdict $verdict,
         public QuantityFormatter $format,
+        public Ruling $ruling,
     ) {}
 
     /** What is judged, by the key of its word. */

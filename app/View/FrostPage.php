@@ -7,6 +7,7 @@ namespace App\View;
 use Ondergrond\Frost\FrostDemand;
 use Ondergrond\Frost\FrostProof;
 use Ondergrond\Frost\FrostVerdict;
+use Ondergrond\Rules\Ruling;
 use Ondergrond\Section\Side;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\WinterUse;
@@ -19,6 +20,7 @@ final readonly class FrostPage
     public function __construct(
         public FrostVerdict $verdict,
         public QuantityFormatter $format,
+        public Ruling $ruling,
     ) {}
 
     /** How many winters are still to be run. */

@@ -9,9 +9,10 @@ use App\Models\Project;
 use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Exchange\MassFile;
-use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\Mass\MassPlace;
 use Ondergrond\Mass\Question\NightSetBack;
+use Ondergrond\Rules\Concern;
+use Ondergrond\Rules\Ruling;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Site;
 use Ondergrond\Units\Quantity;
@@ -42,6 +43,7 @@ final readonly class MassPage
         public Design $design,
         public array $mass,
         public QuantityFormatter $format,
+        public Ruling $ruling,
     ) {}
 
     /** @param  array<string, mixed>|null  $known  what was simulated; null: what is said at once */
@@ -49,7 +51,7 @@ final readonly class MassPage
     {
         [$site, $design] = [$project->site, $option->design];
 
-        return new self($site, $design, $known ?? MassFile::toArray(Assessor::mass($site, $design), Assessor::heatedFloor($site, $design)), $format);
+        return new self($site, $design, $known ?? MassFile::toArray(Assessor::mass($site, $design), Assessor::heatedFloor($site, $design)), $format, Assessor::rulings($site, $design, $project->units, $option->setAside())->on(Concern::Mass));
     }
 
     /** Whether all of it is simulated. */
@@ -190,23 +192,11 @@ final readonly class MassPage
         return MassPlace::from($place)->label();
     }
 
-    /** What is judged of a heated floor; `shown` where nothing heats it. */
-    public function word(): Verdict
-    {
-        $h = $this->mass['heated_floor'];
-        if ($h === null) {
-            return Verdict::Shown;
-        }
-        $words = [Verdict::from($h['word_surface']), Verdict::from($h['word_output'])];
-
-        return in_array(Verdict::Fails, $words, true) || ($h['cable_w_m'] ?? 0.0) > HeatedFloor::CABLE ? Verdict::Fails : (in_array(Verdict::Close, $words, true) ? Verdict::Close : Verdict::Holds);
-    }
-
     /** The one thing to know. */
     public function found(): string
     {
         $h = $this->mass['heated_floor'];
-        if ($h !== null && $this->word() === Verdict::Fails) {
+        if ($h !== null && $this->ruling->word === Verdict::Fails) {
             return $this->heated();
         }
         $hours = $this->mass['hours_to'];

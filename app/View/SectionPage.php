@@ -18,6 +18,7 @@ use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\Heat\Junctions;
 use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Judgement;
 use Ondergrond\Section\Side;
 use Ondergrond\Units\QuantityFormatter;
@@ -71,7 +72,7 @@ final readonly class SectionPage
         $drawing = DampSheet::over($drawing, $damp, $view->side, $format);
 
         return new self(
-            $project, $option, $format, $heat, $field, $junctions, $load, $judgement, new FrostPage($frost, $format), new DampPage($damp, $format),
+            $project, $option, $format, $heat, $field, $junctions, $load, $judgement, new FrostPage($frost, $format, $judgement->rulings->on(Concern::Frost)), new DampPage($damp, $format, $judgement->rulings->on(Concern::Damp)),
             MassPage::of($project, $option, $masses?->cold($project, $option), $format),
             new SectionLog($option->design, $heat->counted, $format), $view,
             $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $view->side, $drawing, $format),

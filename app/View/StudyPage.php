@@ -19,9 +19,12 @@ use Ondergrond\Exchange\SizePath;
 use Ondergrond\Gain\Candidate;
 use Ondergrond\Gain\Gains;
 use Ondergrond\History\ChangeWords;
+use Ondergrond\Rules\Rulebook;
+use Ondergrond\Search\Choice;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Version;
 
 /** Where the next board pays, and the search for the cheapest design that holds. */
 final readonly class StudyPage
@@ -67,6 +70,15 @@ final readonly class StudyPage
         return ($study->input['content'] ?? '') !== $this->content;
     }
 
+    /** The methods it was worked out by where they are older than today's; null where they are not. */
+    public function oldMethods(Study $study): ?int
+    {
+        // Studies from before they were written down are by the seventh at most.
+        $by = (int) ($study->input['methods'] ?? Version::METHODS - 1);
+
+        return $by < Version::METHODS ? $by : null;
+    }
+
     /** @return list<Candidate> what cannot be stepped, and why */
     public function stuck(): array
     {
@@ -86,6 +98,21 @@ final readonly class StudyPage
     public function money(float $amount): string
     {
         return trim($this->prices->currency.' '.$this->format->mark->written(number_format($amount, 0, '', ' ')));
+    }
+
+    /**
+     * What is known of a choice's winter.
+     *
+     * @param  array<string, mixed>  $choice
+     */
+    public function frost(array $choice): string
+    {
+        $margin = $choice['margin_mm'] ?? null;
+        $breaks = array_diff($choice['breaks'] ?? [], ['frost-stays-out']);
+
+        return 'frost '.($choice['frost'] ?? Choice::NOT_RUN)
+            .($margin === null ? '' : ', '.($margin < 0 ? '−' : '+').$this->format->format(abs($margin) / 1000, Quantity::Depth))
+            .($breaks === [] ? '' : '; breaks '.implode(', ', array_map(Rulebook::quoted(...), $breaks)));
     }
 
     /** @return array<string, array{now: string, from: string, to: string}> sizes that may be left open, with what is offered */

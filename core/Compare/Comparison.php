@@ -9,12 +9,13 @@ use Ondergrond\Frost\FrostProof;
 use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\History\ChangeWords;
-use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Mass\MassVerdict;
 use Ondergrond\Mass\Question\CoastDown;
 use Ondergrond\Project\Option;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rulebook;
+use Ondergrond\Rules\Rulings;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Site;
@@ -43,26 +44,29 @@ final readonly class Comparison
     public static function of(Site $site, array $options, array $fields, UnitSystem $units, QuantityFormatter $format, array $winters = [], array $hours = []): self
     {
         $heats = array_map(static fn (Option $o): HeatVerdict => HeatVerdict::of($site, $o->design), $options);
-        $loads = array_map(static fn (Option $o): LoadVerdict => LoadVerdict::of($site, $o->design), $options);
         $frosts = array_map(static fn (Option $o, ?array $proofs): FrostVerdict => FrostVerdict::of($site, $o->design)->proved($proofs ?? []), $options, $winters === [] ? array_fill(0, count($options), []) : $winters);
-        $findings = array_map(static fn (Option $o, FrostVerdict $f): array => self::findings($site, $o, $units, $f), $options, $frosts);
+        $subjects = array_map(static fn (Option $o, FrostVerdict $f, ?FieldSummary $s): Subject => new Subject($site, $o->design, $units, frost: $f, faces: $s?->faces), $options, $frosts, $fields);
+        $found = array_map(Rulebook::findings(...), $subjects);
+        $findings = array_map(self::byRule(...), $found);
+        $rulings = array_map(static fn (Subject $s, array $f, Option $o): Rulings => Rulings::of($s, $f, $o->setAside), $subjects, $found, $options);
+        $said = static fn (Concern $c): array => array_map(static fn (Rulings $r): string => $r->on($c)->said(), $rulings);
         $heading = ['Family' => array_map(static fn (Option $o): string => ucfirst(str_replace('-', ' ', $o->design->family)), $options)];
 
         return new self($options, [
             'Heat' => [
                 new Row('Built as', $heading['Family']),
-                self::numbers('A year, formula', Quantity::Energy, array_map(static fn (HeatVerdict $h): float => $h->floor->annual, $heats), $format),
-                self::numbers('A year, field', Quantity::Energy, self::from($fields, static fn (FieldSummary $f): float => $f->annual), $format),
+                self::numbers('Heating months, formula', Quantity::Energy, array_map(static fn (HeatVerdict $h): float => $h->floor->heating, $heats), $format),
+                self::numbers('Heating months, field', Quantity::Energy, self::from($fields, static fn (FieldSummary $f): float => $f->heating), $format),
                 self::numbers('Mean of the year, field', Quantity::Power, self::from($fields, static fn (FieldSummary $f): float => $f->mean), $format),
                 self::numbers('Design day, formula', Quantity::Power, array_map(static fn (HeatVerdict $h): float => $h->floor->design, $heats), $format),
                 self::numbers('U, formula', Quantity::Transmittance, array_map(static fn (HeatVerdict $h): float => $h->floor->transmittance(), $heats), $format),
                 self::numbers('U, field with junctions', Quantity::Transmittance, self::from($fields, static fn (FieldSummary $f): float => $f->transmittance), $format),
                 self::numbers('What the junctions add', Quantity::HeatLoss, self::from($fields, static fn (FieldSummary $f): float => $f->junctions), $format),
                 self::numbers('ψ at the edge', Quantity::LinearTransmittance, self::from($fields, static fn (FieldSummary $f): float => $f->psi['edge'] ?? 0.0), $format),
-                new Row('Heat is said to', array_map(static fn (HeatVerdict $h): string => $h->word->value, $heats)),
-                new Row('Load is said to', array_map(static fn (LoadVerdict $l): string => $l->word()->value, $loads)),
+                new Row('Heat is said to', $said(Concern::Heat)),
+                new Row('Load is said to', $said(Concern::Load)),
             ],
-            'Frost' => self::frostRows($frosts, $format),
+            'Frost' => self::frostRows($frosts, $said(Concern::Frost), $format),
             'Damp' => self::dampRows($fields, $format),
             'Mass' => self::massRows(array_map(static fn (Option $o): MassVerdict => MassVerdict::of($site, $o->design), $options), $hours === [] ? array_fill(0, count($options), null) : $hours, $format),
             'Findings' => self::findingRows($findings, $options, $format),
@@ -103,9 +107,10 @@ final readonly class Comparison
 
     /**
      * @param  list<FrostVerdict>  $frosts
+     * @param  list<string>  $said
      * @return list<Row>
      */
-    private static function frostRows(array $frosts, QuantityFormatter $format): array
+    private static function frostRows(array $frosts, array $said, QuantityFormatter $format): array
     {
         return [
             new Row('Shallowest bearing on the ground', array_map(static fn (FrostVerdict $f): string => $format->format($f->bearingDepth(), Quantity::Depth), $frosts)),
@@ -118,7 +123,7 @@ final readonly class Comparison
                     default => is_finite($margin) ? $format->format($margin, Quantity::Depth) : 'no frost near',
                 };
             }, $frosts)),
-            new Row('Frost is said to', array_map(static fn (FrostVerdict $f): string => $f->word()->value, $frosts)),
+            new Row('Frost is said to', $said),
         ];
     }
 
@@ -155,15 +160,13 @@ final readonly class Comparison
         return $rows;
     }
 
-    /** @return array<string, Finding> by rule */
-    private static function findings(Site $site, Option $option, UnitSystem $units, FrostVerdict $frost): array
+    /**
+     * @param  list<Finding>  $findings
+     * @return array<string, Finding> by rule
+     */
+    private static function byRule(array $findings): array
     {
-        $by = [];
-        foreach (Rulebook::findings(new Subject($site, $option->design, $units, frost: $frost)) as $finding) {
-            $by[$finding->rule->id()] = $finding;
-        }
-
-        return $by;
+        return array_combine(array_map(static fn (Finding $f): string => $f->rule->id(), $findings), $findings);
     }
 
     /**

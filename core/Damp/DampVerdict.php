@@ -75,11 +75,21 @@ final readonly class DampVerdict
         return $all[0] ?? null;
     }
 
+    /** The surface that is worst for mould in a heating month; null where mould grows at none then. */
+    public function mouldyInWinter(): ?Surface
+    {
+        $heating = $this->site->heatingMonths();
+        $all = array_values(array_filter($this->surfaces ?? [], static fn (Surface $s): bool => array_intersect($s->atRisk(), $heating) !== []));
+        usort($all, static fn (Surface $a, Surface $b): int => $b->share() <=> $a->share());
+
+        return $all[0] ?? null;
+    }
+
     /** The stack that has used most of its limit. */
     public function wettest(): ?DampStack
     {
         $all = $this->stacks ?? [];
-        usort($all, static fn (DampStack $a, DampStack $b): int => [self::rank($b->word()), $b->share()] <=> [self::rank($a->word()), $a->share()]);
+        usort($all, static fn (DampStack $a, DampStack $b): int => [$a->word()->rank(), $b->share()] <=> [$b->word()->rank(), $a->share()]);
 
         return $all[0] ?? null;
     }
@@ -114,12 +124,15 @@ final readonly class DampVerdict
 
     public function stacksWord(): Verdict
     {
-        return $this->stacks === null ? Verdict::NotChecked : self::gravest(array_map(static fn (DampStack $s): Verdict => $s->word(), $this->stacks));
+        return $this->stacks === null ? Verdict::NotChecked : Verdict::gravest(Verdict::Holds, ...array_map(static fn (DampStack $s): Verdict => $s->word(), $this->stacks));
     }
 
     public function surfacesWord(): Verdict
     {
-        return $this->surfaces === null ? Verdict::NotChecked : Verdict::ofShare($this->dampest()?->share() ?? 0.0);
+        $word = $this->surfaces === null ? Verdict::NotChecked : Verdict::ofShare($this->dampest()?->share() ?? 0.0);
+
+        // In summer alone a dryer does: close, not failed.
+        return $word === Verdict::Fails && $this->mouldyInWinter() === null ? Verdict::Close : $word;
     }
 
     public function trapsWord(): Verdict
@@ -150,31 +163,13 @@ final readonly class DampVerdict
     /** The whole in a word. */
     public function word(): Verdict
     {
-        return self::gravest(array_values($this->words()));
+        return Verdict::gravest(...array_values($this->words()));
     }
 
     /** The share of the limit that is used, of stacks and surfaces; null where the field is not solved. */
     public function share(): ?float
     {
         return $this->stacks === null ? null : max($this->wettest()?->share() ?? 0.0, $this->dampest()?->share() ?? 0.0);
-    }
-
-    /** @param  list<Verdict>  $words */
-    private static function gravest(array $words): Verdict
-    {
-        usort($words, static fn (Verdict $a, Verdict $b): int => self::rank($b) <=> self::rank($a));
-
-        return $words[0] ?? Verdict::Holds;
-    }
-
-    private static function rank(Verdict $word): int
-    {
-        return match ($word) {
-            Verdict::Fails => 3,
-            Verdict::NotChecked => 2,
-            Verdict::Close => 1,
-            default => 0,
-        };
     }
 
     /** @param  list<list<int>>  $months  1 to 12 */

@@ -151,7 +151,7 @@ final class DesignFaults
             $reaches = $d->footing->width > $d->stem->layer->thickness + 2 * $d->form->outside;
             $this->atMost('/edge_outside/depth_below_grade_m', $d->edgeOutside->depthBelowGrade, $reaches ? -$d->footing->top() : $d->footing->depthBelowGrade, $reaches ? 'the board stands on the footing' : 'no deeper than the footing');
         }
-        if (! $d->stem->present()) {
+        if (! $d->stem->present() && $d->edgeOutside->present()) {
             $this->atMost('/edge_outside/depth_below_grade_m', $d->edgeOutside->depthBelowGrade, self::DEEPEST_FREE, 'below a beam nothing holds it');
         }
         if ($d->wing->present()) {

@@ -259,7 +259,7 @@ final class Examples
             'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15],
             'steel' => ['bar_m' => 0.012, 'cover_m' => 0.04],
             'gas' => ['pipe_m' => 0.1, 'outlet' => 'roof'],
-            'loads' => ['line_kn_m' => 14.0, 'line_live_kn_m' => 6.0, 'post_kn' => 6.0, 'post_live_kn' => 4.0, 'plate_m' => 0.2, 'floor_live_kpa' => 3.0],
+            'loads' => ['line_kn_m' => 14.0, 'line_live_kn_m' => 6.0, 'post_kn' => 6.0, 'post_live_kn' => 4.0, 'plate_m' => 0.2, 'floor_live_kpa' => 3.0, 'use' => 'office'],
         ]);
         $wrong = self::changed($right, [
             'field_board' => ['material' => 'eps-15psi', 'thickness_m' => 0.05],

@@ -18,6 +18,8 @@ use Ondergrond\Heat\OtherSchool;
 use Ondergrond\Mass\MassStory;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
+use Ondergrond\Rules\Concern;
+use Ondergrond\Rules\Ruling;
 use Ondergrond\Safety\Hazard;
 use Ondergrond\Section\Levels;
 use Ondergrond\Section\Side;
@@ -46,7 +48,7 @@ final class AssessmentFile
     {
         return [
             'format' => 'ondergrond-assessment',
-            'version' => 2,
+            'version' => 3,
             'made_by' => [
                 'program' => 'Ondergrond',
                 'version' => Version::PROGRAM,
@@ -58,21 +60,35 @@ final class AssessmentFile
             'option' => $option->name,
             'family' => $option->design->family,
             'levels' => self::levels($option->design),
-            'heat' => self::heat($assessment->heat),
+            'verdicts' => array_map(static fn (Ruling $r): array => $r->toArray(), $assessment->judgement->rulings->all()),
+            'heat' => self::heat($assessment->heat, $assessment->judgement->rulings->on(Concern::Heat), $assessment->field),
             'field' => self::field($assessment->field, $assessment->junctions),
             'junctions' => self::junctions($assessment->junctions),
-            'frost' => FrostFile::toArray($assessment->frost),
-            'damp' => DampFile::toArray($assessment->damp),
+            'frost' => self::ruled(FrostFile::toArray($assessment->frost), $assessment->judgement->rulings->on(Concern::Frost)),
+            'damp' => self::ruled(DampFile::toArray($assessment->damp), $assessment->judgement->rulings->on(Concern::Damp)),
             'mass' => MassFile::toArray($assessment->mass, $assessment->heatedFloor, $story, $proof),
-            'load' => LoadFile::toArray($option->design, $assessment->load),
+            'load' => [...LoadFile::toArray($option->design, $assessment->load), 'verdict' => $assessment->judgement->rulings->on(Concern::Load)->word->value],
             'judgement' => JudgementFile::summary($assessment->judgement),
             'findings' => JudgementFile::findings($assessment->judgement, $costs),
             'cautions' => array_map(static fn (Hazard $h): string => $h->line(), Hazard::at($project->site, $option->design)),
         ];
     }
 
+    /**
+     * One word for one thing: that of the sums alone gives way to the verdict's.
+     *
+     * @param  array<string, mixed>  $part
+     * @return array<string, mixed>
+     */
+    private static function ruled(array $part, Ruling $ruling): array
+    {
+        $part['verdict']['word'] = $ruling->word->value;
+
+        return $part;
+    }
+
     /** @return array<string, mixed> */
-    private static function heat(HeatVerdict $heat): array
+    private static function heat(HeatVerdict $heat, Ruling $ruling, FieldHeat $field): array
     {
         [$low, $high] = $heat->band;
         $pair = static fn (callable $of): array => [$of($low), $of($high)];
@@ -81,15 +97,19 @@ final class AssessmentFile
             'method' => 'ISO 13370:2007, steady ('.$heat->floor->formula->clauses().') and periodic (annex A); ISO 6946 layers',
             ...self::floor($heat->floor),
             'verdict' => [
-                'word' => $heat->word->value,
+                'word' => $ruling->word->value,
                 'limit_w_m2k' => $heat->floor->site->floorLimit,
-                'share' => $heat->share,
+                'limit_meant' => $heat->floor->site->floorLimitMeant->value,
+                'share' => $ruling->share,
+                'shares' => $ruling->shares === [] ? null : $ruling->shares,
+                'faces_w_m2k' => $heat->floor->formula->faces(),
+                'faces_as_drawn_w_m2k' => $field->faces(),
             ],
             'u_wall_w_m2k' => $heat->wallTransmittance,
             'band' => [
                 'lambda_ground' => $pair(static fn (GroundHeat $h): float => $h->formula->groundConductivity),
                 'u_w_m2k' => $pair(static fn (GroundHeat $h): float => $h->transmittance()),
-                'annual_kwh' => $pair(static fn (GroundHeat $h): float => $h->annual),
+                'heating_kwh' => $pair(static fn (GroundHeat $h): float => $h->heating),
                 'design_w' => $pair(static fn (GroundHeat $h): float => $h->design),
             ],
             'counted' => $heat->counted,
@@ -140,7 +160,7 @@ final class AssessmentFile
             'lag_months' => $field->lag(),
             'monthly_w' => $field->monthly,
             'monthly_w_m' => $edge->monthlyFlows(),
-            'annual_kwh' => $field->annual,
+            'heating_kwh' => $field->heating,
             'all_year_kwh' => $field->allYear,
             'shares_w_k' => $field->shares,
             'u_even_floor_w_m2k' => $field->strip,
@@ -202,7 +222,7 @@ final class AssessmentFile
             'h_pe_w_k' => $heat->outsideCoefficient,
             'h_pe_spell_w_k' => $heat->spellCoefficient,
             'monthly_w' => $heat->monthly,
-            'annual_kwh' => $heat->annual,
+            'heating_kwh' => $heat->heating,
             'all_year_kwh' => $heat->allYear,
             'design_w' => $heat->design,
         ];

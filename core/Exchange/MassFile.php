@@ -108,7 +108,7 @@ final class MassFile
             'surface_c' => round($h->surface, 2), 'warmest_c' => round($h->warmest, 2), 'limit_c' => $h->limit(), 'most_w_m2' => round($h->most(), 2), 'slender' => $h->isSlender(), 'edge_limit_c' => Surface::EDGE,
             'word_surface' => $h->surfaceWord()->value, 'word_output' => $h->outputWord()->value,
             'en1264_k_w_m2k' => self::round($h->standard?->coefficient, 4), 'en1264_output_w_m2' => self::round($h->byStandard(), 2), 'en1264_surface_c' => self::round($h->surfaceByStandard(), 2),
-            'water_needed_c' => self::round($h->waterNeeded, 2), 'cable_c' => self::round($h->cable, 2), 'cable_w_m' => self::round($h->cableLoad(), 2),
+            'plane_needed_c' => round($h->planeNeeded, 2), 'water_needed_c' => self::round($h->waterNeeded, 2), 'cable_c' => self::round($h->cable, 2), 'cable_w_m' => self::round($h->cableLoad(), 2),
             'loops' => $h->loops === null ? null : [
                 'zones' => $h->loops->zones, 'count' => $h->loops->count(), 'length_m' => round($h->loops->length, 2), 'pipe_m' => round($h->loops->pipe(), 1),
                 'flow_l_min' => round($h->loops->flow * 60_000, 3), 'total_l_min' => round($h->loops->total() * 60_000, 3), 'velocity_m_s' => round($h->loops->velocity, 4), 'friction_kpa' => round($h->loops->friction / 1000, 3),

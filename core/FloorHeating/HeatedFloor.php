@@ -36,6 +36,7 @@ final readonly class HeatedFloor
      * @param  float  $surface  mean, °C
      * @param  float  $warmest  place of the surface, °C
      * @param  TypeA|null  $standard  the standard's coefficient; null where its range ends
+     * @param  float  $planeNeeded  at the pipes' plane on the design day, to give what the rooms take, °C
      * @param  float|null  $waterNeeded  mean water that gives what the rooms take, °C; null for a cable
      * @param  float|null  $cable  surface of the cable, °C; null for pipes
      * @param  Loops|null  $loops  for what the rooms take; null for a cable
@@ -51,6 +52,7 @@ final readonly class HeatedFloor
         public float $surface,
         public float $warmest,
         public ?TypeA $standard,
+        public float $planeNeeded,
         public ?float $waterNeeded,
         public ?float $cable,
         public ?Loops $loops,
@@ -95,6 +97,7 @@ final readonly class HeatedFloor
             $room + $output / TypeA::ALPHA,
             $room + $output / TypeA::ALPHA + self::ripple($heating, $layers, $conductivity, $finish, $given),
             $cable ? null : TypeA::of($design),
+            $room + $planeNeeded,
             $cable ? null : $room + $planeNeeded + $givenNeeded * $grid,
             $cable ? $room + $excess : null,
             $cable ? null : Loops::of($heating, $design->footprint->area, $givenNeeded * $design->footprint->area),
@@ -113,6 +116,23 @@ final readonly class HeatedFloor
         $output = $this->byStandard();
 
         return $output === null ? null : $this->room + Surface::over($output);
+    }
+
+    /**
+     * The mean at the plane over the heating months that gives what the rooms take: the design day's, less as the months are
+     * warmer than it. What the formula and the field count the floor's own loss from is typed, and held against this.
+     *
+     * @return float °C
+     */
+    public function planeOverMonths(Site $site): float
+    {
+        $cold = 0.0;
+        foreach ($site->heatingShares() as $i => $share) {
+            $cold += $share * max(0.0, $this->room - $site->climate->monthly[$i]);
+        }
+        $mean = $cold / max(1e-9, $site->heatingLength());
+
+        return $this->room + ($this->planeNeeded - $this->room) * min(1.0, $mean / max(1.0, $this->room - $site->climate->design));
     }
 
     /** Of what the rooms take, what it gives. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Gain;
 
 use Closure;
+use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\UsualSizes;
 use Ondergrond\Exchange\DesignCodec;
@@ -79,6 +80,7 @@ final class Gains
             self::priced($prices, $design, $candidate->design) ? $prices->cost($candidate->design) - $prices->cost($design) : null,
             array_values(array_diff($before, $after)),
             array_values(array_diff($after, $before)),
+            self::frost($site, $candidate->design),
         );
     }
 
@@ -146,6 +148,17 @@ final class Gains
         }
 
         return array_diff(array_keys(array_filter($changed, static fn (float $v): bool => abs($v) > 1e-9)), array_keys($prices->perCubicMetre)) === [];
+    }
+
+    private static function frost(Site $site, Design $design): string
+    {
+        $frost = Assessor::frost($site, $design);
+
+        return match (true) {
+            $frost->reason !== null => $frost->isSafe ? 'no matter' : 'not judged',
+            $frost->tableFails() => 'fails the table',
+            default => 'not run',
+        };
     }
 
     /** @return list<string> of rules that ask for something */

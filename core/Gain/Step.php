@@ -16,6 +16,7 @@ final readonly class Step
      * @param  float|null  $cost  it takes more, where all prices that it hangs on are given
      * @param  list<string>  $settles  rules whose findings go
      * @param  list<string>  $brings  rules whose findings come, other than *not checked*
+     * @param  string  $frost  what is known of frost without its winter: `fails the table`, `not run`, or `no matter`
      */
     public function __construct(
         public string $path,
@@ -26,6 +27,7 @@ final readonly class Step
         public ?float $cost,
         public array $settles,
         public array $brings,
+        public string $frost,
     ) {}
 
     /** Saved in all the year, kWh. */
@@ -34,12 +36,12 @@ final readonly class Step
         return 8.76 * $this->watts;
     }
 
-    /** @return array{path: string, from_m: float, to_m: float, mean_w: float, year_kwh: float, insulation_m3: float, cost: float|null, settles: list<string>, brings: list<string>} */
+    /** @return array{path: string, from_m: float, to_m: float, mean_w: float, all_year_kwh: float, insulation_m3: float, cost: float|null, settles: list<string>, brings: list<string>, frost: string} */
     public function toArray(): array
     {
         return [
-            'path' => $this->path, 'from_m' => $this->from, 'to_m' => $this->to, 'mean_w' => $this->watts, 'year_kwh' => $this->energy(),
-            'insulation_m3' => $this->volume, 'cost' => $this->cost, 'settles' => $this->settles, 'brings' => $this->brings,
+            'path' => $this->path, 'from_m' => $this->from, 'to_m' => $this->to, 'mean_w' => $this->watts, 'all_year_kwh' => $this->energy(),
+            'insulation_m3' => $this->volume, 'cost' => $this->cost, 'settles' => $this->settles, 'brings' => $this->brings, 'frost' => $this->frost,
         ];
     }
 }

@@ -6,6 +6,7 @@ namespace Ondergrond\Heat;
 
 use Ondergrond\Field\Complex;
 use Ondergrond\Ground\GroundField;
+use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Section\Side;
 use Ondergrond\Units\DecimalMark;
 
@@ -24,7 +25,7 @@ final readonly class FieldHeat
      * @param  float  $wallTransmittance  U_w of the wall above, W/(m²K)
      * @param  Complex  $swing  of the flow, W; φ = 0 at the coldest moment of the year
      * @param  list<float>  $monthly  twelve monthly means, January first, W
-     * @param  float  $annual  over the heating months, kWh
+     * @param  float  $heating  over the heating months, kWh
      * @param  float  $allYear  over all months, kWh
      * @param  array<string, float>  $shares  of the steady coefficient by where it leaves the room, W/K
      * @param  array<string, float>  $bySide  of the steady coefficient by side, W/K
@@ -38,7 +39,7 @@ final readonly class FieldHeat
         public float $wallTransmittance,
         public Complex $swing,
         public array $monthly,
-        public float $annual,
+        public float $heating,
         public float $allYear,
         public array $shares,
         public array $bySide,
@@ -82,6 +83,22 @@ final readonly class FieldHeat
         $formula = $this->formula->formula;
 
         return $this->steadyCoefficient / ($formula->steadyCoefficient() / $formula->transmittance());
+    }
+
+    /**
+     * The same by face, where floor and buried wall are held against a limit each.
+     *
+     * @return non-empty-array<string, float> W/(m²K)
+     */
+    public function faces(): array
+    {
+        $formula = $this->formula->formula;
+        if (! $formula instanceof HeatedBasement) {
+            return ['floor' => $this->transmittance()];
+        }
+        $wall = ($this->shares[SectionProblem::STEM_INSIDE] ?? 0.0) + ($this->shares[SectionProblem::WALL_INSIDE] ?? 0.0);
+
+        return ['floor' => ($this->steadyCoefficient - $wall) / $formula->area, 'buried wall' => $wall / ($formula->depth * $formula->perimeter)];
     }
 
     /** How much the formula's own floor loses more in the field than by the formula; 0.03 is 3 %. Null where it has none. */

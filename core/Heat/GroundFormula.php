@@ -37,6 +37,16 @@ abstract readonly class GroundFormula
     abstract public function transmittance(): float;
 
     /**
+     * What a limit for U is held against: floor and buried wall each, W/(m²K).
+     *
+     * @return non-empty-array<string, float>
+     */
+    public function faces(): array
+    {
+        return ['floor' => $this->transmittance()];
+    }
+
+    /**
      * H_pi: answer to a swing inside, W/K.
      *
      * @param  float  $capacity  ρc of the ground, J/(m³·K)

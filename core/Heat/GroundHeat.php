@@ -22,7 +22,7 @@ final readonly class GroundHeat
      * @param  float  $outsideCoefficient  H_pe of the yearly wave, W/K
      * @param  float  $spellCoefficient  H_pe of a wave of ten days, W/K
      * @param  list<float>  $monthly  twelve monthly means, W
-     * @param  float  $annual  over the heating months, kWh
+     * @param  float  $heating  over the heating months, kWh
      * @param  float  $allYear  over all months, kWh
      * @param  float  $design  on the design day, W
      */
@@ -37,7 +37,7 @@ final readonly class GroundHeat
         public float $outsideCoefficient,
         public float $spellCoefficient,
         public array $monthly,
-        public float $annual,
+        public float $heating,
         public float $allYear,
         public float $design,
     ) {}

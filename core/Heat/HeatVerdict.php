@@ -7,14 +7,13 @@ namespace Ondergrond\Heat;
 use Ondergrond\Design\Design;
 use Ondergrond\Ground\InsideWave;
 use Ondergrond\Site\Site;
-use Ondergrond\Verdict\Verdict;
 
-/** What is said of a design's heat: the floor, the same floor bare, the band that the ground leaves open, the word. */
+/** What is said of a design's heat: the floor, the same floor bare, the band that the ground leaves open. */
 final readonly class HeatVerdict
 {
     /**
      * @param  array{GroundHeat, GroundHeat}  $band  at the lowest and the highest conductivity of the soil class
-     * @param  float|null  $share  U ÷ its limit; null where the site sets none
+     * @param  float|null  $share  U ÷ its limit by the formula, of floor and buried wall the larger; null where the site sets none
      * @param  float  $wallTransmittance  of the wall over the edge, to outside air, W/(m²K)
      * @param  array<string, string>  $counted  what each part counts for, by the part's key in the project file
      * @param  list<string>  $notes  what the formula leaves out here, sentences
@@ -25,7 +24,6 @@ final readonly class HeatVerdict
         public GroundHeat $bare,
         public array $band,
         public ?float $share,
-        public Verdict $word,
         public float $wallTransmittance,
         public array $counted,
         public array $notes,
@@ -40,14 +38,13 @@ final readonly class HeatVerdict
         $inside = InsideWave::ofFloor($site, $design);
         $formula = $reading->formula($lambda);
         $floor = GroundHeat::of($formula, $site, $inside);
-        $share = $site->floorLimit === null ? null : $floor->transmittance() / $site->floorLimit;
+        $share = $site->floorLimit === null ? null : max($formula->faces()) / $site->floorLimit;
 
         return new self(
             $floor,
             GroundHeat::of(Reading::of($bare)->formula($lambda), $site, InsideWave::ofFloor($site, $bare)),
             array_map(static fn (float $l): GroundHeat => GroundHeat::of($reading->formula($l), $site, $inside), $site->soil->conductivityRange()),
             $share,
-            Verdict::ofShare($share),
             Stack::transmittance(
                 [...$design->wall->inside, ...$design->wall->outside],
                 SurfaceResistance::INSIDE_HORIZONTAL,

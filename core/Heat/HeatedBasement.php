@@ -74,6 +74,11 @@ final readonly class HeatedBasement extends GroundFormula
         return $this->steadyCoefficient() / ($this->area + $this->depth * $this->perimeter);
     }
 
+    public function faces(): array
+    {
+        return ['floor' => $this->floorTransmittance(), 'buried wall' => $this->wallTransmittance()];
+    }
+
     public function insideCoefficient(float $capacity, float $period = PeriodicSlab::YEAR): float
     {
         $delta = Depths::penetration($this->groundConductivity, $capacity, $period);

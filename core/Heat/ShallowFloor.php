@@ -47,6 +47,15 @@ final readonly class ShallowFloor extends GroundFormula
         return $this->steadyCoefficient() / ($this->area + $this->basement->depth * $this->perimeter);
     }
 
+    public function faces(): array
+    {
+        [$floor, $wall] = [$this->basement->floorTransmittance(), $this->basement->wallTransmittance()];
+        $slab = $this->slab->transmittance();
+
+        // The sliver of wall that is buried counts as it grows.
+        return ['floor' => $this->between($slab, $floor), 'buried wall' => $this->between($slab, $wall)];
+    }
+
     public function insideCoefficient(float $capacity, float $period = PeriodicSlab::YEAR): float
     {
         return $this->between($this->slab->insideCoefficient($capacity, $period), $this->basement->insideCoefficient($capacity, $period));

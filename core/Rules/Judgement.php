@@ -17,11 +17,13 @@ final readonly class Judgement
      * @param  list<Judged>  $findings  gravest first, those set aside last
      * @param  list<SetAside>  $idle  set aside although nothing is found
      * @param  int  $rules  that were asked
+     * @param  Rulings  $rulings  what each verdict says with that
      */
     private function __construct(
         public array $findings,
         public array $idle,
         public int $rules,
+        public Rulings $rulings,
     ) {}
 
     /** @param  list<SetAside>  $setAside */
@@ -33,7 +35,7 @@ final readonly class Judgement
         usort($judged, static fn (Judged $a, Judged $b): int => [! $a->isOpen(), $a->finding->severity->rank()] <=> [! $b->isOpen(), $b->finding->severity->rank()]);
         $ids = self::ids($found);
 
-        return new self($judged, array_values(array_filter($setAside, static fn (SetAside $s): bool => ! in_array($s->rule, $ids, true))), count(Rulebook::all()));
+        return new self($judged, array_values(array_filter($setAside, static fn (SetAside $s): bool => ! in_array($s->rule, $ids, true))), count(Rulebook::all()), Rulings::of($subject, $found, $setAside));
     }
 
     /** Findings of that weight that are not set aside. */
@@ -47,15 +49,24 @@ final readonly class Judgement
         return count(array_filter($this->findings, static fn (Judged $j): bool => ! $j->isOpen()));
     }
 
-    /** The whole in a word: what is not known is never said to hold. */
+    /** The whole in a word: what is not known is never said to hold, a note lowers nothing, and setting aside mends nothing. */
     public function word(): Verdict
     {
+        $weights = array_map(static fn (Judged $j): Severity => $j->finding->severity, $this->findings);
+
         return match (true) {
-            $this->count(Severity::Stop) + $this->count(Severity::Fix) > 0 => Verdict::Fails,
-            $this->count(Severity::NotChecked) > 0 => Verdict::NotChecked,
-            $this->count(Severity::Note) > 0 => Verdict::Close,
+            in_array(Severity::Stop, $weights, true), in_array(Severity::Fix, $weights, true) => Verdict::Fails,
+            in_array(Severity::NotChecked, $weights, true) => Verdict::NotChecked,
             default => Verdict::Holds,
         };
+    }
+
+    /** Who has set aside what that hangs on; null where something grave is open, or nothing is set aside. */
+    public function asideBy(): ?string
+    {
+        $grave = array_values(array_filter($this->findings, static fn (Judged $j): bool => in_array($j->finding->severity, [Severity::Stop, Severity::Fix], true)));
+
+        return $grave === [] || array_filter($grave, static fn (Judged $j): bool => $j->isOpen()) !== [] ? null : $grave[0]->setAside?->by;
     }
 
     public function find(string $rule): ?Judged

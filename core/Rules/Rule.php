@@ -21,6 +21,9 @@ abstract class Rule
     /** A publication with its clause, or "common practice, no source". */
     abstract public function source(): string;
 
+    /** The verdict that it belongs to: no better than its worst finding. */
+    abstract public function concern(): Concern;
+
     /** @return non-empty-list<Part> what it looks at */
     abstract public function parts(): array;
 

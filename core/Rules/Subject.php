@@ -32,6 +32,9 @@ final class Subject
 
     public readonly Layout $at;
 
+    /** @var array<string, float>|null U by face as the fields find it, W/(m²K); null where they are not solved */
+    public readonly ?array $faces;
+
     public readonly LoadVerdict $load;
 
     /** Sizes as the job buys them. */
@@ -48,6 +51,7 @@ final class Subject
      * @param  FieldHeat|null  $field  null where it is not solved yet; rules that need it say nothing then
      * @param  FrostVerdict|null  $frost  with its proofs; null where they are not run
      * @param  DampVerdict|null  $damp  with its stacks; null where the field is not solved
+     * @param  array<string, float>|null  $faces  U by face as drawn, where that is known without the field, W/(m²K)
      */
     public function __construct(
         public readonly Site $site,
@@ -56,7 +60,9 @@ final class Subject
         public readonly ?FieldHeat $field = null,
         private ?FrostVerdict $frost = null,
         private ?DampVerdict $damp = null,
+        ?array $faces = null,
     ) {
+        $this->faces = $faces ?? $field?->faces();
         $this->at = Layout::of($design);
         $this->load = LoadVerdict::of($site, $design);
         $this->stock = new Stock($units);

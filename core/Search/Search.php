@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Ondergrond\Search;
 
 use Closure;
+use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
+use Ondergrond\Frost\FrostProof;
 use Ondergrond\Ground\InsideWave;
 use Ondergrond\Heat\Reading;
 use Ondergrond\Heat\SteadyLoss;
@@ -22,12 +24,18 @@ use Ondergrond\Units\UnitSystem;
  * The cheapest designs of a space that hold. Every design is judged: by the rules that look at an open part, by the limits,
  * and by its heat. The formula does not see all boards at the edge, so its heat is corrected by what fields of the design
  * with one open size at a time have shown: Φ ≈ Φ_formula + Σ (Φ_field − Φ_formula of each size alone). The front of price
- * against heat is then confirmed by fields of its own, which have the last word. Nothing is applied.
+ * against heat is then confirmed by fields of its own, which have the last word; and from the cheapest on, the winter is run
+ * and what hangs on the field is asked, until one holds. Nothing is applied.
  */
 final class Search
 {
+    private const TABLE = 'frost-table-met';
+
     /** Designs of the front that get a field. */
     private const CONFIRMED = 14;
+
+    /** Designs of the front whose winter is run at most. */
+    private const WINTERS = 12;
 
     /** Also those that the guess puts so little behind the front, share of their loss. */
     private const NEAR = 0.02;
@@ -46,12 +54,16 @@ final class Search
 
     private readonly int $start;
 
+    /** @var list<string> ids of rules that are set aside */
+    private readonly array $aside;
+
     /** @var list<string> ids of rules that look at an open part and are not set aside */
     private readonly array $rules;
 
     /**
      * @param  list<SetAside>  $setAside
      * @param  Closure(Outcome): bool  $progress  told every so often; false stops the search
+     * @param  Closure(Design, callable(): void): list<FrostProof>  $prove  its winters
      */
     private function __construct(
         private readonly Site $site,
@@ -61,19 +73,23 @@ final class Search
         private readonly UnitSystem $units,
         array $setAside,
         private readonly Closure $progress,
+        private readonly Closure $prove,
     ) {
         $this->start = (int) hrtime(true);
-        $aside = array_column($setAside, 'rule');
+        $this->aside = $aside = array_column($setAside, 'rule');
         $this->rules = array_keys(array_filter(Rulebook::all(), static fn ($rule, string $id): bool => ! in_array($id, $aside, true) && array_filter($rule->parts(), $space->touches(...)) !== [], ARRAY_FILTER_USE_BOTH));
     }
 
     /**
      * @param  list<SetAside>  $setAside  rules that count for nothing
      * @param  (Closure(Outcome): bool)|null  $progress  told every so often; false stops the search
+     * @param  (Closure(Design, callable(): void): list<FrostProof>)|null  $prove  the winters of a design; null: of the site's own use
      */
-    public static function run(Site $site, Space $space, Limits $limits, PriceList $prices, UnitSystem $units, array $setAside = [], ?Closure $progress = null): Outcome
+    public static function run(Site $site, Space $space, Limits $limits, PriceList $prices, UnitSystem $units, array $setAside = [], ?Closure $progress = null, ?Closure $prove = null): Outcome
     {
-        return (new self($site, $space, $limits, $prices, $units, $setAside, $progress ?? static fn (): bool => true))->search();
+        $prove ??= static fn (Design $d, callable $tick): array => iterator_to_array(Assessor::proofs($site, $d, [$site->frost->use], $tick), false);
+
+        return (new self($site, $space, $limits, $prices, $units, $setAside, $progress ?? static fn (): bool => true, $prove))->search();
     }
 
     private function search(): Outcome
@@ -163,6 +179,10 @@ final class Search
             return 'the limit of cost';
         }
         $subject = new Subject($this->site, $design, $this->units);
+        // Whatever is open, what the table for shallow foundations refuses holds nothing.
+        if (! in_array(self::TABLE, $this->aside, true) && $subject->frost()->tableFails()) {
+            return self::TABLE;
+        }
         foreach ($this->rules as $id) {
             $severity = Rulebook::all()[$id]->judge($subject)?->severity;
             if ($severity === Severity::Stop || $severity === Severity::Fix) {
@@ -198,7 +218,53 @@ final class Search
             }
         }
 
-        return $this->outcome(self::front($confirmed), true);
+        return $this->proved(self::front($confirmed));
+    }
+
+    /**
+     * Winter and field from the cheapest on, until one holds.
+     *
+     * @param  list<Choice>  $front  cheapest first
+     */
+    private function proved(array $front): Outcome
+    {
+        try {
+            foreach (array_slice($front, 0, self::WINTERS) as $i => $choice) {
+                $front[$i] = $this->winter($choice, function () use (&$front): void {
+                    if (! ($this->progress)($this->outcome(array_values($front), false))) {
+                        throw new Stopped;
+                    }
+                });
+                if ($front[$i]->holds()) {
+                    break;
+                }
+            }
+        } catch (Stopped) {
+            return $this->outcome(array_values($front), false);
+        }
+
+        return $this->outcome(array_values($front), true);
+    }
+
+    /** @param  callable(): void  $tick  may throw to stop */
+    private function winter(Choice $choice, callable $tick): Choice
+    {
+        $design = $this->space->design($choice->sizes);
+        assert($design !== null, 'it was judged before');
+        $tick();
+        $proofs = ($this->prove)($design, $tick);
+        $assessment = Assessor::assess($this->site, $design, $this->units, [], $proofs);
+        $this->fields++;
+        $breaks = [];
+        foreach ($assessment->judgement->findings as $judged) {
+            $rule = $judged->finding->rule;
+            if ($rule->hangsOnField() && in_array($judged->finding->severity, [Severity::Stop, Severity::Fix], true) && ! in_array($rule->id(), $this->aside, true)) {
+                $breaks[] = $rule->id();
+            }
+        }
+        $margin = $assessment->frost->closest()?->margin;
+
+        return $choice->proved($assessment->frost->word()->value, $margin === null || ! is_finite($margin) ? null : $margin, $breaks);
     }
 
     /**

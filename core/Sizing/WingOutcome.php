@@ -12,13 +12,16 @@ final readonly class WingOutcome
      * @param  WingTry|null  $best  the least board of those that hold
      * @param  int  $most  tries that it may take at most
      * @param  bool  $byTable  whether the table was the least that was tried
+     * @param  bool  $complete  whether all was tried that had to be; false where it was stopped
+     * @param  array{corner: string, corner_asks: list<string>, without_heat_mm: float|null, without_heat_side: string, without_heat_day: string|null}|null  $beside  where no wing is needed: what the section does not show
      */
     public function __construct(
         public array $tries,
         public ?WingTry $best,
         public int $most,
         public bool $byTable,
-        public bool $finished,
+        public bool $complete,
+        public ?array $beside = null,
     ) {}
 
     /** @return array<string, mixed> */
@@ -29,7 +32,8 @@ final readonly class WingOutcome
             'best' => $this->best?->toArray(),
             'most' => $this->most,
             'by_table' => $this->byTable,
-            'finished' => $this->finished,
+            'complete' => $this->complete,
+            'beside' => $this->beside,
         ];
     }
 }

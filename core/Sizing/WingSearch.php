@@ -9,8 +9,10 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Stock;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Wing;
+use Ondergrond\Exchange\FrostFile;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Frost\FrostDemand;
 use Ondergrond\Frost\FrostProof;
 use Ondergrond\Frost\FrostTable;
 use Ondergrond\Frost\FrostVerdict;
@@ -20,6 +22,7 @@ use Ondergrond\Rules\TableWing;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Side;
 use Ondergrond\Site\Site;
+use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\UnitSystem;
 
 /**
@@ -49,8 +52,11 @@ final class WingSearch
 
     private ?WingTry $best = null;
 
+    /** @var array{corner: string, corner_asks: list<string>, without_heat_mm: float|null, without_heat_side: string, without_heat_day: string|null}|null */
+    private ?array $beside = null;
+
     /**
-     * @param  callable(Design, Side, callable(): void): FrostProof  $prove
+     * @param  callable(Design, Side, WinterUse, callable(): void): FrostProof  $prove
      * @param  callable(WingOutcome): bool  $still  is told after each try and each few days of one; false to end
      */
     private function __construct(
@@ -58,13 +64,14 @@ final class WingSearch
         private readonly Wing $drawn,
         private readonly Material $board,
         private readonly bool $byTable,
+        private readonly WinterUse $use,
         private $prove,
         private $still,
     ) {}
 
     /**
      * @param  callable(WingOutcome): bool  $still  is told now and then how far it is; false to end
-     * @param  (callable(Design, Side, callable(): void): FrostProof)|null  $prove  the field; null: that of the site’s own use
+     * @param  (callable(Design, Side, WinterUse, callable(): void): FrostProof)|null  $prove  the field; null: that of the section
      *
      * @throws FaultyInput where a wing cannot help
      */
@@ -82,10 +89,11 @@ final class WingSearch
         if ($drawn->present() && $floor->wing->present()) {
             $floor = $floor->with(['wing' => $floor->wing->but(depth: $drawn->depth, fall: min($drawn->fall, 0.5 * $floor->wing->width))]);
         }
-        $prove ??= static fn (Design $d, Side $side, callable $tick): FrostProof => Assessor::proof($site, $d, $side, $site->frost->use, $tick);
-        $search = new self($stock, $drawn, $board, $table, $prove, $still);
+        $prove ??= static fn (Design $d, Side $side, WinterUse $use, callable $tick): FrostProof => Assessor::proof($site, $d, $side, $use, $tick);
+        $search = new self($stock, $drawn, $board, $table, $site->frost->use, $prove, $still);
         try {
             $search->search($floor);
+            $search->beside($site);
         } catch (Ended) {
             return $search->outcome(false);
         }
@@ -185,38 +193,66 @@ final class WingSearch
         }
     }
 
-    /** Puts a design to the field, side by side until one fails. */
-    private function attempt(Design $design): bool
+    /** Where no wing is needed: what no section shows, and a winter before there is heat. */
+    private function beside(Site $site): void
     {
-        $tick = function (): void {
-            if (! ($this->still)($this->outcome(false))) {
-                throw new Ended;
-            }
-        };
+        if ($this->best === null || $this->best->design->wing->present()) {
+            return;
+        }
+        $design = $this->best->design;
+        $verdict = FrostVerdict::of($site, $design);
+        $cold = $this->worst($design, WinterUse::Unheated);
+        $asks = array_values(array_filter($verdict->table->demands, static fn (FrostDemand $d): bool => str_starts_with($d->slug, 'corner')));
+        $this->beside = [
+            'corner' => $verdict->coversCorners() ? ($verdict->table->why === null ? 'the table asks no more there than is drawn' : 'the bearing lies below frost') : 'no section shows a corner and no table covers it here: half as much again is common practice, no source',
+            'corner_asks' => array_map(static fn (FrostDemand $d): string => $d->label, $asks),
+            'without_heat_mm' => is_finite($cold->margin) ? round(1000 * $cold->margin, 1) : null,
+            'without_heat_side' => $cold->side->value,
+            'without_heat_day' => FrostFile::date($cold->day),
+        ];
+    }
+
+    private function tick(): void
+    {
+        if (! ($this->still)($this->outcome(false))) {
+            throw new Ended;
+        }
+    }
+
+    /** The side on which frost comes closest, until one fails. */
+    private function worst(Design $design, WinterUse $use): FrostProof
+    {
         $worst = null;
         foreach (Side::of($design) as $side) {
             // No wing lies under the neighbour’s slab.
             if ($side === Side::Neighbour) {
                 continue;
             }
-            $proof = ($this->prove)($design, $side, $tick);
+            $proof = ($this->prove)($design, $side, $use, $this->tick(...));
             $worst = $worst === null || $proof->margin < $worst->margin ? $proof : $worst;
             if ($worst->margin < $worst->close()) {
                 break;
             }
         }
         assert($worst !== null);
-        $this->tries[] = $try = new WingTry($design, $worst);
+
+        return $worst;
+    }
+
+    /** Puts a design to the field. */
+    private function attempt(Design $design): bool
+    {
+        $this->tries[] = $try = new WingTry($design, $this->worst($design, $this->use));
         if ($try->holds() && ($this->best === null || WingTry::board($design) < WingTry::board($this->best->design))) {
             $this->best = $try;
         }
-        $tick();
+        $this->tick();
 
         return $try->holds();
     }
 
-    private function outcome(bool $finished): WingOutcome
+    private function outcome(bool $complete): WingOutcome
     {
-        return new WingOutcome($this->tries, $this->best, 1 + count(self::THICKNESSES) * 4, $this->byTable, $finished);
+        return new WingOutcome($this->tries, $this->best, 1 + count(self::THICKNESSES) * 4, $this->byTable, $complete, $this->beside);
     }
 }

@@ -10,6 +10,8 @@ enum Verdict: string
     case Holds = 'holds';
     case Close = 'close';
     case Fails = 'fails';
+    /** Two methods stand on two sides of the limit. */
+    case Disputed = 'disputed';
     case NotChecked = 'not checked';
     /** There is no limit to hold it against. */
     case Shown = 'shown';
@@ -26,5 +28,26 @@ enum Verdict: string
             $share >= self::CLOSE_FROM => self::Close,
             default => self::Holds,
         };
+    }
+
+    /** Gravest first: the one that stands of several. */
+    public function rank(): int
+    {
+        return match ($this) {
+            self::Fails => 0,
+            self::Disputed => 1,
+            self::NotChecked => 2,
+            self::Close => 3,
+            self::Holds => 4,
+            self::Shown => 5,
+        };
+    }
+
+    /** The gravest of several; shown where there is none. */
+    public static function gravest(self ...$words): self
+    {
+        usort($words, static fn (self $a, self $b): int => $a->rank() <=> $b->rank());
+
+        return $words[0] ?? self::Shown;
     }
 }

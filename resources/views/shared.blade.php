@@ -15,11 +15,11 @@
                 <figure class="bench-plate"><figcaption class="side-name">{{ $label }}</figcaption><div class="bench-drawing">{!! $svg !!}</div></figure>
             @endforeach
             <div class="bench-cores">
-                @include('section.heat', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format])
+                @include('section.heat', ['rulings' => $page->judgement->rulings, 'heat' => $page->heat, 'field' => $page->field, 'format' => $page->format])
                 @include('section.frost', ['frost' => $page->frost])
                 @include('section.damp', ['damp' => $page->damp])
                 @include('section.mass', ['mass' => $page->mass])
-                @include('section.load', ['load' => $page->load, 'format' => $page->format, 'may' => false])
+                @include('section.load', ['rulings' => $page->judgement->rulings, 'load' => $page->load, 'format' => $page->format, 'may' => false])
             </div>
             <section class="bench-findings" aria-labelledby="findings-title">
                 @include('section.findings', ['judgement' => $page->judgement, 'project' => $page->project, 'option' => $page->option, 'format' => $page->format, 'may' => false])

@@ -41,7 +41,7 @@ final class CoreArrows
         'Compare' => ['Damp', 'Design', 'Exchange', 'FloorHeating', 'Frost', 'Heat', 'History', 'Load', 'Mass', 'Project', 'Rules', 'Site', 'Units'],
         'Takeoff' => ['Design', 'Fault', 'Material', 'Section'],
         'Gain' => ['Design', 'Exchange', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
-        'Search' => ['Design', 'Exchange', 'Fault', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
+        'Search' => ['Design', 'Exchange', 'Fault', 'Frost', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
         'Sizing' => ['Design', 'Exchange', 'Fault', 'Frost', 'Material', 'Rules', 'Section', 'Site', 'Units'],
         'Examples' => ['Design', 'Exchange', 'Inspection', 'Project', 'Site', 'Units'],
     ];

@@ -25,13 +25,13 @@ final class EditingTest extends BrowserTestCase
     public function test_a_board_is_changed_and_changed_back_by_keys_alone(): void
     {
         $this->openBench('Ferry kiosk');
-        $year = $this->text('#annual');
+        $year = $this->text('#heating');
         $this->press($this->numberOf('field_board'));
         self::assertSame('design-field_board-thickness_m', $this->focused(), 'a number leads to its part');
         $size = $this->value(self::FIELD);
 
         $this->press(WebDriverKeys::ARROW_UP);
-        $this->awaitThat(fn (): bool => $this->text('#annual') !== $year, 'another sum');
+        $this->awaitThat(fn (): bool => $this->text('#heating') !== $year, 'another sum');
         $larger = $this->value(self::FIELD);
         self::assertGreaterThan((float) $size, (float) $larger);
         // Common practice, no source: boards of 50 mm are followed by 60 and 70 where no others stand between.
@@ -57,7 +57,7 @@ final class EditingTest extends BrowserTestCase
                 $this->awaitSaved();
             }
 
-            return ! $this->find('#undo')->isEnabled() && $this->text('#annual') === $year;
+            return ! $this->find('#undo')->isEnabled() && $this->text('#heating') === $year;
         }, 'everything of this sitting taken back');
         self::assertSame($size, $this->value(self::FIELD));
         $this->press(WebDriverKeys::CONTROL, WebDriverKeys::SHIFT, 'z', WebDriverKeys::NULL);

@@ -20,14 +20,14 @@ final class JudgementTest extends BrowserTestCase
     public function test_a_remedy_takes_its_finding_away_and_changes_the_watts(): void
     {
         $this->openBench('Fullers’ wash-house');
-        $this->awaitThat(fn (): bool => $this->text('#annual-field') !== '…', 'the field is solved');
+        $this->awaitThat(fn (): bool => $this->text('#heating-field') !== '…', 'the field is solved');
         $this->awaitThat(fn (): bool => str_contains($this->text('[data-cost=break-at-doors]'), 'Ignored, it costs'), 'what it costs to ignore is worked out');
-        $before = (float) $this->text('#annual-field');
+        $before = (float) $this->text('#heating-field');
         self::assertStringContainsString('4 stop', $this->text('.bench-tally'));
         $this->find('button[value="remedy:break-at-doors"]')->click();
         $this->awaitThat(fn (): bool => $this->browser->findElements(WebDriverBy::id('finding-break-at-doors')) === [], 'the finding is gone');
-        $this->awaitThat(fn (): bool => ! in_array($this->text('#annual-field'), ['…', (string) $before], true), 'the field is solved anew');
-        self::assertLessThan($before, (float) $this->text('#annual-field'));
+        $this->awaitThat(fn (): bool => ! in_array($this->text('#heating-field'), ['…', (string) $before], true), 'the field is solved anew');
+        self::assertLessThan($before, (float) $this->text('#heating-field'));
         self::assertSame('40 mm', $this->value('#design-threshold-thickness_m'), 'the log shows what was done');
 
         // A soft board under the beam: gone by a click, back by undo.
@@ -43,7 +43,7 @@ final class JudgementTest extends BrowserTestCase
         $this->provoked = '~status of 422~';
         $this->openBench('Fullers’ wash-house');
         // With the field come findings that move the others.
-        $this->awaitThat(fn (): bool => $this->text('#annual-field') !== '…', 'the field is solved');
+        $this->awaitThat(fn (): bool => $this->text('#heating-field') !== '…', 'the field is solved');
         $this->find('#finding-wood-off-concrete summary')->click();
         $this->find('#reason-wood-off-concrete')->sendKeys('no'.WebDriverKeys::ENTER);
         $this->awaitThat(fn (): bool => str_contains($this->text('#finding-wood-off-concrete'), '3 to 500 characters'), 'a reason is asked for');

@@ -161,7 +161,7 @@ final class PeopleTest extends BrowserTestCase
         $this->browser->get($link);
         $this->awaitText('.job', 'Dyke Lane boathouse');
         self::assertFalse($this->seen('form, input[type=text], .stakes'));
-        self::assertGreaterThan(0, (float) $this->text('#annual'));
+        self::assertGreaterThan(0, (float) $this->text('#heating'));
         $this->assertAccessible();
         $this->site->size(390, 800);
         self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth;'));

@@ -23,7 +23,7 @@ final class WholeSliceTest extends BrowserTestCase
     {
         $this->openBench('Dyke Lane boathouse');
         $this->put('inch-pound');
-        $year = $this->text('#annual');
+        $year = $this->text('#heating');
         $day = $this->text('#design-day');
         $u = $this->text('#u-value');
         $months = $this->text('.core-months');
@@ -32,17 +32,17 @@ final class WholeSliceTest extends BrowserTestCase
 
         $this->type('#design-field_board-thickness_m', '3 1/2');
         $this->awaitSaved();
-        self::assertLessThan((float) $year, (float) $this->text('#annual'));
+        self::assertLessThan((float) $year, (float) $this->text('#heating'));
         self::assertLessThan((float) $day, (float) $this->text('#design-day'));
         self::assertLessThan((float) $u, (float) $this->text('#u-value'));
         self::assertNotSame($months, $this->text('.core-months'));
         self::assertNotSame($board, $this->path('field_board'));
         self::assertSame("3 1/2\u{a0}in", $this->find('#design-field_board-thickness_m')->getAttribute('value'));
 
-        $thicker = $this->text('#annual');
+        $thicker = $this->text('#heating');
         (new WebDriverSelect($this->find('#design-field_board-material')))->selectByValue('eps-15psi');
         $this->awaitSaved();
-        self::assertGreaterThan((float) $thicker, (float) $this->text('#annual'));
+        self::assertGreaterThan((float) $thicker, (float) $this->text('#heating'));
 
         $this->put('metric');
         self::assertSame("88.9\u{a0}mm", $this->find('#design-field_board-thickness_m')->getAttribute('value'));
@@ -66,11 +66,11 @@ final class WholeSliceTest extends BrowserTestCase
     public function test_an_unfolded_part_of_the_log_stays_open_while_it_is_edited(): void
     {
         $this->openBench('Dyke Lane boathouse');
-        $year = $this->text('#annual');
+        $year = $this->text('#heating');
         $this->find('#log-wall summary')->click();
         $this->type('#design-wall-outside-0-thickness_m', '90 mm');
         $this->awaitSaved();
-        self::assertNotSame($year, $this->text('#annual'), 'w is part of the sum');
+        self::assertNotSame($year, $this->text('#heating'), 'w is part of the sum');
         self::assertTrue($this->seen('#log-wall[open]'));
         self::assertFalse($this->seen('#log-footprint[open]'));
         self::assertSame('remove:wall.outside:0', $this->browser->switchTo()->activeElement()->getAttribute('value'), 'the cursor is at what comes next');
@@ -82,13 +82,13 @@ final class WholeSliceTest extends BrowserTestCase
         $tools->execute('Emulation.setScriptExecutionDisabled', ['value' => true]);
         try {
             $this->openBench('Toll-house reading room');
-            $year = $this->text('#annual');
+            $year = $this->text('#heating');
             $this->type('#design-field_board-thickness_m', '40 m', WebDriverKeys::ENTER);
             $this->awaitText('#design-field_board-thickness_m-wrong', 'Allowed: 0');
             $this->type('#design-field_board-thickness_m', '20 mm');
             $this->find('noscript button')->click();
-            $this->awaitThat(fn (): bool => $this->text('#annual') !== $year, 'another sum');
-            self::assertGreaterThan((float) $year, (float) $this->text('#annual'));
+            $this->awaitThat(fn (): bool => $this->text('#heating') !== $year, 'another sum');
+            self::assertGreaterThan((float) $year, (float) $this->text('#heating'));
         } finally {
             $tools->execute('Emulation.setScriptExecutionDisabled', ['value' => false]);
         }
@@ -98,12 +98,12 @@ final class WholeSliceTest extends BrowserTestCase
     {
         $this->provoked = '~status of 422~';
         $this->openBench('Ferry kiosk');
-        $year = $this->text('#annual');
+        $year = $this->text('#heating');
         $this->type('#design-edge_under-thickness_m', '40 m');
         $this->awaitThat(fn (): bool => $this->seen('#design-edge_under-thickness_m-wrong'), 'the message');
         self::assertStringContainsString('Allowed: 0', $this->text('#design-edge_under-thickness_m-wrong'));
         self::assertSame('40 m', $this->find('#design-edge_under-thickness_m')->getAttribute('value'), 'what was typed stays');
-        self::assertSame($year, $this->text('#annual'), 'what was saved stays');
+        self::assertSame($year, $this->text('#heating'), 'what was saved stays');
         $this->awaitThat(fn (): bool => str_contains($this->text('.log-state'), 'Not saved'), 'the word that it is not saved');
         $this->assertAccessible();
 
@@ -153,8 +153,8 @@ final class WholeSliceTest extends BrowserTestCase
         $this->find('#footprint-perimeter_m')->sendKeys('28 m');
         $this->find('.steps button')->click();
         $this->awaitText('.job', 'Ferryman’s boiler house');
-        self::assertGreaterThan(0, (float) $this->text('#annual'));
-        $year = $this->text('#annual');
+        self::assertGreaterThan(0, (float) $this->text('#heating'));
+        $year = $this->text('#heating');
         $this->assertAccessible();
 
         $this->browser->findElement(WebDriverBy::linkText('Project, JSON'))->click();
@@ -171,7 +171,7 @@ final class WholeSliceTest extends BrowserTestCase
         $this->find('#file')->sendKeys($file);
         $this->find('.import button')->click();
         $this->awaitText('.said', 'is imported');
-        self::assertSame($year, $this->text('#annual'));
+        self::assertSame($year, $this->text('#heating'));
         unlink($file);
         $this->browser->findElement(WebDriverBy::linkText('Project, JSON'))->click();
         $this->awaitThat(fn (): bool => is_file($file), 'the file exported again');
@@ -200,7 +200,7 @@ final class WholeSliceTest extends BrowserTestCase
         $this->openBench('Dyke Lane boathouse');
         $wide = $this->browser->executeScript('return document.documentElement.scrollWidth;');
         self::assertLessThanOrEqual(390, $wide);
-        self::assertTrue($this->find('#annual')->isDisplayed());
+        self::assertTrue($this->find('#heating')->isDisplayed());
         $this->assertAccessible();
     }
 

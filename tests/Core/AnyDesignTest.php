@@ -49,7 +49,7 @@ final class AnyDesignTest extends TestCase
             $heat = Assessor::formulas($site, $design);
             self::assertGreaterThan(0.0, $heat->floor->transmittance());
             self::assertLessThanOrEqual($heat->bare->transmittance() + 1e-12, $heat->floor->transmittance(), 'no board makes a floor worse');
-            self::assertTrue(is_finite($heat->floor->design) && is_finite($heat->floor->annual) && $heat->floor->annual >= 0.0);
+            self::assertTrue(is_finite($heat->floor->design) && is_finite($heat->floor->heating) && $heat->floor->heating >= 0.0);
             $format = new QuantityFormatter(UnitSystem::cases()[$i % 2]);
             foreach (Assessor::judge($site, $design, $format->system)->findings as $judged) {
                 self::assertMatchesRegularExpression('~^[A-Z0-9].+\.$~su', $judged->finding->said->in($format), 'however wrong a design is, every rule says it in a sentence');

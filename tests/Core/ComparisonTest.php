@@ -47,7 +47,7 @@ final class ComparisonTest extends TestCase
         $fields = array_map(static function (Option $o) use ($project): FieldSummary {
             $assessment = Assessor::assess($project->site, $o->design);
 
-            return FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp);
+            return FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp, $assessment->judgement->rulings);
         }, $project->options);
         $comparison = Comparison::of($project->site, $project->options, $fields, UnitSystem::InchPound, new QuantityFormatter(UnitSystem::Metric, DecimalMark::Comma));
         $rows = [];
@@ -58,10 +58,10 @@ final class ComparisonTest extends TestCase
         }
         foreach ($project->options as $i => $option) {
             $heat = Assessor::formulas($project->site, $option->design);
-            self::assertEqualsWithDelta($heat->floor->annual, (float) $rows['Heat']['A year, formula, kWh']->values[$i], 1e-9);
-            self::assertEqualsWithDelta($fields[$i]->annual, (float) $rows['Heat']['A year, field, kWh']->values[$i], 1e-9);
+            self::assertEqualsWithDelta($heat->floor->heating, (float) $rows['Heat']['Heating months, formula, kWh']->values[$i], 1e-9);
+            self::assertEqualsWithDelta($fields[$i]->heating, (float) $rows['Heat']['Heating months, field, kWh']->values[$i], 1e-9);
         }
-        self::assertTrue($rows['Heat']['A year, field, kWh']->isBest(1), 'four inches throughout lose least');
+        self::assertTrue($rows['Heat']['Heating months, field, kWh']->isBest(1), 'four inches throughout lose least');
         self::assertMatchesRegularExpression('~^0,\d{3}$~', $rows['Heat']['U, formula, W/(m²K)']->cells[0], 'in the reader’s decimal mark');
         self::assertSame(['not run yet', 'not run yet', 'not run yet'], $rows['Frost']['Frost margin, field']->cells);
         self::assertSame(['0', '0', '1'], $rows['Findings']['Stop']->cells);

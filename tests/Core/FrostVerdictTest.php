@@ -194,7 +194,7 @@ final class FrostVerdictTest extends TestCase
             return self::proof($d, 0.05 + 0.5 * ($d->wing->width * ($d->wing->layer->thickness + 0.02) - 0.0895), $side);
         };
         $found = WingSearch::run($site, $design, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, $prove);
-        self::assertTrue($found->finished);
+        self::assertTrue($found->complete);
         self::assertNotNull($found->best);
         $least = INF;
         foreach ([0.3, 0.6, 0.9, 1.2, 1.5, 1.8, 2.4] as $width) {
@@ -218,7 +218,7 @@ final class FrostVerdictTest extends TestCase
         $stopped = WingSearch::run($site, $design, UnitSystem::Metric, static function (WingOutcome $o) use (&$calls): bool {
             return $o->best === null || ++$calls < 2;
         }, $prove);
-        self::assertFalse($stopped->finished);
+        self::assertFalse($stopped->complete);
         self::assertNotNull($stopped->best);
         // Nothing holds: it says so, and thicker edges were tried.
         $none = WingSearch::run($site, $design, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, static fn (Design $d, Side $side): FrostProof => self::proof($d, -0.5, $side));

@@ -10,6 +10,7 @@ use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\AssessmentFile;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Heat\EdgeKind;
+use Ondergrond\Heat\FloorLimit;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\Heat\SlabOnGround;
 use Ondergrond\Project\Option;
@@ -33,7 +34,7 @@ final class HeatVerdictTest extends TestCase
                 self::assertRecomputes($heat);
                 self::assertRecomputes($heat['bare']);
                 self::assertNull($heat['bare']['inputs']['edge_kind']);
-                self::assertGreaterThan($heat['annual_kwh'], $heat['bare']['annual_kwh']);
+                self::assertGreaterThan($heat['heating_kwh'], $heat['bare']['heating_kwh']);
             }
         }
     }
@@ -43,8 +44,8 @@ final class HeatVerdictTest extends TestCase
         $last = INF;
         foreach ([0.0, 0.025, 0.05, 0.1, 0.2, 0.4, 0.6] as $thickness) {
             $heat = self::judge(['field_board' => ['thickness_m' => $thickness], 'perimeter_board' => ['width_m' => 0.0]]);
-            self::assertLessThan($last, $heat->floor->annual);
-            $last = $heat->floor->annual;
+            self::assertLessThan($last, $heat->floor->heating);
+            $last = $heat->floor->heating;
         }
     }
 
@@ -113,7 +114,7 @@ final class HeatVerdictTest extends TestCase
     {
         $u = self::judge([])->floor->transmittance();
         foreach ([[$u / 0.5, Verdict::Holds], [$u / 0.97, Verdict::Close], [$u, Verdict::Close], [$u / 1.01, Verdict::Fails], [null, Verdict::Shown]] as [$limit, $word]) {
-            self::assertSame($word, self::judge([], $limit)->word);
+            self::assertSame($word, FloorLimit::of(self::judge([], $limit), ['floor' => 0.0])->word());
         }
     }
 
@@ -121,8 +122,8 @@ final class HeatVerdictTest extends TestCase
     {
         $heat = self::judge([]);
         [$low, $high] = $heat->band;
-        self::assertLessThan($heat->floor->annual, $low->annual);
-        self::assertGreaterThan($heat->floor->annual, $high->annual);
+        self::assertLessThan($heat->floor->heating, $low->heating);
+        self::assertGreaterThan($heat->floor->heating, $high->heating);
     }
 
     /** @param  array<string, mixed>  $heat */
@@ -161,7 +162,7 @@ final class HeatVerdictTest extends TestCase
                 $kwh += max(0.0, $watts) * 24 * $days[$m - 1] / 1000;
             }
         }
-        self::assertEqualsWithDelta($kwh, $heat['annual_kwh'], 1e-6);
+        self::assertEqualsWithDelta($kwh, $heat['heating_kwh'], 1e-6);
         self::assertGreaterThanOrEqual(max($heat['monthly_w']), $heat['design_w']);
     }
 

@@ -27,7 +27,7 @@ final class CommandLineTest extends TestCase
         file_put_contents($file, $example->getOutput());
         self::assertSame($assessed->getOutput(), $this->call(['assess', $file, $quick])->getOutput());
         $other = $this->call(['assess', $file, $quick, '--option=C · as first priced']);
-        self::assertGreaterThan($heat['annual_kwh'], json_decode($other->getOutput(), true, flags: JSON_THROW_ON_ERROR)['heat']['annual_kwh']);
+        self::assertGreaterThan($heat['heating_kwh'], json_decode($other->getOutput(), true, flags: JSON_THROW_ON_ERROR)['heat']['heating_kwh']);
         unlink($file);
     }
 

@@ -224,7 +224,7 @@ final class RoleSweepTest extends TestCase
             'member' => $this->member(Role::Reader)->id,
             'share' => $project->shares()->create(['option_id' => $option->id, 'made_for' => 'A client', 'made_by' => 'The test', 'expires_at' => now()->addDay()])->id,
             'invitation' => $this->invitation()->id,
-            'study' => $option->studies()->create(['project_id' => $project->id, 'kind' => StudyKind::Gain, 'state' => StudyState::Done, 'who' => 'The test', 'input' => [], 'result' => ['steps' => [(new Step('field_board.thickness_m', 0.05, 0.1, 3.0, 1.0, null, [], []))->toArray()]]])->id,
+            'study' => $option->studies()->create(['project_id' => $project->id, 'kind' => StudyKind::Gain, 'state' => StudyState::Done, 'who' => 'The test', 'input' => [], 'result' => ['steps' => [(new Step('field_board.thickness_m', 0.05, 0.1, 3.0, 1.0, null, [], [], 'not run'))->toArray()]]])->id,
             'choice' => 0,
             'inspection' => $project->inspections()->create(['seen' => new Inspection('Cellar stair', '2026-02-01')])->id,
             'token' => 'none',

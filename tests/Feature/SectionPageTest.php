@@ -29,7 +29,7 @@ final class SectionPageTest extends TestCase
         $format = new QuantityFormatter(UnitSystem::InchPound);
         $this->get("/projects/{$project->id}/section")->assertOk()
             ->assertSeeInOrder(['Dyke Lane boathouse', 'A · edge tray 4 in'])
-            ->assertSee($format->number($floor->annual, Quantity::Energy))
+            ->assertSee($format->number($floor->heating, Quantity::Energy))
             ->assertSee($format->number($floor->design, Quantity::Power))
             ->assertSee('Local code and a licensed engineer or designer decide.');
     }
@@ -38,12 +38,12 @@ final class SectionPageTest extends TestCase
     {
         $project = $this->boathouse();
         $option = $project->leading();
-        $before = Assessor::formulas($project->site, $option->design)->floor->annual;
+        $before = Assessor::formulas($project->site, $option->design)->floor->heating;
         $this->change($option, ['field_board' => ['thickness_m' => '3 1/2', 'material' => 'eps-25psi']])->assertRedirect("/projects/{$project->id}/section/{$option->id}");
         $field = $option->refresh()->design->fieldBoard;
         self::assertSame('eps-25psi', $field->material->slug);
         self::assertEqualsWithDelta(0.0889, $field->thickness, 1e-12);
-        $after = Assessor::formulas($project->site, $option->design)->floor->annual;
+        $after = Assessor::formulas($project->site, $option->design)->floor->heating;
         self::assertLessThan($before, $after);
         $this->get("/projects/{$project->id}/section/{$option->id}")->assertSee((new QuantityFormatter(UnitSystem::InchPound))->number($after, Quantity::Energy));
     }
@@ -120,7 +120,7 @@ final class SectionPageTest extends TestCase
         $field = Assessor::assess($project->site, $project->leading()->design)->field;
         $format = new QuantityFormatter(UnitSystem::InchPound);
         $this->get("/projects/{$project->id}/section")->assertOk()
-            ->assertSee('id="annual-field">'.$format->number($field->annual, Quantity::Energy), false)
+            ->assertSee('id="heating-field">'.$format->number($field->heating, Quantity::Energy), false)
             ->assertSee('id="u-field">'.$format->number($field->transmittance(), Quantity::Transmittance), false)
             ->assertSee($field->reasons()[0])->assertSee($field->reasons()[1]);
     }

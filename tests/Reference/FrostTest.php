@@ -206,20 +206,25 @@ final class FrostTest extends TestCase
         FrostTable::row(4001.0);
     }
 
-    /** Its footnote, from memory: R per inch that counts is 2.4 for EPS of type II, 3.2 for IX, 4.5 for XPS. */
+    /**
+     * Its footnote, from memory: R per inch that counts is 2.4, 3.2 and 4.5 for EPS of types II and IX and XPS in older editions, 3.2/2.6,
+     * 3.4/2.8 and 4.5/4.0 upright and lying in newer ones; the lower of both.
+     */
     public function test_boards_count_as_wet_as_they_get(): void
     {
-        foreach (['eps-15psi' => 2.4, 'eps-25psi' => 3.2, 'xps-40psi' => 4.5] as $slug => $r) {
-            self::assertEqualsWithDelta(2 * $r * 0.176110, FrostTable::effective(Catalogue::get($slug), 2 * 0.0254), 1e-4);
+        foreach (['eps-15psi' => [[2.4, 3.2], [2.4, 2.6]], 'eps-25psi' => [[3.2, 3.4], [3.2, 2.8]], 'xps-40psi' => [[4.5, 4.5], [4.5, 4.0]]] as $slug => $ways) {
+            foreach ($ways as $lying => $editions) {
+                self::assertEqualsWithDelta(2 * min($editions) * 0.176110, FrostTable::effective(Catalogue::get($slug), 2 * 0.0254, $lying === 1), 1e-4);
+            }
         }
-        self::assertSame(0.0, FrostTable::effective(Catalogue::get('stone-wool-board'), 0.1));
+        self::assertSame(0.0, FrostTable::effective(Catalogue::get('stone-wool-board'), 0.1, true));
     }
 
-    /** US Army TM 5-852-6, n-factors (from memory): turf 0.5, pavement 0.7, gravel 0.9; cleared ground on the safe side. */
+    /** US Army TM 5-852-6, n-factors (from memory): asphalt 0.90 to 0.95, gravel 0.9, turf 0.5 under snow only; cleared ground, and turf without snow, on the safe side. */
     public function test_surface_factors(): void
     {
-        self::assertSame([1.0, 0.9, 0.7, 0.5], array_map(static fn (Surface $s): float => $s->freezingFactor(false), Surface::cases()));
-        self::assertSame(0.5, Surface::Cleared->freezingFactor(true));
+        self::assertSame([1.0, 0.9, 0.95, 1.0], array_map(static fn (Surface $s): float => $s->freezingFactor(false), Surface::cases()));
+        self::assertSame([1.0, 0.9, 0.95, 0.5], array_map(static fn (Surface $s): float => $s->freezingFactor(true), Surface::cases()));
     }
 
     /** R’s own data and regression: `nottem`, twenty years of monthly means, shipped with r-base-core. */

@@ -17,6 +17,7 @@ use Illuminate\View\View;
 use Ondergrond\Assessor;
 use Ondergrond\Damp\Evaporation;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
@@ -40,7 +41,7 @@ final class DampController
         // Shared, because the fields are components and see nothing else.
         view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($errors)));
 
-        $assessment = Assessor::assess($project->site, $option->design, $project->units);
+        $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside());
         // What a press on the bench would do about the layers.
         $remedies = array_filter(array_map(static fn (string $rule): ?Remedy => $assessment->judgement->find($rule)?->finding->remedy, ['stacks-stay-dry', 'nothing-trapped']));
 
@@ -48,7 +49,7 @@ final class DampController
             'project' => $project,
             'option' => $option,
             'format' => $format,
-            'damp' => new DampPage($assessment->damp, $format),
+            'damp' => new DampPage($assessment->damp, $format, $assessment->judgement->rulings->on(Concern::Damp)),
             'remedies' => array_unique(array_map(static fn (Remedy $r): string => $r->said->in($format), $remedies)),
             'pour' => $pour,
             'evaporation' => $evaporation,

@@ -20,6 +20,7 @@ use Ondergrond\Assessor;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Frost\Bearing;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Units\Quantity;
 
 /** What the winters came to that the queue runs on an option's sections: asked for after the bench stands, 202 until all are run. */
@@ -29,7 +30,9 @@ final readonly class FrostController
 
     public function show(Project $project, Option $option): Response
     {
-        $frost = new FrostPage(Assessor::frost($project->site, $option->design)->proved($this->frosts->known($project, $option)), $this->reading->formatter($project));
+        $proofs = $this->frosts->known($project, $option);
+        $ruling = Assessor::rulings($project->site, $option->design, $project->units, $option->setAside(), proofs: $proofs)->on(Concern::Frost);
+        $frost = new FrostPage(Assessor::frost($project->site, $option->design)->proved($proofs), $this->reading->formatter($project), $ruling);
         if ($frost->left() > 0) {
             ProveFrost::dispatch($option->id, Content::hash($project, $option));
         }

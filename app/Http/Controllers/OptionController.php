@@ -9,6 +9,7 @@ use App\History\History;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\User;
+use App\Support\Fields;
 use App\Support\Reading;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,11 +19,12 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Assessor;
+use Ondergrond\Rules\Concern;
 
 /** The options of a project: the designs that are weighed for it. */
 final class OptionController
 {
-    public function index(Project $project, Reading $reading): View
+    public function index(Project $project, Reading $reading, Fields $fields): View
     {
         return view('options.index', [
             'project' => $project,
@@ -30,6 +32,7 @@ final class OptionController
             'rows' => $project->options()->withMax('revisions', 'id')->get()->map(static fn (Option $o): array => [
                 'option' => $o,
                 'heat' => Assessor::formulas($project->site, $o->design),
+                'ruling' => Assessor::rulings($project->site, $o->design, $project->units, $o->setAside(), $fields->known($project, $o)?->faces)->on(Concern::Heat),
                 'head' => (int) $o->getAttribute('revisions_max_id'),
             ]),
         ]);

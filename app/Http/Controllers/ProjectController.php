@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Project;
 use App\Models\User;
+use App\Support\Fields;
 use App\Support\NewProject;
 use App\Support\Reading;
 use App\Support\Text;
@@ -14,6 +15,7 @@ use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Ondergrond\Assessor;
 use Ondergrond\Design\Families\Families;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Soil;
 
@@ -23,7 +25,7 @@ final class ProjectController
 
     private const LONGEST_SEARCH = 120;
 
-    public function index(Request $request, Reading $reading): View
+    public function index(Request $request, Reading $reading, Fields $fields): View
     {
         $sought = mb_substr(trim(Text::of($request, 'find')), 0, self::LONGEST_SEARCH);
         $projects = User::current()->firm->projects()
@@ -39,6 +41,7 @@ final class ProjectController
                 'project' => $p,
                 'option' => $option = $p->leadingOption ?? $p->leading(),
                 'heat' => Assessor::formulas($p->site, $option->design),
+                'ruling' => Assessor::rulings($p->site, $option->design, $p->units, $option->setAside(), $fields->known($p, $option)?->faces)->on(Concern::Heat),
                 'format' => $reading->formatter($p),
             ]),
         ]);

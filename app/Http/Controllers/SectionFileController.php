@@ -28,6 +28,7 @@ use Ondergrond\Exchange\VtkWriter;
 use Ondergrond\Frost\Bearing;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Project\SetAside;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Units\QuantityFormatter;
 
 /** What the bench shows, as files. */
@@ -53,7 +54,8 @@ final class SectionFileController
         $film = $request->query('frost') === '1' ? $frosts->film($project, $option, $view->side) : null;
         if ($film !== null && $film !== []) {
             uasort($film, static fn (array $a, array $b): int => $a['margin'] <=> $b['margin']);
-            $proved = new FrostPage(Assessor::frost($project->site, $option->design)->proved($frosts->known($project, $option)), $format);
+            $proofs = $frosts->known($project, $option);
+            $proved = new FrostPage(Assessor::frost($project->site, $option->design)->proved($proofs), $format, Assessor::rulings($project->site, $option->design, $project->units, $option->setAside(), proofs: $proofs)->on(Concern::Frost));
             $drawing = FrostSheet::over($drawing, Bearing::of($option->design, $view->side), $film[array_key_first($film)]['zones'], $proved->on($view->side));
         }
         $svg = SvgWriter::file(

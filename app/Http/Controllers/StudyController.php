@@ -31,6 +31,7 @@ use Ondergrond\Search\Space;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityParser;
 use Ondergrond\Units\UnreadableQuantity;
+use Ondergrond\Version;
 
 /** Where the next size of board does most, and the cheapest design that holds: worked out by the queue. */
 final class StudyController
@@ -175,7 +176,7 @@ final class StudyController
 
             return Study::query()->create([
                 'project_id' => $project->id, 'option_id' => $option->id, 'kind' => $kind, 'state' => StudyState::Queued, 'who' => User::current()->name,
-                'input' => [...$input, 'prices' => User::current()->firm->prices, 'content' => Content::hash($project, $option)],
+                'input' => [...$input, 'prices' => User::current()->firm->prices, 'content' => Content::hash($project, $option), 'methods' => Version::METHODS],
             ]);
         });
         RunStudy::dispatch($study->id)->onQueue($kind->queue());

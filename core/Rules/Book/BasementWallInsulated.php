@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\OutsideBoard;
 use Ondergrond\Design\Part;
 use Ondergrond\Heat\Reading;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -30,6 +31,11 @@ final class BasementWallInsulated extends Rule
     public function source(): string
     {
         return 'common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Heat;
     }
 
     public function parts(): array

@@ -7,6 +7,7 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Load\BearingCheck;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -29,6 +30,11 @@ final class BearingBoardCarries extends Rule
     public function source(): string
     {
         return 'common practice, no source: strength ÷ 3 for what stays, ÷ 2 for all; 45° spread';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Load;
     }
 
     public function parts(): array

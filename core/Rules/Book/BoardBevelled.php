@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
@@ -26,6 +27,11 @@ final class BoardBevelled extends Rule
     public function source(): string
     {
         return 'common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Load;
     }
 
     public function parts(): array

@@ -7,6 +7,7 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -31,6 +32,11 @@ final class BoardUnderBearing extends Rule
     public function source(): string
     {
         return 'common practice, no source; strengths ASTM C578 (from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Load;
     }
 
     public function parts(): array

@@ -7,6 +7,7 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\FloorHeating\HeatedFloor;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -30,6 +31,11 @@ final class CableLoadModest extends Rule
     public function source(): string
     {
         return 'common practice, no source: 20 W/m; the maker’s limit decides';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Mass;
     }
 
     public function parts(): array

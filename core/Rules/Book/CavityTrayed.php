@@ -7,6 +7,7 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
@@ -27,6 +28,11 @@ final class CavityTrayed extends Rule
     public function source(): string
     {
         return 'common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Damp;
     }
 
     public function parts(): array

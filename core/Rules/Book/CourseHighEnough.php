@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -31,6 +32,11 @@ final class CourseHighEnough extends Rule
     public function source(): string
     {
         return 'common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Damp;
     }
 
     public function parts(): array

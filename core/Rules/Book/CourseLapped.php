@@ -7,6 +7,7 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\DpcKind;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -32,6 +33,11 @@ final class CourseLapped extends Rule
     public function source(): string
     {
         return 'common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Damp;
     }
 
     public function parts(): array

@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
@@ -28,6 +29,11 @@ final class DeckInsulated extends Rule
     public function source(): string
     {
         return 'common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Heat;
     }
 
     public function parts(): array

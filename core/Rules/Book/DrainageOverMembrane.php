@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
 use Ondergrond\Design\Drainage;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
@@ -28,6 +29,11 @@ final class DrainageOverMembrane extends Rule
     public function source(): string
     {
         return 'common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Damp;
     }
 
     public function parts(): array

@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -28,6 +29,11 @@ final class DrainsBothSides extends Rule
     public function source(): string
     {
         return 'common practice, no source; IRC R405.1 asks for the outer one (from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Damp;
     }
 
     public function parts(): array

@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\DrainOutlet;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
@@ -25,6 +26,11 @@ final class DrainsLeadSomewhere extends Rule
     public function source(): string
     {
         return 'common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Damp;
     }
 
     public function parts(): array

@@ -7,6 +7,7 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\OutsideBoard;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -29,6 +30,11 @@ final class EdgeFaceInsulated extends Rule
     public function source(): string
     {
         return 'IECC 2021, R402.2.9 (2018: R402.2.10), asks for it from climate zone 3 on (from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Heat;
     }
 
     public function parts(): array

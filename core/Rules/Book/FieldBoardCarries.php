@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
 use Ondergrond\Load\BearingCheck;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
@@ -27,6 +28,11 @@ final class FieldBoardCarries extends Rule
     public function source(): string
     {
         return 'common practice, no source: strength ÷ 3 for what stays, ÷ 2 for all';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Load;
     }
 
     public function parts(): array

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Heat\FloorLimit;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Site\LimitMeant;
 use Ondergrond\Units\Quantity;
+use Ondergrond\Verdict\Verdict;
 
 final class FloorMeetsLimit extends Rule
 {
@@ -28,6 +32,11 @@ final class FloorMeetsLimit extends Rule
         return 'the site’s own limit; U by ISO 13370:2007';
     }
 
+    public function concern(): Concern
+    {
+        return Concern::Heat;
+    }
+
     public function parts(): array
     {
         return [Part::Field, Part::BoardAbove, Part::EdgeOutside];
@@ -40,19 +49,22 @@ final class FloorMeetsLimit extends Rule
 
     public function judge(Subject $s): ?Finding
     {
-        $d = $s->design;
         $limit = $s->site->floorLimit;
-        $u = $s->heat()->floor->transmittance();
         if ($limit === null) {
             return null;
         }
-        [$measured, $allowed] = [Measure::of($u, Quantity::Transmittance), Measure::of($limit, Quantity::Transmittance)];
-        if ($u <= $limit + 1e-9) {
-            $field = $s->field?->transmittance();
+        $held = FloorLimit::of($s->heat(), $s->faces);
+        $allowed = Measure::of($limit, Quantity::Transmittance);
+        $u = static fn (?float $share): Measure => Measure::of((float) $share * $limit, Quantity::Transmittance);
+        $remedy = $s->sizes->thickerFloor(static fn (Subject $then): bool => ($then->heat()->share ?? 0.0) <= 1.0);
 
-            return $field === null || $field <= $limit ? null : $this->note('U holds by the formula; by the field, with the junction in it, it is %1$s, over the limit of %2$s. Ask which of them the limit means.', Measure::of($field, Quantity::Transmittance), $allowed);
-        }
-
-        return $this->stop('The floor’s U is %1$s; the site allows %2$s.', $measured, $allowed, $s->sizes->thickerFloor(static fn (Subject $then): bool => $then->heat()->floor->transmittance() <= $limit));
+        return match ($held->word()) {
+            Verdict::Fails => $this->stop('U is %1$s; the site allows %2$s.', $u($held->share()), $allowed, $remedy),
+            Verdict::Disputed => ($held->drawn ?? 0.0) > 1.0
+                ? $this->note('U holds by the formula; as drawn, with the junction in it, it is %1$s, over the limit of %2$s. Say on the site page which of them the limit means.', $u($held->drawn), $allowed)
+                : $this->note('U holds as drawn; by the formula it is %1$s, over the limit of %2$s. Say on the site page which of them the limit means.', $u($held->formula), $allowed, $remedy),
+            Verdict::NotChecked => $s->site->floorLimitMeant === LimitMeant::With ? $this->notChecked('The limit counts what junctions lose, and the sections are not solved yet.') : null,
+            default => null,
+        };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
@@ -25,6 +26,11 @@ final class FloorStaysDown extends Rule
     public function source(): string
     {
         return 'EN 1997-1:2004, 2.4.7.4 and table A.15 (from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Damp;
     }
 
     public function parts(): array

@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -29,6 +30,11 @@ final class FloorSurfaceCool extends Rule
     public function source(): string
     {
         return 'EN 1264-2:2008, from memory: 9 K over a room of 20 °C; finishes: common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Mass;
     }
 
     public function parts(): array

@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
@@ -25,6 +26,11 @@ final class FoamCoveredInCrawlspace extends Rule
     public function source(): string
     {
         return 'IRC R316.5.4 (from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::None;
     }
 
     public function parts(): array

@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -30,6 +31,11 @@ final class FoamCoveredInside extends Rule
     public function source(): string
     {
         return 'IRC R316.4, ½ in gypsum board or equal (from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::None;
     }
 
     public function parts(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
@@ -25,6 +26,11 @@ final class FrostStaysOut extends Rule
     public function source(): string
     {
         return 'the design winter by the field; that less than 50 mm, or than the mesh leaves open, is close is common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Frost;
     }
 
     public function parts(): array

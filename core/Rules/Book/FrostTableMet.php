@@ -7,6 +7,7 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Frost\FrostDemand;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -31,6 +32,11 @@ final class FrostTableMet extends Rule
         return 'IRC R403.3(1) (from memory)';
     }
 
+    public function concern(): Concern
+    {
+        return Concern::Frost;
+    }
+
     public function parts(): array
     {
         return [Part::EdgeOutside, Part::Wing];
@@ -46,7 +52,7 @@ final class FrostTableMet extends Rule
         $first = $lacks[0];
         $measure = $first->isLength ? Measure::depth(...) : Measure::resistance(...);
 
-        return $this->note(
+        return $this->fix(
             $first->label.': %1$s, the table asks %2$s'.(count($lacks) > 1 ? sprintf(', and %d more.', count($lacks) - 1) : '.'),
             $measure($first->found), $measure($first->needed),
             Remedy::of('Fit the board and the wing that the table asks, corners with them.', static fn (Design $d): Design => TableWing::fitted($d, $frost->table->index, $s->stock)),

@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\GasOutlet;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SoilGas;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
@@ -29,6 +30,11 @@ final class GasCollected extends Rule
     public function source(): string
     {
         return 'common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::None;
     }
 
     public function parts(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
@@ -29,6 +30,11 @@ final class JunctionIsSmall extends Rule
     public function source(): string
     {
         return 'ISO 13370:2007, 9.1; ISO 10211; the share is common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Heat;
     }
 
     public function parts(): array

@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
 use Ondergrond\Heat\SlabOnGround;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
@@ -29,6 +30,11 @@ final class MeetsEdge extends Rule
     public function source(): string
     {
         return 'the requirement set chosen for the site (sets that ship are from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Heat;
     }
 
     public function parts(): array

@@ -8,6 +8,7 @@ use Ondergrond\Damp\Trap;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetPosition;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\LiningOfBoard;
 use Ondergrond\Rules\Measure;
@@ -31,6 +32,11 @@ final class NothingTrapped extends Rule
     public function source(): string
     {
         return 'common practice, no source';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Damp;
     }
 
     public function parts(): array

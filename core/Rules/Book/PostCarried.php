@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
 use Ondergrond\Load\BearingCheck;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
@@ -27,6 +28,11 @@ final class PostCarried extends Rule
     public function source(): string
     {
         return '45° spread and strength ÷ 3 and ÷ 2, common practice, no source; beside it Westergaard 1926 (from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Load;
     }
 
     public function parts(): array

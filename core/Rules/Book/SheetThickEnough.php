@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -35,6 +36,11 @@ final class SheetThickEnough extends Rule
     public function source(): string
     {
         return 'IRC R506.2.3: 10 mil since 2021, 6 mil in the editions before (from memory); ask which is in force';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Damp;
     }
 
     public function parts(): array

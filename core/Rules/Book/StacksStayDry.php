@@ -8,6 +8,7 @@ use Ondergrond\Damp\DampStack;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetPosition;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\LiningOfBoard;
 use Ondergrond\Rules\Measure;
@@ -32,6 +33,11 @@ final class StacksStayDry extends Rule
     public function source(): string
     {
         return 'ISO 13788:2012, 6; limits DIN 4108-3 (from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Damp;
     }
 
     public function parts(): array

@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Damp\Surface;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
@@ -30,6 +31,11 @@ final class SurfacesStayDry extends Rule
         return 'ISO 13788:2012, 5 (from memory)';
     }
 
+    public function concern(): Concern
+    {
+        return Concern::Damp;
+    }
+
     public function parts(): array
     {
         return [Part::EdgeInside, Part::EdgeOutside, Part::Lining];
@@ -42,15 +48,15 @@ final class SurfacesStayDry extends Rule
 
     public function judge(Subject $s): ?Finding
     {
-        $surface = $s->damp()->dampest();
+        $winter = $s->damp()->mouldyInWinter();
+        $surface = $winter ?? $s->damp()->dampest();
         if ($surface === null || $surface->share() <= 1.0) {
             return null;
         }
         $month = $surface->worstMonth();
         $said = sprintf('At the %s, %s, the air holds %%1$s in %s; %%2$s is the most.', $surface->name, str_replace('-', ' ', $surface->side), Calendar::MONTHS[$month - 1]);
         $measures = [Measure::of($surface->humidity[$month - 1], Quantity::Share), Measure::of(Surface::LIMIT, Quantity::Share)];
-        $winter = array_intersect($surface->atRisk(), $s->site->heatingMonths()) !== [];
 
-        return $winter ? $this->fix($said, ...$measures) : $this->note(rtrim($said, '.').'. Only in summer: a dryer, or a warmer face.', ...$measures);
+        return $winter !== null ? $this->fix($said, ...$measures) : $this->note(rtrim($said, '.').'. Only in summer: a dryer, or a warmer face.', ...$measures);
     }
 }

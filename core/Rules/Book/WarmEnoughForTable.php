@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
 use Ondergrond\Frost\FrostTable;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
@@ -28,6 +29,11 @@ final class WarmEnoughForTable extends Rule
     public function source(): string
     {
         return 'IRC R403.3: a monthly mean of 64 °F (18 °C); EN ISO 13793: 17 °C (from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Frost;
     }
 
     public function parts(): array

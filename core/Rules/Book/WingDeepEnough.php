@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -31,6 +32,11 @@ final class WingDeepEnough extends Rule
     public function source(): string
     {
         return 'common practice, no source: 6 in (150 mm)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Frost;
     }
 
     public function parts(): array

@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
@@ -28,6 +29,11 @@ final class WingDrained extends Rule
     public function source(): string
     {
         return 'IRC R403.3.3: drainage where the ground holds water (from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Frost;
     }
 
     public function parts(): array

@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
@@ -34,6 +35,11 @@ final class WingProtected extends Rule
     public function source(): string
     {
         return 'IRC R403.3.2: wider than 24 in or under less than 12 in of cover (from memory)';
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Frost;
     }
 
     public function parts(): array

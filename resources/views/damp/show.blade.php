@@ -6,7 +6,7 @@
     $grams = fn (float $kg): string => $kg < 0.0005 ? '–' : $format->number($kg, Quantity::Water);
 @endphp
 <x-layout :title="'Damp of '.$project->name.', '.$option->name" :project="$project" :option="$option" class="page page-wide">
-    <div class="page-head"><h1>Damp <x-word :verdict="$verdict->word()" /></h1> <a href="{{ route('section.show', [$project, $option]) }}">Back to the section</a></div>
+    <div class="page-head"><h1>Damp <x-word :ruling="$damp->ruling" /></h1> <a href="{{ route('section.show', [$project, $option]) }}">Back to the section</a></div>
     <p class="lead">{{ $damp->found() }}</p>
     <ul class="damp-list">
         @foreach ($verdict->words() as $what => $word)

@@ -7,7 +7,7 @@
     $kappa = fn (float $kj): string => $format->number($kj, Quantity::Capacity);
 @endphp
 <x-layout :title="'Mass of '.$project->name.', '.$option->name" :project="$project" :option="$option" class="page page-wide mass-page">
-    <div class="page-head"><h1>What the floor stores <x-word :verdict="$mass->word()" /></h1> <a href="{{ route('section.show', [$project, $option]) }}">Back to the section</a></div>
+    <div class="page-head"><h1>What the floor stores <x-word :ruling="$mass->ruling" /></h1> <a href="{{ route('section.show', [$project, $option]) }}">Back to the section</a></div>
     <div x-data="poll" data-url="{{ request()->fullUrl() }}">
     <div data-live id="mass-live">
     @if ($pending)<p data-pending role="status" class="mass-waits">The hours are being simulated; they come in by themselves.</p>@endif

@@ -9,7 +9,7 @@
     @if ($errors->hasAny(['name', 'note', 'revision']))<p class="wrong" role="alert">Not saved. {{ implode(' ', $errors->all()) }}</p>@endif
     <ol class="jobs">
         @foreach ($rows as $i => $row)
-            @php [$option, $heat] = [$row['option'], $row['heat']]; $typed = old('row') === (string) $option->id; $words = fn (string $of, string $stored): string => $typed && is_string(old($of)) ? old($of) : $stored; @endphp
+            @php [$option, $heat, $ruling] = [$row['option'], $row['heat'], $row['ruling']]; $typed = old('row') === (string) $option->id; $words = fn (string $of, string $stored): string => $typed && is_string(old($of)) ? old($of) : $stored; @endphp
             <li class="job-row option-row">
                 <x-strata :design="$option->design" />
                 <div class="job-what">
@@ -32,9 +32,9 @@
                     @endcan
                 </div>
                 <dl class="job-figures">
-                    <div><dt>Heat to the ground</dt><dd>{{ $format->format($heat->floor->annual, Quantity::Energy) }} a year</dd></div>
+                    <div><dt>Heat to the ground</dt><dd>{{ $format->format($heat->floor->heating, Quantity::Energy) }} in the heating months</dd></div>
                     <div><dt>Design day</dt><dd>{{ $format->format($heat->floor->design, Quantity::Power) }}</dd></div>
-                    <div><dt>Floor</dt><dd>U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }} <x-word :verdict="$heat->word" /></dd></div>
+                    <div><dt>Floor</dt><dd>U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }} <x-word :ruling="$ruling" /></dd></div>
                 </dl>
                 <div class="job-acts">
                     <a href="{{ route('history.index', [$project, $option]) }}">History<span class="unseen"> of {{ $option->name }}</span></a>

@@ -14,7 +14,7 @@
     @else
         <ul class="jobs">
             @foreach ($rows as $row)
-                @php [$project, $option, $heat, $format] = [$row['project'], $row['option'], $row['heat'], $row['format']]; @endphp
+                @php [$project, $option, $heat, $ruling, $format] = [$row['project'], $row['option'], $row['heat'], $row['ruling'], $row['format']]; @endphp
                 <li class="job-row">
                     <x-strata :design="$option->design" />
                     <div class="job-what">
@@ -25,9 +25,9 @@
                             {{ $project->site->soil->label() }} · <bdi>{{ $option->name }}</bdi>@if ($project->options_count > 1), one of {{ $project->options_count }}@endif</p>
                     </div>
                     <dl class="job-figures">
-                        <div><dt>Heat to the ground</dt><dd>{{ $format->format($heat->floor->annual, Quantity::Energy) }} a year</dd></div>
+                        <div><dt>Heat to the ground</dt><dd>{{ $format->format($heat->floor->heating, Quantity::Energy) }} in the heating months</dd></div>
                         <div><dt>Design day</dt><dd>{{ $format->format($heat->floor->design, Quantity::Power) }}</dd></div>
-                        <div><dt>Floor</dt><dd>U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }} <x-word :verdict="$heat->word" /></dd></div>
+                        <div><dt>Floor</dt><dd>U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }} <x-word :ruling="$ruling" /></dd></div>
                     </dl>
                     <div class="job-acts">
                         <a href="{{ route('projects.export', $project) }}" download>Export<span class="unseen"> {{ $project->name }}</span></a>

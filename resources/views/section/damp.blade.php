@@ -4,8 +4,9 @@
     $words = ['layers' => $verdict->stacksWord(), 'faces' => $verdict->surfacesWord()];
 @endphp
 <section class="core core-damp" id="damp-core" aria-labelledby="damp-title">
-    <h2 id="damp-title">Damp <x-word :verdict="$verdict->word()" /></h2>
+    <h2 id="damp-title">Damp <x-word :ruling="$damp->ruling" /></h2>
     <p class="core-says damp-found">{{ $damp->found() }}</p>
+    <x-because :ruling="$damp->ruling" :format="$format" />
     <div class="damp-ground">
         <svg class="damp-gauge" viewBox="0 0 96 180" role="img" aria-labelledby="damp-gauge-title">
             <title id="damp-gauge-title">@foreach ($cores as $name => $share){{ $name }}: {{ $share === null ? 'not known yet' : round(100 * $share).' % of the limit' }}{{ $loop->last ? '' : ', ' }}@endforeach</title>

@@ -7,8 +7,9 @@
     $fill = $share === null ? 0 : round(150 * min(1.0, max(0.0, $share) / 1.5), 1);
 @endphp
 <section class="core core-frost" id="frost-core" aria-labelledby="frost-title">
-    <h2 id="frost-title">Frost <x-word :verdict="$verdict->word()" /></h2>
+    <h2 id="frost-title">Frost <x-word :ruling="$frost->ruling" /></h2>
     <p class="core-says frost-found">{{ $frost->found() }}</p>
+    <x-because :ruling="$frost->ruling" :format="$format" />
     @if ($verdict->reason === null && $open !== null)
         <div class="frost-ground">
             <svg class="frost-gauge" viewBox="0 0 58 180" role="img" aria-labelledby="frost-gauge-title">

@@ -5,27 +5,30 @@
     $limit = $floor->site->floorLimit;
     $most = max(1e-9, ...array_map('abs', $bare->monthly), ...array_map('abs', $floor->monthly), ...array_map('abs', $field->monthly ?? [0]));
     // The core's full height stands for one and a half times the limit; without a limit, for the bare slab.
-    $share = $heat->share ?? $floor->annual / max(1e-9, $bare->annual);
+    $ruling = $rulings->on(\Ondergrond\Rules\Concern::Heat);
+    $share = $ruling->share ?? $heat->share ?? $floor->heating / max(1e-9, $bare->heating);
     $full = $limit === null ? 1.0 : 1.5;
     $fill = round(300 * min(1.0, $share / $full), 1);
     $mark = round(300 / $full, 1);
 @endphp
 <section class="core" aria-labelledby="heat-title" @if ($field === null) data-pending aria-busy="true" @endif>
     <div class="core-head">
-        <h2 id="heat-title">Heat <x-word :verdict="$heat->word" /></h2>
+        <h2 id="heat-title">Heat <x-word :ruling="$ruling" /></h2>
         <table class="core-figures">
             <thead><tr><td></td><th scope="col">formula</th><th scope="col">field</th><th scope="col">bare</th></tr></thead>
             <tbody>
-                <tr class="core-main"><th scope="row">a year, {{ $format->unit(Quantity::Energy) }}</th><td id="annual">{{ $format->number($floor->annual, Quantity::Energy) }}</td><td id="annual-field">{{ $field === null ? '…' : $format->number($field->annual, Quantity::Energy) }}</td><td>{{ $format->number($bare->annual, Quantity::Energy) }}</td></tr>
+                <tr class="core-main"><th scope="row">heating months, {{ $format->unit(Quantity::Energy) }}</th><td id="heating">{{ $format->number($floor->heating, Quantity::Energy) }}</td><td id="heating-field">{{ $field === null ? '…' : $format->number($field->heating, Quantity::Energy) }}</td><td>{{ $format->number($bare->heating, Quantity::Energy) }}</td></tr>
+                <tr><th scope="row">all year, {{ $format->unit(Quantity::Energy) }}</th><td>{{ $format->number($floor->allYear, Quantity::Energy) }}</td><td>{{ $field === null ? '…' : $format->number($field->allYear, Quantity::Energy) }}</td><td>{{ $format->number($bare->allYear, Quantity::Energy) }}</td></tr>
                 <tr><th scope="row">design day, {{ $format->unit(Quantity::Power) }}</th><td id="design-day">{{ $format->number($floor->design, Quantity::Power) }}</td><td title="The field is solved for the year’s wave, not for a cold spell">–</td><td>{{ $format->number($bare->design, Quantity::Power) }}</td></tr>
                 <tr><th scope="row">U, {{ $format->unit(Quantity::Transmittance) }}</th><td id="u-value">{{ $format->number($floor->transmittance(), Quantity::Transmittance) }}</td><td id="u-field">{{ $field === null ? '…' : $format->number($field->transmittance(), Quantity::Transmittance) }}</td><td>{{ $format->number($bare->transmittance(), Quantity::Transmittance) }}</td></tr>
             </tbody>
         </table>
+        <x-because :ruling="$ruling" :format="$format" />
         <p class="core-says">
             @if ($field === null)
                 The field of this design is being solved. <noscript><a href="{{ url()->current() }}?field=now">Show it now</a></noscript>
             @elseif ($limit !== null)
-                The site allows U {{ $format->number($limit, Quantity::Transmittance) }}: {{ round(100 * $heat->share) }} % of it by the formula, which is what the word goes by; {{ round(100 * $field->transmittance() / $limit) }} % by the field, the junction with it.
+                The site allows U {{ $format->number($limit, Quantity::Transmittance) }}, {{ $floor->site->floorLimitMeant->label() }}. By the formula {{ round(100 * ($ruling->shares['formula'] ?? 0)) }} % of it is used, as drawn {{ round(100 * ($ruling->shares['as_drawn'] ?? 0)) }} %{{ count($floor->formula->faces()) > 1 ? ', of floor and buried wall the larger' : '' }}.
             @else
                 The site sets no limit for U. The section as drawn loses {{ abs(round(100 * ($field->transmittance() / $floor->transmittance() - 1))) }} % {{ $field->transmittance() < $floor->transmittance() ? 'less' : 'more' }} than the formula says.
             @endif
@@ -35,7 +38,7 @@
         <svg class="core-gauge" viewBox="0 0 58 330" role="img" aria-labelledby="gauge-title">
             <title id="gauge-title">{{ $limit === null ? 'Share of the bare slab’s heat' : 'Share of the limit used' }}: {{ round(100 * $share) }} %</title>
             <rect class="gauge-hole" x="8" y="0" width="26" height="300" />
-            <rect class="gauge-fill gauge-{{ \Illuminate\Support\Str::slug($heat->word->value) }}" x="8" y="0" width="26" height="{{ $fill }}" />
+            <rect class="gauge-fill gauge-{{ \Illuminate\Support\Str::slug($ruling->word->value) }}" x="8" y="0" width="26" height="{{ $fill }}" />
             <rect class="gauge-wall" x="8" y="0" width="26" height="300" />
             <path class="gauge-mark" d="M2 {{ $mark }}H46m-6 -4l6 4l-6 4" />
             <text x="21" y="318" text-anchor="middle">{{ round(100 * $share) }} %</text>

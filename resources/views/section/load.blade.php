@@ -1,7 +1,8 @@
 @use('Ondergrond\Units\Quantity')
 @php $worst = $load->worst(); @endphp
 <section class="core core-load" aria-labelledby="load-title">
-    <h2 id="load-title">Load <x-word :verdict="$load->word()" /></h2>
+    <h2 id="load-title">Load <x-word :ruling="$rulings->on(\Ondergrond\Rules\Concern::Load)" /></h2>
+    <x-because :ruling="$rulings->on(\Ondergrond\Rules\Concern::Load)" :format="$format" />
     @if ($load->boards !== [])
         <table class="core-bearing">
             <caption>Stress on each board, {{ $format->unit(Quantity::Stress) }}: what stays and may stay, all and may be</caption>

@@ -7,8 +7,9 @@
     $at = fn (float $h): float => round(10 + 200 * min(1.0, log(max(1.0, $h)) / log(480)), 1);
 @endphp
 <section class="core core-mass" id="mass-core" aria-labelledby="mass-title">
-    <h2 id="mass-title">Mass <x-word :verdict="$mass->word()" /></h2>
+    <h2 id="mass-title">Mass <x-word :ruling="$mass->ruling" /></h2>
     <p class="core-says mass-found">{{ $mass->found() }}</p>
+    <x-because :ruling="$mass->ruling" :format="$format" />
     <svg class="mass-line" viewBox="0 0 222 70" role="img" aria-labelledby="mass-line-title">
         <title id="mass-line-title">@if ($hours)@foreach ($hours as $t => $h){{ $mass->warm($t) }}: {{ $h === null ? 'not within twenty days' : MassPage::time($h) }}{{ $loop->last ? '' : ', ' }}@endforeach @else Hours are being worked out @endif</title>
         <path class="mass-axis" d="M10 44H212" />

@@ -3,7 +3,7 @@
 <h2 id="notes-title">Read this with the figures</h2>
 <ul>
     <li><b>{{ $site->soil->label() }} may conduct from {{ $format->number($low->formula->groundConductivity, Quantity::Conductivity) }} to {{ $format->format($high->formula->groundConductivity, Quantity::Conductivity) }}.</b>
-        Over that range: {{ $format->number($low->annual, Quantity::Energy) }} to {{ $format->format($high->annual, Quantity::Energy) }} a year, {{ $format->number($low->design, Quantity::Power) }} to {{ $format->format($high->design, Quantity::Power) }} on the design day, U {{ $format->number($low->transmittance(), Quantity::Transmittance) }} to {{ $format->number($high->transmittance(), Quantity::Transmittance) }}.</li>
+        Over that range: {{ $format->number($low->heating, Quantity::Energy) }} to {{ $format->format($high->heating, Quantity::Energy) }} in the heating months, {{ $format->number($low->design, Quantity::Power) }} to {{ $format->format($high->design, Quantity::Power) }} on the design day, U {{ $format->number($low->transmittance(), Quantity::Transmittance) }} to {{ $format->number($high->transmittance(), Quantity::Transmittance) }}.</li>
     @if ($field !== null)
         <li id="why-field"><b>Formula U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }}, field {{ $format->format($field->transmittance(), Quantity::Transmittance) }}: why.</b>
             @foreach ($field->reasons($format->mark) as $reason){{ $reason }} @endforeach</li>

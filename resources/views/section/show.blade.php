@@ -53,11 +53,11 @@
             </div>
             @fragment('cores')
                 <div class="bench-cores" id="bench-cores">
-                    @include('section.heat')
+                    @include('section.heat', ['rulings' => $judgement->rulings])
                     @include('section.frost', ['frost' => $page->frost, 'sizing' => route('studies.show', [$project, $option]).'#wing'])
                     @include('section.damp', ['damp' => $page->damp, 'whole' => route('damp.show', [$project, $option])])
                     @include('section.mass', ['mass' => $page->mass, 'whole' => route('mass.show', [$project, $option])])
-                    @include('section.load')
+                    @include('section.load', ['rulings' => $judgement->rulings])
                 </div>
             @endfragment
             @fragment('findings')
