@@ -259,6 +259,8 @@ final class Examples
             'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15],
             'steel' => ['bar_m' => 0.012, 'cover_m' => 0.04],
             'gas' => ['pipe_m' => 0.1, 'outlet' => 'roof'],
+            // What the table for shallow foundations asks in this winter, corners with it.
+            'wing' => ['material' => 'xps-40psi', 'thickness_m' => 0.05, 'width_m' => 0.6, 'depth_m' => 0.3, 'fall_m' => 0.02, 'corner_width_m' => 0.65, 'corner_length_m' => 1.05],
             'loads' => ['line_kn_m' => 14.0, 'line_live_kn_m' => 6.0, 'post_kn' => 6.0, 'post_live_kn' => 4.0, 'plate_m' => 0.2, 'floor_live_kpa' => 3.0, 'use' => 'office'],
         ]);
         $wrong = self::changed($right, [
@@ -272,6 +274,7 @@ final class Examples
             'shield' => ['thickness_m' => 0.0],
             'dpc' => ['thickness_m' => 0.0],
             'threshold' => ['thickness_m' => 0.0],
+            'wing' => ['thickness_m' => 0.0, 'width_m' => 0.6],
             'steel' => ['cover_m' => 0.01],
             'gas' => ['pipe_m' => 0.0],
         ]);

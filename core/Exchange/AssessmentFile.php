@@ -212,6 +212,7 @@ final class AssessmentFile
                 'indoor_amplitude_k' => $heat->indoorSwing,
                 'heating_limit_c' => $heat->site->heatingLimit,
                 'heating_months' => $heat->site->heatingMonths(),
+                'heating_shares' => $heat->site->heatingShares(),
                 'design_outdoor_c' => $heat->site->climate->design,
             ],
             ...$formula->steps(),

@@ -53,8 +53,9 @@ final readonly class GroundHeat
         $in = $formula->insideCoefficient($capacity);
         $out = $formula->outsideCoefficient($capacity);
         $flow = new YearlyFlow($steady, $in, $out, $indoor, $swing, $outdoor, $formula->outsideLag());
-        // On the design day the pipes are on, however many months heat.
-        $coldest = $inside?->heated === null ? $flow : new YearlyFlow($steady, $in, $out, $inside->heated, 0.0, $outdoor, $formula->outsideLag());
+        // On the design day the pipes are on, however many months heat: what they are over the room reaches the ground as a swing does, or as a mean where that takes more.
+        $peak = $inside?->heated === null ? $flow->peak()
+            : (new YearlyFlow($steady, $in, $out, $site->indoor, $site->indoorSwing, $outdoor, $formula->outsideLag()))->peak() + max($in, $steady) * ($inside->heated - $site->indoor);
         $monthly = $flow->monthly();
 
         return new self(
@@ -70,7 +71,7 @@ final readonly class GroundHeat
             $monthly,
             YearSum::heating($monthly, $site->heatingShares()),
             YearSum::all($monthly),
-            $coldest->peak() + $spell * max(0.0, $outdoor->mean - $outdoor->amplitude - $site->climate->design),
+            $peak + $spell * max(0.0, $outdoor->mean - $outdoor->amplitude - $site->climate->design),
         );
     }
 

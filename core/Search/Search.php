@@ -179,10 +179,6 @@ final class Search
             return 'the limit of cost';
         }
         $subject = new Subject($this->site, $design, $this->units);
-        // Whatever is open, what the table for shallow foundations refuses holds nothing.
-        if (! in_array(self::TABLE, $this->aside, true) && $subject->frost()->tableFails()) {
-            return self::TABLE;
-        }
         foreach ($this->rules as $id) {
             $severity = Rulebook::all()[$id]->judge($subject)?->severity;
             if ($severity === Severity::Stop || $severity === Severity::Fix) {
@@ -190,7 +186,8 @@ final class Search
             }
         }
 
-        return null;
+        // Whatever is open, what the table for shallow foundations refuses holds nothing.
+        return ! in_array(self::TABLE, $this->aside, true) && $subject->frost()->tableFails() ? self::TABLE : null;
     }
 
     private function price(Design $design): float
@@ -253,18 +250,24 @@ final class Search
         assert($design !== null, 'it was judged before');
         $tick();
         $proofs = ($this->prove)($design, $tick);
+        $frost = Assessor::frost($this->site, $design)->proved($proofs);
+        $margin = $frost->closest()?->margin;
+        $margin = $margin === null || ! is_finite($margin) ? null : $margin;
+        $breaks = [];
+        $choice = $choice->proved($frost->word()->value, $margin, $breaks);
+        if (! $choice->holds()) {
+            return $choice;
+        }
         $assessment = Assessor::assess($this->site, $design, $this->units, [], $proofs);
         $this->fields++;
-        $breaks = [];
         foreach ($assessment->judgement->findings as $judged) {
             $rule = $judged->finding->rule;
             if ($rule->hangsOnField() && in_array($judged->finding->severity, [Severity::Stop, Severity::Fix], true) && ! in_array($rule->id(), $this->aside, true)) {
                 $breaks[] = $rule->id();
             }
         }
-        $margin = $assessment->frost->closest()?->margin;
 
-        return $choice->proved($assessment->frost->word()->value, $margin === null || ! is_finite($margin) ? null : $margin, $breaks);
+        return $choice->proved($choice->frost, $margin, $breaks);
     }
 
     /**

@@ -263,8 +263,9 @@ final class DampVerdictTest extends TestCase
 
     public function test_water_table_lifts_presses_and_is_drained(): void
     {
-        $basement = self::design('heated-basement', ['drains' => ['outlet' => 'sump']]);
-        $at = static fn (float $table, array $changes = []): Groundwater => Groundwater::of(self::site(['damp' => ['water_table_m' => $table]]), $changes === [] ? $basement : self::design('heated-basement', $changes));
+        $sealed = ['membrane' => ['waterstop' => 'yes', 'under_floor' => 'yes']];
+        $basement = self::design('heated-basement', ['drains' => ['outlet' => 'sump'], ...$sealed]);
+        $at = static fn (float $table, array $changes = []): Groundwater => Groundwater::of(self::site(['damp' => ['water_table_m' => $table]]), $changes === [] ? $basement : self::design('heated-basement', array_replace_recursive($sealed, $changes)));
         // Underside of the boards at −2.16 m; 100 mm of concrete and 60 mm of board weigh (0.1 · 2300 + 0.06 · 28) · 9.81 N/m².
         $high = $at(1.6);
         self::assertEqualsWithDelta(0.56, (float) $high->floorHead, 1e-9);
@@ -275,6 +276,10 @@ final class DampVerdictTest extends TestCase
         self::assertSame(Verdict::Close, $high->word(), 'drains hold it down as long as they run');
         self::assertSame(Verdict::Fails, $at(1.6, ['drains' => ['inner_m' => 0.0, 'outlet' => 'sump']])->word(), 'without an inner drain nothing does');
         self::assertSame(Verdict::Fails, $at(1.95, ['membrane' => ['kind' => 'solvent-coat']])->word(), 'a coat stands no pressing water');
+        // 1.2 m of water over the floor's underside, and a sheet on the wall alone: joint and floor let it in.
+        foreach ([[[], []], [['waterstop' => 'no'], ['joint']], [['under_floor' => 'not-said'], ['floor']], [['waterstop' => 'no', 'under_floor' => 'no'], ['joint', 'floor']], [['kind' => 'solvent-coat'], ['wall']]] as [$membrane, $open]) {
+            self::assertSame($open, $at(0.96, ['membrane' => $membrane])->unsealed());
+        }
         self::assertSame(Verdict::Holds, $at(4.0)->word());
         // Head at the wall's foot: the footing's top at −2.15 m; γ h²/2.
         self::assertEqualsWithDelta(0.55, (float) $high->wallHead, 1e-9);
@@ -288,10 +293,13 @@ final class DampVerdictTest extends TestCase
         $site = self::site(['soil' => 'sand-or-gravel', 'damp' => ['water_table_m' => 1.45, 'permeability_m_d' => 8.64, 'rain_mm_h' => 0.0]]);
         $duty = DrainDuty::of($site, self::design('heated-basement', ['drains' => ['outlet' => 'sump']]));
         self::assertNotNull($duty);
-        // k 1e-4 m/s, H 1.0 m over a drain at −2.45 m: R = 3000 · 1 · 0.01 = 30 m; q = 1e-4 / 60 for a metre, 40 m of edge.
+        // k 1e-4 m/s, H 1.0 m over a drain at −2.45 m: R = 3000 · 1 · 0.01 = 30 m; 96 m²: r₀ = √(96/π) = 5.528 m; Q = π · 1e-4 · 1²/ln(35.528/5.528) = 1.6886e-4.
         self::assertEqualsWithDelta(30.0, $duty->reach, 1e-6);
-        self::assertEqualsWithDelta(40 * 1e-4 / 60, (float) $duty->ground, 1e-12);
-        self::assertEqualsWithDelta(2 * 40 * 1e-4 / 60, $duty->pump(), 1e-12);
+        self::assertEqualsWithDelta(1.6886e-4, (float) $duty->ground, 1e-8);
+        self::assertEqualsWithDelta(2 * 1.6886e-4, $duty->pump(), 2e-8);
+        // The same as a well with that radius: Thiem's Q = πk(H² − h²)/ln(R₂/r₀) (from memory) grows with the square of the head.
+        $more = DrainDuty::of(self::site(['soil' => 'sand-or-gravel', 'damp' => ['water_table_m' => 0.45, 'permeability_m_d' => 8.64, 'rain_mm_h' => 0.0]]), self::design('heated-basement', ['drains' => ['outlet' => 'sump']]));
+        self::assertEqualsWithDelta(M_PI * 1e-4 * 4.0 / log((60 + sqrt(96 / M_PI)) / sqrt(96 / M_PI)), (float) $more?->ground, 1e-9);
         self::assertEqualsWithDelta(1.2 * (2.45 + 0.6), $duty->head(), 1e-9);
         self::assertEqualsWithDelta($duty->pump() * 360 / 4, $duty->sump(), 1e-12, 'ten starts an hour: q T/4');
         $rain = DrainDuty::of(self::site(['damp' => ['rain_mm_h' => 36.0]]), self::design('heated-basement'));

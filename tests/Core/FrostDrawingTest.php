@@ -141,7 +141,7 @@ final class FrostDrawingTest extends TestCase
 
     public function test_what_acts_on_a_section_each_day(): void
     {
-        $site = new Site('', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0, frost: new FrostBasis(surface: Surface::Turf, setBack: 8.0));
+        $site = new Site('', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0, frost: new FrostBasis(surface: Surface::Turf, snow: true, setBack: 8.0));
         foreach (['thickened-edge-slab', 'unheated-basement'] as $family) {
             $ground = GroundField::of($site, self::design($family));
             $winter = DesignWinter::of($site);
@@ -167,8 +167,9 @@ final class FrostDrawingTest extends TestCase
                 self::assertLessThan(7.0, $below);
                 self::assertGreaterThan($design[SectionProblem::WALL_OUTSIDE], $below);
             }
-            // Without heat it begins in ground that no building warmed: the mean of the year far down.
-            self::assertEqualsWithDelta($winter->outdoor->mean, $section->start(0.5, -25.0, 250, WinterUse::Unheated), 0.05);
+            // Without heat it begins in ground that no building warmed: far down the mean of the surface, cold days weighed by λ frozen over λ thawed (2.5/1.5) and n (0.5).
+            $offset = array_sum(array_map(static fn (float $t): float => $t > 0.0 ? $t : 0.5 * $t * 2.5 / 1.5, $winter->normal)) / 365;
+            self::assertEqualsWithDelta($offset, $section->start(0.5, -25.0, 250, WinterUse::Unheated), 0.05);
         }
     }
 

@@ -110,7 +110,7 @@ final class FrostVerdictTest extends TestCase
         $record = [800.0, 950.0, 620.0, 1010.0, 700.0, 880.0, 760.0, 990.0, 840.0, 910.0];
         self::assertStringContainsString('10 winters', DesignWinter::of(self::site(new FrostBasis(winters: $record)))->method);
         self::assertStringContainsString('mean and coefficient', DesignWinter::of(self::site(new FrostBasis(winters: array_slice($record, 0, 9))))->method, 'nine are too few');
-        [$bare, $turf] = [Assessor::frost(self::site(), self::design()), Assessor::frost(self::site(new FrostBasis(surface: Surface::Turf)), self::design())];
+        [$bare, $turf] = [Assessor::frost(self::site(), self::design()), Assessor::frost(self::site(new FrostBasis(surface: Surface::Turf, snow: true)), self::design())];
         self::assertGreaterThan(1.2 * $turf->depth(), $bare->depth());
     }
 
@@ -158,7 +158,9 @@ final class FrostVerdictTest extends TestCase
         self::assertSame(Severity::NotChecked, $asked('frost-stays-out'));
         self::assertSame(Severity::Stop, $asked('frost-stays-out', self::proof($design, -0.1)));
         self::assertSame(Severity::Note, $asked('frost-stays-out', self::proof($design, 0.02)));
-        self::assertNull($asked('frost-stays-out', self::proof($design, 0.2)));
+        self::assertSame(Severity::Note, $asked('frost-stays-out', self::proof($design, 0.2)), 'no section shows a corner, and the table lacks a wing');
+        $winged = TableWing::fitted($design, FrostVerdict::of(self::site(), $design)->table->index, new \Ondergrond\Design\Families\Stock(UnitSystem::Metric));
+        self::assertNull(Rulebook::all()['frost-stays-out']->judge(new Subject(self::site(), $winged, frost: FrostVerdict::of(self::site(), $winged)->proved([self::proof($winged, 0.2)]))));
         self::assertSame(Severity::Note, $asked('first-winter-warm', self::proof($design, 0.2), self::proof($design, -0.3, use: WinterUse::Unheated)));
         self::assertNull($asked('first-winter-warm', self::proof($design, 0.2), self::proof($design, 0.1, use: WinterUse::Unheated)));
         self::assertSame(Severity::Note, $asked('doors-stay-thawed', self::proof($design, 0.2), self::proof($design, 0.01, Side::Door)));
@@ -187,7 +189,7 @@ final class FrostVerdictTest extends TestCase
         $site = self::site();
         $asked = 0;
         // A field in which a wing of 60 mm at 1.2 m, or of 80 mm at 0.9 m, is just enough.
-        $prove = static function (Design $d, Side $side, callable $tick) use (&$asked): FrostProof {
+        $prove = static function (Design $d, Side $side, WinterUse $use, callable $tick) use (&$asked): FrostProof {
             $asked++;
             $tick();
 

@@ -64,11 +64,20 @@ final class HeatVerdictTest extends TestCase
         self::assertEqualsWithDelta(0.0508, self::slab($strip)->edge->thickness ?? 0.0, 1e-9);
     }
 
-    public function test_a_weaker_perimeter_stands_for_the_floor(): void
+    public function test_a_weaker_perimeter_takes_away_by_its_width(): void
     {
-        $weak = self::judge(['perimeter_board' => ['thickness_m' => 0.0]]);
-        self::assertSame(0.0, self::slab($weak)->floorResistance);
+        $of = static fn (float $width, float $thick): HeatVerdict => self::judge(['perimeter_board' => ['width_m' => $width, 'thickness_m' => $thick], 'edge_outside' => ['thickness_m' => 0.0]]);
+        $weak = $of(0.6, 0.025);
         self::assertStringContainsString('weaker', $weak->counted['perimeter_board']);
+        // The strip lacks 25.8 mm of board: ISO 13370, annex B, with R_n below 0.
+        $slab = self::slab($weak);
+        $dt = $slab->equivalentThickness();
+        $lacks = (0.025 - 0.0508) / 0.0288 * $slab->groundConductivity;
+        self::assertEqualsWithDelta(-$slab->groundConductivity / M_PI * (log(0.6 / $dt + 1) - log(0.6 / ($dt + $lacks) + 1)), $slab->weakerCorrection(), 1e-4);
+        self::assertGreaterThan(0.0, $slab->weakerCorrection());
+        $even = $of(0.0, 0.025)->floor->transmittance();
+        self::assertEqualsWithDelta($even, $of(0.01, 0.025)->floor->transmittance(), 0.005 * $even, 'a sliver changes next to nothing');
+        self::assertSame($even, $of(0.6, 0.0)->floor->transmittance(), 'a zone without a board is the middle board run through');
     }
 
     public function test_a_bare_beam_is_spoken_of(): void
@@ -114,7 +123,7 @@ final class HeatVerdictTest extends TestCase
     {
         $u = self::judge([])->floor->transmittance();
         foreach ([[$u / 0.5, Verdict::Holds], [$u / 0.97, Verdict::Close], [$u, Verdict::Close], [$u / 1.01, Verdict::Fails], [null, Verdict::Shown]] as [$limit, $word]) {
-            self::assertSame($word, FloorLimit::of(self::judge([], $limit), ['floor' => 0.0])->word());
+            self::assertSame($word, FloorLimit::of(self::judge([], $limit), ['floor' => $u])->word());
         }
     }
 
@@ -151,18 +160,20 @@ final class HeatVerdictTest extends TestCase
         $months = $in['outdoor_monthly_c'];
         $mean = array_sum($months) / 12;
         $days = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
-        $kwh = 0.0;
+        $kwh = $year = 0.0;
         foreach (range(1, 12) as $m) {
             $watts = $hg * ($in['indoor_c'] - $mean)
                 - $hpi * $in['indoor_amplitude_k'] * cos(2 * M_PI * ($m - $in['coldest_month']) / 12)
                 + $hpe * $in['outdoor_amplitude_k'] * cos(2 * M_PI * ($m - $in['coldest_month'] - 1) / 12);
             self::assertEqualsWithDelta($watts, $heat['monthly_w'][$m - 1], 1e-6);
-            if ($months[$m - 1] < $in['heating_limit_c']) {
-                self::assertContains($m, $in['heating_months']);
-                $kwh += max(0.0, $watts) * 24 * $days[$m - 1] / 1000;
-            }
+            // A month within 2 K of the limit counts by its share.
+            $share = max(0.0, min(1.0, 0.5 + ($in['heating_limit_c'] - $months[$m - 1]) / 4));
+            self::assertEqualsWithDelta($share, $in['heating_shares'][$m - 1], 1e-9);
+            $kwh += $share * max(0.0, $watts) * 24 * $days[$m - 1] / 1000;
+            $year += $watts * 24 * $days[$m - 1] / 1000;
         }
         self::assertEqualsWithDelta($kwh, $heat['heating_kwh'], 1e-6);
+        self::assertEqualsWithDelta($year, $heat['all_year_kwh'], 1e-6);
         self::assertGreaterThanOrEqual(max($heat['monthly_w']), $heat['design_w']);
     }
 

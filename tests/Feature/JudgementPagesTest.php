@@ -41,13 +41,13 @@ final class JudgementPagesTest extends TestCase
     public function test_the_bench_says_what_the_rules_find_why_and_what_to_do(): void
     {
         $this->get($this->bench($this->wrong))->assertOk()
-            ->assertSeeText('A soft board lies under the bearing: it crushes there.')
+            ->assertSeeText('The board under the bearing has no stated strength: soft ones crush there, and of others a data sheet must tell.')
             ->assertSeeText('Stone wool and soft boards crush under line loads')
             ->assertSee('value="remedy:board-under-bearing"', false)
             ->assertSeeText('Set aside by Marit Sluys on 2026-11-20: “The tinsmith brings the flashing with the cladding.”')
             ->assertSeeText('These are calculations, not approval.')
             ->assertSeeText('Wet cement burns skin');
-        $this->become($this->member(Role::Reader))->get($this->bench($this->wrong))->assertOk()->assertSeeText('A soft board lies under')->assertDontSee('value="remedy:', false);
+        $this->become($this->member(Role::Reader))->get($this->bench($this->wrong))->assertOk()->assertSeeText('The board under the bearing has no stated strength')->assertDontSee('value="remedy:', false);
     }
 
     public function test_a_remedy_is_one_change_that_can_be_undone(): void

@@ -10,6 +10,7 @@ use Ondergrond\Design\Footing;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Loads;
+use Ondergrond\Design\LoadUse;
 use Ondergrond\Design\Pads;
 use Ondergrond\Design\Slab;
 use Ondergrond\Design\Stem;
@@ -51,7 +52,7 @@ final class LoadTest extends TestCase
     {
         // By hand: plate 0.20, slab 0.10: side 0.40 m, 0.16 m². Own weight 2300 × 9.81 × 0.10 = 2.256 kPa.
         // What stays: (20 + 0.3 × 10)/0.16 + 2.256 = 146.01; all: 30/0.16 + 2.256 = 189.76 kPa. Board 276: may stay 92, all 138.
-        $load = self::load(self::slab(fieldBoard: self::layer('xps-40psi', 0.1), loads: new Loads(post: 20.0, postLive: 10.0, plate: 0.2)));
+        $load = self::load(self::slab(fieldBoard: self::layer('xps-40psi', 0.1), loads: new Loads(post: 20.0, postLive: 10.0, plate: 0.2, use: LoadUse::Dwelling)));
         $check = $load->at('post');
         self::assertNotNull($check);
         self::assertEqualsWithDelta(0.4, $check->width, 1e-12);
@@ -66,7 +67,7 @@ final class LoadTest extends TestCase
     public function test_on_springs_the_post_presses_as_westergaard_says(): void
     {
         // By hand: D = 31e6 × 0.1³/(12 × 0.96) = 2691.0 kNm; k = 30 × 276/0.1 = 82 800 kN/m³; l² = √(D/k) = 0.180 28 m²; 30/(8 l²) = 20.80 kPa.
-        $check = self::load(self::slab(fieldBoard: self::layer('xps-40psi', 0.1), loads: new Loads(post: 20.0, postLive: 10.0, plate: 0.2)))->at('post');
+        $check = self::load(self::slab(fieldBoard: self::layer('xps-40psi', 0.1), loads: new Loads(post: 20.0, postLive: 10.0, plate: 0.2, use: LoadUse::Dwelling)))->at('post');
         self::assertEqualsWithDelta(20.80, (float) $check?->springs, 0.02);
     }
 
@@ -74,7 +75,7 @@ final class LoadTest extends TestCase
     {
         // By hand: wall 0.15 on a beam 0.40 × 0.60: spread to min(0.40, 0.15 + 0.60) = 0.40. Beam 2300 × 9.81 × 0.24 = 5.415 kN/m.
         // Stays (5.415 + 12 + 0.3 × 4)/0.4 = 46.54; all (5.415 + 16)/0.4 = 53.54 kPa.
-        $load = self::load(self::slab(edgeUnder: self::layer('xps-40psi', 0.05), loads: new Loads(12.0, 4.0)));
+        $load = self::load(self::slab(edgeUnder: self::layer('xps-40psi', 0.05), loads: new Loads(12.0, 4.0, use: LoadUse::Office)));
         $check = $load->at('edge');
         self::assertEqualsWithDelta(46.54, (float) $check?->permanent, 0.01);
         self::assertEqualsWithDelta(53.54, (float) $check?->total, 0.01);

@@ -57,7 +57,7 @@ final class RulebookTest extends TestCase
     private const FOAM = ['material' => 'xps-25psi', 'thickness_m' => 0.05];
 
     /** Hang on the field, here, in FrostVerdictTest and in DampVerdictTest. */
-    private const BY_FIELD = ['doors-stay-thawed', 'first-winter-warm', 'frost-stays-out', 'humid-air-kept-off', 'junction-is-small', 'stacks-stay-dry', 'surface-factor-met', 'surfaces-stay-dry'];
+    private const BY_FIELD = ['doors-stay-thawed', 'first-winter-warm', 'frost-stays-out', 'humid-air-kept-off', 'junction-is-small', 'stacks-stay-dry', 'surface-factor-met', 'surfaces-stay-dry', 'slab-stands-frost', 'stem-free-of-frost'];
 
     /**
      * What each rule is broken on, how, what is then said, and what makes it sound; what the site of both is, and of the
@@ -93,7 +93,7 @@ final class RulebookTest extends TestCase
             'post-carried' => [self::SLAB, ['loads' => ['post_kn' => 25]], 'stop', ['loads' => ['post_kn' => 3]]],
             'soil-carries-edge' => [self::SLAB, ['loads' => ['line_kn_m' => 30]], 'stop', ['loads' => ['line_kn_m' => 15]]],
             'soil-carries-post' => [self::RAFT, ['loads' => ['post_kn' => 60]], 'stop', ['loads' => ['post_kn' => 5]]],
-            'wing-protected' => [self::RAFT, ['wing' => ['depth_m' => 0.2]], 'note', ['wing' => ['depth_m' => 0.3]]],
+            'wing-protected' => [self::RAFT, ['wing' => ['depth_m' => 0.2, 'width_m' => 0.5]], 'note', ['wing' => ['depth_m' => 0.3, 'width_m' => 0.5]]],
             'wing-falls-outward' => [self::RAFT, ['wing' => ['fall_m' => 0]], 'note', []],
             'no-solvent-on-foam' => [self::ROOM, ['membrane' => ['kind' => 'solvent-coat']], 'stop', ['membrane' => ['kind' => 'sheet']]],
             'foam-stays-cool' => [self::HEATED, ['heating' => ['hottest_c' => 78]], 'stop', ['heating' => ['hottest_c' => 45]]],
@@ -164,7 +164,8 @@ final class RulebookTest extends TestCase
             'floor-dry-for-finish' => [self::SLAB, ['finish' => ['kind' => 'resilient', 'wait_days' => 14]], 'fix', ['finish' => ['kind' => 'resilient', 'wait_days' => 400]]],
             'floor-stays-down' => [self::ROOM, [], 'stop', [], ['damp' => ['water_table_m' => 0.5]], ['damp' => ['water_table_m' => 4]]],
             'boards-stay-down' => [self::ROOM, [], 'note', [], ['damp' => ['water_table_m' => 1.9]], ['damp' => ['water_table_m' => 4]]],
-            'pressing-water-kept-out' => [self::ROOM, ['membrane' => ['kind' => 'solvent-coat']], 'stop', ['membrane' => ['kind' => 'sheet']], ['damp' => ['water_table_m' => 1.9]]],
+            'pressing-water-kept-out' => [self::ROOM, ['membrane' => ['kind' => 'solvent-coat']], 'stop', ['membrane' => ['kind' => 'sheet', 'waterstop' => 'yes', 'under_floor' => 'yes']], ['damp' => ['water_table_m' => 1.9]]],
+            'plane-fits-water' => [self::SCREED, ['heating' => ['plane_c' => 40]], 'note', ['heating' => ['plane_c' => 23]]],
             'water-table-known' => [self::ROOM, [], 'not checked', [], ['water' => 'damp'], ['damp' => ['water_table_m' => 4]]],
             'crawlspace-vents' => [self::VENTED, ['space' => ['vents_m2_per_m' => 0.0005]], 'fix', ['space' => ['vents_m2_per_m' => 0.0015]]],
             'deck-insulated' => [self::VENTED, ['deck' => ['layers' => [1 => ['material' => 'joists-air']]]], 'fix', []],
@@ -182,7 +183,7 @@ final class RulebookTest extends TestCase
             'stone-under-shallow-bearing' => [self::SLAB, ['stone' => ['thickness_m' => 0]], 'fix', []],
             'neighbour-stands-frost' => [self::BESIDE, [], 'note', [], [], ['frost' => ['susceptibility' => 'no']]],
             'warm-enough-for-table' => [self::SLAB, [], 'note', [], ['indoor_c' => 15], ['indoor_c' => 20]],
-            'frost-table-met' => [self::SLAB, [], 'note', [
+            'frost-table-met' => [self::SLAB, [], 'fix', [
                 'edge_outside' => ['material' => 'xps-25psi', 'thickness_m' => 0.05, 'depth_below_grade_m' => 0.5],
                 'wing' => ['material' => 'xps-40psi', 'thickness_m' => 0.05, 'width_m' => 0.7, 'depth_m' => 0.3],
             ]],
@@ -265,7 +266,8 @@ final class RulebookTest extends TestCase
         $solved = Assessor::assess($project->site, $tray)->field;
         self::assertGreaterThan($project->site->floorLimit, $solved->transmittance());
         $finding = Rulebook::all()['floor-meets-limit']->judge(new Subject($project->site, $tray, field: $solved));
-        self::assertSame([Severity::Note, $solved->transmittance()], [$finding?->severity, $finding?->measured?->value]);
+        self::assertSame(Severity::Note, $finding?->severity, 'disputed is for the site to settle');
+        self::assertEqualsWithDelta($solved->transmittance(), (float) $finding->measured?->value, 1e-12);
     }
 
     public function test_a_board_that_stands_between_the_slabs_anyway_is_a_break(): void
@@ -302,8 +304,8 @@ final class RulebookTest extends TestCase
             foreach (UnitSystem::cases() as $units) {
                 $found = Rulebook::findings(new Subject(self::site([]), $family->preset(Footprint::rectangle(12.0, 8.0), $units), $units));
                 $grave = array_map(static fn (Finding $f): string => $f->rule->id(), array_filter($found, static fn (Finding $f): bool => in_array($f->severity, [Severity::Stop, Severity::Fix], true)));
-                // An old cellar is taken as it stands: seeing what it lacks is why one draws it.
-                self::assertSame([], $slug === 'existing-basement' ? [] : array_values($grave), "{$slug}, {$units->value}");
+                // An old cellar is taken as it stands: seeing what it lacks is why one draws it. No family knows the winter yet.
+                self::assertSame([], $slug === 'existing-basement' ? [] : array_values(array_diff($grave, ['frost-table-met'])), "{$slug}, {$units->value}");
             }
         }
     }
