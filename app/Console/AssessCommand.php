@@ -21,9 +21,9 @@ final class AssessCommand extends Command
     protected function configure(): void
     {
         ProjectInput::configure($this, false);
-        $this->addOption('freezing', null, InputOption::VALUE_REQUIRED, 'Which winters are run on the sections, some ten seconds each: own, as the site says the building is kept; all, heated, set back and without heat; or none', 'own');
+        $this->addOption('freezing', null, InputOption::VALUE_REQUIRED, 'Which winters are run on the sections, ten to twenty seconds each: own, as the site says the building is kept; all, heated, set back and without heat; or none, the quick way, a second or two, in which frost reads “not checked”', 'own');
         $this->addOption('hours', null, InputOption::VALUE_REQUIRED, 'What is simulated by the hour: cold, how long rooms stay warm when heating stops; all, some seconds; or none', 'cold');
-        $this->setHelp('Exits 0 with the assessment on standard output; 2 with one line per fault on standard error where the input cannot be used.');
+        $this->setHelp('Most of its time are the winters: with --freezing=none it answers in a second or two. What runs is said on standard error where that is a terminal. Exits 0 with the assessment on standard output; 2 with one line per fault on standard error where the input cannot be used.');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -46,7 +46,7 @@ final class AssessCommand extends Command
             return self::INVALID;
         }
         [$project, $option] = [$job->project, $job->option];
-        $proofs = iterator_to_array(Assessor::proofs($project->site, $option->design, $uses), false);
+        $proofs = $uses === [] ? [] : Winters::run($project->site, $option->design, $uses);
         $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside, $proofs);
         $costs = [];
         foreach ($assessment->judgement->findings as $judged) {
