@@ -61,6 +61,9 @@ final class SectionProblem
      */
     private const PIPES_R = 0.02;
 
+    /** What passes no heat in a section, all of it; a hollow is air with its resistance. */
+    public const ADIABATIC = ['symmetry plane', 'far side', 'bottom', 'cut of the wall', 'beside the plane of heating pipes'];
+
     /** Names of the boundaries. Inside: */
     public const FLOOR = 'floor';
 

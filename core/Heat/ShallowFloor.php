@@ -73,7 +73,9 @@ final readonly class ShallowFloor extends GroundFormula
 
     public function shares(): array
     {
-        return ['floor and buried wall' => $this->steadyCoefficient()];
+        [$floor, $wall] = array_values($this->basement->shares());
+
+        return ['floor' => $this->between($this->slab->steadyCoefficient(), $floor), 'buried wall' => $this->share() * $wall];
     }
 
     public function inputs(): array

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ondergrond\Assessor;
+use Ondergrond\Damp\DampAir;
+use Ondergrond\Damp\DrainDuty;
+use Ondergrond\Damp\Groundwater;
+use Ondergrond\Damp\Surfaces;
+use Ondergrond\Design\Families\Families;
+use Ondergrond\Design\Footprint;
+use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Exchange\Schema;
+use Ondergrond\Exchange\SiteCodec;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\FloorHeating\HeatedFloor;
+use Ondergrond\Frost\FrostVerdict;
+use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Mass\MassVerdict;
+use Ondergrond\Site\ClimateSamples;
+use Ondergrond\Site\DampBasis;
+use Ondergrond\Site\Site;
+use Ondergrond\Site\Soil;
+use Ondergrond\Units\UnitSystem;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Every size of every family taken through its range in steps of a hundredth: no figure jumps by more than its input's share.
+ * SWEEP=all takes all of them, which needs a quarter of an hour; without it a lot of them, by the seed that is printed.
+ */
+final class InputSweepTest extends TestCase
+{
+    /** A figure may move by so much of itself in a step, or by so many times what it moves in the steps beside it. */
+    private const SHARE = 0.03;
+
+    private const TIMES = 3.0;
+
+    private const STEPS = 100;
+
+    /** Sizes of each family that a run without SWEEP=all takes. */
+    private const LOT = 5;
+
+    public function test_no_figure_jumps(): void
+    {
+        $seed = (int) (getenv('SEED') ?: 20_261_127);
+        mt_srand($seed);
+        $meant = self::meant();
+        $jumps = $met = [];
+        foreach (array_keys(Families::all()) as $family) {
+            $paths = self::paths($family);
+            if (getenv('SWEEP') !== 'all') {
+                shuffle($paths);
+                $paths = array_slice($paths, 0, self::LOT);
+            }
+            foreach ($paths as [$path, $least, $most]) {
+                foreach ($this->jumps($family, $path, $least, $most) as [$figure, $at, $from, $to]) {
+                    $name = preg_replace('~\.\d+\b~', '', $figure)." over {$path}";
+                    $known = array_filter($meant, static fn (string $pattern): bool => fnmatch($pattern, $name));
+                    $met += array_flip($known);
+                    if ($known === []) {
+                        $jumps[] = sprintf('%s: %s jumps from %.6g to %.6g at %s %.6g', $family, $figure, $from, $to, $path, $at);
+                    }
+                }
+            }
+        }
+        self::assertSame([], $jumps, "seed {$seed}");
+        if (getenv('SWEEP') === 'all') {
+            self::assertSame([], array_values(array_diff($meant, array_keys($met))), 'what is listed as meant and never met');
+        }
+    }
+
+    /** Those that docs/methods.md names with their reason. @return list<string> patterns: FIGURE over INPUT */
+    private static function meant(): array
+    {
+        $text = (string) file_get_contents(__DIR__.'/../../docs/methods.md');
+        self::assertSame(1, preg_match('~## Jumps that are meant\n(.*?)(\n## |\z)~s', $text, $part));
+        preg_match_all('~^\| `([^`]+ over [^`]+)` \|~m', $part[1], $rows);
+
+        return $rows[1];
+    }
+
+    /**
+     * @return list<array{string, float, float, float}> figure, input, figure before and after
+     */
+    private function jumps(string $family, string $path, float $least, float $most): array
+    {
+        $curves = [];
+        for ($k = 0; $k <= self::STEPS; $k++) {
+            $at = $least + ($most - $least) * $k / self::STEPS;
+            foreach (self::figures($family, $path, $at) as $figure => $value) {
+                $curves[$figure][$k] = [$at, $value];
+            }
+        }
+        $jumps = [];
+        foreach ($curves as $figure => $curve) {
+            $moves = [];
+            foreach ($curve as $k => [, $value]) {
+                if (isset($curve[$k + 1])) {
+                    $moves[$k] = abs($curve[$k + 1][1] - $value);
+                }
+            }
+            foreach ($moves as $k => $move) {
+                $of = max(abs($curve[$k][1]), abs($curve[$k + 1][1]));
+                $beside = max($moves[$k - 1] ?? 0.0, $moves[$k + 1] ?? 0.0);
+                // At an end of what can be built there is a step on one side alone.
+                if ($move > self::SHARE * $of && $move > self::TIMES * $beside && $move > 1e-6 && (isset($moves[$k - 1]) || isset($moves[$k + 1]))) {
+                    $jumps[] = [$figure, $curve[$k][0], $curve[$k][1], $curve[$k + 1][1]];
+                }
+            }
+        }
+
+        return $jumps;
+    }
+
+    /** @return array<string, float> none where it cannot be built */
+    private static function figures(string $family, string $path, float $value): array
+    {
+        [$design, $site] = self::start($family);
+        $keys = explode('.', $path);
+        $of = array_shift($keys) === 'site' ? 'site' : 'design';
+        $data = ['site' => $site, 'design' => $design];
+        $place = &$data[$of];
+        foreach ($keys as $key) {
+            $place = &$place[$key];
+        }
+        $place = $value;
+        unset($place);
+        try {
+            $design = DesignCodec::fromArray($data['design']);
+            $site = SiteCodec::fromArray($data['site']);
+        } catch (FaultyInput) {
+            return [];
+        }
+        $heat = Assessor::formulas($site, $design);
+        $floor = $heat->floor;
+        $frost = FrostVerdict::of($site, $design);
+        $load = LoadVerdict::of($site, $design);
+        $water = Groundwater::of($site, $design);
+        $air = DampAir::of($site);
+        $warm = HeatedFloor::of($site, $design);
+        $figures = [
+            'heat.u' => $floor->transmittance(), 'heat.h_g' => $floor->steadyCoefficient, 'heat.h_pi' => $floor->insideCoefficient, 'heat.h_pe' => $floor->outsideCoefficient,
+            'heat.h_pe_spell' => $floor->spellCoefficient, 'heat.heating_kwh' => $floor->heating, 'heat.all_year_kwh' => $floor->allYear, 'heat.design_w' => $floor->design,
+            'frost.open_ground' => $frost->depth(), 'frost.index' => $frost->winter->index,
+            'damp.lift' => $water->liftShare() ?? 0.0, 'damp.drains' => DrainDuty::of($site, $design)?->flow() ?? 0.0,
+            'damp.muggy' => max($air->muggy) + 273.15, 'damp.f_needed' => Surfaces::needed($air)[0],
+        ];
+        foreach ($heat->floor->formula->faces() as $face => $u) {
+            $figures["heat.face {$face}"] = $u;
+        }
+        foreach ($heat->others as $i => $other) {
+            $figures["heat.other.{$i}"] = $other->coefficient;
+        }
+        foreach ($load->boards as $check) {
+            $figures["load.{$check->where}"] = $check->permanent;
+        }
+        foreach ($load->soil as $check) {
+            $figures["load.soil {$check->where}"] = $check->stress;
+        }
+        foreach (MassVerdict::of($site, $design)->stacks as $stack) {
+            $figures["mass.store {$stack->place->value}"] = $stack->store();
+        }
+        if ($warm !== null) {
+            $figures += ['floor.output' => $warm->output, 'floor.given' => $warm->given, 'floor.surface' => $warm->surface, 'floor.plane' => $warm->planeNeeded];
+        }
+
+        return array_filter($figures, is_finite(...));
+    }
+
+    /** @return array{array<string, mixed>, array<string, mixed>} design and site of a family, loaded and wet, so that there is something to jump */
+    private static function start(string $family): array
+    {
+        static $starts = [];
+
+        return $starts[$family] ??= (static function () use ($family): array {
+            $design = DesignCodec::toArray(Families::all()[$family]->preset(Footprint::of(96.0, 40.0, 40.0, doors: 2.0), UnitSystem::Metric));
+            $design['loads'] = [...$design['loads'], 'line_kn_m' => 12.0, 'line_live_kn_m' => 6.0, 'post_kn' => 10.0, 'post_live_kn' => 5.0, 'floor_live_kpa' => 2.0];
+            $site = new Site('', ClimateSamples::all()['snowy-upland'], Soil::ClayOrSilt, 20.0, 1.0, damp: new DampBasis(waterTable: 1.5));
+
+            return [$design, SiteCodec::toArray($site)];
+        })();
+    }
+
+    /** @return list<array{string, float, float}> numeric inputs with their range in the schema */
+    private static function paths(string $family): array
+    {
+        $schema = json_decode((string) file_get_contents(Schema::Project->file()), true, flags: JSON_THROW_ON_ERROR);
+        [$design, $site] = self::start($family);
+        $paths = [];
+        self::walk($schema['$defs']['design'], $schema, $design, 'design', $paths);
+        self::walk($schema['$defs']['site'], $schema, $site, 'site', $paths);
+
+        return $paths;
+    }
+
+    /**
+     * @param  array<string, mixed>  $rule
+     * @param  array<string, mixed>  $schema
+     * @param  list<array{string, float, float}>  $paths
+     */
+    private static function walk(array $rule, array $schema, mixed $like, string $at, array &$paths): void
+    {
+        if (isset($rule['$ref'])) {
+            $rule = $schema['$defs'][basename($rule['$ref'])] + $rule;
+        }
+        foreach ($rule['properties'] ?? [] as $key => $inner) {
+            if (is_array($like) && array_key_exists($key, $like)) {
+                self::walk($inner, $schema, $like[$key], "{$at}.{$key}", $paths);
+            }
+        }
+        if (isset($rule['items']) && is_array($like)) {
+            foreach ($like as $i => $item) {
+                self::walk($rule['items'], $schema, $item, "{$at}.{$i}", $paths);
+            }
+        }
+        if (isset($rule['minimum'], $rule['maximum']) && (is_numeric($like) || $like === null)) {
+            $paths[] = [$at, (float) $rule['minimum'], (float) $rule['maximum']];
+        }
+    }
+}
