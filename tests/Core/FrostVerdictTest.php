@@ -19,6 +19,7 @@ use Ondergrond\Frost\FreezingIndex;
 use Ondergrond\Frost\FrostProof;
 use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Frost\FrozenSoil;
+use Ondergrond\Ground\GroundField;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
@@ -165,6 +166,71 @@ final class FrostVerdictTest extends TestCase
         self::assertNull($asked('first-winter-warm', self::proof($design, 0.2), self::proof($design, 0.1, use: WinterUse::Unheated)));
         self::assertSame(Severity::Note, $asked('doors-stay-thawed', self::proof($design, 0.2), self::proof($design, 0.01, Side::Door)));
         self::assertNull($asked('doors-stay-thawed', self::proof($design, 0.2), self::proof($design, 0.15, Side::Door)));
+    }
+
+    public function test_ground_that_freezes_where_no_bearing_stands_is_judged(): void
+    {
+        $design = TableWing::fitted(self::design('stem-wall-slab'), 2900.0, new \Ondergrond\Design\Families\Stock(UnitSystem::Metric));
+        $with = static fn (Site $site, float ...$ices): FrostVerdict => FrostVerdict::of($site, $design)->proved([new FrostProof(Side::Edge, WinterUse::Heated, Bearing::of($design, Side::Edge), 0.4, 0.0, 50, null, $ices[0], $ices[1], $ices[2], 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, [])]);
+        [$clay, $sand] = [self::site(), self::site(soil: Soil::SandOrGravel)];
+        self::assertSame(Verdict::Fails, $with($clay, 0.3, 0.0, 0.0)->word(), 'clay under the slab heaves');
+        self::assertSame(Verdict::NotChecked, $with($sand, 0.3, 0.0, 0.0)->word(), 'sand may hold fines');
+        self::assertSame(Verdict::NotChecked, $with($clay, 0.0, 0.3, 0.0)->word(), 'the slab beside');
+        self::assertSame(Verdict::NotChecked, $with($clay, 0.0, 0.0, 0.3)->word(), 'ice that grips the stem');
+        self::assertNotContains($with($clay, 0.0, 0.0, 0.0)->word(), [Verdict::Fails, Verdict::NotChecked]);
+        foreach ([['slab-stands-frost', $clay, [0.3, 0.0, 0.0], Severity::Stop], ['slab-stands-frost', $sand, [0.3, 0.0, 0.0], Severity::NotChecked], ['neighbour-stands-frost', $clay, [0.0, 0.3, 0.0], null], ['stem-free-of-frost', $clay, [0.0, 0.0, 0.3], Severity::NotChecked]] as [$rule, $site, $ices, $severity]) {
+            self::assertSame($severity, Rulebook::all()[$rule]->judge(new Subject($site, $design, frost: $with($site, ...$ices)))?->severity, $rule);
+        }
+    }
+
+    /** On a real section: no heat, a footing far below frost, and clay: the slab heaves between walls that stand. */
+    public function test_an_unheated_slab_on_clay_never_holds(): void
+    {
+        $design = self::design('stem-wall-slab');
+        $design = $design->with(['footing' => $design->footing->but(depthBelowGrade: 2.4)]);
+        $site = self::site(new FrostBasis(use: WinterUse::Unheated));
+        $verdict = FrostVerdict::of($site, $design);
+        $proof = FrostProof::run(GroundField::of($site, $design, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Unheated, finer: 0.5, steps: 2);
+        self::assertGreaterThan(0.0, $proof->margin, 'the bearing lies below frost');
+        self::assertGreaterThan(0.3, $proof->slabIce, 'and the ground under the slab freezes');
+        self::assertSame(Verdict::Fails, $verdict->proved([$proof])->word());
+    }
+
+    public function test_beyond_the_table_and_at_corners_the_field_is_close_at_best(): void
+    {
+        $design = self::design();
+        foreach ([new FrostBasis(designIndex: 2400.0), new FrostBasis(use: WinterUse::SetBack), new FrostBasis(use: WinterUse::Unheated)] as $basis) {
+            $verdict = FrostVerdict::of(self::site($basis), $design)->proved([self::proof($design, 0.5, use: $basis->use)]);
+            self::assertNotNull($verdict->table->why);
+            self::assertSame(Verdict::Close, $verdict->word());
+            self::assertStringContainsString('corner', (string) $verdict->governs());
+        }
+        $deep = self::design('stem-wall-slab');
+        $deep = $deep->with(['footing' => $deep->footing->but(depthBelowGrade: 3.4)]);
+        self::assertSame(Verdict::Holds, FrostVerdict::of(self::site(new FrostBasis(designIndex: 2400.0)), $deep)->proved([self::proof($deep, 0.5)])->word(), 'a bearing below frost needs no table');
+    }
+
+    /** No width is narrower than the mesh leaves open, and a wing without a board is none. */
+    public function test_a_margin_is_no_surer_than_its_mesh(): void
+    {
+        $design = self::design();
+        $proof = static fn (float $margin, float $error): FrostProof => new FrostProof(Side::Edge, WinterUse::Heated, Bearing::of($design, Side::Edge), $margin, $error, 50, null, 0.0, 0.0, 0.0, 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, []);
+        self::assertSame([0.05, 0.09], [$proof(0.2, 0.01)->close(), $proof(0.2, 0.09)->close()]);
+        $site = self::site();
+        $verdict = FrostVerdict::of($site, $design);
+        $margin = static fn (Design $d): float => FrostProof::run(GroundField::of($site, $d, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Heated, finer: 0.5, steps: 2)->margin;
+        $none = $design->with(['wing' => $design->wing->but(layer: $design->wing->layer->thick(0.0), width: 0.6)]);
+        self::assertSame($margin($none), $margin($design->with(['wing' => $none->wing->but(width: 2.0)])));
+    }
+
+    /** Years before the design winter change nothing once the ground begins about the mean it freezes to (9d). */
+    public function test_more_years_before_the_winter_change_nothing(): void
+    {
+        $design = self::design();
+        $site = self::site();
+        $verdict = FrostVerdict::of($site, $design);
+        $run = static fn (int $lead): float => FrostProof::run(GroundField::of($site, $design, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Heated, finer: 0.5, lead: $lead, steps: 2)->margin;
+        self::assertEqualsWithDelta($run(4), $run(1), 0.004);
     }
 
     public function test_what_the_table_asks_can_be_fitted_to_every_slab(): void

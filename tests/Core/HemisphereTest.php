@@ -57,13 +57,25 @@ final class HemisphereTest extends TestCase
         return [...array_slice($months, self::TURN), ...array_slice($months, 0, self::TURN)];
     }
 
+    /**
+     * @param  non-empty-list<float>  $year
+     * @return non-empty-list<float>
+     */
+    private static function rolled(array $year, int $by): array
+    {
+        $rolled = [...array_slice($year, $by), ...array_slice($year, 0, $by)];
+        assert($rolled !== []);
+
+        return $rolled;
+    }
+
     public function test_the_index_of_a_winter_hangs_on_no_calendar(): void
     {
         foreach (ClimateSamples::all() as $climate) {
             $smooth = Seasons::smooth($climate->monthly);
             $whole = FreezingIndex::ofYear($smooth)->value;
             for ($by = 0; $by < 365; $by += 14) {
-                self::assertEqualsWithDelta($whole, FreezingIndex::ofYear([...array_slice($smooth, $by), ...array_slice($smooth, 0, $by)])->value, 1e-6);
+                self::assertEqualsWithDelta($whole, FreezingIndex::ofYear(self::rolled($smooth, $by))->value, 1e-6);
             }
             $site = self::site(new Climate('', $climate->monthly, -30.0));
             [$here, $there] = [DesignWinter::of($site), DesignWinter::of(self::turned($site))];
@@ -92,6 +104,7 @@ final class HemisphereTest extends TestCase
         self::assertCount(count($north), $south);
         self::assertEqualsWithDelta($north, $south, 1e-6);
         // Each winter by hand: the deepest fall of the running sum below its peak.
+        assert($north !== []);
         self::assertGreaterThan(700.0, min($north));
     }
 
@@ -117,6 +130,7 @@ final class HemisphereTest extends TestCase
     {
         $project = self::glasshouse();
         $design = $project->options[0]->design;
+        $hours = [];
         foreach ([Assessor::cold($project->site, $design), Assessor::cold(self::turned($project->site), $design)] as $i => $story) {
             $hours[$i] = $story->answers['heating-stops']->figures;
         }

@@ -35,6 +35,7 @@ final class NoHollowTest extends TestCase
         foreach (self::designs() as $name => $design) {
             foreach (Side::of($design) as $side) {
                 $problem = SectionProblem::of($site, $design, 1.5, $side, SpaceAir::of($site, $design, 1.5, $side), false);
+                assert($problem->patches !== []);
                 $silhouette = Silhouette::of($problem->patches);
                 $open = self::length($silhouette->edges);
                 $closed = array_sum(array_map(static fn (Boundary $b): float => hypot($b->x1 - $b->x0, $b->y1 - $b->y0), $problem->boundaries));
@@ -84,7 +85,7 @@ final class NoHollowTest extends TestCase
     /** @return iterable<string, Design> */
     private static function designs(): iterable
     {
-        $boards = static fn (float ...$t): Lining => new Lining(array_map(static fn (float $x): Layer => Layer::of(Catalogue::get('xps-25psi'), $x), $t));
+        $boards = static fn (float ...$t): Lining => new Lining(array_values(array_map(static fn (float $x): Layer => Layer::of(Catalogue::get('xps-25psi'), $x), $t)));
         foreach (Families::all() as $slug => $family) {
             $plain = $family->preset(Footprint::of(96.0, 40.0, 40.0, doors: 2.0), UnitSystem::Metric);
             yield $slug => $plain;

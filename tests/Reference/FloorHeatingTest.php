@@ -40,6 +40,14 @@ final class FloorHeatingTest extends TestCase
         self::assertEqualsWithDelta(24.05, 20.0 + Surface::over($a->coefficient * $excess), 5e-3);
     }
 
+    /** EN 1264-2:2008, 6.2, for other pipes (from memory): 1/B = 1/B₀ + 1.1/π·Π·T·[ln(d/(d − 2s))/(2λ) − the same of 2 mm], by hand for 16 × 2.5 mm. */
+    public function test_another_wall_of_the_pipe(): void
+    {
+        $of = static fn (float $wall): float => (TypeA::covered(new Heating(HeatedIn::Screed, 0.053, spacing: 0.15, pipe: 0.016, pipeWall: $wall), 0.045, 1.2, 0.0) ?? throw new \LogicException)->coefficient;
+        $more = 1.1 * 0.15 / M_PI * (log(16 / 11) - log(16 / 12)) / (2 * 0.35);
+        self::assertEqualsWithDelta(1 / $of(0.002) + $more, 1 / $of(0.0025), 1e-9);
+    }
+
     /** EN 1264-2: 100 W/m² at 9 K, where people stay and in bathrooms, 175 W/m² at 15 K along walls. */
     public function test_the_basic_curve(): void
     {
@@ -49,6 +57,11 @@ final class FloorHeatingTest extends TestCase
         self::assertSame([29.0, 35.0, 33.0], [Surface::STAY, Surface::EDGE, Surface::BATH]);
         self::assertEqualsWithDelta(10.0, Surface::excess(30.0, 30.0, 20.0), 1e-9, 'no drop: the water itself');
         self::assertEqualsWithDelta(0.0, Surface::excess(20.0, 15.0, 20.0), 1e-9, 'water no warmer than the room');
+        // Supply 35 °C, room 18 °C: as the return falls to the room the logarithmic mean goes to nothing, and stays there.
+        foreach ([[16.9, 16.9 / log(170.0)], [16.99, 16.99 / log(1700.0)], [17.0, 0.0], [17.1, 0.0], [20.0, 0.0]] as [$drop, $excess]) {
+            self::assertEqualsWithDelta($excess, Surface::excess(35.0, 35.0 - $drop, 18.0), 1e-6);
+        }
+        self::assertGreaterThan(Surface::excess(35.0, 18.1, 18.0), Surface::excess(36.0, 19.1, 18.0), 'hotter water never gives less');
     }
 
     /** @return iterable<string, array{float, float, float}> spacing, cover, covering */

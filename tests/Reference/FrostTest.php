@@ -115,6 +115,29 @@ final class FrostTest extends TestCase
         }
     }
 
+    /** Other minerals than quartz (Johansen 1975, from memory): λ 2.0 where more than a fifth is quartz, 3.0 where less; saturated sand of 60 % and clay of 20 % quartz, by hand. */
+    public function test_johansens_grains(): void
+    {
+        foreach ([[true, 0.2, 3.0], [false, 0.6, 2.0]] as [$fine, $quartz, $other]) {
+            $grains = 7.7 ** $quartz * $other ** (1 - $quartz);
+            $pores = 1 - 1600 / 2700;
+            [$thawed, $frozen] = FrozenSoil::johansen(1600.0, 0.5, $fine);
+            self::assertEqualsWithDelta($grains ** (1 - $pores) * 0.57 ** $pores, $thawed, 1e-9);
+            self::assertEqualsWithDelta($grains ** (1 - $pores) * 2.2 ** $pores, $frozen, 1e-9);
+        }
+    }
+
+    /** Where Kersten ends Johansen goes on: the deeper frost governs, and nothing jumps there. */
+    public function test_the_deeper_of_two_schools_governs_and_does_not_jump(): void
+    {
+        foreach ([[1450.0, true, 0.07], [1800.0, false, 0.01]] as [$density, $fine, $at]) {
+            [$below, $above] = [FrozenSoil::measured($density, $at - 1e-5, $fine), FrozenSoil::measured($density, $at + 1e-5, $fine)];
+            self::assertEqualsWithDelta($below->frozen, $above->frozen, 1e-3);
+            self::assertEqualsWithDelta($below->thawed, $above->thawed, 1e-3);
+            self::assertGreaterThanOrEqual(max(FrozenSoil::kersten($density, $at + 1e-5, $fine)[1], FrozenSoil::johansen($density, $at + 1e-5, $fine)[1]), $above->frozen + 1e-9);
+        }
+    }
+
     /** EN ISO 13793:2001, from memory: ground of λ 1.5 and 2.5, C 3.0 and 1.9 MJ/(m³K), L 150 MJ/m³ of 450 kg/m³ of water. */
     public function test_the_ground_of_en_iso_13793(): void
     {

@@ -13,6 +13,7 @@ use Ondergrond\Heat\HeatedBasement;
 use Ondergrond\Heat\OtherSchool;
 use Ondergrond\Heat\PeriodicSlab;
 use Ondergrond\Heat\Reading;
+use Ondergrond\Heat\ShallowFloor;
 use Ondergrond\Heat\SlabOnGround;
 use Ondergrond\Heat\SuspendedFloor;
 use Ondergrond\Heat\UnheatedBasement;
@@ -88,6 +89,44 @@ final class Iso13370FamiliesTest extends TestCase
     /**
      * The periodic parts written out by hand for cases 2a, 3 and 4 with ρc 2.0e6 or 3.0e6 (ISO 13370:2007, A.4 to A.6).
      */
+    /** Where the standard goes over from one formula to another, ours goes over by depth: no step at either end. */
+    public function test_a_floor_a_little_below_the_ground_lies_between(): void
+    {
+        $slab = SlabOnGround::of(80.0, 36.0, 0.35, 2.0, 1.2, [new EdgeInsulation(EdgeKind::Vertical, 0.6, 2.0, 0.07)]);
+        $at = static fn (float $z): ShallowFloor => new ShallowFloor($slab, new HeatedBasement(80.0, 36.0, 0.35, 2.0, $z, 1.2, 2.5));
+        self::assertEqualsWithDelta($slab->steadyCoefficient(), $at(1e-6)->steadyCoefficient(), 1e-3);
+        self::assertEqualsWithDelta($at(0.3)->basement->steadyCoefficient(), $at(0.3)->steadyCoefficient(), 1e-9);
+        self::assertEqualsWithDelta(($slab->outsideCoefficient(2e6) + $at(0.15)->basement->outsideCoefficient(2e6)) / 2, $at(0.15)->outsideCoefficient(2e6), 1e-9);
+        self::assertEqualsWithDelta($at(0.2)->steadyCoefficient(), array_sum($at(0.2)->shares()), 1e-9);
+        // A vented space: 9.2.2 at the ground's level for any d_g, 9.2.3 from half a metre on.
+        $vented = static fn (float $z, float $r = 0.0): SuspendedFloor => new SuspendedFloor(90.0, 39.0, 0.3, 1.5, 0.35, $r, 0.4, 1.7, 0.002, 4.0, 0.05, $z);
+        self::assertEqualsWithDelta($vented(0.499)->transmittance(), $vented(0.501)->transmittance(), 1e-3);
+        $deep = $vented(0.0, 4.0);
+        self::assertGreaterThan($deep->characteristicDimension(), $deep->groundThickness());
+        $b = M_PI * $deep->characteristicDimension();
+        self::assertEqualsWithDelta(2 * 1.5 / ($b + $deep->groundThickness()) * log($b / $deep->groundThickness() + 1), $deep->groundTransmittance(), 1e-12);
+    }
+
+    /** Floor and buried wall are held against a limit each, not as their mean (case 2a: U_bf 0.3185, U_bw 0.2586). */
+    public function test_a_limit_is_for_floor_and_wall_each(): void
+    {
+        $faces = (new HeatedBasement(80.0, 36.0, 0.35, 2.0, 2.2, 1.2, 2.5))->faces();
+        self::assertEqualsWithDelta(['floor' => 0.3185, 'buried wall' => 0.2586], $faces, 5e-5);
+    }
+
+    /** The shorter side of the rectangle, not B′: 10 × 10 m at 7 ft is the table's width of 32.8 ft (ASHRAE Fundamentals, from memory). */
+    public function test_the_other_school_takes_the_shorter_side(): void
+    {
+        foreach ([[10.0, 10.0], [14.0, 6.0]] as [$length, $width]) {
+            $design = Families::all()['heated-basement']->preset(Footprint::rectangle($length, $width), UnitSystem::Metric);
+            $formula = Reading::of($design)->formula(1.5);
+            self::assertInstanceOf(HeatedBasement::class, $formula);
+            $school = OtherSchool::of($formula, $design)[0];
+            $lag = $formula->depth / 2 + 1.5 * (0.17 + $formula->floorResistance) / M_PI;
+            self::assertEqualsWithDelta(2 * 1.5 / (M_PI * $width) * (log($width / 2 + $lag) - log($lag)), $school->steps['u_floor_w_m2k'], 1e-9);
+        }
+    }
+
     public function test_the_periodic_parts_by_hand(): void
     {
         $delta = sqrt(3.15e7 * 2.0 / M_PI / 2e6);

@@ -17,6 +17,7 @@ use Ondergrond\Design\Stem;
 use Ondergrond\Design\Wall;
 use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Rules\Subject;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
@@ -97,6 +98,36 @@ final class LoadTest extends TestCase
         // By hand: 25 kN on 0.8 m square, pad 0.3 high: 25/0.64 + 2300 × 9.81 × 0.3/1000 = 39.06 + 6.77 kPa.
         $soil = self::load(self::slab(pads: new Pads(0.8, 0.3, 1.0, 1.5), fieldBoard: self::layer('xps-25psi', 0.05), loads: new Loads(post: 25.0)))->soilAt('post');
         self::assertEqualsWithDelta(45.83, (float) $soil?->stress, 0.01);
+    }
+
+    /** A pad spreads at 45° as a footing does, however wide it is: plate 0.15, slab 0.10, pad 3 m × 0.1 m: 0.55 m, 400 kN/0.3025 m² and its weight. */
+    public function test_a_thin_pad_spreads_no_further_than_45_degrees(): void
+    {
+        $at = static fn (float $height): float => (float) self::load(self::slab(pads: new Pads(3.0, $height, 1.5, 2.0), loads: new Loads(post: 300.0, postLive: 100.0, plate: 0.15)))->soilAt('post')?->stress;
+        self::assertEqualsWithDelta(400 / 0.3025 + 0.1 * 2300 * 9.81e-3, $at(0.1), 0.1);
+        self::assertSame('fails', self::load(self::slab(pads: new Pads(3.0, 0.1, 1.5, 2.0), loads: new Loads(post: 300.0, postLive: 100.0)))->soilAt('post')?->word()->value);
+        $none = (float) self::load(self::slab(loads: new Loads(post: 300.0, postLive: 100.0, plate: 0.15)))->soilAt('post')?->stress;
+        self::assertEqualsWithDelta($none, $at(0.001), 0.02 * $none, 'a pad of a millimetre is none');
+        // By hand: 45° from 0.35 m to 3 m is 1.325 m of concrete.
+        self::assertEqualsWithDelta(400 / 9 + 1.325 * 2300 * 9.81e-3, $at(1.325), 0.01);
+    }
+
+    public function test_a_wider_pad_is_thick_enough_to_be_so_wide(): void
+    {
+        $design = self::slab(pads: new Pads(0.6, 0.1, 1.5, 2.0), loads: new Loads(post: 30.0, plate: 0.15, use: LoadUse::Dwelling));
+        $site = new Site('', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 20.0);
+        $remedy = (new Subject($site, $design))->sizes->widerPad();
+        $then = $remedy?->applied($design) ?? throw new \LogicException('there is one');
+        self::assertGreaterThanOrEqual(($then->pads->width - 0.35) / 2 - 1e-6, $then->pads->height);
+        self::assertNotSame('fails', LoadVerdict::of($site, $then)->soilAt('post')?->word()->value);
+    }
+
+    /** EN 1990:2002, table A1.1, ψ₂ (from memory): dwellings and offices 0.3, gatherings, shops and light vehicles 0.6, stores 0.8; not said as the last. */
+    public function test_how_much_of_a_live_load_stays(): void
+    {
+        self::assertSame([0.8, 0.3, 0.3, 0.6, 0.6, 0.8, 0.6], array_map(static fn (LoadUse $u): float => $u->lasting(), LoadUse::cases()));
+        $of = static fn (LoadUse $use): float => (float) self::load(self::slab(fieldBoard: self::layer('eps-25psi', 0.1), loads: new Loads(floorLive: 5.0, use: $use)))->at('field')?->permanent;
+        self::assertEqualsWithDelta(2.5, $of(LoadUse::Store) - $of(LoadUse::Dwelling), 1e-9);
     }
 
     public function test_the_ground_may_carry_what_the_code_presumes(): void

@@ -31,5 +31,5 @@
             <text x="{{ $x($i + 1) }}" y="222" text-anchor="middle">{{ $months[$i] }}</text>
         @endforeach
     </svg>
-    <figcaption>Steps: the months as typed. Curve: the wave the sum uses, mean {{ $format->format($wave->mean, Quantity::Temperature) }}, ± {{ $format->format($wave->amplitude, Quantity::TemperatureDifference) }}. Shaded: the {{ count($site->heatingMonths()) }} months that count as heating.</figcaption>
+    <figcaption>Steps: the months as typed. Curve: the wave the sum uses, mean {{ $format->format($wave->mean, Quantity::Temperature) }}, ± {{ $format->format($wave->amplitude, Quantity::TemperatureDifference) }}. Shaded: the months that count as heating for the greater part; with parts of months they are {{ $format->mark->written(sprintf('%.1f', $site->heatingLength())) }}.</figcaption>
 </figure>

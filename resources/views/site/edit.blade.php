@@ -17,9 +17,10 @@
             <legend>Inside and limits</legend>
             <x-field name="site.indoor_c" label="Kept inside at, mean of the year" :value="$format->format($site->indoor, Quantity::Temperature)" />
             <x-field name="site.indoor_swing_k" label="Warmer in summer, cooler in winter by" :value="$format->format($site->indoorSwing, Quantity::TemperatureDifference)" />
-            <x-field name="site.heating_limit_c" label="A month heats when its mean is below" :value="$format->format($site->heatingLimit, Quantity::Temperature)" />
+            <x-field name="site.heating_limit_c" label="A month counts half as heating when its mean is" hint="all of it a little colder, none a little warmer" :value="$format->format($site->heatingLimit, Quantity::Temperature)" />
             <x-field name="site.floor_limit_w_m2k" :label="'Highest U of the floor, '.$format->unit(Quantity::Transmittance)" hint="empty: none is set"
                 :value="$site->floorLimit === null ? '' : $format->format($site->floorLimit, Quantity::Transmittance)" />
+            <x-choice name="site.floor_limit_meant" label="That limit is meant" :value="$site->floorLimitMeant->value" :options="\Ondergrond\History\ChangeWords::options('site.floor_limit_meant')" />
         </fieldset>
         <fieldset @disabled(! $may)>
             <legend>The ground’s dangers</legend>
