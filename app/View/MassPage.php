@@ -47,11 +47,11 @@ final readonly class MassPage
     ) {}
 
     /** @param  array<string, mixed>|null  $known  what was simulated; null: what is said at once */
-    public static function of(Project $project, Option $option, ?array $known, QuantityFormatter $format): self
+    public static function of(Project $project, Option $option, ?array $known, QuantityFormatter $format, ?Ruling $ruling = null): self
     {
         [$site, $design] = [$project->site, $option->design];
 
-        return new self($site, $design, $known ?? MassFile::toArray(Assessor::mass($site, $design), Assessor::heatedFloor($site, $design)), $format, Assessor::rulings($site, $design, $project->units, $option->setAside())->on(Concern::Mass));
+        return new self($site, $design, $known ?? MassFile::toArray(Assessor::mass($site, $design), Assessor::heatedFloor($site, $design)), $format, $ruling ?? Assessor::rulings($site, $design, $project->units, $option->setAside())->on(Concern::Mass));
     }
 
     /** Whether all of it is simulated. */

@@ -73,7 +73,7 @@ final readonly class SectionPage
 
         return new self(
             $project, $option, $format, $heat, $field, $junctions, $load, $judgement, new FrostPage($frost, $format, $judgement->rulings->on(Concern::Frost)), new DampPage($damp, $format, $judgement->rulings->on(Concern::Damp)),
-            MassPage::of($project, $option, $masses?->cold($project, $option), $format),
+            MassPage::of($project, $option, $masses?->cold($project, $option), $format, $judgement->rulings->on(Concern::Mass)),
             new SectionLog($option->design, $heat->counted, $format), $view,
             $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $view->side, $drawing, $format),
             $view->side === Side::Edge ? VapourData::json($damp, $drawing, $format) : 'null',

@@ -288,6 +288,14 @@ final class FrostVerdictTest extends TestCase
         }, $prove);
         self::assertFalse($stopped->complete);
         self::assertNotNull($stopped->best);
+        // None is needed: what no section shows and a winter without heat stand beside it. A board that is not there has no depth to refuse.
+        $mild = self::site(new FrostBasis(designIndex: 700.0));
+        $bare = $design->with(['edgeOutside' => $design->edgeOutside->but(layer: $design->edgeOutside->layer->thick(0.0), depthBelowGrade: 4.0)]);
+        $easy = WingSearch::run($mild, $bare, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, static fn (Design $d, Side $side, WinterUse $use, callable $tick): FrostProof => self::proof($d, $use === WinterUse::Unheated ? -0.2 : 0.3, $side));
+        self::assertFalse($easy->best?->design->wing->present() ?? true);
+        self::assertSame([-200.0, 'edge'], [$easy->beside['without_heat_mm'] ?? null, $easy->beside['without_heat_side'] ?? null]);
+        self::assertNotSame('', $easy->beside['corner'] ?? '');
+        self::assertNull($found->beside, 'where a wing is needed it says so itself');
         // Nothing holds: it says so, and thicker edges were tried.
         $none = WingSearch::run($site, $design, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, static fn (Design $d, Side $side): FrostProof => self::proof($d, -0.5, $side));
         self::assertNull($none->best);

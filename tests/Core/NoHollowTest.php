@@ -91,7 +91,7 @@ final class NoHollowTest extends TestCase
             yield $slug => $plain;
             foreach (Schools::all() as $school => $question) {
                 foreach ($question->answer($plain) === null ? [] : array_keys($question->answers()) as $answer) {
-                    yield "{$slug}, {$school} {$answer}" => $question->follow($plain, (string) $answer);
+                    yield "{$slug}, {$school} {$answer}" => $question->follow($plain, $answer);
                 }
             }
             foreach (FormStart::cases() as $start) {

@@ -140,7 +140,7 @@ final class RulingsTest extends TestCase
         $file = AssessmentFile::toArray($project, $project->options[0], $assessment);
         self::assertSame(['heat', 'frost', 'damp', 'mass', 'load'], array_keys($file['verdicts']));
         self::assertSame('disputed', $file['verdicts']['heat']['word']);
-        self::assertEqualsWithDelta(['formula' => $heat->share, 'as_drawn' => $field->transmittance() / $project->site->floorLimit], $file['verdicts']['heat']['shares'], 1e-9);
+        self::assertEqualsWithDelta(['formula' => $heat->share, 'as_drawn' => $field->transmittance() / (float) $project->site->floorLimit], $file['verdicts']['heat']['shares'], 1e-9);
         foreach (['heat', 'frost', 'damp'] as $part) {
             self::assertSame($file['verdicts'][$part]['word'], $file[$part]['verdict']['word'], 'one word for one thing');
         }

@@ -9,6 +9,8 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Frost\Bearing;
+use Ondergrond\Frost\FrostProof;
 use Ondergrond\Gain\Gains;
 use Ondergrond\Gain\Step;
 use Ondergrond\Project\Project;
@@ -18,6 +20,8 @@ use Ondergrond\Search\Choice;
 use Ondergrond\Search\Limits;
 use Ondergrond\Search\Search;
 use Ondergrond\Search\Space;
+use Ondergrond\Section\Side;
+use Ondergrond\Site\WinterUse;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\UnitSystem;
@@ -89,6 +93,42 @@ final class SearchTest extends TestCase
         $design = $space->design($found->front[0]->sizes);
         self::assertNotNull($design);
         self::assertEqualsWithDelta(Takeoff::insulation($design), $found->front[0]->price, 1e-9);
+    }
+
+    /** Wings and boards that hold by every rule at once, and whose winter decides: the cheapest that holds is the first whose winter does. */
+    public function test_winters_are_run_from_the_cheapest_on_until_one_holds(): void
+    {
+        $project = self::washHouse();
+        $space = Space::of(self::sound($project), ['field_board.thickness_m' => [0.08, 0.12], 'wing.width_m' => [0.6, 1.0]], UnitSystem::Metric);
+        $asked = [];
+        $prove = static function (float $least) use (&$asked): \Closure {
+            return static function (Design $d, callable $tick) use ($least, &$asked): array {
+                $tick();
+                $asked[] = $d;
+
+                // Frost comes nearer the less the floor gives away.
+                return [new FrostProof(Side::Edge, WinterUse::Heated, Bearing::of($d, Side::Edge), 0.3 - 5 * ($d->fieldBoard->thickness - $least) ** 2 * 1000, 0.0, 40, null, 0.0, 0.0, 0.0, 1.5, 90.0, 5000, 1e-8, 1e-8, 5.0, [])];
+            };
+        };
+        $found = Search::run($project->site, $space, new Limits, PriceList::none(), UnitSystem::Metric, prove: $prove(0.08));
+        self::assertTrue($found->finished);
+        self::assertGreaterThan(1, count($found->front));
+        self::assertTrue($found->front[0]->holds(), 'the cheapest holds, winter and all');
+        self::assertCount(1, $asked);
+        foreach (array_slice($found->front, 1) as $choice) {
+            self::assertSame(['not run', false], [$choice->frost, $choice->holds()]);
+        }
+        $asked = [];
+        $dearer = Search::run($project->site, $space, new Limits, PriceList::none(), UnitSystem::Metric, prove: $prove(0.12));
+        $holds = array_values(array_filter($dearer->front, static fn (Choice $c): bool => $c->holds()));
+        self::assertCount(1, $holds, 'it ends with the first that does');
+        self::assertSame('fails', $dearer->front[0]->frost);
+        self::assertLessThan(0.0, (float) $dearer->front[0]->margin);
+        self::assertLessThanOrEqual(12, count($asked));
+        // What the table refuses is turned away before any winter.
+        $bare = Space::of(self::sound($project)->with(['wing' => self::sound($project)->wing->but(layer: self::sound($project)->wing->layer->thick(0.0))]), ['field_board.thickness_m' => [0.08, 0.12]], UnitSystem::Metric);
+        $none = Search::run($project->site, $bare, new Limits, PriceList::none(), UnitSystem::Metric, prove: $prove(0.08));
+        self::assertSame([0, $bare->count()], [$none->hold, $none->broken['frost-table-met'] ?? 0]);
     }
 
     public function test_it_can_be_stopped_at_any_time(): void

@@ -15,24 +15,14 @@
     <div class="core-head">
         <h2 id="heat-title">Heat <x-word :ruling="$ruling" /></h2>
         <table class="core-figures">
-            <thead><tr><td></td><th scope="col">formula</th><th scope="col">field</th><th scope="col">bare</th></tr></thead>
+            <thead><tr><td>{{ $format->unit(Quantity::Energy) }}</td><th scope="col">formula</th><th scope="col">field</th><th scope="col">bare</th></tr></thead>
             <tbody>
-                <tr class="core-main"><th scope="row">heating months, {{ $format->unit(Quantity::Energy) }}</th><td id="heating">{{ $format->number($floor->heating, Quantity::Energy) }}</td><td id="heating-field">{{ $field === null ? '…' : $format->number($field->heating, Quantity::Energy) }}</td><td>{{ $format->number($bare->heating, Quantity::Energy) }}</td></tr>
-                <tr><th scope="row">all year, {{ $format->unit(Quantity::Energy) }}</th><td>{{ $format->number($floor->allYear, Quantity::Energy) }}</td><td>{{ $field === null ? '…' : $format->number($field->allYear, Quantity::Energy) }}</td><td>{{ $format->number($bare->allYear, Quantity::Energy) }}</td></tr>
+                <tr class="core-main"><th scope="row">heating months</th><td id="heating">{{ $format->number($floor->heating, Quantity::Energy) }}</td><td id="heating-field">{{ $field === null ? '…' : $format->number($field->heating, Quantity::Energy) }}</td><td>{{ $format->number($bare->heating, Quantity::Energy) }}</td></tr>
+                <tr><th scope="row">all year</th><td>{{ $format->number($floor->allYear, Quantity::Energy) }}</td><td>{{ $field === null ? '…' : $format->number($field->allYear, Quantity::Energy) }}</td><td>{{ $format->number($bare->allYear, Quantity::Energy) }}</td></tr>
                 <tr><th scope="row">design day, {{ $format->unit(Quantity::Power) }}</th><td id="design-day">{{ $format->number($floor->design, Quantity::Power) }}</td><td title="The field is solved for the year’s wave, not for a cold spell">–</td><td>{{ $format->number($bare->design, Quantity::Power) }}</td></tr>
                 <tr><th scope="row">U, {{ $format->unit(Quantity::Transmittance) }}</th><td id="u-value">{{ $format->number($floor->transmittance(), Quantity::Transmittance) }}</td><td id="u-field">{{ $field === null ? '…' : $format->number($field->transmittance(), Quantity::Transmittance) }}</td><td>{{ $format->number($bare->transmittance(), Quantity::Transmittance) }}</td></tr>
             </tbody>
         </table>
-        <x-because :ruling="$ruling" :format="$format" />
-        <p class="core-says">
-            @if ($field === null)
-                The field of this design is being solved. <noscript><a href="{{ url()->current() }}?field=now">Show it now</a></noscript>
-            @elseif ($limit !== null)
-                The site allows U {{ $format->number($limit, Quantity::Transmittance) }}, {{ $floor->site->floorLimitMeant->label() }}. By the formula {{ round(100 * ($ruling->shares['formula'] ?? 0)) }} % of it is used, as drawn {{ round(100 * ($ruling->shares['as_drawn'] ?? 0)) }} %{{ count($floor->formula->faces()) > 1 ? ', of floor and buried wall the larger' : '' }}.
-            @else
-                The site sets no limit for U. The section as drawn loses {{ abs(round(100 * ($field->transmittance() / $floor->transmittance() - 1))) }} % {{ $field->transmittance() < $floor->transmittance() ? 'less' : 'more' }} than the formula says.
-            @endif
-        </p>
     </div>
     <div class="core-ground">
         <svg class="core-gauge" viewBox="0 0 58 330" role="img" aria-labelledby="gauge-title">
@@ -56,5 +46,17 @@
                 @endforeach
             </tbody>
         </table>
+    </div>
+    <div class="core-foot">
+        <x-because :ruling="$ruling" :format="$format" />
+        <p class="core-says">
+            @if ($field === null)
+                The field of this design is being solved. <noscript><a href="{{ url()->current() }}?field=now">Show it now</a></noscript>
+            @elseif ($limit !== null)
+                The site allows U {{ $format->number($limit, Quantity::Transmittance) }}{{ ['not-said' => '; whether with junctions is not said, so both ways have to keep it', 'without' => ', meant without junctions', 'with' => ', meant with junctions'][$floor->site->floorLimitMeant->value] }}. By the formula {{ round(100 * ($ruling->shares['formula'] ?? 0)) }} % of it is used, as drawn {{ round(100 * ($ruling->shares['as_drawn'] ?? 0)) }} %{{ count($floor->formula->faces()) > 1 ? ', of floor and buried wall the larger' : '' }}.
+            @else
+                The site sets no limit for U. The section as drawn loses {{ abs(round(100 * ($field->transmittance() / $floor->transmittance() - 1))) }} % {{ $field->transmittance() < $floor->transmittance() ? 'less' : 'more' }} than the formula says.
+            @endif
+        </p>
     </div>
 </section>
