@@ -172,7 +172,8 @@ final readonly class LoadVerdict
         // Stone spreads it or the pad does, whichever does more, never both in a row; boards and loose fill are not counted on.
         $stone = $side + 2 * ($d->blinding->thickness + $d->stone->thickness);
         $down = $d->pads->present() ? max($stone, min($d->pads->width, $side + 2 * $d->pads->height)) : $stone;
-        $weight = $d->pads->present() ? self::GRAVITY * $slab->material->density / 1000 * $d->pads->height : 0.0;
+        // A pad narrower than what stands on it weighs on its own part alone.
+        $weight = $d->pads->present() ? self::GRAVITY * $slab->material->density / 1000 * $d->pads->height * min(1.0, $d->pads->width / $down) ** 2 : 0.0;
         $soil[] = new SoilCheck('post', $site->soil, ($loads->post + $loads->postLive) / $down ** 2 + $weight, $down);
 
         return [$boards, $soil];

@@ -109,13 +109,28 @@ final class InputSweepTest extends TestCase
                 $of = max(abs($curve[$k][1]), abs($curve[$k + 1][1]));
                 $beside = max($moves[$k - 1] ?? 0.0, $moves[$k + 1] ?? 0.0);
                 // At an end of what can be built there is a step on one side alone.
-                if ($move > self::SHARE * $of && $move > self::TIMES * $beside && $move > 1e-6 && (isset($moves[$k - 1]) || isset($moves[$k + 1]))) {
+                if ($move > self::SHARE * $of && $move > self::TIMES * $beside && $move > 1e-6 && (isset($moves[$k - 1]) || isset($moves[$k + 1]))
+                    && self::isStep($family, $path, $figure, $curve[$k][0], $curve[$k + 1][0], $move)) {
                     $jumps[] = [$figure, $curve[$k][0], $curve[$k][1], $curve[$k + 1][1]];
                 }
             }
         }
 
         return $jumps;
+    }
+
+    /** Whether most of a move is left in a sixteenth of its step: what is steep shares it out, what jumps does not. */
+    private static function isStep(string $family, string $path, string $figure, float $from, float $to, float $move): bool
+    {
+        $most = 0.0;
+        $last = null;
+        for ($k = 0; $k <= 16; $k++) {
+            $now = self::figures($family, $path, $from + ($to - $from) * $k / 16)[$figure] ?? null;
+            $most = $last === null || $now === null ? $most : max($most, abs($now - $last));
+            $last = $now;
+        }
+
+        return $most > 0.5 * $move;
     }
 
     /** @return array<string, float> none where it cannot be built */
