@@ -11,6 +11,7 @@ use Ondergrond\Damp\Groundwater;
 use Ondergrond\Damp\Surfaces;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\Schema;
 use Ondergrond\Exchange\SiteCodec;
@@ -71,6 +72,31 @@ final class InputSweepTest extends TestCase
         }
     }
 
+    /** What the sections find, where a stem grows from a curb to the wall of a room, and where a slab sinks below the ground. */
+    public function test_no_section_jumps_where_one_thing_becomes_another(): void
+    {
+        foreach ([['stem-wall-slab', 'stem.top_above_grade_m', 0.3, 0.8], ['heated-basement', 'slab.top_above_grade_m', -0.4, 0.0], ['stem-wall-slab', 'slab.top_above_grade_m', -0.2, 0.2]] as [$family, $path, $from, $to]) {
+            $curve = [];
+            for ($k = 0; $k <= 20; $k++) {
+                [$data] = self::start($family);
+                [$part, $key] = explode('.', $path);
+                $data[$part][$key] = $from + ($to - $from) * $k / 20;
+                try {
+                    $design = DesignCodec::fromArray($data);
+                } catch (FaultyInput) {
+                    continue;
+                }
+                $curve[$k] = Assessor::loss(Examples::boathouse()->site, $design)->mean;
+            }
+            self::assertGreaterThan(8, count($curve), "{$family}, {$path}");
+            foreach ($curve as $k => $loss) {
+                if (isset($curve[$k - 1])) {
+                    self::assertEqualsWithDelta($curve[$k - 1], $loss, 0.03 * $loss, sprintf('%s, %s at %.3f', $family, $path, $from + ($to - $from) * $k / 20));
+                }
+            }
+        }
+    }
+
     /**
      * Those that docs/methods.md names with their reason.
      *
@@ -119,13 +145,13 @@ final class InputSweepTest extends TestCase
         return $jumps;
     }
 
-    /** Whether most of a move is left in a sixteenth of its step: what is steep shares it out, what jumps does not. */
+    /** Whether most of a move is left in a sixty-fourth of its step: what is steep shares it out, what jumps does not. */
     private static function isStep(string $family, string $path, string $figure, float $from, float $to, float $move): bool
     {
         $most = 0.0;
         $last = null;
-        for ($k = 0; $k <= 16; $k++) {
-            $now = self::figures($family, $path, $from + ($to - $from) * $k / 16)[$figure] ?? null;
+        for ($k = 0; $k <= 64; $k++) {
+            $now = self::figures($family, $path, $from + ($to - $from) * $k / 64)[$figure] ?? null;
             $most = $last === null || $now === null ? $most : max($most, abs($now - $last));
             $last = $now;
         }
