@@ -11,6 +11,7 @@ final class Glossary
     public static function all(): array
     {
         return [
+            new Term('Adfreeze', 'Ground that freezes fast to a rough wall and lifts it as it heaves. A board, a mat or clean backfill parts them.'),
             new Term('Admittance', 'How readily a floor or wall takes in heat when the room swings: the flow for a swing of one degree. High in bare concrete, low behind carpet.', 'Y, W/(m²·K)'),
             new Term('Air freezing index', 'How cold a winter is: degrees below freezing added up over its days, thaws taken off.', 'F, °C·d, K·h or °F·d'),
             new Term('Airtight line', 'The line through the section that holds the air: along the sheet, up the wall’s concrete, to the sheathing. Drawn as dots.'),
@@ -41,7 +42,7 @@ final class Glossary
             new Term('Frost margin', 'From the nearest frost to the ground under a bearing on the worst day of the design winter. Below zero frost has gone that far in.', 'mm'),
             new Term('Head', 'How high the water table stands over something: each metre presses with about 10 kPa.', 'm'),
             new Term('Heat flow', 'Which way heat goes and how much of it passes a square metre.', 'W/m²'),
-            new Term('Heating month', 'A month whose mean outdoor temperature is below the site’s heating limit. Only those are summed into the year.'),
+            new Term('Heating month', 'A month whose mean outdoor temperature is below the site’s heating limit; one within 2 K of it counts by its share. What a floor loses in them stands beside what it loses in all of the year.'),
             new Term('Heave', 'Ground with fines draws water to the ice as it freezes, swells and lifts what stands on it.'),
             new Term('Humidity class', 'How much vapour the use of rooms adds to the air outside, from an unused store to a laundry.'),
             new Term('Isotherm', 'A line through the section along which it is equally warm. That of 0 °C is drawn in its own style.'),
@@ -79,7 +80,7 @@ final class Glossary
             new Term('Trap', 'Water that is built in between two layers that hardly let it out, such as rain among boards in a turned-up sheet under a tight floor.'),
             new Term('Uplift', 'The push of water from below: it lifts a floor that weighs less than the water it stands in.', 'kPa'),
             new Term('Vapour sheet', 'Sheet that keeps ground moisture out of the slab; above the boards or below them, two schools.'),
-            new Term('Verdict', 'What is said of a figure: holds, close (within a twentieth of the limit), fails, not checked, or shown where there is no limit.'),
+            new Term('Verdict', 'What is said of heat, frost, damp, mass and load, no better than the worst that the rules find of it: holds, close (within a twentieth of the limit), disputed (two methods on two sides of it), fails, not checked, or shown where there is no limit.'),
             new Term('Virtual temperature', 'What the ground half a metre under a floor feels of everything beyond, month by month: it lets a year be simulated without the years before it.', '°C'),
             new Term('Walk-out side', 'The side of a basement where the ground lies as low as its floor.'),
             new Term('Water vapour resistance factor', 'How much harder water vapour passes a material than still air of the same thickness.', 'µ'),
