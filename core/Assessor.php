@@ -22,9 +22,11 @@ use Ondergrond\Mass\MassVerdict;
 use Ondergrond\Mass\Question\Answer;
 use Ondergrond\Mass\Room;
 use Ondergrond\Project\SetAside;
+use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judgement;
 use Ondergrond\Rules\Rulebook;
+use Ondergrond\Rules\Ruling;
 use Ondergrond\Rules\Rulings;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Section\Side;
@@ -153,17 +155,18 @@ final class Assessor
     }
 
     /**
-     * What each verdict says without fields, at once and without remedies: for lists of many designs.
+     * What one verdict says without fields, at once and without remedies: for lists of many designs.
      *
      * @param  list<SetAside>  $setAside
      * @param  array<string, float>|null  $faces  U by face as drawn, where its field was solved before, W/(m²K)
      * @param  list<FrostProof>  $proofs  winters that were run before
+     * @param  HeatVerdict|null  $heat  where that is there already
      */
-    public static function rulings(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], ?array $faces = null, array $proofs = []): Rulings
+    public static function ruling(Concern $concern, Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], ?array $faces = null, array $proofs = [], ?HeatVerdict $heat = null): Ruling
     {
-        $subject = new Subject($site, $design, $units, frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs), faces: $faces);
+        $subject = new Subject($site, $design, $units, frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs), faces: $faces, heat: $heat);
 
-        return Rulings::of($subject, Rulebook::findings($subject), $setAside);
+        return Rulings::one($subject, $concern, Rulebook::findings($subject, $concern), $setAside);
     }
 
     /** What the floor loses over the year by its fields, without the swing of the year: for costing many designs. */

@@ -66,7 +66,7 @@ final class FrostCommand extends Command
             return self::INVALID;
         }
         $format = new QuantityFormatter($project->units);
-        $said = (new FrostPage($frost->proved([$proof]), $format, Assessor::rulings($project->site, $option->design, $project->units, $option->setAside, proofs: [$proof])->on(Concern::Frost)))->on($side);
+        $said = (new FrostPage($frost->proved([$proof]), $format, Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside, proofs: [$proof])))->on($side);
         $drawing = FrostSheet::over(
             FrostSheet::ledge(SectionDrawing::of($option->design, $format, $side, $input->getOption('whole') !== true), $project->site->frost->ledge, $format)->without(Role::Level, Role::Handle, Role::Dimension),
             $proof->bearing, $days[(string) $asked]['zones'], $said,

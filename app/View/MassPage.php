@@ -51,7 +51,7 @@ final readonly class MassPage
     {
         [$site, $design] = [$project->site, $option->design];
 
-        return new self($site, $design, $known ?? MassFile::toArray(Assessor::mass($site, $design), Assessor::heatedFloor($site, $design)), $format, $ruling ?? Assessor::rulings($site, $design, $project->units, $option->setAside())->on(Concern::Mass));
+        return new self($site, $design, $known ?? MassFile::toArray(Assessor::mass($site, $design), Assessor::heatedFloor($site, $design)), $format, $ruling ?? Assessor::ruling(Concern::Mass, $site, $design, $project->units, $option->setAside()));
     }
 
     /** Whether all of it is simulated. */

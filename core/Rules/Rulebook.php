@@ -41,12 +41,15 @@ final class Rulebook
         return $rule === null ? $id : '“'.rtrim($rule->asks(), '.').'”';
     }
 
-    /** @return list<Finding> gravest first */
-    public static function findings(Subject $subject): array
+    /**
+     * @param  Concern|null  $of  rules of that verdict alone; null: all
+     * @return list<Finding> gravest first
+     */
+    public static function findings(Subject $subject, ?Concern $of = null): array
     {
         $findings = [];
         foreach (self::all() as $rule) {
-            $finding = $rule->judge($subject);
+            $finding = $of === null || $rule->concern() === $of ? $rule->judge($subject) : null;
             if ($finding !== null) {
                 $findings[] = $finding;
             }

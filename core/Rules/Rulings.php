@@ -20,14 +20,23 @@ final readonly class Rulings
      */
     public static function of(Subject $subject, array $found, array $setAside = []): self
     {
-        $by = array_column($setAside, null, 'rule');
         $all = [];
         foreach (Concern::verdicts() as $concern) {
-            $own = array_values(array_filter($found, static fn (Finding $f): bool => $f->rule->concern() === $concern));
-            $all[$concern->value] = self::ruling($subject, $concern, $own, $by);
+            $all[$concern->value] = self::one($subject, $concern, array_values(array_filter($found, static fn (Finding $f): bool => $f->rule->concern() === $concern)), $setAside);
         }
 
         return new self($all);
+    }
+
+    /**
+     * One of them.
+     *
+     * @param  list<Finding>  $found  what the rulebook finds of that verdict
+     * @param  list<SetAside>  $setAside
+     */
+    public static function one(Subject $subject, Concern $concern, array $found, array $setAside = []): Ruling
+    {
+        return self::ruling($subject, $concern, $found, array_column($setAside, null, 'rule'));
     }
 
     public function on(Concern $concern): Ruling

@@ -43,8 +43,6 @@ final class Subject
     /** The next sizes that would do. */
     public readonly Sizes $sizes;
 
-    private ?HeatVerdict $heat = null;
-
     private HeatedFloor|false|null $heatedFloor = false;
 
     /**
@@ -61,6 +59,7 @@ final class Subject
         private ?FrostVerdict $frost = null,
         private ?DampVerdict $damp = null,
         ?array $faces = null,
+        private ?HeatVerdict $heat = null,
     ) {
         $this->faces = $faces ?? $field?->faces();
         $this->at = Layout::of($design);

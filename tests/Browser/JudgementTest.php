@@ -23,7 +23,9 @@ final class JudgementTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => $this->text('#heating-field') !== '…', 'the field is solved');
         $this->awaitThat(fn (): bool => str_contains($this->text('[data-cost=break-at-doors]'), 'Ignored, it costs'), 'what it costs to ignore is worked out');
         $before = (float) $this->text('#heating-field');
-        self::assertStringContainsString('4 stop', $this->text('.bench-tally'));
+        // A winter that was run before adds its own.
+        self::assertSame(1, preg_match('~(\d+) stop~', $this->text('.bench-tally'), $stops));
+        self::assertGreaterThanOrEqual(4, (int) ($stops[1] ?? 0));
         $this->find('button[value="remedy:break-at-doors"]')->click();
         $this->awaitThat(fn (): bool => $this->browser->findElements(WebDriverBy::id('finding-break-at-doors')) === [], 'the finding is gone');
         $this->awaitThat(fn (): bool => ! in_array($this->text('#heating-field'), ['…', (string) $before], true), 'the field is solved anew');
@@ -32,9 +34,9 @@ final class JudgementTest extends BrowserTestCase
 
         // A soft board under the beam: gone by a click, back by undo.
         $this->find('button[value="remedy:board-under-bearing"]')->click();
-        $this->awaitThat(fn (): bool => str_contains($this->text('.bench-tally'), '3 stop'), 'one stop less');
+        $this->awaitThat(fn (): bool => str_contains($this->text('.bench-tally'), ((int) ($stops[1] ?? 0) - 1).' stop'), 'one stop less');
         $this->find('#undo')->click();
-        $this->awaitThat(fn (): bool => str_contains($this->text('.bench-tally'), '4 stop'), 'undone');
+        $this->awaitThat(fn (): bool => str_contains($this->text('.bench-tally'), ($stops[1] ?? '').' stop'), 'undone');
         $this->assertAccessible();
     }
 

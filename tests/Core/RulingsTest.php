@@ -101,7 +101,7 @@ final class RulingsTest extends TestCase
         self::assertGreaterThan(0, $judgement->count(Severity::Note));
         self::assertSame(0, $judgement->count(Severity::Stop) + $judgement->count(Severity::Fix));
         self::assertSame(Verdict::NotChecked, $judgement->word());
-        self::assertSame(Verdict::Holds, Assessor::rulings($project->site, $project->options[1]->design)->on(Concern::Load)->word);
+        self::assertSame(Verdict::Holds, Assessor::ruling(Concern::Load, $project->site, $project->options[1]->design)->word);
     }
 
     /** 170 kN on a post over board of no stated strength is no open question. */

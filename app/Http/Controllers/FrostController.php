@@ -31,7 +31,7 @@ final readonly class FrostController
     public function show(Project $project, Option $option): Response
     {
         $proofs = $this->frosts->known($project, $option);
-        $ruling = Assessor::rulings($project->site, $option->design, $project->units, $option->setAside(), proofs: $proofs)->on(Concern::Frost);
+        $ruling = Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside(), proofs: $proofs);
         $frost = new FrostPage(Assessor::frost($project->site, $option->design)->proved($proofs), $this->reading->formatter($project), $ruling);
         if ($frost->left() > 0) {
             ProveFrost::dispatch($option->id, Content::hash($project, $option));

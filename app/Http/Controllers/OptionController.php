@@ -31,8 +31,8 @@ final class OptionController
             'format' => $reading->formatter($project),
             'rows' => $project->options()->withMax('revisions', 'id')->get()->map(static fn (Option $o): array => [
                 'option' => $o,
-                'heat' => Assessor::formulas($project->site, $o->design),
-                'ruling' => Assessor::rulings($project->site, $o->design, $project->units, $o->setAside(), $fields->known($project, $o)?->faces)->on(Concern::Heat),
+                'heat' => $heat = Assessor::formulas($project->site, $o->design),
+                'ruling' => Assessor::ruling(Concern::Heat, $project->site, $o->design, $project->units, $o->setAside(), $fields->known($project, $o)?->faces, heat: $heat),
                 'head' => (int) $o->getAttribute('revisions_max_id'),
             ]),
         ]);

@@ -40,8 +40,8 @@ final class ProjectController
             'rows' => $projects->getCollection()->map(static fn (Project $p): array => [
                 'project' => $p,
                 'option' => $option = $p->leadingOption ?? $p->leading(),
-                'heat' => Assessor::formulas($p->site, $option->design),
-                'ruling' => Assessor::rulings($p->site, $option->design, $p->units, $option->setAside(), $fields->known($p, $option)?->faces)->on(Concern::Heat),
+                'heat' => $heat = Assessor::formulas($p->site, $option->design),
+                'ruling' => Assessor::ruling(Concern::Heat, $p->site, $option->design, $p->units, $option->setAside(), $fields->known($p, $option)?->faces, heat: $heat),
                 'format' => $reading->formatter($p),
             ]),
         ]);

@@ -55,7 +55,7 @@ final class SectionFileController
         if ($film !== null && $film !== []) {
             uasort($film, static fn (array $a, array $b): int => $a['margin'] <=> $b['margin']);
             $proofs = $frosts->known($project, $option);
-            $proved = new FrostPage(Assessor::frost($project->site, $option->design)->proved($proofs), $format, Assessor::rulings($project->site, $option->design, $project->units, $option->setAside(), proofs: $proofs)->on(Concern::Frost));
+            $proved = new FrostPage(Assessor::frost($project->site, $option->design)->proved($proofs), $format, Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside(), proofs: $proofs));
             $drawing = FrostSheet::over($drawing, Bearing::of($option->design, $view->side), $film[array_key_first($film)]['zones'], $proved->on($view->side));
         }
         $svg = SvgWriter::file(

@@ -9,6 +9,7 @@ use Ondergrond\Heat\FloorLimit;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Measure;
+use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\LimitMeant;
@@ -56,13 +57,13 @@ final class FloorMeetsLimit extends Rule
         $held = FloorLimit::of($s->heat(), $s->faces);
         $allowed = Measure::of($limit, Quantity::Transmittance);
         $u = static fn (?float $share): Measure => Measure::of((float) $share * $limit, Quantity::Transmittance);
-        $remedy = $s->sizes->thickerFloor(static fn (Subject $then): bool => ($then->heat()->share ?? 0.0) <= 1.0);
+        $remedy = static fn (): ?Remedy => $s->sizes->thickerFloor(static fn (Subject $then): bool => ($then->heat()->share ?? 0.0) <= 1.0);
 
         return match ($held->word()) {
-            Verdict::Fails => $this->stop('U is %1$s; the site allows %2$s.', $u($held->share()), $allowed, $remedy),
+            Verdict::Fails => $this->stop('U is %1$s; the site allows %2$s.', $u($held->share()), $allowed, $remedy()),
             Verdict::Disputed => ($held->drawn ?? 0.0) > 1.0
                 ? $this->note('U holds by the formula; as drawn, with the junction in it, it is %1$s, over the limit of %2$s. Say on the site page which of them the limit means.', $u($held->drawn), $allowed)
-                : $this->note('U holds as drawn; by the formula it is %1$s, over the limit of %2$s. Say on the site page which of them the limit means.', $u($held->formula), $allowed, $remedy),
+                : $this->note('U holds as drawn; by the formula it is %1$s, over the limit of %2$s. Say on the site page which of them the limit means.', $u($held->formula), $allowed, $remedy()),
             Verdict::NotChecked => $s->site->floorLimitMeant === LimitMeant::With ? $this->notChecked('The limit counts what junctions lose, and the sections are not solved yet.') : null,
             default => null,
         };
