@@ -170,6 +170,10 @@ final class JudgementPagesTest extends TestCase
         self::assertEqualsWithDelta($study?->result['front'][0]['sizes_m']['edge_outside.thickness_m'], $made->design->edgeOutside->layer->thickness, 1e-9);
         $this->post("/projects/{$this->project->id}/section/{$this->right->id}/studies/{$study?->id}/99")->assertSessionHasErrors('study');
 
+        $this->get($this->study('gain'))->assertDontSeeText('Worked out by methods');
+        $study->update(['input' => [...$study->input, 'methods' => 7]]);
+        $this->get($this->study('gain'))->assertSeeText('Worked out by methods 7')->assertSeeText('work it out again');
+
         $this->post($this->study('gain'))->assertRedirect();
         $this->get($this->study('gain'))->assertSeeText('The next size of board')->assertSeeText('Outside board, thickness');
     }

@@ -26,13 +26,15 @@ final class OptionController
 {
     public function index(Project $project, Reading $reading, Fields $fields): View
     {
+        $site = $project->site;
+
         return view('options.index', [
             'project' => $project,
             'format' => $reading->formatter($project),
             'rows' => $project->options()->withMax('revisions', 'id')->get()->map(static fn (Option $o): array => [
                 'option' => $o,
-                'heat' => $heat = Assessor::formulas($project->site, $o->design),
-                'ruling' => Assessor::ruling(Concern::Heat, $project->site, $o->design, $project->units, $o->setAside(), $fields->known($project, $o)?->faces, heat: $heat),
+                'heat' => $heat = Assessor::formulas($site, $o->design),
+                'ruling' => Assessor::ruling(Concern::Heat, $site, $o->design, $project->units, $o->setAside(), $site->floorLimit === null ? null : $fields->known($project, $o)?->faces, heat: $heat),
                 'head' => (int) $o->getAttribute('revisions_max_id'),
             ]),
         ]);

@@ -41,7 +41,7 @@ final class ProjectController
                 'project' => $p,
                 'option' => $option = $p->leadingOption ?? $p->leading(),
                 'heat' => $heat = Assessor::formulas($p->site, $option->design),
-                'ruling' => Assessor::ruling(Concern::Heat, $p->site, $option->design, $p->units, $option->setAside(), $fields->known($p, $option)?->faces, heat: $heat),
+                'ruling' => Assessor::ruling(Concern::Heat, $p->site, $option->design, $p->units, $option->setAside(), $p->site->floorLimit === null ? null : $fields->known($p, $option)?->faces, heat: $heat),
                 'format' => $reading->formatter($p),
             ]),
         ]);

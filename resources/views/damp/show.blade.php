@@ -85,6 +85,7 @@
                 @if ($water->boards > 0)<tr><th scope="row">lift of the boards before the pour, if water reaches over them</th><td>{{ $format->format($water->boards, Quantity::Stress) }}</td></tr>@endif
                 @if ($duty !== null)
                     <tr><th scope="row">drains bring in the worst hour: ground, rain</th><td>{{ $duty->ground === null ? 'not known' : $format->format($duty->ground, Quantity::Flow) }}, {{ $format->format($duty->rain, Quantity::Flow) }}</td></tr>
+                    <tr><td colspan="2" class="hint">{{ \Ondergrond\Damp\DrainDuty::BASE }}</td></tr>
                     <tr><th scope="row">where they end in a sump, a pump of; at a head of; taking</th><td>{{ $format->format($duty->pump(), Quantity::Flow) }}; {{ $format->format($duty->head(), Quantity::Length) }}; {{ $format->format($duty->power(), Quantity::PumpPower) }}</td></tr>
                     <tr><th scope="row">water between its start and stop</th><td>{{ $format->format($duty->sump(), Quantity::Volume) }}</td></tr>
                 @endif
