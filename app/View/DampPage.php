@@ -120,7 +120,7 @@ final readonly class DampPage
         return match (true) {
             ! $w->isKnown() => 'How high the water table comes is not said.',
             $w->lifts() => sprintf('Water would lift the floor: %s against %s.', $this->format->format($w->uplift() ?? 0.0, Quantity::Stress), $this->format->format($w->weight, Quantity::Stress)),
-            $w->presses() => 'Water presses, and no waterproofing keeps it out.',
+            $w->presses() => 'Water presses, and nothing keeps it out of '.implode(' and ', $w->unsealed()).'.',
             ($w->floorHead ?? 0.0) > 0.0 => sprintf('The highest water stands %s over the floor’s underside.', $this->format->format($w->floorHead ?? 0.0, Quantity::Depth)),
             $w->deep && ($w->wallHead ?? 0.0) > 0.0 => sprintf('The highest water stands %s over the footing.', $this->format->format($w->wallHead ?? 0.0, Quantity::Depth)),
             default => 'No water presses on floor or wall.',
