@@ -171,6 +171,7 @@ final class JudgementPagesTest extends TestCase
         $this->post("/projects/{$this->project->id}/section/{$this->right->id}/studies/{$study?->id}/99")->assertSessionHasErrors('study');
 
         $this->get($this->study('gain'))->assertDontSeeText('Worked out by methods');
+        self::assertNotNull($study);
         $study->update(['input' => [...$study->input, 'methods' => 7]]);
         $this->get($this->study('gain'))->assertSeeText('Worked out by methods 7')->assertSeeText('work it out again');
 
