@@ -19,6 +19,7 @@ use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Project\Project as CoreProject;
 use Ondergrond\Rules\Rulebook;
+use Ondergrond\Site\LimitMeant;
 use Tests\TestCase;
 
 /** Findings, remedies, rules set aside; options compared; studies and prices: on the server. */
@@ -121,6 +122,16 @@ final class JudgementPagesTest extends TestCase
         $this->site(['requirements' => ['set' => 'zone-5', 'edge_r_m2kw' => '2.4', 'basement_wall_r_m2kw' => ''], 'radon' => 'no'])->assertRedirect();
         self::assertSame([2.4, null], [$this->project->refresh()->site->requirements->edge, $this->project->site->requirements->basementWall]);
         $this->site(['requirements' => ['set' => 'zone-99']])->assertSessionHasErrors();
+    }
+
+    public function test_a_site_says_what_its_limit_means_and_a_design_what_its_loads_and_seals_are(): void
+    {
+        $this->get("/projects/{$this->project->id}/site")->assertOk()->assertSee('name="site[floor_limit_meant]"', false);
+        $this->site(['floor_limit_meant' => 'with'])->assertRedirect();
+        self::assertSame(LimitMeant::With, $this->project->refresh()->site->floorLimitMeant);
+        $this->site(['floor_limit_meant' => 'perhaps'])->assertSessionHasErrors('site.floor_limit_meant');
+        self::assertSame(LimitMeant::With, $this->project->refresh()->site->floorLimitMeant, 'what was saved stays');
+        $this->get($this->bench($this->right))->assertOk()->assertSee('name="design[loads][use]"', false)->assertSee('name="design[membrane][waterstop]"', false)->assertSee('name="design[membrane][under_floor]"', false);
     }
 
     public function test_options_stand_side_by_side_and_fields_come_from_the_queue(): void
