@@ -32,7 +32,7 @@
                     @endcan
                 </div>
                 <dl class="job-figures">
-                    <div><dt>Heat to the ground</dt><dd>{{ $format->format($heat->floor->heating, Quantity::Energy) }} in the heating months</dd></div>
+                    <div><dt>Heat, heating months</dt><dd>{{ $format->format($heat->floor->heating, Quantity::Energy) }} <span class="unseen">to the ground</span></dd></div>
                     <div><dt>Design day</dt><dd>{{ $format->format($heat->floor->design, Quantity::Power) }}</dd></div>
                     <div><dt>Floor</dt><dd>U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }} <x-word :ruling="$ruling" /></dd></div>
                 </dl>
