@@ -155,7 +155,7 @@ final class Assessor
     }
 
     /**
-     * What one verdict says without fields, at once and without remedies: for lists of many designs.
+     * What one verdict says without fields, at once and without looking for sizes that would mend it: for lists of many designs.
      *
      * @param  list<SetAside>  $setAside
      * @param  array<string, float>|null  $faces  U by face as drawn, where its field was solved before, W/(m²K)
@@ -164,7 +164,7 @@ final class Assessor
      */
     public static function ruling(Concern $concern, Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], ?array $faces = null, array $proofs = [], ?HeatVerdict $heat = null): Ruling
     {
-        $subject = new Subject($site, $design, $units, frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs), faces: $faces, heat: $heat);
+        $subject = new Subject($site, $design, $units, frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs), faces: $faces, heat: $heat, proposes: false);
 
         return Rulings::one($subject, $concern, Rulebook::findings($subject, $concern), $setAside);
     }

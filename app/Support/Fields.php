@@ -18,10 +18,26 @@ final readonly class Fields
 
     public function known(Project $project, Option $option): ?FieldSummary
     {
-        $data = $this->cache->get(self::key($project, $option));
+        return self::read($this->cache->get(self::key($project, $option)));
+    }
 
-        /** @var array{coefficient: float, mean: float, heating: float, transmittance: float, junctions: float, psi: array<string, float>, faces: array<string, float>, damp: string, factor: float|null, condensed: float}|null $data */
-        return $data === null ? null : new FieldSummary(...$data);
+    /**
+     * U by face as drawn of many at once, of those whose site sets a limit and whose fields were solved.
+     *
+     * @param  iterable<array{Project, Option}>  $of
+     * @return array<int, array<string, float>|null> by the option's id, W/(m²K)
+     */
+    public function faces(iterable $of): array
+    {
+        $keys = [];
+        foreach ($of as [$project, $option]) {
+            if ($project->site->floorLimit !== null) {
+                $keys[$option->id] = self::key($project, $option);
+            }
+        }
+        $kept = collect($this->cache->getMultiple(array_values($keys)));
+
+        return array_map(static fn (string $key): ?array => self::read($kept->get($key))?->faces, $keys);
     }
 
     public function solved(Project $project, Option $option): FieldSummary
@@ -35,6 +51,12 @@ final readonly class Fields
         $this->cache->put(self::key($project, $option), get_object_vars($summary), Content::KEPT);
 
         return $summary;
+    }
+
+    private static function read(mixed $data): ?FieldSummary
+    {
+        /** @var array{coefficient: float, mean: float, heating: float, transmittance: float, junctions: float, psi: array<string, float>, faces: array<string, float>, damp: string, factor: float|null, condensed: float}|null $data */
+        return $data === null ? null : new FieldSummary(...$data);
     }
 
     private static function key(Project $project, Option $option): string

@@ -188,7 +188,7 @@ final readonly class Sizes
     /** @param  Closure(float): bool  $does */
     private function smallest(string $field, float $above, Closure $does): ?float
     {
-        foreach (UsualSizes::of($field, $this->subject->units) as $size) {
+        foreach ($this->subject->proposes ? UsualSizes::of($field, $this->subject->units) : [] as $size) {
             try {
                 if ($size > $above + 1e-6 && $does($size)) {
                     return $size;

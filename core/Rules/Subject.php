@@ -50,6 +50,7 @@ final class Subject
      * @param  FrostVerdict|null  $frost  with its proofs; null where they are not run
      * @param  DampVerdict|null  $damp  with its stacks; null where the field is not solved
      * @param  array<string, float>|null  $faces  U by face as drawn, where that is known without the field, W/(m²K)
+     * @param  bool  $proposes  whether remedies look for the size that is enough; no verdict hangs on them
      */
     public function __construct(
         public readonly Site $site,
@@ -60,6 +61,7 @@ final class Subject
         private ?DampVerdict $damp = null,
         ?array $faces = null,
         private ?HeatVerdict $heat = null,
+        public readonly bool $proposes = true,
     ) {
         $this->faces = $faces ?? $field?->faces();
         $this->at = Layout::of($design);

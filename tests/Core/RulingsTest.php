@@ -94,6 +94,22 @@ final class RulingsTest extends TestCase
         }
     }
 
+    /** What a list says of a design at once is what its page says before fields are solved. */
+    public function test_a_verdict_asked_for_alone_says_what_it_says_among_all(): void
+    {
+        foreach (Examples::all() as $project) {
+            foreach ($project->options as $option) {
+                $all = Assessor::judge($project->site, $option->design, $project->units, $option->setAside)->rulings;
+                foreach (Concern::cases() as $concern) {
+                    if ($concern !== Concern::None) {
+                        $alone = Assessor::ruling($concern, $project->site, $option->design, $project->units, $option->setAside);
+                        self::assertSame([$all->on($concern)->said(), $all->on($concern)->worst?->rule->id()], [$alone->said(), $alone->worst?->rule->id()], "{$project->name}, {$option->name}, {$concern->value}");
+                    }
+                }
+            }
+        }
+    }
+
     public function test_a_note_lowers_nothing(): void
     {
         $project = self::washHouse();

@@ -27,14 +27,16 @@ final class OptionController
     public function index(Project $project, Reading $reading, Fields $fields): View
     {
         $site = $project->site;
+        $options = $project->options()->withMax('revisions', 'id')->get();
+        $faces = $fields->faces($options->map(static fn (Option $o): array => [$project, $o]));
 
         return view('options.index', [
             'project' => $project,
             'format' => $reading->formatter($project),
-            'rows' => $project->options()->withMax('revisions', 'id')->get()->map(static fn (Option $o): array => [
+            'rows' => $options->map(static fn (Option $o): array => [
                 'option' => $o,
                 'heat' => $heat = Assessor::formulas($site, $o->design),
-                'ruling' => Assessor::ruling(Concern::Heat, $site, $o->design, $project->units, $o->setAside(), $site->floorLimit === null ? null : $fields->known($project, $o)?->faces, heat: $heat),
+                'ruling' => Assessor::ruling(Concern::Heat, $site, $o->design, $project->units, $o->setAside(), $faces[$o->id] ?? null, heat: $heat),
                 'head' => (int) $o->getAttribute('revisions_max_id'),
             ]),
         ]);

@@ -34,14 +34,17 @@ final class ProjectController
             ->latest('updated_at')->orderByDesc('id')
             ->simplePaginate(self::ON_A_PAGE)->withQueryString();
 
+        $leading = $projects->getCollection()->map(static fn (Project $p): array => [$p, $p->leadingOption ?? $p->leading()]);
+        $faces = $fields->faces($leading);
+
         return view('projects.index', [
             'projects' => $projects,
             'sought' => $sought,
-            'rows' => $projects->getCollection()->map(static fn (Project $p): array => [
-                'project' => $p,
-                'option' => $option = $p->leadingOption ?? $p->leading(),
+            'rows' => $leading->map(static fn (array $of): array => [
+                'project' => $p = $of[0],
+                'option' => $option = $of[1],
                 'heat' => $heat = Assessor::formulas($p->site, $option->design),
-                'ruling' => Assessor::ruling(Concern::Heat, $p->site, $option->design, $p->units, $option->setAside(), $p->site->floorLimit === null ? null : $fields->known($p, $option)?->faces, heat: $heat),
+                'ruling' => Assessor::ruling(Concern::Heat, $p->site, $option->design, $p->units, $option->setAside(), $faces[$option->id] ?? null, heat: $heat),
                 'format' => $reading->formatter($p),
             ]),
         ]);
