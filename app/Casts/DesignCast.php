@@ -7,8 +7,8 @@ namespace App\Casts;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use LogicException;
+use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Design\Design;
-use Ondergrond\Exchange\DesignCodec;
 
 /** @implements CastsAttributes<Design, Design> */
 final class DesignCast implements CastsAttributes

@@ -7,7 +7,7 @@ namespace App\Casts;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use LogicException;
-use Ondergrond\Exchange\SiteCodec;
+use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Site\Site;
 
 /** @implements CastsAttributes<Site, Site> */

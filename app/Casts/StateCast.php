@@ -6,8 +6,8 @@ namespace App\Casts;
 
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\SiteCodec;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SiteCodec;
 
 /**
  * A kept state as JSON. What was kept before there were so many parts is read as having the others left out,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Ondergrond\Exchange\FieldQuantity;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Search\Limits;
@@ -44,7 +44,7 @@ final class SearchCommand extends Command
             foreach ($input->getOption('open') as $given) {
                 [$path, $range] = [...explode('=', $given, 2), ''];
                 [$from, $to] = [...explode('..', $range, 2), ''];
-                $kind = FieldQuantity::of($path) ?? Quantity::Thickness;
+                $kind = SizePath::quantity($path) ?? Quantity::Thickness;
                 $open[$path] = [self::size($path, $from, $kind, $units), self::size($path, $to, $kind, $units)];
             }
             $cost = $input->getOption('most-cost');

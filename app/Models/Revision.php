@@ -7,8 +7,8 @@ namespace App\Models;
 use App\Casts\StateCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Design\Design;
-use Ondergrond\Exchange\DesignCodec;
 
 /**
  * A state that an option, or a project's site, once had: who put it there, when and how. Never changed, only added.

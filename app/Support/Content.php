@@ -6,8 +6,8 @@ namespace App\Support;
 
 use App\Models\Option;
 use App\Models\Project;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\SiteCodec;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Version;
 
 /** Names what was worked out by all that it hangs on, so that a change of anything makes it another. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Illuminate\Validation\ValidationException;
-use Ondergrond\Exchange\FieldQuantity;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Units\QuantityFormatter;
 
@@ -21,7 +21,7 @@ final class FaultMessages
         $messages = [];
         foreach ($faulty->faults as $fault) {
             $path = str_replace('/', '.', ltrim($fault->pointer, '/'));
-            $quantity = FieldQuantity::of($path);
+            $quantity = SizePath::quantity($path);
             // They are typed into one field.
             $path = (string) preg_replace('~(winters_c_d|outdoor_rh_share|sunshine_share)\.\d+$~', '$1', $path);
             $messages[$prefix.$path][] = $quantity === null ? "Allowed: {$fault->allowed}." : $fault->allowedIn($format, $quantity);

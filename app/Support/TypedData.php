@@ -6,7 +6,7 @@ namespace App\Support;
 
 use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
-use Ondergrond\Exchange\FieldQuantity;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\QuantityParser;
@@ -63,11 +63,11 @@ final class TypedData
     private static function value(string $path, string $text, mixed $stored, QuantityFormatter $format): mixed
     {
         $text = trim($text);
-        $quantity = FieldQuantity::of($path);
+        $quantity = SizePath::quantity($path);
         if ($quantity === null) {
             return $text;
         }
-        if ($text === '' && (str_ends_with($path, '_limit_w_m2k') || str_starts_with($path, 'requirements.') || str_starts_with($path, 'frost.') || str_starts_with($path, 'damp.') || $path === 'room.heater_w_m2')) {
+        if ($text === '' && SizePath::said($path)?->mayBeUnsaid === true) {
             return null;
         }
         if ($stored !== null && $text === $format->format((float) $stored, $quantity)) {

@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App\View;
 
 use Illuminate\Support\Arr;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\FormStart;
+use Ondergrond\Design\Group;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetPosition;
-use Ondergrond\Design\UsualSizes;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\FieldQuantity;
-use Ondergrond\History\ChangeWords;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Place;
@@ -44,13 +43,7 @@ final readonly class SectionLog
     /** @return list<LogGroup> */
     public function groups(): array
     {
-        return [
-            $this->group('floor', 'Floor', 'downward from the finished floor', $this->downward()),
-            $this->group('edge', 'Edge', 'inward to outward', [Part::Beam, Part::Perimeter, Part::EdgeInside, Part::EdgeUnder, Part::Lining, Part::Form, Part::Stem, Part::Footing, Part::EdgeOutside, Part::Shield, Part::Cover]),
-            $this->group('ground', 'In the ground', 'outside, and under posts', [Part::Wing, Part::Membrane, Part::Drainage, Part::Drains, Part::Pads]),
-            $this->group('building', 'Building', 'on the edge and over it', [Part::Dpc, Part::Closer, Part::Threshold, Part::Recess, Part::Deck, Part::Space, Part::Loads]),
-            $this->group('sides', 'Other sides', 'each a section of its own', [Part::Walkout, Part::Neighbour]),
-        ];
+        return array_map($this->group(...), [Group::Floor, Group::Edge, Group::Ground, Group::Building, Group::Sides]);
     }
 
     public function wall(): LogRow
@@ -67,8 +60,8 @@ final readonly class SectionLog
     /** @return array{}|array{list: string, below: int} the list of sizes that a field steps through, and how many of them are smaller */
     public function sizes(string $field, float $stored): array
     {
-        $sizes = UsualSizes::of($field, $this->format->system);
-        $quantity = FieldQuantity::of($field);
+        $sizes = SizePath::sold($field, $this->format->system);
+        $quantity = SizePath::quantity($field);
 
         return $sizes === [] || $quantity === null ? [] : [
             'list' => self::listName($sizes, $quantity),
@@ -86,8 +79,8 @@ final readonly class SectionLog
         $lists = [];
         // Layers may come in that are not there yet.
         foreach ([...array_keys(Arr::dot($this->data)), 'lining.layers.0.thickness_m', 'deck.layers.0.thickness_m', 'wall.inside.0.thickness_m'] as $path) {
-            $sizes = UsualSizes::of($path, $this->format->system);
-            $quantity = FieldQuantity::of($path);
+            $sizes = SizePath::sold($path, $this->format->system);
+            $quantity = SizePath::quantity($path);
             if ($sizes !== [] && $quantity !== null) {
                 $lists[self::listName($sizes, $quantity)] ??= array_map(fn (float $size): string => $this->format->format($size, $quantity), $sizes);
             }
@@ -102,20 +95,16 @@ final readonly class SectionLog
         return sprintf('%s-%d-%d-%d-%d', strtolower($quantity->name), count($sizes), ...array_map(static fn (float $s): int => (int) round(1e5 * $s), [$sizes[0], $sizes[1] ?? 0.0, $sizes[count($sizes) - 1]]));
     }
 
-    /** @return list<Part> what lies over each other in the floor */
-    private function downward(): array
+    private function group(Group $group): LogGroup
     {
-        $sheet = $this->design->sheet->position === SheetPosition::AboveBoards ? [Part::Sheet, Part::Field] : [Part::Field, Part::Sheet];
+        $parts = $group->parts();
+        if ($group === Group::Floor && $this->design->sheet->position === SheetPosition::BelowBoards) {
+            $parts = array_values(array_filter($parts, static fn (Part $p): bool => $p !== Part::Sheet));
+            array_splice($parts, (int) array_search(Part::Field, $parts, true) + 1, 0, [Part::Sheet]);
+        }
+        $depths = $group === Group::Floor ? $this->depths() : [];
 
-        return [Part::Finish, Part::Heating, Part::Screed, Part::Upstand, Part::UpperSheet, Part::BoardAbove, Part::Slab, Part::Steel, ...$sheet, Part::Blinding, Part::Stone, Part::Service, Part::Gas];
-    }
-
-    /** @param  list<Part>  $parts */
-    private function group(string $slug, string $title, string $order, array $parts): LogGroup
-    {
-        $depths = $slug === 'floor' ? $this->depths() : [];
-
-        return new LogGroup($slug, $title, $order, array_map(fn (Part $p): LogRow => $this->row($p, $depths), $parts));
+        return new LogGroup($group->value, $group->label(), $group->order(), array_map(fn (Part $p): LogRow => $this->row($p, $depths), $parts));
     }
 
     /** @return array<string, float> of the upper face of each layer of the floor, under the finished floor, m */
@@ -179,15 +168,17 @@ final readonly class SectionLog
 
             return new LogField('design.'.$path, 'Material, '.$part->label(), (string) $value, $fitting, $refused);
         }
-        $options = ChangeWords::options($path);
+        $said = SizePath::said($path);
+        $label = $said === null ? $last : $said->label;
+        $options = $said?->choices();
         if ($options !== null) {
-            return new LogField('design.'.$path, ChangeWords::key($last), (string) $value, $options);
+            return new LogField('design.'.$path, $label, (string) $value, $options);
         }
-        $quantity = FieldQuantity::of($path) ?? Quantity::Thickness;
+        $quantity = SizePath::quantity($path) ?? Quantity::Thickness;
 
         return new LogField(
             'design.'.$path,
-            $last === 'thickness_m' ? 'Thickness, '.$part->label() : ChangeWords::key($last),
+            $last === 'thickness_m' ? 'Thickness, '.$part->label() : $label,
             $this->format->format((float) $value, $quantity),
             sizes: $this->sizes($path, (float) $value),
         );
@@ -218,7 +209,7 @@ final readonly class SectionLog
     {
         $fitting = $refused = [];
         foreach (Catalogue::all() as $material) {
-            $why = $place->whyNot($material);
+            $why = $place->whyNot($material)?->in($this->format);
             if ($why === null || $material === $now) {
                 $fitting[$material->slug] = $material->name;
             } elseif (! str_starts_with($why, 'not made')) {

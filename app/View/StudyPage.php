@@ -10,12 +10,10 @@ use App\Models\Study;
 use App\Models\StudyKind;
 use App\Support\Content;
 use Illuminate\Support\Facades\Gate;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
-use Ondergrond\Design\UsualSizes;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\FieldQuantity;
-use Ondergrond\Exchange\SizePath;
 use Ondergrond\Gain\Candidate;
 use Ondergrond\Gain\Gains;
 use Ondergrond\History\ChangeWords;
@@ -92,7 +90,7 @@ final readonly class StudyPage
 
     public function size(string $path, float $value): string
     {
-        return $this->format->format($value, FieldQuantity::of($path) ?? Quantity::Thickness);
+        return $this->format->format($value, SizePath::quantity($path) ?? Quantity::Thickness);
     }
 
     public function money(float $amount): string
@@ -122,7 +120,7 @@ final readonly class StudyPage
         $open = [];
         foreach (self::OPEN as $path) {
             $now = SizePath::find($data, $path) ?? 0.0;
-            $sizes = UsualSizes::of($path, $this->project->units);
+            $sizes = SizePath::sold($path, $this->project->units);
             if (! self::belongs($path, $this->option->design, $now) || $sizes === []) {
                 continue;
             }

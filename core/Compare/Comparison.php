@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Compare;
 
-use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Frost\FrostProof;
 use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Heat\HeatVerdict;

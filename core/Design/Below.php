@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Choice;
+
 /** What the space under the deck is. */
-enum Below: string
+enum Below: string implements Choice
 {
     /** Heated like the rooms above, or conditioned with their air. */
     case Heated = 'heated';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Choice;
+
 /** What lies between foam and its cover. */
-enum CoverBacking: string
+enum CoverBacking: string implements Choice
 {
     case NotSaid = 'not-said';
     case Direct = 'direct';

@@ -6,55 +6,13 @@ namespace Ondergrond\Design;
 
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+use Ondergrond\Size\Stock;
 
 /** One way of building the foundation: its parts, all sizes in m. Every family is made of these same parts. */
 final readonly class Design
 {
-    private function __construct(
-        public string $family,
-        public Footprint $footprint,
-        public Slab $slab,
-        public Layer $fieldBoard,
-        public PerimeterBoard $perimeterBoard,
-        public Sheet $sheet,
-        public Layer $blinding,
-        public Layer $stone,
-        public Service $service,
-        public Pads $pads,
-        public Layer $boardAbove,
-        public UpperSheet $upperSheet,
-        public Layer $screed,
-        public Layer $upstand,
-        public Heating $heating,
-        public EdgeBeam $edgeBeam,
-        public Footing $footing,
-        public Stem $stem,
-        public Form $form,
-        public InsideBoard $edgeInside,
-        public Layer $edgeUnder,
-        public OutsideBoard $edgeOutside,
-        public Cover $cover,
-        public Shield $shield,
-        public Wing $wing,
-        public Membrane $membrane,
-        public Drainage $drainage,
-        public Drains $drains,
-        public Lining $lining,
-        public Dpc $dpc,
-        public Threshold $threshold,
-        public Recess $recess,
-        public Wall $wall,
-        public Layer $closer,
-        public Deck $deck,
-        public Space $space,
-        public Walkout $walkout,
-        public Neighbour $neighbour,
-        public Loads $loads,
-        public Steel $steel,
-        public Finish $finish,
-        public SoilGas $gas,
-    ) {}
-
     /**
      * What is not given is left out, with sizes of common practice should it be put in.
      *
@@ -62,97 +20,63 @@ final readonly class Design
      *
      * @throws FaultyInput where the parts cannot be built together
      */
-    public static function of(
-        string $family,
-        Footprint $footprint,
-        Slab $slab,
-        Wall $wall,
-        ?Layer $fieldBoard = null,
-        ?PerimeterBoard $perimeterBoard = null,
-        ?Sheet $sheet = null,
-        ?Layer $blinding = null,
-        ?Layer $stone = null,
-        ?Service $service = null,
-        ?Pads $pads = null,
-        ?Layer $boardAbove = null,
-        ?UpperSheet $upperSheet = null,
-        ?Layer $screed = null,
-        ?Layer $upstand = null,
-        ?Heating $heating = null,
-        ?EdgeBeam $edgeBeam = null,
-        ?Footing $footing = null,
-        ?Stem $stem = null,
-        ?Form $form = null,
-        ?InsideBoard $edgeInside = null,
-        ?Layer $edgeUnder = null,
-        ?OutsideBoard $edgeOutside = null,
-        ?Cover $cover = null,
-        ?Shield $shield = null,
-        ?Wing $wing = null,
-        ?Membrane $membrane = null,
-        ?Drainage $drainage = null,
-        ?Drains $drains = null,
-        ?Lining $lining = null,
-        ?Dpc $dpc = null,
-        ?Threshold $threshold = null,
-        ?Recess $recess = null,
-        ?Layer $closer = null,
-        ?Deck $deck = null,
-        ?Space $space = null,
-        ?Walkout $walkout = null,
-        ?Neighbour $neighbour = null,
-        ?Loads $loads = null,
-        ?Steel $steel = null,
-        ?Finish $finish = null,
-        ?SoilGas $gas = null,
-    ): self {
-        $design = new self(
-            $family,
-            $footprint,
-            $slab,
-            $fieldBoard ?? Layer::none('xps-25psi'),
-            $perimeterBoard ?? new PerimeterBoard(Layer::none('xps-25psi'), 0.0),
-            $sheet ?? new Sheet(0.0, SheetPosition::AboveBoards),
-            $blinding ?? Layer::none('sand'),
-            $stone ?? Layer::none('crushed-stone'),
-            $service ?? new Service(0.0),
-            $pads ?? new Pads(0.0, 0.3, 0.75, 2.0),
-            $boardAbove ?? Layer::none('xps-25psi'),
-            $upperSheet ?? new UpperSheet(0.0),
-            $screed ?? Layer::none('screed'),
-            $upstand ?? Layer::none('xps-25psi'),
-            $heating ?? new Heating,
-            $edgeBeam ?? new EdgeBeam(0.0, 0.6),
-            $footing ?? new Footing(0.0, 0.3, 1.2),
-            $stem ?? new Stem(Layer::none('reinforced-concrete'), 0.2),
-            $form ?? new Form(Catalogue::get('eps-form'), 0.0, 0.0),
-            $edgeInside ?? new InsideBoard(Layer::none('xps-25psi')),
-            $edgeUnder ?? Layer::none('xps-40psi'),
-            $edgeOutside ?? new OutsideBoard(Layer::none('xps-25psi'), 0.4),
-            $cover ?? new Cover(Layer::none('cement-board'), 0.3),
-            $shield ?? new Shield(0.0, 0.02),
-            $wing ?? new Wing(Layer::none('xps-40psi'), 1.2, 0.3, 0.05),
-            $membrane ?? new Membrane(0.0, 0.0),
-            $drainage ?? new Drainage(Layer::none('dimple-membrane'), 0.05),
-            $drains ?? new Drains(0.0, 0.0),
-            $lining ?? new Lining([]),
-            $dpc ?? new Dpc(0.0, 0.15),
-            $threshold ?? new Threshold(Layer::none('xps-40psi'), 0.15),
-            $recess ?? new Recess(0.0, 0.05, 0.1),
-            $wall,
-            $closer ?? Layer::none('cavity-wool'),
-            $deck ?? new Deck([], 0.4),
-            $space ?? new Space,
-            $walkout ?? new Walkout(0.0, 1.2),
-            $neighbour ?? new Neighbour(Layer::none('xps-25psi'), 0.0, 0.1, 0.0, 0.05),
-            $loads ?? new Loads,
-            $steel ?? new Steel,
-            $finish ?? new Finish,
-            $gas ?? new SoilGas,
-        );
-        $faults = DesignFaults::of($design);
-
-        return $faults === [] ? $design : throw FaultyInput::because($faults);
+    public function __construct(
+        #[Size('Family')]
+        public string $family,
+        public Footprint $footprint,
+        public Slab $slab,
+        public Wall $wall,
+        #[Size('thickness', sold: Stock::Boards)]
+        public Layer $fieldBoard = new Layer('xps-25psi'),
+        public PerimeterBoard $perimeterBoard = new PerimeterBoard(new Layer('xps-25psi'), 0.0),
+        public Sheet $sheet = new Sheet(0.0, SheetPosition::AboveBoards),
+        #[Size('thickness', sold: new Steps(0.2, 10, 0.5))]
+        public Layer $blinding = new Layer('sand'),
+        #[Size('thickness', sold: new Steps(1.5, 25, 1))]
+        public Layer $stone = new Layer('crushed-stone'),
+        public Service $service = new Service(0.0),
+        public Pads $pads = new Pads(0.0, 0.3, 0.75, 2.0),
+        #[Size('thickness', sold: Stock::Boards)]
+        public Layer $boardAbove = new Layer('xps-25psi'),
+        public UpperSheet $upperSheet = new UpperSheet(0.0),
+        #[Size('thickness', sold: new Steps(0.4, 5, 0.25))]
+        public Layer $screed = new Layer('screed'),
+        #[Size('thickness', sold: Stock::Boards)]
+        public Layer $upstand = new Layer('xps-25psi'),
+        public Heating $heating = new Heating,
+        public EdgeBeam $edgeBeam = new EdgeBeam(0.0, 0.6),
+        public Footing $footing = new Footing(0.0, 0.3, 1.2),
+        public Stem $stem = new Stem(new Layer('reinforced-concrete'), 0.2),
+        public Form $form = new Form('eps-form', 0.0, 0.0),
+        public InsideBoard $edgeInside = new InsideBoard(new Layer('xps-25psi')),
+        #[Size('thickness', sold: Stock::Boards)]
+        public Layer $edgeUnder = new Layer('xps-40psi'),
+        public OutsideBoard $edgeOutside = new OutsideBoard(new Layer('xps-25psi'), 0.4),
+        public Cover $cover = new Cover(new Layer('cement-board'), 0.3),
+        public Shield $shield = new Shield(0.0, 0.02),
+        public Wing $wing = new Wing(new Layer('xps-40psi'), 1.2, 0.3, 0.05),
+        public Membrane $membrane = new Membrane(0.0, 0.0),
+        public Drainage $drainage = new Drainage(new Layer('dimple-membrane'), 0.05),
+        public Drains $drains = new Drains(0.0, 0.0),
+        public Lining $lining = new Lining([]),
+        public Dpc $dpc = new Dpc(0.0, 0.15),
+        public Threshold $threshold = new Threshold(new Layer('xps-40psi'), 0.15),
+        public Recess $recess = new Recess(0.0, 0.05, 0.1),
+        #[Size('thickness', sold: Stock::Boards)]
+        public Layer $closer = new Layer('cavity-wool'),
+        public Deck $deck = new Deck([], 0.4),
+        public Space $space = new Space,
+        public Walkout $walkout = new Walkout(0.0, 1.2),
+        public Neighbour $neighbour = new Neighbour(new Layer('xps-25psi'), 0.0, 0.1, 0.0, 0.05),
+        public Loads $loads = new Loads,
+        public Steel $steel = new Steel,
+        public Finish $finish = new Finish,
+        public SoilGas $gas = new SoilGas,
+    ) {
+        $faults = DesignFaults::of($this);
+        if ($faults !== []) {
+            throw FaultyInput::because($faults);
+        }
     }
 
     /**
@@ -164,7 +88,7 @@ final readonly class Design
      */
     public function with(array $parts): self
     {
-        return self::of(...[...get_object_vars($this), ...$parts]);
+        return new self(...[...get_object_vars($this), ...$parts]);
     }
 
     /** The same with no insulation; its wall above ground and its stone stay, a deck has air between its joists. */

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+use Ondergrond\Size\Stock;
+use Ondergrond\Units\Quantity;
+
 /** The damp-proof course across the wall, joined to the floor's sheet. A thickness of 0 means there is none. */
 final readonly class Dpc implements DesignPart
 {
@@ -18,12 +23,19 @@ final readonly class Dpc implements DesignPart
      * @param  Done  $tray  across the cavity, stepping down outward
      */
     public function __construct(
+        #[Size('thickness', quantity: Quantity::SheetThickness, sold: Stock::Sheets)]
         public float $thickness,
+        #[Size('above ground', sold: new Steps(1.0, 10, 0.5))]
         public float $heightAboveGrade,
+        #[Size('kind')]
         public DpcKind $kind = DpcKind::NotSaid,
+        #[Size('laps', sold: new Steps(1.0, 50, 2))]
         public float $lap = 0.0,
+        #[Size('joined to the sheet', words: ['not-said' => 'to the sheet: not said', 'no' => 'not joined to the sheet', 'yes' => 'joined to the sheet'])]
         public Done $joined = Done::NotSaid,
+        #[Size('up the jambs', words: ['not-said' => 'jambs: not said', 'no' => 'not up the jambs', 'yes' => 'up the jambs'])]
         public Done $jambs = Done::NotSaid,
+        #[Size('tray across the cavity', words: ['not-said' => 'tray: not said', 'no' => 'no tray in the cavity', 'yes' => 'tray across the cavity'])]
         public Done $tray = Done::NotSaid,
     ) {}
 

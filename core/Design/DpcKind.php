@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Choice;
+
 /** What a damp-proof course is made of. Which one suits is common practice, no source. */
-enum DpcKind: string
+enum DpcKind: string implements Choice
 {
     case NotSaid = 'not-said';
     case Polyethylene = 'polyethylene';

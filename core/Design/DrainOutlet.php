@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Choice;
+
 /** Where drains lead. */
-enum DrainOutlet: string
+enum DrainOutlet: string implements Choice
 {
     case NotSaid = 'not-said';
     case Daylight = 'daylight';

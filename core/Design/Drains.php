@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+
 /** Pipes along the footing, outer and inner; a diameter of 0 means there is none. */
 final readonly class Drains implements DesignPart
 {
@@ -14,8 +17,11 @@ final readonly class Drains implements DesignPart
      * @param  float  $inner  diameter, m
      */
     public function __construct(
+        #[Size('outer', sold: new Steps(0.4, 10, 1))]
         public float $outer,
+        #[Size('inner', sold: new Steps(0.4, 10, 1))]
         public float $inner,
+        #[Size('lead to')]
         public DrainOutlet $outlet = DrainOutlet::NotSaid,
     ) {}
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Choice;
+
 /** What a floor ends in. Vapour resistances and moisture limits are common practice, no source: the product's own decide. */
-enum FloorFinish: string
+enum FloorFinish: string implements Choice
 {
     case Bare = 'bare';
     case Tiles = 'tiles';

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+
 /** The spread footing under a stem or basement wall, centred under it; of the slab's concrete. A width of 0 means there is none. */
 final readonly class Footing implements DesignPart
 {
@@ -14,9 +17,13 @@ final readonly class Footing implements DesignPart
      * @param  Done  $course  a sheet or coat on its top, which keeps water from climbing into the wall
      */
     public function __construct(
+        #[Size('width', sold: new Steps(3.0, 50, 2))]
         public float $width,
+        #[Size('height', sold: new Steps(1.5, 50, 2, 100, 4))]
         public float $height,
+        #[Size('below ground', sold: new Steps(8.0, 50, 2))]
         public float $depthBelowGrade,
+        #[Size('course on its top', words: ['not-said' => 'course on it: not said', 'no' => 'no course on it', 'yes' => 'a course on its top'])]
         public Done $course = Done::NotSaid,
     ) {}
 

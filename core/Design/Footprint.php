@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ondergrond\Design;
 
 use Ondergrond\Fault\Fault;
+use Ondergrond\Size\Size;
+use Ondergrond\Units\Quantity;
 
 /** The floor in plan, to the inside face of the outer walls (overall internal dimensions, ISO 13789). */
 final readonly class Footprint
@@ -14,18 +16,6 @@ final readonly class Footprint
 
     /** A floor narrower than this is a slip of the pen, m. */
     private const NARROWEST = 0.5;
-
-    private function __construct(
-        public float $area,
-        public float $perimeter,
-        public float $exposed,
-        public float $walkOut,
-        public float $garage,
-        public float $porch,
-        public float $party,
-        public float $doors,
-        public float $lotLine,
-    ) {}
 
     /**
      * @param  float  $area  m²
@@ -38,15 +28,31 @@ final readonly class Footprint
      * @param  float  $doors  of the exposed part, together under doors, m
      * @param  float  $lotLine  from the outer face to the nearest lot or set-back line, m; 0 where none is near
      */
-    public static function of(float $area, float $perimeter, float $exposed, float $walkOut = 0.0, float $garage = 0.0, float $porch = 0.0, float $party = 0.0, float $doors = 0.0, float $lotLine = 0.0): self
-    {
-        return new self($area, $perimeter, $exposed, $walkOut, $garage, $porch, $party, $doors, $lotLine);
-    }
+    public function __construct(
+        #[Size('Floor area', key: 'area_m2')]
+        public float $area,
+        #[Size('Outline', quantity: Quantity::Length)]
+        public float $perimeter,
+        #[Size('Outline next to outside or unheated', key: 'exposed_perimeter_m', quantity: Quantity::Length)]
+        public float $exposed,
+        #[Size('Walk-out side, length', quantity: Quantity::Length)]
+        public float $walkOut = 0.0,
+        #[Size('Along a garage', quantity: Quantity::Length)]
+        public float $garage = 0.0,
+        #[Size('Along a porch', quantity: Quantity::Length)]
+        public float $porch = 0.0,
+        #[Size('Along a heated neighbour', quantity: Quantity::Length)]
+        public float $party = 0.0,
+        #[Size('Doors, together', quantity: Quantity::Length)]
+        public float $doors = 0.0,
+        #[Size('Nearest lot or set-back line', quantity: Quantity::Length)]
+        public float $lotLine = 0.0,
+    ) {}
 
     /** A rectangle with all its edges exposed. */
     public static function rectangle(float $length, float $width): self
     {
-        return self::of($length * $width, 2 * ($length + $width), 2 * ($length + $width));
+        return new self($length * $width, 2 * ($length + $width), 2 * ($length + $width));
     }
 
     /** The same with that much of its edge along a walk-out side, a garage, a porch or under doors, m; null leaves it. */

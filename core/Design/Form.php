@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+use Ondergrond\Units\Quantity;
 
 /** A permanent foam form (ICF): two faces held together by webs, with the stem as its core. */
 final readonly class Form implements DesignPart
@@ -14,21 +18,31 @@ final readonly class Form implements DesignPart
     /** λ of the webs' plastic, W/(m·K): polypropylene, ISO 10456:2007, table 3 (from memory). */
     public const WEB = 0.22;
 
+    public Material $material;
+
     /**
-     * @param  Material  $material  of the faces
+     * @param  Material|string  $material  of the faces, or its slug in the catalogue
      * @param  float  $inside  thickness of the inner face, m
      * @param  float  $outside  thickness of the outer face, m
      * @param  float  $webSpacing  between webs along the wall, m
      * @param  float  $webThickness  of a web where it passes through the foam, as if it were solid over its height, m
      */
     public function __construct(
-        public Material $material,
+        #[Size('material')]
+        Material|string $material,
+        #[Size('inner face', key: 'inside_m', sold: new Steps(0.3, 5, 0.125))]
         public float $inside,
+        #[Size('outer face', key: 'outside_m', sold: new Steps(0.3, 5, 0.125))]
         public float $outside,
+        #[Size('starts')]
         public FormStart $starts = FormStart::Footing,
+        #[Size('webs apart')]
         public float $webSpacing = 0.2,
+        #[Size('web thickness', quantity: Quantity::SheetThickness)]
         public float $webThickness = 0.002,
-    ) {}
+    ) {
+        $this->material = is_string($material) ? Catalogue::get($material) : $material;
+    }
 
     public function present(): bool
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Choice;
+
 /** Where the pipe that collects soil gas ends. */
-enum GasOutlet: string
+enum GasOutlet: string implements Choice
 {
     case NotSaid = 'not-said';
     case Capped = 'capped';

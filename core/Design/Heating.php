@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+use Ondergrond\Size\Stock;
+use Ondergrond\Units\Quantity;
+
 /** Pipes or cable in the floor. */
 final readonly class Heating implements DesignPart
 {
@@ -26,18 +31,31 @@ final readonly class Heating implements DesignPart
      * @param  float  $zones  rooms with a thermostat of their own
      */
     public function __construct(
+        #[Size('in')]
         public HeatedIn $in = HeatedIn::None,
+        #[Size('depth', sold: new Steps(0.6, 5, 0.25, 10, 0.5))]
         public float $depth = 0.05,
+        #[Size('at the pipes', key: 'plane_c')]
         public float $plane = 28.0,
+        #[Size('hottest at a board', key: 'hottest_c')]
         public float $hottest = 0.0,
+        #[Size('by')]
         public HeatBy $by = HeatBy::Pipes,
+        #[Size('apart', sold: new Steps(0.6, 25, 1, 50, 3))]
         public float $spacing = 0.15,
+        #[Size('pipe', sold: Stock::Pipes)]
         public float $pipe = 0.016,
+        #[Size('pipe wall')]
         public float $pipeWall = 0.002,
+        #[Size('water in, design day', key: 'supply_c')]
         public float $supply = 35.0,
+        #[Size('water cools by', key: 'water_drop_k')]
         public float $waterDrop = 5.0,
+        #[Size('cable gives', key: 'power_w_m2')]
         public float $power = 60.0,
+        #[Size('longest loop', quantity: Quantity::Length)]
         public float $loop = self::LOOP,
+        #[Size('zones', key: 'zones', quantity: Quantity::Ratio)]
         public float $zones = 1.0,
     ) {}
 

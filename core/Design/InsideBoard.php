@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+use Ondergrond\Size\Stock;
+
 /** The board between the floor and what it is cast against: the beam's inner face, or the stem wall. */
 final readonly class InsideBoard implements DesignPart
 {
@@ -14,8 +18,11 @@ final readonly class InsideBoard implements DesignPart
      * @param  float  $bevel  cut off its lower inner corner at 45°, so that concrete flows under, m
      */
     public function __construct(
+        #[Size('thickness', sold: Stock::Boards)]
         public Layer $layer,
+        #[Size('depth', sold: new Steps(3.0, 50, 2))]
         public float $depth = 0.0,
+        #[Size('bevel', sold: new Steps(0.3, 5, 0.25))]
         public float $bevel = 0.0,
     ) {}
 

@@ -6,14 +6,25 @@ namespace Ondergrond\Design;
 
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
+use Ondergrond\Size\Size;
 
 /** A thickness of one material; a thickness of 0 means that it is left out. */
 final readonly class Layer implements DesignPart
 {
-    private function __construct(
-        public Material $material,
-        public float $thickness,
-    ) {}
+    public Material $material;
+
+    /**
+     * @param  Material|string  $material  or its slug in the catalogue
+     * @param  float  $thickness  m; 0 where it is left out
+     */
+    public function __construct(
+        #[Size('material')]
+        Material|string $material,
+        #[Size('thickness')]
+        public float $thickness = 0.0,
+    ) {
+        $this->material = is_string($material) ? Catalogue::get($material) : $material;
+    }
 
     /** @param  float  $thickness m, not negative */
     public static function of(Material $material, float $thickness): self

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+
 /** What stands inside the stem wall, from its top down to the floor. */
 final readonly class Lining implements DesignPart
 {
@@ -15,8 +18,11 @@ final readonly class Lining implements DesignPart
      * @param  Done  $sealed  joints of its boards taped or foamed
      */
     public function __construct(
+        #[Size('layers', sold: new Steps(0.5, 5, 0.125, 5, 0.125))]
         public array $layers,
+        #[Size('bare above the floor', sold: new Steps(3.0, 50, 2))]
         public float $gapAboveFloor = 0.0,
+        #[Size('joints sealed', words: ['not-said' => 'joints: not said', 'no' => 'joints open', 'yes' => 'joints sealed'])]
         public Done $sealed = Done::NotSaid,
     ) {}
 

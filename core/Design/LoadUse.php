@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Choice;
+
 /** What a floor is used for, which says how much of its live load stays: ψ₂ of EN 1990:2002, table A1.1 (from memory). */
-enum LoadUse: string
+enum LoadUse: string implements Choice
 {
     case NotSaid = 'not-said';
     case Dwelling = 'dwelling';

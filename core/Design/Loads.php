@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+
 /**
  * What the building puts on its foundation, as the engineer or the supplier gives it; nothing is guessed. A figure of 0 is
  * one that is not given.
@@ -22,12 +25,19 @@ final readonly class Loads implements DesignPart
      * @param  LoadUse  $use  what the floor is used for: how much of a live load stays
      */
     public function __construct(
+        #[Size('wall, permanent', key: 'line_kn_m')]
         public float $line = 0.0,
+        #[Size('wall, live', key: 'line_live_kn_m')]
         public float $lineLive = 0.0,
+        #[Size('post, permanent', key: 'post_kn')]
         public float $post = 0.0,
+        #[Size('post, live', key: 'post_live_kn')]
         public float $postLive = 0.0,
+        #[Size('plate under the post', sold: new Steps(1.0, 50, 2, 50, 2))]
         public float $plate = 0.15,
+        #[Size('floor, live', key: 'floor_live_kpa')]
         public float $floorLive = 0.0,
+        #[Size('use')]
         public LoadUse $use = LoadUse::NotSaid,
     ) {}
 

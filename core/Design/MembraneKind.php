@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Choice;
+
 /** What keeps the ground’s water off a wall. */
-enum MembraneKind: string
+enum MembraneKind: string implements Choice
 {
     case NotSaid = 'not-said';
     case SolventCoat = 'solvent-coat';

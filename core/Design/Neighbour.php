@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+use Ondergrond\Size\Stock;
+
 /** The slab of an unheated garage or porch against the heated one: a section of its own. A width of 0 means there is none. */
 final readonly class Neighbour implements DesignPart
 {
@@ -18,11 +22,17 @@ final readonly class Neighbour implements DesignPart
      * @param  Done  $flashing  over the joint, lapped up the wall and on to the slab
      */
     public function __construct(
+        #[Size('thickness', sold: Stock::Boards)]
         public Layer $layer,
+        #[Size('width', sold: new Steps(30.0, 250, 12))]
         public float $width,
+        #[Size('its slab', key: 'slab_m', sold: new Steps(0.5, 10, 0.5, 50, 2))]
         public float $slab,
+        #[Size('top above the ground', sold: new Steps(1.5, 10, 0.5))]
         public float $topAboveGrade,
+        #[Size('board at its edge', sold: new Steps(0.3, 5, 0.125))]
         public float $edgeBoard,
+        #[Size('flashing', words: ['not-said' => 'flashing: not said', 'no' => 'no flashing', 'yes' => 'flashing lapped both ways'])]
         public Done $flashing = Done::NotSaid,
     ) {}
 

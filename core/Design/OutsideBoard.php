@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+use Ondergrond\Size\Stock;
+
 /** The board on the outer face of the edge, from its top down. */
 final readonly class OutsideBoard implements DesignPart
 {
@@ -11,7 +15,9 @@ final readonly class OutsideBoard implements DesignPart
 
     /** @param  float  $depthBelowGrade how far it reaches below the ground outside, m */
     public function __construct(
+        #[Size('thickness', sold: Stock::Boards)]
         public Layer $layer,
+        #[Size('below ground', sold: new Steps(6.0, 50, 2))]
         public float $depthBelowGrade,
     ) {}
 

@@ -4,172 +4,137 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use LogicException;
 use Ondergrond\Material\Place;
+use Ondergrond\Size\Parameter;
+use ReflectionEnumBackedCase;
 
-/** The parts of a design, by the key each has in project files. */
+/** The parts of a design, by the key each has in project files, in the order the crew lays them. */
 enum Part: string
 {
+    #[Described('Post pads', Group::Ground, 5)]
     case Pads = 'pads';
+    #[Described('Drains', Group::Ground, 4)]
     case Drains = 'drains';
+    #[Described('Footing', Group::Edge, 8)]
     case Footing = 'footing';
+    #[Described('Board under the bearing', Group::Edge, 4, place: Place::UnderBearing)]
     case EdgeUnder = 'edge_under';
+    #[Described('Stem wall', Group::Edge, 7, place: Place::Stem)]
     case Stem = 'stem';
+    #[Described('Foam form', Group::Edge, 6, place: Place::Form)]
     case Form = 'form';
+    #[Described('Membrane', Group::Ground, 2)]
     case Membrane = 'membrane';
+    #[Described('Drainage layer', Group::Ground, 3, place: Place::Drainage)]
     case Drainage = 'drainage';
+    #[Described('Stone bed', Group::Floor, 12, place: Place::Bed)]
     case Stone = 'stone';
+    #[Described('Room for pipes', Group::Floor, 13)]
     case Service = 'service';
+    #[Described('Soil-gas pipe', Group::Floor, 14)]
     case Gas = 'gas';
+    #[Described('Blinding', Group::Floor, 11, place: Place::Blinding)]
     case Blinding = 'blinding';
+    #[Described('Board inside the edge', Group::Edge, 3, place: Place::EdgeInside)]
     case EdgeInside = 'edge_inside';
+    #[Described('Field board', Group::Floor, 10, place: Place::UnderSlab)]
     case Field = 'field_board';
+    #[Described('Perimeter board', Group::Edge, 2, place: Place::UnderSlab)]
     case Perimeter = 'perimeter_board';
+    #[Described('Vapour sheet', Group::Floor, 9)]
     case Sheet = 'sheet';
+    #[Described('Slab', Group::Floor, 7, place: Place::Slab)]
     case Slab = 'slab';
+    #[Described('Edge beam', Group::Edge, 1)]
     case Beam = 'edge_beam';
+    #[Described('Recess', Group::Building, 4)]
     case Recess = 'recess';
+    #[Described('Threshold break', Group::Building, 3, place: Place::Threshold)]
     case Threshold = 'threshold';
+    #[Described('Board on the slab', Group::Floor, 6, place: Place::OnSlab)]
     case BoardAbove = 'board_above';
+    #[Described('Upstand', Group::Floor, 4, place: Place::Upstand)]
     case Upstand = 'upstand';
+    #[Described('Upper sheet', Group::Floor, 5)]
     case UpperSheet = 'upper_sheet';
+    #[Described('Floor heating', Group::Floor, 2)]
     case Heating = 'heating';
+    #[Described('Screed', Group::Floor, 3, place: Place::Screed)]
     case Screed = 'screed';
+    #[Described('Outside board', Group::Edge, 9, place: Place::EdgeOutside)]
     case EdgeOutside = 'edge_outside';
+    #[Described('Pest shield', Group::Edge, 10)]
     case Shield = 'shield';
+    #[Described('Cover', Group::Edge, 11, place: Place::Cover)]
     case Cover = 'cover';
+    #[Described('Wing', Group::Ground, 1, place: Place::Wing)]
     case Wing = 'wing';
+    #[Described('Unheated neighbour', Group::Sides, 2, place: Place::Joint)]
     case Neighbour = 'neighbour';
+    #[Described('Inside lining', Group::Edge, 5, place: Place::Lining)]
     case Lining = 'lining';
+    #[Described('Damp-proof course', Group::Building, 1)]
     case Dpc = 'dpc';
+    #[Described('Deck', Group::Building, 5, place: Place::Deck)]
     case Deck = 'deck';
+    #[Described('Space below', Group::Building, 6)]
     case Space = 'space';
+    #[Described('Wall', Group::Wall, 1, place: Place::Wall)]
     case Wall = 'wall';
+    #[Described('Cavity closer', Group::Building, 2, place: Place::Closer)]
     case Closer = 'closer';
+    #[Described('Walk-out side', Group::Sides, 1)]
     case Walkout = 'walkout';
+    #[Described('Loads', Group::Building, 7)]
     case Loads = 'loads';
+    #[Described('Steel', Group::Floor, 8)]
     case Steel = 'steel';
+    #[Described('Floor finish', Group::Floor, 1)]
     case Finish = 'finish';
 
     public function label(): string
     {
-        return match ($this) {
-            self::Pads => 'Post pads',
-            self::Drains => 'Drains',
-            self::Footing => 'Footing',
-            self::EdgeUnder => 'Board under the bearing',
-            self::Stem => 'Stem wall',
-            self::Form => 'Foam form',
-            self::Membrane => 'Membrane',
-            self::Drainage => 'Drainage layer',
-            self::Stone => 'Stone bed',
-            self::Service => 'Room for pipes',
-            self::Gas => 'Soil-gas pipe',
-            self::Blinding => 'Blinding',
-            self::EdgeInside => 'Board inside the edge',
-            self::Field => 'Field board',
-            self::Perimeter => 'Perimeter board',
-            self::Sheet => 'Vapour sheet',
-            self::Slab => 'Slab',
-            self::Beam => 'Edge beam',
-            self::Recess => 'Recess',
-            self::Threshold => 'Threshold break',
-            self::BoardAbove => 'Board on the slab',
-            self::Upstand => 'Upstand',
-            self::UpperSheet => 'Upper sheet',
-            self::Heating => 'Floor heating',
-            self::Screed => 'Screed',
-            self::EdgeOutside => 'Outside board',
-            self::Shield => 'Pest shield',
-            self::Cover => 'Cover',
-            self::Wing => 'Wing',
-            self::Neighbour => 'Unheated neighbour',
-            self::Lining => 'Inside lining',
-            self::Dpc => 'Damp-proof course',
-            self::Deck => 'Deck',
-            self::Space => 'Space below',
-            self::Wall => 'Wall',
-            self::Closer => 'Cavity closer',
-            self::Walkout => 'Walk-out side',
-            self::Loads => 'Loads',
-            self::Steel => 'Steel',
-            self::Finish => 'Floor finish',
-        };
+        return $this->described()->label;
     }
 
     /** The place that its material is chosen for; null where it has none to choose. */
     public function place(): ?Place
     {
-        return match ($this) {
-            self::EdgeUnder => Place::UnderBearing,
-            self::Stem => Place::Stem,
-            self::Form => Place::Form,
-            self::Drainage => Place::Drainage,
-            self::Stone => Place::Bed,
-            self::Blinding => Place::Blinding,
-            self::EdgeInside => Place::EdgeInside,
-            self::Field, self::Perimeter => Place::UnderSlab,
-            self::Slab => Place::Slab,
-            self::Threshold => Place::Threshold,
-            self::BoardAbove => Place::OnSlab,
-            self::Upstand => Place::Upstand,
-            self::Screed => Place::Screed,
-            self::EdgeOutside => Place::EdgeOutside,
-            self::Cover => Place::Cover,
-            self::Wing => Place::Wing,
-            self::Neighbour => Place::Joint,
-            self::Lining => Place::Lining,
-            self::Deck => Place::Deck,
-            self::Wall => Place::Wall,
-            self::Closer => Place::Closer,
-            default => null,
-        };
+        return $this->described()->place;
+    }
+
+    /** @throws LogicException where nothing is said of it */
+    public function described(): Described
+    {
+        /** @var array<string, Described> $read */
+        static $read = [];
+
+        return $read[$this->value] ??= ((new ReflectionEnumBackedCase(self::class, $this->name))->getAttributes(Described::class)[0] ?? throw new LogicException("Part::{$this->name} says nothing of itself: give it a #[Described]"))->newInstance();
+    }
+
+    /** What Design calls it. */
+    public function property(): string
+    {
+        return lcfirst(str_replace('_', '', ucwords($this->value, '_')));
+    }
+
+    /** @return class-string<DesignPart> */
+    public function type(): string
+    {
+        $type = Parameter::named(Design::class, $this->property())->type;
+        assert(is_subclass_of($type, DesignPart::class));
+
+        return $type;
     }
 
     /** Where it stands in a design. */
     public function of(Design $design): DesignPart
     {
-        return match ($this) {
-            self::Pads => $design->pads,
-            self::Drains => $design->drains,
-            self::Footing => $design->footing,
-            self::EdgeUnder => $design->edgeUnder,
-            self::Stem => $design->stem,
-            self::Form => $design->form,
-            self::Membrane => $design->membrane,
-            self::Drainage => $design->drainage,
-            self::Stone => $design->stone,
-            self::Service => $design->service,
-            self::Gas => $design->gas,
-            self::Blinding => $design->blinding,
-            self::EdgeInside => $design->edgeInside,
-            self::Field => $design->fieldBoard,
-            self::Perimeter => $design->perimeterBoard,
-            self::Sheet => $design->sheet,
-            self::Slab => $design->slab,
-            self::Beam => $design->edgeBeam,
-            self::Recess => $design->recess,
-            self::Threshold => $design->threshold,
-            self::BoardAbove => $design->boardAbove,
-            self::Upstand => $design->upstand,
-            self::UpperSheet => $design->upperSheet,
-            self::Heating => $design->heating,
-            self::Screed => $design->screed,
-            self::EdgeOutside => $design->edgeOutside,
-            self::Shield => $design->shield,
-            self::Cover => $design->cover,
-            self::Wing => $design->wing,
-            self::Neighbour => $design->neighbour,
-            self::Lining => $design->lining,
-            self::Dpc => $design->dpc,
-            self::Deck => $design->deck,
-            self::Space => $design->space,
-            self::Wall => $design->wall,
-            self::Closer => $design->closer,
-            self::Walkout => $design->walkout,
-            self::Loads => $design->loads,
-            self::Steel => $design->steel,
-            self::Finish => $design->finish,
-        };
+        $part = get_object_vars($design)[$this->property()];
+        assert($part instanceof DesignPart);
+
+        return $part;
     }
 
     /**

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+use Ondergrond\Size\Stock;
+
 /** The strip of floor next to the edge where the board differs; without a width or without a board there is none, and the middle board runs through. */
 final readonly class PerimeterBoard implements DesignPart
 {
@@ -11,7 +15,9 @@ final readonly class PerimeterBoard implements DesignPart
 
     /** @param  float  $width inward from the edge, m */
     public function __construct(
+        #[Size('thickness', sold: Stock::Boards)]
         public Layer $layer,
+        #[Size('width', sold: new Steps(6.0, 100, 4))]
         public float $width,
     ) {}
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Choice;
+
 /** How a sheet ends at the edge. */
-enum SheetEdge: string
+enum SheetEdge: string implements Choice
 {
     case TurnedUp = 'turned-up';
     case CutOff = 'cut-off';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Choice;
+
 /** How the lengths of a sheet are joined. */
-enum SheetJoints: string
+enum SheetJoints: string implements Choice
 {
     case NotSaid = 'not-said';
     case Lapped = 'lapped';

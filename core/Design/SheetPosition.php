@@ -4,11 +4,21 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Choice;
+
 /** The two schools of where the sheet lies. */
-enum SheetPosition: string
+enum SheetPosition: string implements Choice
 {
     case AboveBoards = 'above';
     case BelowBoards = 'below';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::AboveBoards => 'above the boards',
+            self::BelowBoards => 'below the boards',
+        };
+    }
 
     /** What decides for it, common practice. */
     public function reason(): string

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Stock;
+use Ondergrond\Units\Quantity;
+
 /** The metal over the top of the outside board, sealed to the concrete, seen above ground. A thickness of 0 means there is none. */
 final readonly class Shield implements DesignPart
 {
@@ -11,7 +15,9 @@ final readonly class Shield implements DesignPart
 
     /** @param  float  $drip how far it stands out past the board, m */
     public function __construct(
+        #[Size('thickness', quantity: Quantity::SheetThickness, sold: Stock::Sheets)]
         public float $thickness,
+        #[Size('stands out')]
         public float $drip,
     ) {}
 

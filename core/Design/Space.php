@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+
 /** The space under the deck: its air. Says nothing where there is no deck. */
 final readonly class Space implements DesignPart
 {
@@ -16,10 +18,15 @@ final readonly class Space implements DesignPart
      * @param  float  $airChanges  of an unheated basement, 1/h
      */
     public function __construct(
+        #[Size('kind')]
         public Below $kind = Below::Heated,
+        #[Size('vents', key: 'vents_m2_per_m')]
         public float $vents = 0.0015,
+        #[Size('wind', key: 'wind_m_s')]
         public float $wind = 4.0,
+        #[Size('stands')]
         public WindShelter $shelter = WindShelter::Average,
+        #[Size('air changes', key: 'air_changes_per_h')]
         public float $airChanges = 0.3,
     ) {}
 

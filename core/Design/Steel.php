@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+use Ondergrond\Size\Stock;
+
 /** The bars in the slab and the edge. A bar of 0 means that nothing is said of them. */
 final readonly class Steel implements DesignPart
 {
@@ -16,9 +20,13 @@ final readonly class Steel implements DesignPart
      * @param  float  $edgeCover  of concrete where the edge is cast against board or ground, m
      */
     public function __construct(
+        #[Size('bar', sold: Stock::Bars)]
         public float $bar = 0.0,
+        #[Size('apart', sold: new Steps(0.6, 50, 2, 100, 4))]
         public float $spacing = 0.4,
+        #[Size('cover below', sold: new Steps(0.2, 5, 0.25))]
         public float $cover = 0.04,
+        #[Size('cover at the edge', sold: new Steps(0.2, 5, 0.25))]
         public float $edgeCover = 0.075,
     ) {}
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+
 /** The break at doors: the concrete is held down and filled with foam. A thickness of 0 means there is none. */
 final readonly class Threshold implements DesignPart
 {
@@ -14,7 +17,9 @@ final readonly class Threshold implements DesignPart
      * @param  float  $width  inward from the outer face of the edge, m
      */
     public function __construct(
+        #[Size('thickness', sold: new Steps(0.3, 1, 0.5))]
         public Layer $layer,
+        #[Size('width', sold: new Steps(1.0, 10, 0.5))]
         public float $width,
     ) {}
 

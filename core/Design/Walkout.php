@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+
 /** The side where the ground lies lower and one walks out: a section of its own. A drop of 0 means there is none. */
 final readonly class Walkout implements DesignPart
 {
@@ -14,7 +17,9 @@ final readonly class Walkout implements DesignPart
      * @param  float  $footingDepth  of the footing's underside below the ground there, m
      */
     public function __construct(
+        #[Size('ground lower by', sold: new Steps(6.0, 50, 2))]
         public float $drop,
+        #[Size('footing deep', sold: new Steps(3.0, 50, 2))]
         public float $footingDepth,
     ) {}
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+
 /** The wall on the edge: the layers that stand on the slab, and those that pass outside its edge. */
 final readonly class Wall implements DesignPart
 {
@@ -12,7 +15,9 @@ final readonly class Wall implements DesignPart
      * @param  list<Layer>  $outside  from that line to the weather
      */
     public function __construct(
+        #[Size('layers from the room', sold: new Steps(0.5, 5, 0.125, 5, 0.125))]
         public array $inside,
+        #[Size('layers past the edge', sold: new Steps(0.5, 5, 0.125, 5, 0.125))]
         public array $outside,
     ) {}
 

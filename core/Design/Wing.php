@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Size\Steps;
+use Ondergrond\Size\Stock;
+
 /** The board that lies outside in the ground and keeps frost from under the edge. */
 final readonly class Wing implements DesignPart
 {
@@ -18,12 +22,19 @@ final readonly class Wing implements DesignPart
      * @param  float  $cornerLength  how far along each wall from the corner that goes, m
      */
     public function __construct(
+        #[Size('thickness', sold: Stock::Boards)]
         public Layer $layer,
+        #[Size('width', sold: new Steps(4.0, 100, 4))]
         public float $width,
+        #[Size('depth', sold: new Steps(3.0, 50, 2))]
         public float $depth,
+        #[Size('falls', sold: new Steps(1.0, 10, 0.5))]
         public float $fall,
+        #[Size('thickness at corners')]
         public float $cornerThickness = 0.0,
+        #[Size('width at corners')]
         public float $cornerWidth = 0.0,
+        #[Size('along the wall from corners')]
         public float $cornerLength = 0.0,
     ) {}
 

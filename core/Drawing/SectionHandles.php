@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Drawing;
 
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Part;
-use Ondergrond\Design\UsualSizes;
 use Ondergrond\Section\EdgeSection;
 use Ondergrond\Section\Side;
 use Ondergrond\Units\Quantity;
@@ -100,7 +100,7 @@ final readonly class SectionHandles
         foreach ($levels as $why => $size) {
             $this->add($stops, $on, $place($size), $size, $why, $most);
         }
-        foreach (UsualSizes::of($field, $this->format->system) as $size) {
+        foreach (SizePath::sold($field, $this->format->system) as $size) {
             $this->add($stops, $on, $place($size), $size, '', $most);
         }
 

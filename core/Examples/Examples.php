@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Ondergrond\Examples;
 
+use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Schools\Schools;
-use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Inspection\Inspection;
 use Ondergrond\Inspection\MeterReading;
 use Ondergrond\Inspection\Sign;
@@ -109,7 +109,7 @@ final class Examples
 
     private static function readingRoom(): Project
     {
-        $design = self::preset('thickened-edge-slab', Footprint::of(96.0, 41.0, 29.0), UnitSystem::Metric);
+        $design = self::preset('thickened-edge-slab', new Footprint(96.0, 41.0, 29.0), UnitSystem::Metric);
 
         return new Project(
             'Toll-house reading room',
@@ -120,14 +120,14 @@ final class Examples
                     'field_board' => ['thickness_m' => 0.12],
                     'perimeter_board' => ['thickness_m' => 0.16],
                 ])),
-                new Option('Raft with a wing', false, 'No digging into the rock.', self::preset('frost-protected-raft', Footprint::of(96.0, 41.0, 29.0, lotLine: 2.5), UnitSystem::Metric)),
+                new Option('Raft with a wing', false, 'No digging into the rock.', self::preset('frost-protected-raft', new Footprint(96.0, 41.0, 29.0, lotLine: 2.5), UnitSystem::Metric)),
             ],
         );
     }
 
     private static function musicSchool(): Project
     {
-        $plan = Footprint::of(84.0, 38.0, 38.0, walkOut: 7.0);
+        $plan = new Footprint(84.0, 38.0, 38.0, walkOut: 7.0);
         $outside = self::preset('heated-basement', $plan, UnitSystem::Metric);
 
         return new Project(
@@ -145,7 +145,7 @@ final class Examples
 
     private static function bakery(): Project
     {
-        $board = self::preset('existing-basement', Footprint::of(52.0, 30.0, 22.0, party: 8.0), UnitSystem::Metric);
+        $board = self::preset('existing-basement', new Footprint(52.0, 30.0, 22.0, party: 8.0), UnitSystem::Metric);
         $wool = self::changed($board, ['lining' => ['layers' => [1 => ['material' => 'cavity-wool', 'thickness_m' => 0.08]]]]);
 
         return new Project(
@@ -234,12 +234,12 @@ final class Examples
 
     private static function mill(): Project
     {
-        return self::single('Polder mill store', 'On the mill mound', 'snowy-upland', Soil::Rock, 17.0, 'frost-protected-raft', Footprint::of(70.0, 34.0, 34.0, lotLine: 3.0), UnitSystem::Metric);
+        return self::single('Polder mill store', 'On the mill mound', 'snowy-upland', Soil::Rock, 17.0, 'frost-protected-raft', new Footprint(70.0, 34.0, 34.0, lotLine: 3.0), UnitSystem::Metric);
     }
 
     private static function ropeShed(): Project
     {
-        return self::single('Rope-walk house with garage', 'End of the rope-walk', 'cold-inland', Soil::ClayOrSilt, 20.0, 'unheated-neighbour', Footprint::of(88.0, 38.0, 38.0, garage: 6.5, doors: 2.0), UnitSystem::Metric);
+        return self::single('Rope-walk house with garage', 'End of the rope-walk', 'cold-inland', Soil::ClayOrSilt, 20.0, 'unheated-neighbour', new Footprint(88.0, 38.0, 38.0, garage: 6.5, doors: 2.0), UnitSystem::Metric);
     }
 
     /** A design with the mistakes that teach, and the same put right. */
@@ -282,7 +282,7 @@ final class Examples
         return new Project(
             'Fullers’ wash-house',
             UnitSystem::Metric,
-            new Site('Behind the bleaching green', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 19.0, 0.0, 15.0, 0.25, GroundWater::Damp, Presence::No, Presence::Yes, RequirementSets::all()['practice']['of']),
+            new Site('Behind the bleaching green', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 19.0, 0.0, 15.0, 0.25, water: GroundWater::Damp, termites: Presence::No, radon: Presence::Yes, requirements: RequirementSets::all()['practice']['of']),
             [
                 new Option('A · as it was drawn', true, 'What the rules find in a hurried drawing.', $wrong, [new SetAside('pest-shield', 'The tinsmith brings the flashing with the cladding.', 'Marit Sluys', '2026-11-20')]),
                 new Option('B · put right', false, 'The same, each finding settled.', $right),

@@ -23,6 +23,9 @@ use Ondergrond\Rules\Ruling;
 use Ondergrond\Safety\Hazard;
 use Ondergrond\Section\Levels;
 use Ondergrond\Section\Side;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\Said;
+use Ondergrond\Units\UnitSystem;
 use Ondergrond\Version;
 
 /** An assessment as JSON: the answers, with everything needed to work them out again. docs/formats.md lists the keys. */
@@ -113,7 +116,7 @@ final class AssessmentFile
                 'design_w' => $pair(static fn (GroundHeat $h): float => $h->design),
             ],
             'counted' => $heat->counted,
-            'notes' => $heat->notes,
+            'notes' => array_map(static fn (Said $n): string => $n->in(new QuantityFormatter(UnitSystem::Metric)), $heat->notes),
             'other_schools' => array_map(static fn (OtherSchool $o): array => ['method' => $o->method, 'h_w_k' => $o->coefficient, ...$o->steps], $heat->others),
             'bare' => self::floor($heat->bare),
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Exchange;
 
+use Ondergrond\Codec\Schema;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Inspection\Diagnosis;
 use Ondergrond\Inspection\Inspection;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Exchange;
 
+use Ondergrond\Codec\PartCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Load\BearingCheck;
 use Ondergrond\Load\LoadVerdict;

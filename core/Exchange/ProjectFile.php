@@ -6,6 +6,9 @@ namespace Ondergrond\Exchange;
 
 use JsonException;
 use Ondergrond\Caution;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\Schema;
+use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Project\Option;

@@ -6,6 +6,7 @@ namespace Ondergrond\Exchange;
 
 use JsonException;
 use Ondergrond\Caution;
+use Ondergrond\Codec\Schema;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Field\Boundary;

@@ -6,6 +6,7 @@ namespace Ondergrond\Exchange;
 
 use JsonException;
 use Ondergrond\Caution;
+use Ondergrond\Codec\Schema;
 use Ondergrond\Damp\DampMonth;
 use Ondergrond\Damp\DampYear;
 use Ondergrond\Damp\Vapour;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Fault;
 
+use Ondergrond\Units\KeyEnding;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
@@ -31,7 +32,7 @@ final readonly class Fault
     /** A number outside its limits, in SI; either limit may be null. */
     public static function range(string $pointer, float $found, ?float $min, ?float $max, string $reason = ''): self
     {
-        $unit = self::siUnit($pointer);
+        $unit = KeyEnding::of($pointer)?->unit() ?? '';
         $allowed = self::between(
             $min === null ? null : self::plain($min),
             $max === null ? null : self::plain($max),
@@ -44,7 +45,7 @@ final readonly class Fault
     /** Something other than the number that belongs there; the limits are in SI. */
     public static function notANumber(string $pointer, string $found, float $min, float $max): self
     {
-        return self::of($pointer, $found, 'a number, '.self::between(self::plain($min), self::plain($max), self::siUnit($pointer)));
+        return self::of($pointer, $found, 'a number, '.self::between(self::plain($min), self::plain($max), KeyEnding::of($pointer)?->unit() ?? ''));
     }
 
     public function at(string $prefix): self
@@ -82,20 +83,6 @@ final readonly class Fault
             $max === null => "at least {$min}{$unit}",
             default => "{$min} to {$max}{$unit}",
         };
-    }
-
-    /** The unit that ends the field's name: thickness_m, area_m2, indoor_c. */
-    private static function siUnit(string $pointer): string
-    {
-        $key = (string) preg_replace('~/\d+$~', '', $pointer);
-        $units = ['_m2_per_m' => ' m²/m', '_m_s' => ' m/s', '_per_h' => ' 1/h', '_w_m2k' => ' W/(m²K)', '_kj_m2k' => ' kJ/(m²K)', '_w_m2' => ' W/m²', '_deg' => '°', '_kw' => ' kW', '_m2' => ' m²', '_m' => ' m', '_c' => ' °C', '_k' => ' K'];
-        foreach ($units as $ending => $unit) {
-            if (str_ends_with($key, $ending)) {
-                return $unit;
-            }
-        }
-
-        return '';
     }
 
     private static function plain(float $value): string

@@ -66,7 +66,7 @@ final readonly class FrostTable
         $why = match (true) {
             $design->deck->present() || $design->depth() > self::DEEP => 'the table is for slabs on the ground',
             ! $heated => 'the table is for heated buildings',
-            $coldest < self::HEATED => sprintf('the table is for buildings kept at a monthly mean of at least %.0f °C', self::HEATED),
+            $coldest < self::HEATED => sprintf('the table is for buildings kept at a monthly mean of at least %.0f °C (%.0f °F)', self::HEATED, 32 + 1.8 * self::HEATED),
             $index > $last => sprintf('the table ends at %d °F·d and is not extrapolated', $last),
             default => null,
         };

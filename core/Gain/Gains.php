@@ -6,10 +6,9 @@ namespace Ondergrond\Gain;
 
 use Closure;
 use Ondergrond\Assessor;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
-use Ondergrond\Design\UsualSizes;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\SizePath;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Heat\Reading;
@@ -127,7 +126,7 @@ final class Gains
     /** @return list<float> the next size down and the next up, m */
     private static function steps(string $path, float $now, UnitSystem $units): array
     {
-        $sizes = UsualSizes::of($path, $units);
+        $sizes = SizePath::sold($path, $units);
         $down = array_filter($sizes, static fn (float $s): bool => $s < $now - 1e-6);
         $up = array_filter($sizes, static fn (float $s): bool => $s > $now + 1e-6);
         $first = $units === UnitSystem::Metric ? 0.05 : 2 * 0.0254;

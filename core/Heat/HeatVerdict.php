@@ -7,6 +7,7 @@ namespace Ondergrond\Heat;
 use Ondergrond\Design\Design;
 use Ondergrond\Ground\InsideWave;
 use Ondergrond\Site\Site;
+use Ondergrond\Units\Said;
 
 /** What is said of a design's heat: the floor, the same floor bare, the band that the ground leaves open. */
 final readonly class HeatVerdict
@@ -16,7 +17,7 @@ final readonly class HeatVerdict
      * @param  float|null  $share  U ÷ its limit by the formula, of floor and buried wall the larger; null where the site sets none
      * @param  float  $wallTransmittance  of the wall over the edge, to outside air, W/(m²K)
      * @param  array<string, string>  $counted  what each part counts for, by the part's key in the project file
-     * @param  list<string>  $notes  what the formula leaves out here, sentences
+     * @param  list<Said>  $notes  what the formula leaves out here, sentences
      * @param  list<OtherSchool>  $others  the same sum by other schools
      */
     private function __construct(

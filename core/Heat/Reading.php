@@ -12,6 +12,9 @@ use Ondergrond\Ground\SpaceAir;
 use Ondergrond\Material\StillAir;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Side;
+use Ondergrond\Units\Measure;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\Said;
 
 /** How ISO 13370 reads a design: which formula, and what each part counts for in it. Every family goes through here. */
 final readonly class Reading
@@ -276,36 +279,36 @@ final readonly class Reading
         return 'another';
     }
 
-    /** @return list<string> what the formula leaves out here, sentences */
+    /** @return list<Said> what the formula leaves out here, sentences */
     public function notes(GroundFormula $formula): array
     {
         $d = $this->d;
         $notes = [];
         if ($d->edgeBeam->present()) {
-            $notes[] = 'The formula leaves out the junction of wall and floor (ψ taken as 0) and the beam’s concrete: slab and beam are one casting, so a board inside or under the beam shows in the field only.';
+            $notes[] = Said::of('The formula leaves out the junction of wall and floor (ψ taken as 0) and the beam’s concrete: slab and beam are one casting, so a board inside or under the beam shows in the field only.');
             if ($d->edgeUnder->resistance() < $this->floorResistance() - 1e-9) {
-                $notes[] = 'The beam stands on less board than the floor has. The formula takes the floor’s board as far as the wall, so the true loss is higher.';
+                $notes[] = Said::of('The beam stands on less board than the floor has. The formula takes the floor’s board as far as the wall, so the true loss is higher.');
             }
         } else {
-            $notes[] = 'The formula leaves out the junction of wall and floor (ψ taken as 0), and with it what the footing carries.';
+            $notes[] = Said::of('The formula leaves out the junction of wall and floor (ψ taken as 0), and with it what the footing carries.');
         }
         if ($formula instanceof SlabOnGround && count($this->edges()) > 1) {
-            $notes[] = 'Strip and boards at the edge are never added up; the one that saves most is counted.';
+            $notes[] = Said::of('Strip and boards at the edge are never added up; the one that saves most is counted.');
         }
         if ($formula instanceof SlabOnGround && $formula->edgeIsHeld()) {
-            $notes[] = 'The floor is so small that the edge formula takes off more than the same board under the whole floor would save; no more than that is counted.';
+            $notes[] = Said::of('The floor is so small that the edge formula takes off more than the same board under the whole floor would save; no more than that is counted.');
         }
         if ($d->walkout->present()) {
-            $notes[] = sprintf('The formula takes the depth as its mean along the exposed edge, walk-out side included (z %.2f m); the field has a section for each side.', $this->depth());
+            $notes[] = Said::of('The formula takes the depth as its mean along the exposed edge, walk-out side included (z %s); the field has a section for each side.', Measure::depth($this->depth()));
         }
         if ($d->neighbour->present()) {
-            $notes[] = 'Garage and porch are taken as outside air, which is on the safe side where they are closed.';
+            $notes[] = Said::of('Garage and porch are taken as outside air, which is on the safe side where they are closed.');
         }
         if ($d->form->present()) {
-            $notes[] = sprintf('The form’s webs are %.1f %% of its face and raise its λ from %.4f to %.4f W/(m·K); that they end at the core is left out (safe side).', 100 * $d->form->webShare(), $d->form->material->conductivity, $d->form->faces()->conductivity);
+            $notes[] = Said::of('The form’s webs are %s of its face and raise its λ from %s to %s; that they end at the core is left out (safe side).', Measure::of($d->form->webShare(), Quantity::Share), Measure::of($d->form->material->conductivity, Quantity::Conductivity), Measure::of($d->form->faces()->conductivity, Quantity::Conductivity));
         }
         if ($d->heating->present()) {
-            $notes[] = sprintf('The floor is heated: its loss is counted from the plane of the pipes, %.1f °C over the heating months, without the surface’s resistance.', $d->heating->plane);
+            $notes[] = Said::of('The floor is heated: its loss is counted from the plane of the pipes, %s over the heating months, without the surface’s resistance.', Measure::of($d->heating->plane, Quantity::Temperature));
         }
 
         return $notes;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Material;
 
+use Ondergrond\Units\Measure;
+use Ondergrond\Units\Said;
+
 /** A place in the foundation that a material is chosen for. */
 enum Place: string
 {
@@ -75,16 +78,16 @@ enum Place: string
     }
 
     /** Why a material may not go there, a clause; null where it may. */
-    public function whyNot(Material $material): ?string
+    public function whyNot(Material $material): ?Said
     {
         $board = in_array($material->hatch, [Hatch::Foam, Hatch::DenseFoam, Hatch::Wool], true);
 
         return match (true) {
             $material->fits($this) => null,
-            $board && $material->strength !== null && $material->strength < $this->strength() => sprintf('%.0f kPa is too soft, at least %.0f', $material->strength, $this->strength()),
-            $board && $material->strength === null && $this->strength() > 200.0 => 'crushes under a bearing',
-            $board && $material->mu > 10.0 && $this->isWet() => 'takes up water against the ground',
-            default => 'not made for '.$this->label(),
+            $board && $material->strength !== null && $material->strength < $this->strength() => Said::of('%s is too soft, at least %s', Measure::pressure($material->strength), Measure::pressure($this->strength())),
+            $board && $material->strength === null && $this->strength() > 200.0 => Said::of('crushes under a bearing'),
+            $board && $material->mu > 10.0 && $this->isWet() => Said::of('takes up water against the ground'),
+            default => Said::of('not made for '.$this->label()),
         };
     }
 }

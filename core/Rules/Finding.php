@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules;
 
+use Ondergrond\Units\Measure;
+use Ondergrond\Units\Said;
+
 /** What a rule has to say of a design. */
 final readonly class Finding
 {

@@ -6,6 +6,7 @@ namespace Ondergrond\Rules;
 
 use Closure;
 use Ondergrond\Design\Design;
+use Ondergrond\Units\Said;
 
 /** A change of the design that takes a finding away. */
 final readonly class Remedy

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ondergrond\Rules;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Units\Measure;
+use Ondergrond\Units\Said;
 
 /**
  * One judgement of the trade. To add one, put a class in `Book/`: the rulebook finds it there. A rule looks at a design and

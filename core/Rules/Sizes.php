@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Ondergrond\Rules;
 
 use Closure;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\OutsideBoard;
 use Ondergrond\Design\Part;
-use Ondergrond\Design\UsualSizes;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Load\BearingCheck;
 use Ondergrond\Load\LoadVerdict;
@@ -17,6 +17,8 @@ use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Kind;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Place;
+use Ondergrond\Units\Measure;
+use Ondergrond\Units\Said;
 use Ondergrond\Verdict\Verdict;
 
 /** The next size or grade, among those that are sold, that does what a rule wants. */
@@ -188,7 +190,7 @@ final readonly class Sizes
     /** @param  Closure(float): bool  $does */
     private function smallest(string $field, float $above, Closure $does): ?float
     {
-        foreach ($this->subject->proposes ? UsualSizes::of($field, $this->subject->units) : [] as $size) {
+        foreach ($this->subject->proposes ? SizePath::sold($field, $this->subject->units) : [] as $size) {
             try {
                 if ($size > $above + 1e-6 && $does($size)) {
                     return $size;

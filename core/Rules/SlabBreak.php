@@ -6,6 +6,8 @@ namespace Ondergrond\Rules;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Units\Measure;
+use Ondergrond\Units\Said;
 
 /** Of the rules that ask for a break between the heated slab and an unheated one. */
 abstract class SlabBreak extends Rule

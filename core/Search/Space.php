@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Ondergrond\Search;
 
 use Generator;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
-use Ondergrond\Design\UsualSizes;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\SizePath;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Units\UnitSystem;
@@ -40,7 +39,7 @@ final readonly class Space
         $data = DesignCodec::toArray($design);
         $sizes = $faults = [];
         foreach ($open as $path => [$least, $most]) {
-            $usual = UsualSizes::of($path, $units);
+            $usual = SizePath::sold($path, $units);
             if (SizePath::find($data, $path) === null || $usual === []) {
                 $faults[] = Fault::of("/open/{$path}", 'no size of this design', 'a size that is sold in steps, such as field_board.thickness_m');
 

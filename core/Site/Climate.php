@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Size;
+
 /** Outdoor air through the year. */
 final readonly class Climate
 {
@@ -13,8 +15,11 @@ final readonly class Climate
      * @param  float  $design  air temperature of the heating design day, °C
      */
     public function __construct(
+        #[Size('Name of the climate', key: 'name')]
         public string $name,
+        #[Size('Outdoor air of the months', key: 'monthly_mean_c', each: 'Outdoor air, *')]
         public array $monthly,
+        #[Size('Heating design day', key: 'design_c')]
         public float $design,
     ) {}
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Size;
+
 /** What is known of humidity and water where damp is judged; null and an empty list are taken from the season or the class. */
 final readonly class DampBasis
 {
@@ -26,13 +28,21 @@ final readonly class DampBasis
      * @param  float  $setBack  by which rooms are let cool at night in the heating months, K
      */
     public function __construct(
+        #[Size('Use of the rooms, for their humidity')]
         public HumidityClass $humidity = HumidityClass::Dwelling,
+        #[Size('Humidity that a machine keeps inside', key: 'indoor_rh_share', hint: 'empty: the rooms find their own')]
         public ?float $indoorRh = null,
+        #[Size('Humidity outside of the months', key: 'outdoor_rh_share', each: 'Humidity outside, *', hint: 'twelve, January first, spaces between; empty: as usual through the seasons')]
         public array $outdoorRh = [],
+        #[Size('Most humid spell, dew point over its month’s', key: 'muggy_k')]
         public float $muggy = self::MUGGY,
+        #[Size('Highest water table below the ground outside', hint: 'empty: not known')]
         public ?float $waterTable = null,
+        #[Size('Water passes the ground at', key: 'permeability_m_d', hint: 'empty: by its class')]
         public ?float $permeability = null,
+        #[Size('Rain of a heavy hour', key: 'rain_mm_h')]
         public float $rain = self::RAIN,
+        #[Size('Rooms are let cool at night by', key: 'set_back_k')]
         public float $setBack = self::SET_BACK,
     ) {}
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Size;
+
 /** What is known of the winters, the ground and the use of a building where frost is judged; null is worked out, or by class. */
 final readonly class FrostBasis
 {
@@ -30,20 +32,35 @@ final readonly class FrostBasis
      * @param  float  $pavingStone  of the stone under it, m
      */
     public function __construct(
+        #[Size('Freezing index of the design winter', key: 'design_index_c_d', hint: 'from a map or the authority; empty: worked out from what follows')]
         public ?float $designIndex = null,
+        #[Size('Freezing indices on record', key: 'winters_c_d', each: 'Freezing index on record, winter #', hint: 'one a winter, with spaces between')]
         public array $winters = [],
+        #[Size('Winters vary by, of their mean', key: 'variation_share')]
         public float $variation = self::VARIATION,
+        #[Size('Days stray from their season by', key: 'spread_k')]
         public float $spread = self::SPREAD,
+        #[Size('Design winter once in', key: 'return_years')]
         public float $years = self::YEARS,
+        #[Size('Dry density of the ground', key: 'dry_density_kg_m3', hint: 'empty: by its class')]
         public ?float $dryDensity = null,
+        #[Size('Water in the ground, of its dry mass', key: 'water_share', hint: 'empty: by its class')]
         public ?float $water = null,
+        #[Size('When it freezes, the ground')]
         public Susceptibility $susceptibility = Susceptibility::ByClass,
+        #[Size('Rock below the ground outside', hint: 'empty: none is met')]
         public ?float $ledge = null,
+        #[Size('On the ground outside')]
         public Surface $surface = Surface::Cleared,
+        #[Size('Snow that lies all winter is counted on', words: ['no' => 'no', 'yes' => 'yes'])]
         public bool $snow = false,
+        #[Size('Through the winter the building is', key: 'winter_use')]
         public WinterUse $use = WinterUse::Heated,
+        #[Size('Where it is set back, to', key: 'set_back_c')]
         public float $setBack = 10.0,
+        #[Size('Paving outside, thickness', hint: '0: none')]
         public float $paving = 0.0,
+        #[Size('Stone under the paving')]
         public float $pavingStone = 0.0,
     ) {}
 }

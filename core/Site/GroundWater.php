@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Choice;
+
 /** How wet the ground is round the foundation. */
-enum GroundWater: string
+enum GroundWater: string implements Choice
 {
     case NotSaid = 'not-said';
     case Dry = 'dry';

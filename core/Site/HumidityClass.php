@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Choice;
+
 /**
  * How much vapour the use of the rooms adds to the air outside: ISO 13788:2012, annex A (from memory), the upper limit of each
  * class, for outdoor air at or below 0 °C, falling in a line to nothing at 20 °C.
  */
-enum HumidityClass: string
+enum HumidityClass: string implements Choice
 {
     case Store = 'store';
     case Office = 'office';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Choice;
+
 /** Whether a limit for the floor's U-value counts what its junctions lose. */
-enum LimitMeant: string
+enum LimitMeant: string implements Choice
 {
     case NotSaid = 'not-said';
     case Without = 'without';

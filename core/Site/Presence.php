@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Choice;
+
 /** Whether the ground holds something to guard against. */
-enum Presence: string
+enum Presence: string implements Choice
 {
     case NotSaid = 'not-said';
     case No = 'no';

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Choices;
+
 /**
  * Sets of requirements that ship, all from memory: the prescriptive table of the International Energy Conservation Code
  * 2021, R402.1.3, by climate zone, continuous insulation, and one set of common practice. The code in force decides.
  */
-final class RequirementSets
+final class RequirementSets implements Choices
 {
     /** ft²·h·°F/Btu in m²K/W. */
     private const R = 0.17611;
@@ -27,6 +29,11 @@ final class RequirementSets
             'zone-6' => ['label' => 'Climate zone 6, prescriptive (from memory)', 'of' => self::set('zone-6', null, 10, 4, 15, 15, 30)],
             'zone-7' => ['label' => 'Climate zones 7 and 8, prescriptive (from memory)', 'of' => self::set('zone-7', null, 10, 4, 15, 15, 38)],
         ];
+    }
+
+    public static function words(): array
+    {
+        return array_map(static fn (array $s): string => $s['label'], self::all());
     }
 
     private static function set(string $slug, ?float $underSlab, ?float $edge, ?float $feet, ?float $basement, ?float $crawlspace, ?float $deck): Requirements

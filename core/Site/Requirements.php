@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Size;
+use Ondergrond\Units\Quantity;
+
 /**
  * What a set of requirements asks of insulation, R without films as codes state it. Every figure can be changed; null is
  * one that the set does not ask for.
@@ -20,12 +23,19 @@ final readonly class Requirements
      * @param  float|null  $deck  of a floor over an unheated space, between joists, m²K/W
      */
     public function __construct(
+        #[Size('Requirements', key: 'set', from: RequirementSets::class)]
         public string $set = 'none',
+        #[Size('Required under the slab, R', key: 'under_slab_r_m2kw')]
         public ?float $underSlab = null,
+        #[Size('Required at the edge, R', key: 'edge_r_m2kw')]
         public ?float $edge = null,
+        #[Size('Required at the edge, reach', quantity: Quantity::Length)]
         public ?float $edgeDepth = null,
+        #[Size('Required on basement walls, R', key: 'basement_wall_r_m2kw')]
         public ?float $basementWall = null,
+        #[Size('Required on crawlspace walls, R', key: 'crawlspace_wall_r_m2kw')]
         public ?float $crawlspaceWall = null,
+        #[Size('Required in a deck, R', key: 'deck_r_m2kw')]
         public ?float $deck = null,
     ) {}
 }

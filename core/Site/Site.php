@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Size;
+
 /** Where the building stands and how it is kept. */
 final readonly class Site
 {
@@ -19,22 +21,32 @@ final readonly class Site
      * @param  float|null  $floorLimit  the highest floor U-value that the project allows, W/(m²K); null where none is set
      */
     public function __construct(
+        #[Size('Place')]
         public string $place,
         public Climate $climate,
+        #[Size('Ground under the floor')]
         public Soil $soil,
+        #[Size('Kept inside at, mean of the year', key: 'indoor_c')]
         public float $indoor = 20.0,
+        #[Size('Warmer in summer, cooler in winter by', key: 'indoor_swing_k')]
         public float $indoorSwing = 0.0,
+        #[Size('A month counts half as heating at a mean of', key: 'heating_limit_c', hint: 'all of it a little colder, none a little warmer')]
         public float $heatingLimit = 15.0,
+        #[Size('Highest U of the floor', key: 'floor_limit_w_m2k', hint: 'empty: none is set')]
         public ?float $floorLimit = null,
+        #[Size('That limit is meant')]
+        public LimitMeant $floorLimitMeant = LimitMeant::NotSaid,
+        #[Size('Water in the ground')]
         public GroundWater $water = GroundWater::NotSaid,
+        #[Size('Termites')]
         public Presence $termites = Presence::NotSaid,
+        #[Size('Radon')]
         public Presence $radon = Presence::NotSaid,
         public Requirements $requirements = new Requirements,
         public FrostBasis $frost = new FrostBasis,
         public DampBasis $damp = new DampBasis,
         public SunBasis $sun = new SunBasis,
         public RoomBasis $room = new RoomBasis,
-        public LimitMeant $floorLimitMeant = LimitMeant::NotSaid,
     ) {}
 
     /**

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Choice;
+
 /**
  * Ground class with its thermal properties: ISO 13370:2007, table 1; the range of conductivity a class may have is
  * its annex G, table G.1 (both from memory).
  */
-enum Soil: string
+enum Soil: string implements Choice
 {
     case ClayOrSilt = 'clay-or-silt';
     case SandOrGravel = 'sand-or-gravel';

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Size;
+
 /** What is known of sun and day where rooms are simulated. */
 final readonly class SunBasis
 {
@@ -22,8 +24,11 @@ final readonly class SunBasis
      * @param  float  $daySwing  K
      */
     public function __construct(
+        #[Size('Latitude', key: 'latitude_deg', hint: 'south of the equator: below 0')]
         public float $latitude = self::LATITUDE,
+        #[Size('Sunshine of the months, of the hours it could shine', key: 'sunshine_share', each: 'Sunshine, *', hint: 'twelve, January first, spaces between; empty: as usual')]
         public array $shares = [],
+        #[Size('A day’s air goes up and down by', key: 'day_swing_k')]
         public float $daySwing = self::DAY_SWING,
     ) {}
 

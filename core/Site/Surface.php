@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Choice;
+
 /**
  * What lies on the ground outside: the surface freezing factor n, the index of the surface over that of the air, for air below
  * 0 °C only (US Army TM 5-852-6, table of n-factors, from memory). Where the source has a range the upper end stands: paving
  * is asphalt's 0.90 to 0.95 (concrete 0.7 to 0.9), turf has 0.5 under snow alone.
  */
-enum Surface: string
+enum Surface: string implements Choice
 {
     case Cleared = 'cleared';
     case Gravel = 'gravel';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Choice;
+
 /** Whether the ground heaves when it freezes: it draws water to the ice where it has fines (common practice, no source). */
-enum Susceptibility: string
+enum Susceptibility: string implements Choice
 {
     case ByClass = 'by-class';
     case None = 'no';

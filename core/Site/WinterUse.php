@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Site;
 
+use Ondergrond\Size\Choice;
+
 /** How a building is kept through the winters. */
-enum WinterUse: string
+enum WinterUse: string implements Choice
 {
     case Heated = 'heated';
     case SetBack = 'set-back';

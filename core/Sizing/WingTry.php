@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Sizing;
 
+use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Design\Design;
-use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\FrostFile;
 use Ondergrond\Frost\FrostProof;
 

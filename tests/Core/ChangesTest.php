@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Examples\Examples;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\History\Changes;
 use Ondergrond\History\ChangeWords;
 use Ondergrond\Units\DecimalMark;

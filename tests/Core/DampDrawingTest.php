@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use DOMDocument;
 use Ondergrond\Assessor;
+use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
@@ -17,7 +18,6 @@ use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Drawing\Strokes;
 use Ondergrond\Drawing\Text;
 use Ondergrond\Examples\Examples;
-use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\DxfWriter;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Ground\GroundField;
@@ -113,7 +113,7 @@ final class DampDrawingTest extends TestCase
     {
         foreach (Families::all() as $family) {
             foreach (UnitSystem::cases() as $system) {
-                $design = $family->preset(Footprint::of(96.0, 40.0, 40.0, walkOut: $family->slug() === 'heated-basement' ? 7.0 : 0.0), $system);
+                $design = $family->preset(new Footprint(96.0, 40.0, 40.0, walkOut: $family->slug() === 'heated-basement' ? 7.0 : 0.0), $system);
                 foreach (Side::of($design) as $side) {
                     $format = new QuantityFormatter($system);
                     $drawing = DampSheet::over(SectionDrawing::of($design, $format, $side), Assessor::damp(self::site(), $design), $side, $format);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ondergrond\Assessor;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Damp\DampAir;
 use Ondergrond\Damp\DampStack;
 use Ondergrond\Damp\DampVerdict;
@@ -23,8 +25,6 @@ use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\DampFile;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Exchange\VapourFile;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Ondergrond\Design\UsualSizes;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Drawing\Handle;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Examples\Examples;
-use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Units\DecimalMark;
 use Ondergrond\Units\Quantity;
@@ -30,10 +30,10 @@ final class EditingAidsTest extends TestCase
 
     public function test_sizes_grow_and_are_ones_that_a_project_may_have(): void
     {
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/core/Exchange/schema/project-2.json'), true, flags: JSON_THROW_ON_ERROR);
+        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/core/Codec/schema/project-2.json'), true, flags: JSON_THROW_ON_ERROR);
         foreach (UnitSystem::cases() as $system) {
             foreach (self::SIZES as $field) {
-                $sizes = UsualSizes::of($field, $system);
+                $sizes = SizePath::sold($field, $system);
                 self::assertGreaterThan(3, count($sizes), $field);
                 $sorted = $sizes;
                 sort($sorted);
@@ -47,7 +47,7 @@ final class EditingAidsTest extends TestCase
                     self::assertTrue($size >= $rule['minimum'] && $size <= $rule['maximum'], "{$field} {$size}");
                 }
             }
-            self::assertSame([], UsualSizes::of('footprint.area_m2', $system));
+            self::assertSame([], SizePath::sold('footprint.area_m2', $system));
         }
     }
 
@@ -55,10 +55,10 @@ final class EditingAidsTest extends TestCase
     {
         // Common practice, no source: ½, 1, 1½, 2, 3 and 4 in boards; 50 and 100 mm boards.
         foreach ([0.5, 1, 1.5, 2, 3, 4] as $inches) {
-            self::assertContains(round($inches * 0.0254, 9), UsualSizes::of('field_board.thickness_m', UnitSystem::InchPound));
+            self::assertContains(round($inches * 0.0254, 9), SizePath::sold('field_board.thickness_m', UnitSystem::InchPound));
         }
-        self::assertContains(0.05, UsualSizes::of('edge_outside.thickness_m', UnitSystem::Metric));
-        self::assertContains(0.1, UsualSizes::of('edge_outside.thickness_m', UnitSystem::Metric));
+        self::assertContains(0.05, SizePath::sold('edge_outside.thickness_m', UnitSystem::Metric));
+        self::assertContains(0.1, SizePath::sold('edge_outside.thickness_m', UnitSystem::Metric));
     }
 
     public function test_a_handle_stands_at_its_size_and_every_stop_reads_back_as_where_it_stands(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
@@ -11,7 +12,6 @@ use Ondergrond\Design\Part;
 use Ondergrond\Design\Schools\School;
 use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Examples\Examples;
-use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Ground\GroundField;
@@ -25,6 +25,7 @@ use Ondergrond\Section\Side;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
+use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -43,7 +44,7 @@ final class FamiliesTest extends TestCase
     #[DataProvider('families')]
     public function test_a_family_starts_sound_on_any_footprint_in_both_systems(string $slug): void
     {
-        foreach ([Footprint::rectangle(12.0, 8.0), Footprint::rectangle(2.5, 2.0), Footprint::of(400.0, 90.0, 20.0), Footprint::rectangle(9.0, 7.0)->along(walkOut: $slug === 'heated-basement' ? 4.0 : 0.0)] as $plan) {
+        foreach ([Footprint::rectangle(12.0, 8.0), Footprint::rectangle(2.5, 2.0), new Footprint(400.0, 90.0, 20.0), Footprint::rectangle(9.0, 7.0)->along(walkOut: $slug === 'heated-basement' ? 4.0 : 0.0)] as $plan) {
             foreach (UnitSystem::cases() as $system) {
                 $design = Families::all()[$slug]->preset($plan, $system);
                 self::assertSame($slug, $design->family);
@@ -206,7 +207,7 @@ final class FamiliesTest extends TestCase
 
     public function test_a_place_says_why_a_material_may_not_go_there(): void
     {
-        $why = static fn (Place $place, string $slug): ?string => $place->whyNot(Catalogue::get($slug));
+        $why = static fn (Place $place, string $slug): ?string => $place->whyNot(Catalogue::get($slug))?->in(new QuantityFormatter(UnitSystem::Metric));
         self::assertNull($why(Place::UnderBearing, 'xps-40psi'));
         self::assertStringContainsString('too soft', (string) $why(Place::UnderBearing, 'eps-15psi'));
         self::assertStringContainsString('crushes', (string) $why(Place::UnderBearing, 'stone-wool-board'));

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ondergrond\Assessor;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Examples\Examples;
-use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\FrostFile;
-use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Frost\Bearing;
 use Ondergrond\Frost\DesignWinter;

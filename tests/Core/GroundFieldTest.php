@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ondergrond\Assessor;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Drawing\Isotherm;
 use Ondergrond\Drawing\Role;
@@ -12,9 +14,7 @@ use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Drawing\Strokes;
 use Ondergrond\Drawing\Text;
 use Ondergrond\Examples\Examples;
-use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\SectionFile;
-use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Field\Boundary;
 use Ondergrond\Field\Patch;
 use Ondergrond\Field\Substance;

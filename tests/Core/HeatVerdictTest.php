@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ondergrond\Assessor;
+use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\AssessmentFile;
-use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Heat\EdgeKind;
 use Ondergrond\Heat\FloorLimit;
 use Ondergrond\Heat\HeatVerdict;
@@ -16,6 +16,9 @@ use Ondergrond\Heat\SlabOnGround;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Site\Site;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\Said;
+use Ondergrond\Units\UnitSystem;
 use Ondergrond\Verdict\Verdict;
 use PHPUnit\Framework\TestCase;
 
@@ -82,8 +85,8 @@ final class HeatVerdictTest extends TestCase
 
     public function test_a_bare_beam_is_spoken_of(): void
     {
-        $covered = implode(' ', self::judge([])->notes);
-        $bare = implode(' ', self::judge(['edge_under' => ['thickness_m' => 0.0]])->notes);
+        $covered = self::notes(self::judge([])->notes);
+        $bare = self::notes(self::judge(['edge_under' => ['thickness_m' => 0.0]])->notes);
         self::assertStringNotContainsString('stands on less board', $covered);
         self::assertStringContainsString('stands on less board', $bare);
     }
@@ -204,5 +207,11 @@ final class HeatVerdictTest extends TestCase
         self::assertInstanceOf(SlabOnGround::class, $heat->floor->formula);
 
         return $heat->floor->formula;
+    }
+
+    /** @param  list<Said>  $notes */
+    private static function notes(array $notes): string
+    {
+        return implode(' ', array_map(static fn (Said $n): string => $n->in(new QuantityFormatter(UnitSystem::Metric)), $notes));
     }
 }

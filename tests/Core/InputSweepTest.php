@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ondergrond\Assessor;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\Schema;
+use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Damp\DampAir;
 use Ondergrond\Damp\DrainDuty;
 use Ondergrond\Damp\Groundwater;
@@ -12,9 +15,6 @@ use Ondergrond\Damp\Surfaces;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Examples\Examples;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\Schema;
-use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\Frost\FrostVerdict;
@@ -220,7 +220,7 @@ final class InputSweepTest extends TestCase
         static $starts = [];
 
         return $starts[$family] ??= (static function () use ($family): array {
-            $design = DesignCodec::toArray(Families::all()[$family]->preset(Footprint::of(96.0, 40.0, 40.0, doors: 2.0), UnitSystem::Metric));
+            $design = DesignCodec::toArray(Families::all()[$family]->preset(new Footprint(96.0, 40.0, 40.0, doors: 2.0), UnitSystem::Metric));
             $design['loads'] = [...$design['loads'], 'line_kn_m' => 12.0, 'line_live_kn_m' => 6.0, 'post_kn' => 10.0, 'post_live_kn' => 5.0, 'floor_live_kpa' => 2.0];
             $site = new Site('', ClimateSamples::all()['snowy-upland'], Soil::ClayOrSilt, 20.0, 1.0, damp: new DampBasis(waterTable: 1.5));
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\Schema;
+use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Examples\Examples;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\Schema;
-use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;

@@ -87,7 +87,7 @@ final class NoHollowTest extends TestCase
     {
         $boards = static fn (float ...$t): Lining => new Lining(array_values(array_map(static fn (float $x): Layer => Layer::of(Catalogue::get('xps-25psi'), $x), $t)));
         foreach (Families::all() as $slug => $family) {
-            $plain = $family->preset(Footprint::of(96.0, 40.0, 40.0, doors: 2.0), UnitSystem::Metric);
+            $plain = $family->preset(new Footprint(96.0, 40.0, 40.0, doors: 2.0), UnitSystem::Metric);
             yield $slug => $plain;
             foreach (Schools::all() as $school => $question) {
                 foreach ($question->answer($plain) === null ? [] : array_keys($question->answers()) as $answer) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Illuminate\Support\Arr;
+use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Examples\Examples;
-use Ondergrond\Exchange\DesignCodec;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
@@ -45,7 +45,7 @@ final class ProjectFileTest extends TestCase
         $boathouse = Examples::boathouse();
         $aside = [new SetAside('pest-shield', 'The tinsmith brings it, “soon”.', 'Nobody in Particular', '2026-11-25')];
         $option = $boathouse->options[0];
-        $site = new Site('here', $boathouse->site->climate, $boathouse->site->soil, 19.0, 0.0, 15.0, 0.25, GroundWater::Pressing, Presence::Yes, Presence::No, new Requirements('zone-5', null, 1.9, 1.2, 2.64, null, 5.28));
+        $site = new Site('here', $boathouse->site->climate, $boathouse->site->soil, 19.0, 0.0, 15.0, 0.25, water: GroundWater::Pressing, termites: Presence::Yes, radon: Presence::No, requirements: new Requirements('zone-5', null, 1.9, 1.2, 2.64, null, 5.28));
         $project = new Project('All said', $boathouse->units, $site, [new Option($option->name, true, '', $option->design, $aside)]);
         self::assertEquals($project, ProjectFile::read(ProjectFile::write($project)));
     }

@@ -78,6 +78,6 @@ final class SafetyTest extends TestCase
 
     private static function site(Soil $soil = Soil::ClayOrSilt, Presence $radon = Presence::Yes): Site
     {
-        return new Site('', ClimateSamples::all()['cold-inland'], $soil, 20.0, 0.0, 15.0, null, GroundWater::Dry, Presence::No, $radon);
+        return new Site('', ClimateSamples::all()['cold-inland'], $soil, 20.0, 0.0, 15.0, null, water: GroundWater::Dry, termites: Presence::No, radon: $radon);
     }
 }

@@ -36,7 +36,7 @@ final class TakeoffTest extends TestCase
     /** A floor of 10 × 8 m, all round exposed: 80 m², 36 m. */
     public function test_a_slab_on_a_beam_by_hand(): void
     {
-        $design = Design::of(
+        $design = new Design(
             '', Footprint::rectangle(10.0, 8.0)->along(doors: 3.0), new Slab(self::layer('reinforced-concrete', 0.1), 0.2), new Wall([self::layer('brick', 0.1)], []),
             fieldBoard: self::layer('eps-25psi', 0.1), perimeterBoard: new PerimeterBoard(self::layer('xps-25psi', 0.12), 0.6), stone: self::layer('crushed-stone', 0.15),
             edgeBeam: new EdgeBeam(0.4, 0.6), edgeInside: new InsideBoard(self::layer('xps-25psi', 0.1)), edgeUnder: self::layer('xps-40psi', 0.05),
@@ -63,7 +63,7 @@ final class TakeoffTest extends TestCase
     /** Floor 2 m down, wall from the footing's top at −2.2 to 0.3; 26 m of common edge and 10 m of walk-out side. */
     public function test_a_basement_by_hand(): void
     {
-        $design = Design::of(
+        $design = new Design(
             '', Footprint::rectangle(10.0, 8.0)->along(walkOut: 10.0), new Slab(self::layer('reinforced-concrete', 0.1), -2.0), new Wall([self::layer('brick', 0.1)], []),
             fieldBoard: self::layer('xps-25psi', 0.05), footing: new Footing(0.6, 0.3, 2.5), stem: new Stem(self::layer('concrete', 0.2), 0.3),
             edgeOutside: new OutsideBoard(self::layer('xps-25psi', 0.08), 2.2), lining: new Lining([self::layer('gypsum-board', 0.0125)], 0.1),
@@ -80,7 +80,7 @@ final class TakeoffTest extends TestCase
 
     public function test_a_price_is_for_a_cubic_metre_and_what_has_none_is_named(): void
     {
-        $design = Design::of('', Footprint::rectangle(10.0, 8.0), new Slab(self::layer('reinforced-concrete', 0.1), 0.2), new Wall([self::layer('brick', 0.1)], []), fieldBoard: self::layer('eps-25psi', 0.1), edgeBeam: new EdgeBeam(0.4, 0.6));
+        $design = new Design('', Footprint::rectangle(10.0, 8.0), new Slab(self::layer('reinforced-concrete', 0.1), 0.2), new Wall([self::layer('brick', 0.1)], []), fieldBoard: self::layer('eps-25psi', 0.1), edgeBeam: new EdgeBeam(0.4, 0.6));
         $prices = PriceList::fromArray(['currency' => 'EUR', 'per_m3' => ['eps-25psi' => 120, 'crushed-stone' => 40]]);
         self::assertEqualsWithDelta(8.0 * 120, $prices->cost($design), 1e-9);
         self::assertSame(['Reinforced concrete'], $prices->missing($design));

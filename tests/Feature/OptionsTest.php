@@ -11,7 +11,7 @@ use App\Models\RevisionKind;
 use App\Models\Role;
 use App\Models\Share;
 use Illuminate\Support\Facades\DB;
-use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Codec\DesignCodec;
 use Tests\TestCase;
 
 final class OptionsTest extends TestCase

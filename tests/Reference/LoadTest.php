@@ -87,7 +87,7 @@ final class LoadTest extends TestCase
     public function test_a_footing_spreads_no_further_than_45_degrees(): void
     {
         // By hand: stem 0.2 × 1.1 m, footing 0.9 × 0.2: spread to min(0.9, 0.2 + 2 × 0.2) = 0.6. Weight 2300 × 9.81 × (0.22 + 0.18) = 9.025 kN/m.
-        $d = Design::of('', Footprint::rectangle(10, 8), new Slab(self::layer('reinforced-concrete', 0.1), 0.1), new Wall([self::layer('brick', 0.1)], []), stem: new Stem(self::layer('reinforced-concrete', 0.2), 0.3), footing: new Footing(0.9, 0.2, 1.0), loads: new Loads(30.0));
+        $d = new Design('', Footprint::rectangle(10, 8), new Slab(self::layer('reinforced-concrete', 0.1), 0.1), new Wall([self::layer('brick', 0.1)], []), stem: new Stem(self::layer('reinforced-concrete', 0.2), 0.3), footing: new Footing(0.9, 0.2, 1.0), loads: new Loads(30.0));
         $soil = self::load($d)->soilAt('edge');
         self::assertEqualsWithDelta(0.6, (float) $soil?->width, 1e-12);
         self::assertEqualsWithDelta((9.025 + 30) / 0.6, (float) $soil?->stress, 0.01);
@@ -154,7 +154,7 @@ final class LoadTest extends TestCase
 
     private static function slab(?Layer $fieldBoard = null, ?Layer $edgeUnder = null, ?Pads $pads = null, ?Loads $loads = null): Design
     {
-        return Design::of('', Footprint::rectangle(10, 8), new Slab(self::layer('reinforced-concrete', 0.1), 0.2), new Wall([self::layer('brick', 0.15)], []), fieldBoard: $fieldBoard, pads: $pads, edgeBeam: new EdgeBeam(0.4, 0.6), edgeUnder: $edgeUnder, loads: $loads);
+        return new Design('', Footprint::rectangle(10, 8), new Slab(self::layer('reinforced-concrete', 0.1), 0.2), new Wall([self::layer('brick', 0.15)], []), ...array_filter(['fieldBoard' => $fieldBoard, 'pads' => $pads, 'edgeBeam' => new EdgeBeam(0.4, 0.6), 'edgeUnder' => $edgeUnder, 'loads' => $loads]));
     }
 
     private static function load(Design $design, Soil $soil = Soil::SandOrGravel): LoadVerdict

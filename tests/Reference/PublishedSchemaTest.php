@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use Ondergrond\Codec\Schema;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\ProjectFile;
-use Ondergrond\Exchange\Schema;
 use Ondergrond\Fault\Fault;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;

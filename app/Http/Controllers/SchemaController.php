@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Illuminate\Http\Response;
-use Ondergrond\Exchange\Schema;
+use Ondergrond\Codec\Schema;
 
 final class SchemaController
 {

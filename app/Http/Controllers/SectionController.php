@@ -32,7 +32,7 @@ use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use Ondergrond\Exchange\DesignCodec;
+use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Fault\FaultyInput;
 
 /** The bench: one design's section, its log and what is said of it. */

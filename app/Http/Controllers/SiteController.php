@@ -10,33 +10,31 @@ use App\Models\Project;
 use App\Support\FaultMessages;
 use App\Support\Reading;
 use App\Support\TypedData;
+use App\View\SiteForm;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use Ondergrond\Codec\SiteCodec;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\ClimateFile;
-use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\RequirementSets;
-use Ondergrond\Site\Soil;
-use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\QuantityParser;
 use Ondergrond\Units\UnreadableQuantity;
 
 final class SiteController
 {
-    /** What is typed as one text: group and key in project files, and what it is a list of. */
-    private const LISTS = [['frost', 'winters_c_d', Quantity::FreezingIndex], ['damp', 'outdoor_rh_share', Quantity::Share], ['sun', 'sunshine_share', Quantity::Share]];
-
     public function edit(Project $project, Reading $reading): View
     {
         // The fields show the very revision that the page names as the one it was made from, whoever saves just now.
@@ -49,7 +47,7 @@ final class SiteController
             'format' => $reading->formatter($project),
             'head' => $head,
             'months' => Calendar::MONTHS,
-            'soils' => Soil::cases(),
+            'sections' => (new SiteForm($project->site, $reading->formatter($project)))->sections(),
             'ledge' => self::ledge($project->leading()->design, $reading->formatter($project)),
             'may' => Gate::allows('update', $project),
         ]);
@@ -79,8 +77,8 @@ final class SiteController
     {
         $stored = SiteCodec::completed($stored);
         // Ints read from a file are the same values.
-        foreach (self::LISTS as [$group, $key]) {
-            $stored[$group][$key] = array_map(floatval(...), $stored[$group][$key]);
+        foreach (SiteForm::LISTS as $path) {
+            Arr::set($stored, $path, array_map(floatval(...), Arr::get($stored, $path)));
         }
         $chosen = is_array($typed['requirements'] ?? null) ? $typed['requirements']['set'] ?? null : null;
         if (! is_string($chosen) || $chosen === $stored['requirements']['set'] || ! isset(RequirementSets::all()[$chosen])) {
@@ -102,13 +100,14 @@ final class SiteController
      */
     private static function withLists(array $stored, array &$typed, QuantityFormatter $format): array
     {
-        foreach (self::LISTS as [$group, $key, $quantity]) {
-            $text = is_array($typed[$group] ?? null) ? $typed[$group][$key] ?? null : null;
-            if (! is_string($text)) {
+        foreach (SiteForm::LISTS as $path) {
+            $text = Arr::get($typed, $path);
+            $quantity = SizePath::quantity($path);
+            if (! is_string($text) || $quantity === null) {
                 continue;
             }
-            unset($typed[$group][$key]);
-            if (trim($text) === self::listed($stored[$group][$key], $quantity, $format)) {
+            Arr::forget($typed, $path);
+            if (trim($text) === SiteForm::listed(Arr::get($stored, $path), $quantity, $format)) {
                 continue;
             }
             $values = [];
@@ -117,19 +116,13 @@ final class SiteController
                 try {
                     $values[] = QuantityParser::parse($word, $quantity, $format->system, $format->mark);
                 } catch (UnreadableQuantity $e) {
-                    throw ValidationException::withMessages(["site.{$group}.{$key}" => "“{$word}”: ".$e->getMessage()]);
+                    throw ValidationException::withMessages(["site.{$path}" => "“{$word}”: ".$e->getMessage()]);
                 }
             }
-            $stored[$group][$key] = $values;
+            Arr::set($stored, $path, $values);
         }
 
         return $stored;
-    }
-
-    /** @param  list<float>  $values */
-    public static function listed(array $values, Quantity $quantity, QuantityFormatter $format): string
-    {
-        return implode(' ', array_map(static fn (float $v): string => $format->number($v, $quantity), $values));
     }
 
     /** Months, design day and winters out of a weather file; what else the site says stays. */

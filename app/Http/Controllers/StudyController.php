@@ -22,9 +22,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\FieldQuantity;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Search\Space;
@@ -68,7 +68,7 @@ final class StudyController
             $range = [];
             foreach (['from' => $from, 'to' => $to] as $end => $typed) {
                 try {
-                    $range[] = QuantityParser::parse(is_string($typed[$path] ?? null) ? $typed[$path] : '', FieldQuantity::of($path) ?? Quantity::Thickness, $format->system, $format->mark);
+                    $range[] = QuantityParser::parse(is_string($typed[$path] ?? null) ? $typed[$path] : '', SizePath::quantity($path) ?? Quantity::Thickness, $format->system, $format->mark);
                 } catch (UnreadableQuantity $e) {
                     $errors["{$end}.{$path}"] = $e->getMessage();
                 }

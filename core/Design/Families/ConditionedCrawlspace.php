@@ -40,7 +40,7 @@ final class ConditionedCrawlspace implements Family
     {
         $in = new Stock($system);
 
-        return Design::of(
+        return new Design(
             $this->slug(),
             $footprint,
             new Slab($in->layer('concrete', 2, 50), -$in->size(24, 600)),

@@ -38,7 +38,7 @@ final class ExistingBasement implements Family
     {
         $in = new Stock($system);
 
-        return Design::of(
+        return new Design(
             $this->slug(),
             $footprint,
             new Slab($in->layer('concrete', 3, 80), -$in->size(76, 1900)),

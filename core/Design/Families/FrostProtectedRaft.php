@@ -38,7 +38,7 @@ final class FrostProtectedRaft implements Family
     {
         $in = new Stock($system);
 
-        return Design::of(
+        return new Design(
             $this->slug(),
             $footprint,
             new Slab($in->layer('reinforced-concrete', 4, 100), $in->size(6, 150)),

@@ -36,7 +36,7 @@ final class HeatStoringSlab implements Family
     {
         $in = new Stock($system);
 
-        return Design::of(
+        return new Design(
             $this->slug(),
             $footprint,
             new Slab($in->layer('reinforced-concrete', 8, 200), $in->size(8, 200)),

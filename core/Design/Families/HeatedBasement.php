@@ -44,7 +44,7 @@ final class HeatedBasement implements Family
         $in = new Stock($system);
         $floor = -$in->size(80, 2000);
 
-        return Design::of(
+        return new Design(
             $this->slug(),
             $footprint,
             new Slab($in->layer('reinforced-concrete', 4, 100), $floor),

@@ -41,7 +41,7 @@ final class InsulatedScreedFloor implements Family
     {
         $in = new Stock($system);
 
-        return Design::of(
+        return new Design(
             $this->slug(),
             $footprint,
             new Slab($in->layer('reinforced-concrete', 4, 100), $in->size(0, 0)),

@@ -39,7 +39,7 @@ final class StemWallSlab implements Family
         $in = new Stock($system);
         $face = $in->size(2.5, 64);
 
-        return Design::of(
+        return new Design(
             $this->slug(),
             $footprint,
             new Slab($in->layer('reinforced-concrete', 4, 100), $in->size(8, 200)),

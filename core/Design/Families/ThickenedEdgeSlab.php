@@ -35,7 +35,7 @@ final class ThickenedEdgeSlab implements Family
     {
         $in = new Stock($system);
 
-        return Design::of(
+        return new Design(
             $this->slug(),
             $footprint,
             new Slab($in->layer('reinforced-concrete', 4, 100), $in->size(8, 200)),

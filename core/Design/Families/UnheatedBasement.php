@@ -39,7 +39,7 @@ final class UnheatedBasement implements Family
     {
         $in = new Stock($system);
 
-        return Design::of(
+        return new Design(
             $this->slug(),
             $footprint,
             new Slab($in->layer('concrete', 4, 100), -$in->size(72, 1800)),

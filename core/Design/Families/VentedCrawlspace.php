@@ -39,7 +39,7 @@ final class VentedCrawlspace implements Family
     {
         $in = new Stock($system);
 
-        return Design::of(
+        return new Design(
             $this->slug(),
             $footprint,
             new Slab(Layer::of(Catalogue::get('concrete'), 0.0), -$in->size(8, 200)),

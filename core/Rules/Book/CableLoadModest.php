@@ -9,12 +9,12 @@ use Ondergrond\Design\Part;
 use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Said;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
+use Ondergrond\Units\Said;
 
 final class CableLoadModest extends Rule
 {

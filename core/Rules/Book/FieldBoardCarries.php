@@ -8,9 +8,9 @@ use Ondergrond\Design\Part;
 use Ondergrond\Load\BearingCheck;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Measure;
 use Ondergrond\Verdict\Verdict;
 
 final class FieldBoardCarries extends Rule

@@ -10,19 +10,19 @@ use Ondergrond\Design\Part;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Measure;
 
 final class FieldBoardFirm extends Rule
 {
-    /** 25 psi, kPa. */
-    private const LEAST = 172.0;
+    /** 25 psi as boards are graded (ASTM C578, from memory), kPa. */
+    private const LEAST = 173.0;
 
     public function asks(): string
     {
-        return 'The board under a slab is 25 psi (172 kPa) or more.';
+        return 'The board under a slab is 25 psi (173 kPa) or more.';
     }
 
     public function why(): string

@@ -8,11 +8,11 @@ use Ondergrond\Design\Part;
 use Ondergrond\Heat\FloorLimit;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\LimitMeant;
+use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Verdict\Verdict;
 

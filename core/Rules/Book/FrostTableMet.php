@@ -9,11 +9,11 @@ use Ondergrond\Design\Part;
 use Ondergrond\Frost\FrostDemand;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Rules\TableWing;
+use Ondergrond\Units\Measure;
 
 final class FrostTableMet extends Rule
 {

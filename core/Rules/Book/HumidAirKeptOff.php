@@ -7,10 +7,10 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Calendar;
+use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 
 final class HumidAirKeptOff extends Rule

@@ -8,9 +8,9 @@ use Ondergrond\Design\Part;
 use Ondergrond\Heat\SlabOnGround;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Measure;
 
 final class MeetsEdge extends Rule
 {

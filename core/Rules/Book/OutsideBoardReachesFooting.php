@@ -8,10 +8,10 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Measure;
 
 final class OutsideBoardReachesFooting extends Rule
 {

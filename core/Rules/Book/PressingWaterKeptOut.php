@@ -10,10 +10,10 @@ use Ondergrond\Design\MembraneKind;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Measure;
 
 final class PressingWaterKeptOut extends Rule
 {

@@ -8,9 +8,9 @@ use Ondergrond\Design\DrainOutlet;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 
 final class PumpChosen extends Rule

@@ -7,9 +7,9 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Measure;
 
 final class RecessLeavesSlab extends Rule
 {

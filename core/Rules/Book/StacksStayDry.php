@@ -11,10 +11,10 @@ use Ondergrond\Design\SheetPosition;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\LiningOfBoard;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Verdict\Verdict;
 

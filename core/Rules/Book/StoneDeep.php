@@ -8,11 +8,11 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Said;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Measure;
+use Ondergrond\Units\Said;
 
 final class StoneDeep extends Rule
 {

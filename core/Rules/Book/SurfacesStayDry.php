@@ -8,10 +8,10 @@ use Ondergrond\Damp\Surface;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Calendar;
+use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 
 final class SurfacesStayDry extends Rule

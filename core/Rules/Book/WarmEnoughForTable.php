@@ -8,10 +8,10 @@ use Ondergrond\Design\Part;
 use Ondergrond\Frost\FrostTable;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\WinterUse;
+use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 
 final class WarmEnoughForTable extends Rule

@@ -9,11 +9,11 @@ use Ondergrond\Design\Part;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Measure;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Surface;
+use Ondergrond\Units\Measure;
 
 final class WingFirmUnderPaving extends Rule
 {

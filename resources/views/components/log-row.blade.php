@@ -9,7 +9,7 @@
             @foreach ($row->fields as $field)<x-log-field :field="$field" />@endforeach
         </div>
         @foreach ($row->lists as $key => $layers)
-            <x-log-layers :layers="$layers" :path="$row->part->value.'.'.$key" :label="$row->part->label().', '.\Ondergrond\History\ChangeWords::key($key)" :may="$may" />
+            <x-log-layers :layers="$layers" :path="$row->part->value.'.'.$key" :label="\Ondergrond\History\ChangeWords::label('design.'.$row->part->value.'.'.$key)" :may="$may" />
         @endforeach
         @if ($row->note !== '')<p class="log-note">{{ $row->note }}</p>@endif
     </div>

@@ -19,7 +19,7 @@
     @foreach ($heat->others as $other)
         <li><b>The other school: {{ $format->format($other->coefficient, Quantity::HeatLoss) }}, by ISO 13370 {{ $format->number($heat->floor->steadyCoefficient, Quantity::HeatLoss) }}.</b> {{ $other->method }}. Tens of per cent between them are usual; neither is tuned to the other.</li>
     @endforeach
-    @foreach ($heat->notes as $note)<li>{{ $note }}</li>@endforeach
+    @foreach ($heat->notes as $note)<li>{{ $note->in($format) }}</li>@endforeach
     <li>Heating months are {{ $format->mark->written(sprintf('%.1f', $site->heatingLength())) }}: those below {{ $format->format($site->heatingLimit, Quantity::Temperature) }} outside, near it by their share. All year is the sum of all twelve. The design day is the yearly peak plus a five-day spell at {{ $format->format($site->climate->design, Quantity::Temperature) }}.</li>
     <li>Water that freezes or thaws in the ground is not in this field: its line of {{ $format->format(0.0, Quantity::Temperature) }} is no verdict on frost, which has a field of its own.</li>
     <li>Heat by ISO 13370, {{ $heat->floor->formula->label() }} ({{ $heat->floor->formula->clauses() }}), steady and periodic, layers by ISO 6946. @if ($field !== null)@php $shown = $field->sides[$view->side->value]->solution; @endphp The field by ISO 10211, {{ number_format($shown->mesh->cells(), 0, '', ' ') }} cells; halving each of them {{ $shown->isAccurate() ? 'changed' : 'still changed' }} no flow by more than {{ $format->mark->written((string) round(100 * $shown->refinement->flows, 1)) }} %.@endif</li>

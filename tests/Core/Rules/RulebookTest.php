@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Rules;
 
 use Ondergrond\Assessor;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Examples\Examples;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\SiteCodec;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judgement;
 use Ondergrond\Rules\Rule;

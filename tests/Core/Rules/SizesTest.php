@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Rules;
 
 use Ondergrond\Assessor;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Loads;
-use Ondergrond\Design\UsualSizes;
-use Ondergrond\Exchange\DesignCodec;
-use Ondergrond\Exchange\SizePath;
 use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Subject;
@@ -44,7 +43,7 @@ final class SizesTest extends TestCase
         $then = Rulebook::find('floor-meets-limit')?->judge(new Subject($site, $design, $units))?->remedy?->applied($design);
         self::assertNotNull($then);
         self::assertLessThanOrEqual($limit, Assessor::formulas($site, $then)->floor->transmittance());
-        $sizes = UsualSizes::of('field_board.thickness_m', $units);
+        $sizes = SizePath::sold('field_board.thickness_m', $units);
         self::assertContains($then->fieldBoard->thickness, $sizes, 'a size that is sold');
         $thinner = max([0.0, ...array_filter($sizes, static fn (float $s): bool => $s < $then->fieldBoard->thickness - 1e-6)]);
         $before = $then->with(['fieldBoard' => $then->fieldBoard->thick($thinner), 'perimeterBoard' => $then->perimeterBoard->but(layer: $then->perimeterBoard->layer->thick(max($thinner, $design->perimeterBoard->layer->thickness)))]);

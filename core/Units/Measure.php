@@ -2,11 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ondergrond\Rules;
-
-use Ondergrond\Units\Quantity;
-use Ondergrond\Units\QuantityFormatter;
-use Ondergrond\Units\UnitSystem;
+namespace Ondergrond\Units;
 
 /** A value with its kind, in SI, that is only written out where it is shown. */
 final readonly class Measure

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ondergrond\Exchange;
+namespace Ondergrond\Codec;
 
 use Ondergrond\Fault\Fault;
 use Opis\JsonSchema\Errors\ValidationError;

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ondergrond\Rules;
-
-use Ondergrond\Units\QuantityFormatter;
+namespace Ondergrond\Units;
 
 /** A sentence with values in it, written out in the reader's units. */
 final readonly class Said

@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Ondergrond\Exchange;
+namespace Ondergrond\Codec;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Design\DesignPart;
 use Ondergrond\Design\EdgeBeam;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Layer;
@@ -17,17 +16,10 @@ use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Place;
-use ReflectionNamedType;
-use ReflectionProperty;
 
 /** Design to and from the shape it has in project files ($defs/design of the schema). */
 final class DesignCodec
 {
-    private const FOOTPRINT = [
-        'area_m2' => 'area', 'perimeter_m' => 'perimeter', 'exposed_perimeter_m' => 'exposed',
-        'walk_out_m' => 'walkOut', 'garage_m' => 'garage', 'porch_m' => 'porch', 'party_m' => 'party', 'doors_m' => 'doors', 'lot_line_m' => 'lotLine',
-    ];
-
     /** A board may lie wherever any board may; what is wise there is for the rulebook. */
     private const BOARDS = [Place::UnderSlab, Place::UnderBearing, Place::EdgeInside, Place::EdgeOutside];
 
@@ -37,7 +29,7 @@ final class DesignCodec
     /** @return array<string, mixed> */
     public static function toArray(Design $design): array
     {
-        $data = ['family' => $design->family, 'footprint' => array_map(static fn (string $p): float => $design->footprint->{$p}, self::FOOTPRINT)];
+        $data = ['family' => $design->family, 'footprint' => PartCodec::toArray($design->footprint)];
         foreach (Part::cases() as $part) {
             $data[$part->value] = PartCodec::toArray($part->of($design));
         }
@@ -71,11 +63,10 @@ final class DesignCodec
         }
         $parts = [];
         foreach (Part::cases() as $part) {
-            $parts[self::property($part)] = PartCodec::fromArray(self::classOf($part), $data[$part->value]);
+            $parts[$part->property()] = PartCodec::fromArray($part->type(), $data[$part->value]);
         }
-        $footprint = Footprint::of(...array_map(static fn (string $key): float => (float) $data['footprint'][$key], array_flip(self::FOOTPRINT)));
 
-        return Design::of(...['family' => $data['family'], 'footprint' => $footprint, ...$parts]);
+        return new Design(...['family' => $data['family'], 'footprint' => PartCodec::fromArray(Footprint::class, $data['footprint']), ...$parts]);
     }
 
     /**
@@ -86,47 +77,20 @@ final class DesignCodec
      */
     public static function completed(array $data): array
     {
-        $all = [];
-        foreach (self::leftOut() as $key => $part) {
-            $all[$key] = is_array($part) ? [...$part, ...($data[$key] ?? [])] : $data[$key] ?? $part;
-        }
-
-        return $all;
+        return PartCodec::completed($data, self::leftOut());
     }
 
     /** @return array<string, mixed> the least design, most of whose parts are left out */
     private static function leftOut(): array
     {
         if (self::$leftOut === null) {
-            $slab = new Slab(Layer::of(Catalogue::get('reinforced-concrete'), 0.1), 0.1);
-            $least = Design::of('', Footprint::rectangle(10, 10), $slab, new Wall([], []), edgeBeam: new EdgeBeam(0.4, 0.6));
+            $slab = new Slab(new Layer('reinforced-concrete', 0.1), 0.1);
+            $least = new Design('', Footprint::rectangle(10, 10), $slab, new Wall([], []), edgeBeam: new EdgeBeam(0.4, 0.6));
             self::$leftOut = self::toArray($least);
             self::$leftOut['edge_beam']['width_m'] = 0.0;
         }
 
         return self::$leftOut;
-    }
-
-    private static function property(Part $part): string
-    {
-        return lcfirst(str_replace('_', '', ucwords($part->value, '_')));
-    }
-
-    /** @return class-string<DesignPart> */
-    private static function classOf(Part $part): string
-    {
-        static $classes = [];
-
-        return $classes[$part->value] ??= self::declared(self::property($part));
-    }
-
-    /** @return class-string<DesignPart> */
-    private static function declared(string $property): string
-    {
-        $type = (new ReflectionProperty(Design::class, $property))->getType();
-        assert($type instanceof ReflectionNamedType && is_subclass_of($type->getName(), DesignPart::class));
-
-        return $type->getName();
     }
 
     /**
