@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\User;
+use App\View\Have;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
@@ -16,6 +17,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        $this->app->scoped(Have::class, fn (): Have => Have::of($this->app->make('request')));
         Date::use(CarbonImmutable::class);
         // Decides who is in the firm, and as what; members are only ever found in one's own.
         Gate::define('manage-firm', static fn (User $user): bool => $user->role->owns());

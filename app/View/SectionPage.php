@@ -56,8 +56,8 @@ final readonly class SectionPage
     {
         $proofs = $frosts?->known($project, $option) ?? [];
         $view = $view->within($option->design);
-        $drawing = FrostSheet::ledge(SectionDrawing::of($option->design, $format, $view->side, $view->detail), $project->site->frost->ledge, $format);
-        if ($view->atOnce && self::isHeavy($option)) {
+        $drawing = FrostSheet::ledge(SectionDrawing::of($option->design, $format, $view->side, $view->detail, hatched: false), $project->site->frost->ledge, $format);
+        if ($view->atOnce) {
             $heat = Assessor::formulas($project->site, $option->design);
             $field = $junctions = null;
             $load = LoadVerdict::of($project->site, $option->design);
@@ -78,11 +78,5 @@ final readonly class SectionPage
             $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $view->side, $drawing, $format),
             $view->side === Side::Edge ? VapourData::json($damp, $drawing, $format) : 'null',
         );
-    }
-
-    /** Whether its fields take longer than people wait for a drawing: more than one section, or deep ones. */
-    private static function isHeavy(Option $option): bool
-    {
-        return count(Side::of($option->design)) > 1 || $option->design->hasRoomBelowGrade() || $option->design->deck->present();
     }
 }

@@ -9,12 +9,16 @@ use Ondergrond\Material\Hatch;
 /** A filled polygon with an outline. */
 final readonly class Area extends Item
 {
-    /** @param  list<array{float, float}>  $polygon m */
+    /**
+     * @param  list<array{float, float}>  $polygon m
+     * @param  bool  $hatched  by whoever shows it; else its hatch follows as strokes
+     */
     public function __construct(
         ?string $part,
         public array $polygon,
         public Hatch $fill,
         public string $title,
+        public bool $hatched = false,
     ) {
         parent::__construct(Role::Area, $part);
     }

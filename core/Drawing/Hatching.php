@@ -19,16 +19,57 @@ final readonly class Hatching
     /** @param  float  $paper metres of building for one millimetre of paper */
     public function __construct(private float $paper) {}
 
+    /** Whether an area is thick enough on paper to be hatched. */
+    public function fits(Region $region): bool
+    {
+        [$x0, $y0, $x1, $y1] = $region->extent();
+
+        return min($x1 - $x0, $y1 - $y0) >= self::THINNEST * 1000 * $this->paper;
+    }
+
+    /**
+     * The least patch that gives the same hatch when it is laid side by side from the section's zero on, for readers that
+     * can do so themselves.
+     *
+     * @return array{float, float, list<non-empty-list<array{float, float}>>} width, height and runs of points, mm of paper, y up
+     */
+    public static function tile(Hatch $hatch): array
+    {
+        [$stepX, $stepY, $figures] = self::pattern($hatch);
+        $hatching = new self(1.0);
+        $figures = array_map($hatching->scaled(...), $figures);
+        $count = count($figures);
+        $rows = $count % 2 === 0 ? $count : 2 * $count;
+        $runs = [];
+        // Figures of the neighbours reach into it.
+        for ($row = -1; $row <= $rows; $row++) {
+            for ($column = -2; $column <= $count; $column++) {
+                [$x, $y] = [($column + (($row & 1) === 1 ? 0.5 : 0.0)) * $stepX, $row * $stepY];
+                foreach ($figures[self::figure($row, $column, $count)][0] as $pen) {
+                    self::draw($runs, array_map(static fn (array $point): array => [$x + $point[0], $y + $point[1]], $pen));
+                }
+            }
+        }
+
+        return [$count * $stepX, $rows * $stepY, $runs];
+    }
+
+    /** Which figure stands there. */
+    private static function figure(int $row, int $column, int $count): int
+    {
+        return (($row * 7 + $column * 3) % $count + $count) % $count;
+    }
+
     /**
      * @param  list<list<array{float, float}>>  $covers  polygons painted over it
      * @return list<non-empty-list<array{float, float}>> runs of points, m
      */
     public function strokes(Region $region, array $covers): array
     {
-        [$x0, $y0, $x1, $y1] = $region->extent();
-        if (min($x1 - $x0, $y1 - $y0) < self::THINNEST * 1000 * $this->paper) {
+        if (! $this->fits($region)) {
             return [];
         }
+        [$x0, $y0, $x1, $y1] = $region->extent();
         [$stepX, $stepY, $figures] = self::pattern($region->hatch());
         $stepX *= $this->paper;
         $stepY *= $this->paper;
@@ -39,7 +80,7 @@ final readonly class Hatching
         for ($row = (int) floor($y0 / $stepY) - 1; $row * $stepY <= $y1; $row++) {
             $shift = ($row & 1) === 1 ? 0.5 : 0.0;
             for ($column = (int) floor($x0 / $stepX) - 1; $column * $stepX <= $x1; $column++) {
-                [$pens, $box] = $figures[(($row * 7 + $column * 3) % $count + $count) % $count];
+                [$pens, $box] = $figures[self::figure($row, $column, $count)];
                 [$x, $y] = [($column + $shift) * $stepX, $row * $stepY];
                 // Most figures lie wholly in the open or wholly out of sight; only the others are cut.
                 $seen = $clip->sees([$x + $box[0], $y + $box[1], $x + $box[2], $y + $box[3]]);

@@ -49,7 +49,8 @@ final class SectionDrawing
     /** Of floor beyond the parts that a detail shows, m. */
     private const DETAIL = 0.3;
 
-    public static function of(Design $design, QuantityFormatter $format, Side $side = Side::Edge, bool $detail = false): Drawing
+    /** @param  bool  $hatched  whether hatches are drawn as strokes; else whoever shows it lays them over its areas */
+    public static function of(Design $design, QuantityFormatter $format, Side $side = Side::Edge, bool $detail = false, bool $hatched = true): Drawing
     {
         $layout = Layout::of($design, $side);
         [$scale, $box] = $detail ? self::detail($design, $layout, $format->system) : self::whole($design, $layout, $side, $format->system);
@@ -59,7 +60,7 @@ final class SectionDrawing
 
         return new Drawing($scale, $box, [
             new Area(null, [[$box[0], $box[1]], [$box[2], $box[1]], [$box[2], $box[3]], [$box[0], $box[3]]], Hatch::Air, 'Air'),
-            ...self::areas($section, $paper),
+            ...self::areas($section, $paper, $hatched),
             ...self::courses($section),
             ...self::datum($section, $box, $paper),
             ...(new SectionDimensions($section, $paper, $format))->items($box),
@@ -178,18 +179,21 @@ final class SectionDrawing
     }
 
     /** @return list<Item> */
-    private static function areas(EdgeSection $section, float $paper): array
+    private static function areas(EdgeSection $section, float $paper, bool $hatched = true): array
     {
         $hatching = new Hatching($paper);
         $items = [];
         foreach ($section->regions as $i => $region) {
+            $part = $region->part?->value;
+            $title = $region->material === null ? 'Ground' : $region->part?->label().': '.$region->material->name;
+            $items[] = new Area($part, $region->polygon, $region->hatch(), $title, ! $hatched && $hatching->fits($region));
+            if (! $hatched) {
+                continue;
+            }
             $covers = array_values(array_map(
                 static fn (Region $r): array => $r->polygon,
                 array_filter(array_slice($section->regions, $i + 1), static fn (Region $r): bool => self::overlap($region, $r)),
             ));
-            $part = $region->part?->value;
-            $title = $region->material === null ? 'Ground' : $region->part?->label().': '.$region->material->name;
-            $items[] = new Area($part, $region->polygon, $region->hatch(), $title);
             $strokes = $hatching->strokes($region, $covers);
             if ($strokes !== []) {
                 $items[] = new Strokes($region->material === null ? Role::Ground : Role::Hatch, $part, $strokes);

@@ -8,6 +8,7 @@ use Ondergrond\Caution;
 use Ondergrond\Drawing\Area;
 use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\Handle;
+use Ondergrond\Drawing\Hatching;
 use Ondergrond\Drawing\Item;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionFlags;
@@ -23,6 +24,9 @@ final class SvgWriter
 {
     /** CSS pixels in a millimetre. */
     public const PX = 96 / 25.4;
+
+    /** Begins the names of patterns. */
+    private const PATTERN = 'pen-';
 
     private const FONT = "'Barlow Semi Condensed', 'Arial Narrow', sans-serif";
 
@@ -99,6 +103,31 @@ final class SvgWriter
         return $writer->finish($drawing->title, null);
     }
 
+    /** The hatches as patterns, once a page, for inline drawings that leave them to whoever shows them. */
+    public static function patterns(): string
+    {
+        $xml = new XMLWriter;
+        $xml->openMemory();
+        foreach (Hatch::cases() as $hatch) {
+            [$width, $height, $runs] = Hatching::tile($hatch);
+            $round = static fn (float $mm): string => (string) round($mm * self::PX, 2);
+            $path = implode('', array_map(static fn (array $run): string => 'M'.implode('L', array_map(static fn (array $p): string => $round($p[0]).' '.$round(-$p[1]), $run)), $runs));
+            $pen = self::PENS[$hatch === Hatch::Soil ? Role::Ground->value : Role::Hatch->value];
+            $xml->startElement('pattern');
+            foreach (['id' => self::PATTERN.$hatch->value, 'patternUnits' => 'userSpaceOnUse', 'y' => $round(-$height), 'width' => $round($width), 'height' => $round($height)] as $name => $value) {
+                $xml->writeAttribute($name, $value);
+            }
+            $xml->startElement('path');
+            foreach (['d' => $path, 'fill' => 'none', 'stroke' => $pen[0], 'stroke-width' => (string) $pen[1], 'stroke-linejoin' => 'round'] as $name => $value) {
+                $xml->writeAttribute($name, $value);
+            }
+            $xml->endElement();
+            $xml->endElement();
+        }
+
+        return $xml->outputMemory();
+    }
+
     /** For a page that sets it beside others: all of it is seen, however small. */
     public static function beside(Drawing $drawing): string
     {
@@ -157,6 +186,7 @@ final class SvgWriter
         if ($description !== null) {
             $this->xml->writeElement('desc', $description);
         }
+        $this->placedPatterns();
         foreach ($this->drawing->items as $item) {
             $this->item($item);
         }
@@ -194,6 +224,27 @@ final class SvgWriter
         ]);
         $this->xml->writeElement('title', $area->title);
         $this->xml->endElement();
+        if ($area->hatched) {
+            $this->xml->startElement('path');
+            $this->attributes(['class' => $soil ? Role::Ground->value : Role::Hatch->value, 'pointer-events' => 'none', 'd' => $this->path([$area->polygon]).'Z', 'fill' => 'url(#'.self::PATTERN.'here-'.$area->fill->value.')']);
+            $this->xml->endElement();
+        }
+    }
+
+    /** The page's patterns, shifted to where this drawing has its zero. */
+    private function placedPatterns(): void
+    {
+        $used = [];
+        foreach ($this->drawing->items as $item) {
+            if ($item instanceof Area && $item->hatched) {
+                $used[$item->fill->value] = true;
+            }
+        }
+        foreach (array_keys($used) as $hatch) {
+            $this->xml->startElement('pattern');
+            $this->attributes(['id' => self::PATTERN.'here-'.$hatch, 'href' => '#'.self::PATTERN.$hatch, 'patternTransform' => vsprintf('translate(%s %s)', $this->point([0.0, 0.0]))]);
+            $this->xml->endElement();
+        }
     }
 
     private function strokes(Strokes $strokes): void

@@ -79,7 +79,7 @@ export default () => {
             }
             following = new AbortController();
             const sent = page.values();
-            const fresh = await read(this.$root.dataset.show, following.signal);
+            const fresh = await read(this.$root.dataset.show, page.have(), following.signal);
             if (fresh !== null && !this.busy) {
                 page.takeIn(fresh, sent, false);
                 this.$dispatch('fresh');
@@ -106,12 +106,13 @@ export default () => {
                 return;
             }
             document.getElementById('frost-core').replaceChildren(...frost.fresh.getElementById('frost-core').childNodes);
+            page.touched(document.getElementById('frost-core'));
             if (!frost.done) {
                 winter = setTimeout(() => this.askFrost(), WINTER);
                 return;
             }
             const sent = page.values();
-            const fresh = await read(this.$root.dataset.show);
+            const fresh = await read(this.$root.dataset.show, page.have());
             if (fresh !== null && !this.busy) {
                 page.takeIn(fresh, sent, false);
                 this.$dispatch('fresh');
@@ -127,6 +128,7 @@ export default () => {
                 return;
             }
             document.getElementById('mass-core').replaceChildren(...mass.fresh.getElementById('mass-core').childNodes);
+            page.touched(document.getElementById('mass-core'));
             if (!mass.done) {
                 hours = setTimeout(() => this.askMass(), WINTER);
             }
@@ -185,7 +187,7 @@ export default () => {
             const sent = page.values();
             this.tell('Saving', 'busy');
             try {
-                const { status, fresh } = await send(job.url, this.$root, job.extra);
+                const { status, fresh } = await send(job.url, this.$root, page.have(), job.extra);
                 page.takeIn(fresh, sent);
                 this.$dispatch('fresh');
                 this.stuck = false;

@@ -1,8 +1,9 @@
 import Alpine from '@alpinejs/csp';
 
-/** Those with fields are morphed, so that cursor and typing stay; the others are swapped whole. */
+/** Those with fields are morphed, so that cursor and typing stay. */
 const MORPHED = ['bench-acts', 'bench-conflict'];
-const SWAPPED = ['bench-sides', 'bench-drawing', 'bench-files', 'bench-cores', 'bench-notes'];
+/** Pieces that are swapped whole where the server wrote them anew. */
+const SWAPPED = ['sides', 'drawing', 'field-sheet', 'vapour-sheet', 'files', 'core-heat', 'core-frost', 'core-damp', 'core-mass', 'core-load', 'notes'];
 const LOG = 'bench-log';
 const FINDINGS = 'bench-findings';
 
@@ -13,8 +14,6 @@ const LEFT = 400;
 export default class Page {
     constructor(form) {
         this.form = form;
-        this.written = this.units(document.getElementById(LOG));
-        this.found = document.getElementById(FINDINGS).innerHTML;
     }
 
     fields() {
@@ -31,6 +30,16 @@ export default class Page {
         return [...this.fields()].every((field) => field.value === this.stored(field));
     }
 
+    /** Which pieces it shows, as the server wrote them: name and fingerprint of each. */
+    have() {
+        return [...this.form.querySelectorAll('[data-print]')].map((unit) => `${unit.dataset.unit}:${unit.dataset.print}`).join(' ');
+    }
+
+    /** Something else has written into a piece: it is no longer as the server sent it. */
+    touched(element) {
+        element.closest('[data-unit]')?.removeAttribute('data-print');
+    }
+
     /**
      * The fields show what the server writes, except where the person has changed something since it was sent. What came by
      * itself, not asked for by a change, leaves the findings alone while a reason is being typed into them.
@@ -41,9 +50,13 @@ export default class Page {
             this.morph(document.getElementById(id), fresh.getElementById(id));
         }
         this.receiveFindings(document.getElementById(FINDINGS), fresh.getElementById(FINDINGS), asked);
-        this.takeInLog(document.getElementById(LOG), fresh.getElementById(LOG));
-        for (const id of SWAPPED) {
-            document.getElementById(id).replaceChildren(...fresh.getElementById(id).childNodes);
+        this.takeInUnits(document.getElementById(LOG), fresh.getElementById(LOG));
+        for (const name of SWAPPED) {
+            const [here, there] = [this.form, fresh].map((page) => page.querySelector(`[data-unit="${name}"]`));
+            if (!there.hasAttribute('data-same')) {
+                here.replaceChildren(...there.childNodes);
+                here.dataset.print = there.dataset.print;
+            }
         }
         for (const field of this.fields()) {
             const typedSince = sent.has(field.id) && now.get(field.id) !== sent.get(field.id);
@@ -66,39 +79,38 @@ export default class Page {
 
     /** Only where the server wrote something else: a reason may just be being typed. What they cost is asked for anew. */
     takeInFindings(here, fresh) {
-        const html = fresh.innerHTML;
-        if (html !== this.found) {
-            const focused = document.activeElement?.id;
-            this.morph(here, fresh);
-            this.found = html;
-            // Findings that change places take the cursor from what is typed in them.
-            if (focused && document.activeElement?.id !== focused) {
-                document.getElementById(focused)?.focus();
-            }
+        const focused = document.activeElement?.id;
+        this.takeInUnits(here, fresh);
+        // Findings that change places take the cursor from what is typed in them.
+        if (focused && document.activeElement?.id !== focused) {
+            document.getElementById(focused)?.focus();
         }
         for (const cost of here.querySelectorAll('[data-cost]')) {
             cost.textContent = '';
         }
     }
 
-    /** Only the rows that the server wrote anew: comparing all their choices would take longer than the server did. */
-    takeInLog(log, fresh) {
-        const units = this.units(fresh);
-        if ([...units.keys()].join() === [...this.written.keys()].join()) {
-            for (const [name, html] of units) {
-                if (html !== this.written.get(name)) {
-                    this.morph(log.querySelector(`[data-unit="${name}"]`), fresh.querySelector(`[data-unit="${name}"]`));
+    /** Only the pieces that the server wrote anew: comparing all their choices would take longer than the server did. */
+    takeInUnits(here, fresh) {
+        const [shown, written] = [here, fresh].map((page) => new Map([...page.querySelectorAll('[data-unit]')].map((unit) => [unit.dataset.unit, unit])));
+        const sameOrder = [...shown.keys()].join() === [...written.keys()].join();
+        for (const [name, unit] of written) {
+            if (unit.hasAttribute('data-same')) {
+                const kept = shown.get(name);
+                if (!sameOrder && kept) {
+                    unit.replaceWith(kept.cloneNode(true));
                 }
+            } else if (sameOrder) {
+                this.morph(shown.get(name), unit);
             }
-        } else {
-            this.morph(log, fresh);
         }
-        this.written = units;
-    }
-
-    /** @returns {Map<string, string>} the log's rows as they are written, by name and in their order */
-    units(log) {
-        return new Map([...log.querySelectorAll('[data-unit]')].map((unit) => [unit.dataset.unit, unit.outerHTML]));
+        if (!sameOrder) {
+            this.morph(here, fresh);
+        }
+        // Where a fault lies in something folded away, the server unfolds it.
+        for (const folded of fresh.querySelectorAll('details[id][open]')) {
+            document.getElementById(folded.id)?.setAttribute('open', '');
+        }
     }
 
     morph(here, there) {

@@ -12,15 +12,16 @@ export class NotSaved extends Error {
 const KEPT = ' What you typed is still here.';
 
 /**
- * Sends the bench's form and gives back the fragments of the page that it changed, refused or not.
+ * Sends the bench's form and gives back the pieces of the page that it changed, refused or not.
  *
+ * @param {string} have which pieces the page shows already
  * @returns {Promise<{status: number, fresh: Document}>} 200 saved, 422 refused, 409 somebody else saved meanwhile
  * @throws {NotSaved}
  */
-export default async function send(url, form, extra = {}) {
-    let response = await post(url, form, extra);
+export default async function send(url, form, have, extra = {}) {
+    let response = await post(url, form, have, extra);
     if (response.status === 419 && (await renewToken(form)) === 'fresh') {
-        response = await post(url, form, extra);
+        response = await post(url, form, have, extra);
     }
     if ([200, 409, 422].includes(response.status) && !response.redirected) {
         return { status: response.status, fresh: parse(await response.text()) };
@@ -35,9 +36,9 @@ export default async function send(url, form, extra = {}) {
 }
 
 /** The fragments as they stand now, with what takes long; null where they cannot be had or are no longer wanted. */
-export async function read(url, signal) {
+export async function read(url, have, signal) {
     try {
-        const response = await fetch(url, { headers: { 'X-Bench': '1', Accept: 'text/html' }, signal });
+        const response = await fetch(url, { headers: { 'X-Bench': '1', 'X-Have': have, Accept: 'text/html' }, signal });
         return response.ok && !response.redirected ? parse(await response.text()) : null;
     } catch {
         return null;
@@ -67,13 +68,13 @@ export async function readCore(url) {
     }
 }
 
-async function post(url, form, extra) {
+async function post(url, form, have, extra) {
     const body = new FormData(form);
     for (const [name, value] of Object.entries(extra)) {
         body.set(name, value);
     }
     try {
-        return await fetch(url, { method: 'POST', body, headers: { 'X-Bench': '1', Accept: 'text/html' } });
+        return await fetch(url, { method: 'POST', body, headers: { 'X-Bench': '1', 'X-Have': have, Accept: 'text/html' } });
     } catch {
         throw new NotSaved(`Not saved: no connection. Trying again by itself.${KEPT}`, true);
     }

@@ -89,7 +89,7 @@ export default () => {
         },
 
         get svg() {
-            return document.querySelector('#bench-drawing > svg');
+            return document.querySelector('#bench-drawing .section-drawing');
         },
 
         get still() {

@@ -7,7 +7,7 @@
     $id = $rule->id();
     $field = "reason.{$id}";
 @endphp
-<li class="finding" id="finding-{{ $id }}" data-part="{{ $rule->parts()[0]->value }}">
+<x-unit tag="li" :name="'finding-'.$id" class="finding" :id="'finding-'.$id" :data-part="$rule->parts()[0]->value">
     <p class="finding-what"><x-weight :severity="$finding->severity" /> <b>{{ $finding->said->in($format) }}</b></p>
     <p class="finding-why">{{ $rule->why() }} <span class="hint">{{ ucfirst($rule->source()) }}.</span></p>
     @if ($judged->setAside)
@@ -37,4 +37,4 @@
             @endif
         </div>
     @endif
-</li>
+</x-unit>

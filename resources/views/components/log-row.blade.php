@@ -1,6 +1,6 @@
 {{-- One row of the log: depth, hatch, number, name, what may be changed, what it counts for. --}}
 @props(['row', 'may'])
-<div class="log-row @if (! $row->present) log-out @endif" data-unit="{{ $row->part->value }}" data-part="{{ $row->part->value }}">
+<x-unit :name="$row->part->value" class="log-row {{ $row->present ? '' : 'log-out' }}" data-part="{{ $row->part->value }}">
     <span class="log-depth">{{ $row->depth }}</span>
     <span class="log-hatch" aria-hidden="true">@if ($row->drawn && $row->present)<svg><use href="#hatch-{{ $row->drawn->slug }}" /></svg>@elseif ($row->present && in_array($row->part, [\Ondergrond\Design\Part::Sheet, \Ondergrond\Design\Part::UpperSheet, \Ondergrond\Design\Part::Membrane, \Ondergrond\Design\Part::Dpc, \Ondergrond\Design\Part::Shield], true))<svg viewBox="0 0 10 10" preserveAspectRatio="none"><path class="log-sheet" d="M0 5H10" /></svg>@endif</span>
     <div class="log-words">
@@ -13,4 +13,4 @@
         @endforeach
         @if ($row->note !== '')<p class="log-note">{{ $row->note }}</p>@endif
     </div>
-</div>
+</x-unit>

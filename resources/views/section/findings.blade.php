@@ -5,18 +5,18 @@
     $unknown = array_filter($open, fn ($j) => $j->finding->severity === Severity::NotChecked);
     $aside = array_filter($judgement->findings, fn ($j) => ! $j->isOpen());
 @endphp
-<div class="findings-head">
+<x-unit name="findings-head" class="findings-head">
     <h2 id="findings-title">What {{ $judgement->rules }} rules find</h2>
     <x-tally :judgement="$judgement" />
     @auth<span class="findings-ways"><a href="{{ route('studies.show', [$project, $option]) }}">Where it pays</a> · <a href="{{ route('rules') }}">The rulebook</a></span>@endauth
-</div>
+</x-unit>
 @error('act')<p class="wrong">{{ $message }}</p>@enderror
 @if ($asks === [])<p>Nothing that the rules can see, apart from what is not checked. That is no approval.</p>@endif
 <ol class="findings">
     @foreach ($asks as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" />@endforeach
 </ol>
 @if ($unknown !== [])
-    <details class="findings-more" @if (collect($unknown)->contains(fn ($j) => $errors->has('reason.'.$j->finding->rule->id()))) open @endif>
+    <details class="findings-more" id="findings-unknown" @if (collect($unknown)->contains(fn ($j) => $errors->has('reason.'.$j->finding->rule->id()))) open @endif>
         <summary>Not checked, because something is not said: {{ count($unknown) }}</summary>
         <ol class="findings">@foreach ($unknown as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" />@endforeach</ol>
     </details>
@@ -32,7 +32,7 @@
     </ol>
 @endif
 @php $hazards = \Ondergrond\Safety\Hazard::at($project->site, $option->design); @endphp
-<details class="findings-more hazards">
+<x-unit tag="details" name="hazards" class="findings-more hazards">
     <summary>Mind when building this: {{ count($hazards) }} cautions</summary>
     <ul>
         @foreach ($hazards as $hazard)
@@ -41,4 +41,4 @@
         @endforeach
     </ul>
     <p class="caution">{{ \Ondergrond\Caution::TEXT }}</p>
-</details>
+</x-unit>

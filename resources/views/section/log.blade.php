@@ -8,15 +8,15 @@
             <div class="log">
                 @foreach ($present as $row)<x-log-row :row="$row" :may="$may" />@endforeach
                 @if ($group->slug === 'floor')
-                    <div class="log-row log-ground" data-unit="ground">
+                    <x-unit name="ground" class="log-row log-ground">
                         <span class="log-depth">{{ $format->format($log->depth(), Quantity::Thickness) }}</span>
                         <span class="log-hatch"></span>
                         <p class="log-name">{{ $project->site->soil->label() }} <span>λ {{ $format->format($project->site->soil->conductivity(), Quantity::Conductivity) }}</span></p>
-                    </div>
+                    </x-unit>
                 @endif
             </div>
             @if ($out !== [])
-                <details class="log-left-out" data-unit="out-{{ $group->slug }}" @if (collect($out)->contains(fn ($row) => $errors->has('design.'.$row->part->value.'.*'))) open @endif>
+                <details class="log-left-out" id="log-out-{{ $group->slug }}" @if (collect($out)->contains(fn ($row) => $errors->has('design.'.$row->part->value.'.*'))) open @endif>
                     <summary>Left out: {{ collect($out)->map(fn ($row) => lcfirst($row->part->label()))->implode(', ') }}</summary>
                     <div class="log">@foreach ($out as $row)<x-log-row :row="$row" :may="$may" />@endforeach</div>
                 </details>
@@ -24,14 +24,14 @@
         </section>
     @endif
 @endforeach
-<details class="log-more" id="log-wall" data-unit="wall" @if ($errors->has('design.wall.*')) open @endif>
+<x-unit tag="details" name="wall" class="log-more" id="log-wall" :open="$errors->has('design.wall.*')">
     <summary>Wall</summary>
     @foreach ($log->wall()->lists as $key => $layers)
         <x-log-layers :layers="$layers" :path="'wall.'.$key" :label="$key === 'inside' ? 'From the room to the edge’s outer face' : 'Past the edge, to the weather'" :may="$may" />
     @endforeach
     <p class="hint">Together {{ $format->format($design->wall->thickness(), Quantity::Thickness) }}. U of the wall {{ $format->format($heat->wallTransmittance, Quantity::Transmittance) }}.</p>
-</details>
-<details class="log-more" id="log-footprint" data-unit="footprint" @if ($errors->has('design.footprint.*')) open @endif>
+</x-unit>
+<x-unit tag="details" name="footprint" class="log-more" id="log-footprint" :open="$errors->has('design.footprint.*')">
     <summary>Footprint</summary>
     <x-field name="design.footprint.area_m2" label="Floor area" :value="$format->format($design->footprint->area, Quantity::Area)" />
     @foreach ([
@@ -47,8 +47,8 @@
         <x-field :name="'design.footprint.'.$key" :label="$label" :value="$format->format($length, Quantity::Length)" />
     @endforeach
     <p class="hint">To the inside face of the outer walls. B′ = {{ $format->format($design->footprint->characteristicDimension(), Quantity::Length) }}.</p>
-</details>
-<details class="log-more" id="log-schools" data-unit="schools">
+</x-unit>
+<x-unit tag="details" name="schools" class="log-more" id="log-schools">
     <summary>Ways to build it</summary>
     @error('act')<p class="wrong">{{ $message }}</p>@enderror
     @foreach (\Ondergrond\Design\Schools\Schools::in($design) as $school)
@@ -63,4 +63,4 @@
             <p class="log-note">{{ $school->decides() }}</p>
         </div>
     @endforeach
-</details>
+</x-unit>

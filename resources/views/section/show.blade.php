@@ -28,36 +28,38 @@
         <div class="bench-face">
             <div class="bench-plate" x-data="overlay" @fresh.window="fresh" @overlay-next.window="next" @overlay-step.window="step($event.detail)" @pointermove="point" @pointerdown="point" @pointerleave="point" @resize.window="draw">
             @fragment('sides')
-                <nav class="bench-sides" id="bench-sides" aria-label="Sections of this design">
+                <x-unit tag="nav" name="sides" class="bench-sides" id="bench-sides" aria-label="Sections of this design">
                     @foreach (\Ondergrond\Section\Side::of($option->design) as $side)
                         <a href="{{ route('section.show', [$project, $option, ...$view->query($side)]) }}" @if ($side === $view->side) aria-current="true" @endif>{{ $side->label() }} <span>{{ $format->format($side->length($option->design), \Ondergrond\Units\Quantity::Length) }}</span></a>
                     @endforeach
                     <a class="bench-tally" href="#bench-findings"><x-tally :judgement="$judgement" /></a>
                     <a class="bench-zoom" href="{{ route('section.show', [$project, $option, ...$view->query(null, ! $view->detail)]) }}">{{ $view->detail ? 'Whole section' : 'Zoom to the edge' }}</a>
-                </nav>
+                </x-unit>
             @endfragment
             @fragment('drawing')
                 <div class="bench-drawing" id="bench-drawing">
-                    {!! $page->svg !!}
-                    <script type="application/json" id="field-sheet" data-film="{{ route('section.film', [...$same, 'of' => $head->id]) }}">{!! $page->sheet !!}</script>
-                    <script type="application/json" id="vapour-sheet">{!! $page->vapour !!}</script>
+                    <x-unit name="drawing">{!! $page->svg !!}</x-unit>
+                    <x-unit name="field-sheet">
+                        <script type="application/json" id="field-sheet" data-film="{{ route('section.film', [...$same, 'of' => $head->id]) }}">{!! $page->sheet !!}</script>
+                    </x-unit>
+                    <x-unit name="vapour-sheet"><script type="application/json" id="vapour-sheet">{!! $page->vapour !!}</script></x-unit>
                 </div>
             @endfragment
             @include('section.overlay')
             @fragment('files')
-                <div class="bench-files" id="bench-files">
+                <x-unit name="files" class="bench-files" id="bench-files">
                     <p>Scale 1 : {{ (int) $page->scale }} <span class="legend"><i class="legend-sheet"></i> sheets <i class="legend-air"></i> airtight line</span></p>
                     <p><a href="{{ route('section.drawing', $same) }}" download>SVG</a> · <a href="{{ route('section.drawing', [...$same, 'levels' => 1]) }}" download>with levels</a> · <a href="{{ route('section.drawing', [...$same, 'water' => 1]) }}" download>with water</a> · <a href="{{ route('section.drawing', [...$same, 'month' => (int) round($heat->floor->outdoor->coldest)]) }}" download>with temperatures</a> · <a href="{{ route('section.drawing', [...$same, 'frost' => 1]) }}" download>with frost</a> · <a href="{{ route('section.dxf', $same) }}" download>DXF</a> · <a href="{{ route('section.field', $same) }}" download>Field, VTK</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
-                </div>
+                </x-unit>
             @endfragment
             </div>
             @fragment('cores')
                 <div class="bench-cores" id="bench-cores">
-                    @include('section.heat', ['rulings' => $judgement->rulings])
-                    @include('section.frost', ['frost' => $page->frost, 'sizing' => route('studies.show', [$project, $option]).'#wing'])
-                    @include('section.damp', ['damp' => $page->damp, 'whole' => route('damp.show', [$project, $option])])
-                    @include('section.mass', ['mass' => $page->mass, 'whole' => route('mass.show', [$project, $option])])
-                    @include('section.load', ['rulings' => $judgement->rulings])
+                    <x-unit name="core-heat">@include('section.heat', ['rulings' => $judgement->rulings])</x-unit>
+                    <x-unit name="core-frost">@include('section.frost', ['frost' => $page->frost, 'sizing' => route('studies.show', [$project, $option]).'#wing'])</x-unit>
+                    <x-unit name="core-damp">@include('section.damp', ['damp' => $page->damp, 'whole' => route('damp.show', [$project, $option])])</x-unit>
+                    <x-unit name="core-mass">@include('section.mass', ['mass' => $page->mass, 'whole' => route('mass.show', [$project, $option])])</x-unit>
+                    <x-unit name="core-load">@include('section.load', ['rulings' => $judgement->rulings])</x-unit>
                 </div>
             @endfragment
             @fragment('findings')
@@ -66,9 +68,9 @@
                 </section>
             @endfragment
             @fragment('notes')
-                <section class="bench-notes" id="bench-notes" aria-labelledby="notes-title">
+                <x-unit tag="section" name="notes" class="bench-notes" id="bench-notes" aria-labelledby="notes-title">
                     @include('section.notes')
-                </section>
+                </x-unit>
             @endfragment
         </div>
     </form>

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Load;
+
+use DOMDocument;
+use DOMElement;
+use DOMXPath;
+use RuntimeException;
+
+/** Somebody at a bench: signs in, opens a project, changes a size, waits for what follows, thinks, changes it again. */
+final class Person
+{
+    private string $token = '';
+
+    private string $bench = '';
+
+    /** @var array<string, string> what the form shows, by the names of its fields */
+    private array $form = [];
+
+    private string $size = '';
+
+    private int $step = 0;
+
+    /** @var array<string, string> pieces that its page shows, fingerprints by name */
+    private array $have = [];
+
+    /** @param  float  $thinks  mean time between two changes, s */
+    public function __construct(private readonly int $number, private readonly string $mark, private readonly float $thinks) {}
+
+    public function begins(): Asked
+    {
+        return new Asked('sign-in page', '/sign-in', after: $this->thinks * $this->share());
+    }
+
+    /**
+     * What it asks next.
+     *
+     * @throws RuntimeException where the answer is not what it should be
+     */
+    public function then(Asked $asked, int $status, string $body, string $url): Asked
+    {
+        if ($status !== 200) {
+            throw new RuntimeException("{$asked->kind} answered {$status}");
+        }
+
+        preg_match_all('~data-unit="([^"]+)" data-print="([^"]+)"~', $body, $units, PREG_SET_ORDER);
+        foreach ($units as [, $name, $print]) {
+            $this->have[$name] = $print;
+        }
+
+        return match ($asked->kind) {
+            'sign-in page' => $this->signIn($body),
+            'sign in', 'projects' => $this->choose($body),
+            'bench' => $this->sit($body, $url),
+            'edit' => $this->edited($body),
+            'field' => $this->change(),
+            default => throw new RuntimeException("nobody asks {$asked->kind}"),
+        };
+    }
+
+    private function signIn(string $body): Asked
+    {
+        $form = self::document($body)->query('//form[.//button[contains(., "Joost Kade")]]')->item(0);
+        if (! $form instanceof DOMElement) {
+            throw new RuntimeException('nobody of the demo can sign in');
+        }
+
+        return new Asked('sign in', '/sign-in', self::fields($form));
+    }
+
+    private function choose(string $body): Asked
+    {
+        if (! str_contains($body, $this->mark)) {
+            throw new RuntimeException('another server answers');
+        }
+        $links = [];
+        foreach (self::document($body)->query('//a/@href') as $link) {
+            if (preg_match('~/projects/\d+/section$~', (string) $link->nodeValue) === 1) {
+                $links[(string) $link->nodeValue] = true;
+            }
+        }
+        $links = array_keys($links);
+        if ($links === []) {
+            throw new RuntimeException('no project is there');
+        }
+        $this->bench = (string) parse_url($links[$this->number % count($links)], PHP_URL_PATH);
+
+        return new Asked('bench', $this->bench);
+    }
+
+    private function sit(string $body, string $url): Asked
+    {
+        $form = self::document($body)->query('//form[contains(@class, "bench")]')->item(0);
+        if (! $form instanceof DOMElement) {
+            throw new RuntimeException('there is no bench');
+        }
+        $this->form = self::fields($form);
+        $this->bench = (string) parse_url($form->getAttribute('action'), PHP_URL_PATH).'?'.parse_url($form->getAttribute('action'), PHP_URL_QUERY);
+        foreach (['field_board', 'edge_outside', 'board_above', 'slab'] as $part) {
+            $name = "design[{$part}][thickness_m]";
+            if ((float) str_replace(',', '.', $this->form[$name] ?? '0') > 0.0) {
+                $this->size = $name;
+                break;
+            }
+        }
+
+        return $this->change();
+    }
+
+    private function change(): Asked
+    {
+        $this->step++;
+        // Never the same twice, so that nothing has been worked out before.
+        $this->form[$this->size] = sprintf('%.3f mm', 80 + 0.7 * ($this->step % 40) + 0.01 * $this->number + 0.1 * $this->share());
+
+        return new Asked('edit', $this->bench, $this->form, $this->thinks * (0.5 + $this->share()), $this->have());
+    }
+
+    private function edited(string $body): Asked
+    {
+        if (preg_match('~name="revision" value="(\d+)"~', $body, $found) === 1) {
+            $this->form['revision'] = $found[1];
+        }
+
+        return str_contains($body, 'data-pending') ? new Asked('field', $this->bench, have: $this->have()) : $this->change();
+    }
+
+    private function have(): string
+    {
+        return implode(' ', array_map(static fn (string $name, string $print): string => "{$name}:{$print}", array_keys($this->have), $this->have));
+    }
+
+    private function share(): float
+    {
+        return mt_rand() / mt_getrandmax();
+    }
+
+    private static function document(string $body): DOMXPath
+    {
+        $document = new DOMDocument;
+        @$document->loadHTML('<?xml encoding="utf-8">'.$body);
+
+        return new DOMXPath($document);
+    }
+
+    /** @return array<string, string> */
+    private static function fields(DOMElement $form): array
+    {
+        $values = [];
+        $xpath = new DOMXPath($form->ownerDocument ?? throw new RuntimeException('no document'));
+        foreach ($xpath->query('.//input[@name] | .//select[@name]', $form) as $field) {
+            if (! $field instanceof DOMElement) {
+                continue;
+            }
+            $picked = $field->tagName === 'select' ? $xpath->query('.//option[@selected]', $field)->item(0) : $field;
+            $values[$field->getAttribute('name')] = $picked instanceof DOMElement ? $picked->getAttribute('value') : '';
+        }
+
+        return $values;
+    }
+}
