@@ -37,6 +37,9 @@ use Ondergrond\Units\UnitSystem;
 /** The one door: a site and a design go in, the assessment comes out. */
 final class Assessor
 {
+    /** Of all sections together, for a first look. */
+    private const ROUGH_CELLS = 24_000;
+
     /**
      * With the fields of all its sections, each of which takes a tenth of a second or two, but without the winters that prove
      * its frost verdict.
@@ -44,13 +47,15 @@ final class Assessor
      * @param  UnitSystem  $units  whose sizes the remedies take
      * @param  list<SetAside>  $setAside
      * @param  list<FrostProof>  $proofs  of the frost verdict, where they are there
+     * @param  bool  $roughly  on meshes that are solved in a quarter of a second together; the figures then say so
      */
-    public static function assess(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], array $proofs = []): Assessment
+    public static function assess(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], array $proofs = [], bool $roughly = false): Assessment
     {
         $heat = HeatVerdict::of($site, $design);
         $sides = [];
-        foreach (Side::of($design) as $side) {
-            $sides[$side->value] = GroundField::of($site, $design, $side);
+        $all = Side::of($design);
+        foreach ($all as $side) {
+            $sides[$side->value] = GroundField::of($site, $design, $side, mostCells: $roughly ? intdiv(self::ROUGH_CELLS, count($all)) : null);
         }
         $field = FieldHeat::of($heat->floor, $sides);
 

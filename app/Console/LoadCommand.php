@@ -42,7 +42,7 @@ final class LoadCommand extends Command
         foreach ($figures as $kind => ['ms' => $times, 'bytes' => $bytes]) {
             sort($times);
             sort($bytes);
-            $at = static fn (array $of, float $share): float => $of[(int) min(count($of) - 1, floor($share * count($of)))];
+            $at = static fn (array $of, float $share): float => $of[min(count($of) - 1, (int) floor($share * count($of)))];
             $rows[$kind] = ['count' => count($times), 'median_ms' => round($at($times, 0.5), 1), 'p95_ms' => round($at($times, 0.95), 1), 'slowest_ms' => round(max($times), 1), 'median_kb' => round($at($bytes, 0.5) / 1000, 1)];
         }
         if ($input->getOption('json') === true) {
@@ -96,7 +96,7 @@ final class LoadCommand extends Command
                 $body = (string) curl_multi_getcontent($handle);
                 $figures[$asked->kind]['ms'][] = 1000 * (microtime(true) - $since);
                 $figures[$asked->kind]['bytes'][] = strlen($body);
-                $next = $person->then($asked, (int) curl_getinfo($handle, CURLINFO_HTTP_CODE), $body, (string) curl_getinfo($handle, CURLINFO_EFFECTIVE_URL));
+                $next = $person->then($asked, curl_getinfo($handle, CURLINFO_HTTP_CODE), $body);
                 curl_multi_remove_handle($all, $handle);
                 $waiting[] = [microtime(true) + $next->after, $person, $next, $jar];
             }

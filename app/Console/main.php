@@ -18,6 +18,7 @@ use App\Console\MassCommand;
 use App\Console\RestoreCommand;
 use App\Console\RulesCommand;
 use App\Console\SearchCommand;
+use App\Console\SizesCommand;
 use App\Console\VapourCommand;
 use App\Console\WingCommand;
 use Ondergrond\Version;
@@ -29,7 +30,7 @@ use Symfony\Component\Console\Output\ConsoleOutput;
 require __DIR__.'/../../vendor/autoload.php';
 
 $application = new Application('Ondergrond', Version::PROGRAM);
-$application->addCommands([new AssessCommand, new FieldCommand, new ClimateCommand, new MassCommand, new LayersCommand, new VapourCommand, new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand, new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new BackupCommand, new RestoreCommand]);
+$application->addCommands([new AssessCommand, new FieldCommand, new ClimateCommand, new MassCommand, new LayersCommand, new VapourCommand, new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand, new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new SizesCommand, new BackupCommand, new RestoreCommand]);
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 

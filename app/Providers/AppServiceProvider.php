@@ -17,7 +17,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
-        $this->app->scoped(Have::class, fn (): Have => Have::of($this->app->make('request')));
+        $this->app->bind(Have::class, fn (): Have => Have::of($this->app->make('request')));
         Date::use(CarbonImmutable::class);
         // Decides who is in the firm, and as what; members are only ever found in one's own.
         Gate::define('manage-firm', static fn (User $user): bool => $user->role->owns());

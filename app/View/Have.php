@@ -17,13 +17,21 @@ final readonly class Have
 
     public static function of(Request $request): self
     {
+        $read = $request->attributes->get(self::HEADER);
+        if ($read instanceof self) {
+            return $read;
+        }
         $known = [];
-        foreach (explode(' ', $request->headers->get(self::HEADER, '')) as $one) {
+        foreach (explode(' ', $request->headers->get(self::HEADER) ?? '') as $one) {
             [$name, $print] = [...explode(':', $one, 2), ''];
             $known[$name] = $print;
         }
 
-        return new self($known);
+        $read = new self($known);
+        // A page asks once for each of its pieces.
+        $request->attributes->set(self::HEADER, $read);
+
+        return $read;
     }
 
     /** Of what is written there, with the attributes it stands under. */

@@ -57,7 +57,7 @@ final readonly class SectionPage
         $proofs = $frosts?->known($project, $option) ?? [];
         $view = $view->within($option->design);
         $drawing = FrostSheet::ledge(SectionDrawing::of($option->design, $format, $view->side, $view->detail, hatched: false), $project->site->frost->ledge, $format);
-        if ($view->atOnce) {
+        if ($view->field === FieldWanted::None) {
             $heat = Assessor::formulas($project->site, $option->design);
             $field = $junctions = null;
             $load = LoadVerdict::of($project->site, $option->design);
@@ -65,8 +65,10 @@ final readonly class SectionPage
             $frost = Assessor::frost($project->site, $option->design)->proved($proofs);
             $damp = Assessor::damp($project->site, $option->design);
         } else {
-            $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $proofs);
-            $fields?->keep($project, $option, $assessment);
+            $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $proofs, $view->field === FieldWanted::Rough);
+            if (! $assessment->field->isRough()) {
+                $fields?->keep($project, $option, $assessment);
+            }
             [$heat, $field, $junctions, $load, $judgement, $frost, $damp] = [$assessment->heat, $assessment->field, $assessment->junctions, $assessment->load, $assessment->judgement, $assessment->frost, $assessment->damp];
         }
         $drawing = DampSheet::over($drawing, $damp, $view->side, $format);

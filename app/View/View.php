@@ -14,33 +14,28 @@ final readonly class View
     private function __construct(
         public Side $side,
         public bool $detail,
-        public bool $atOnce,
+        public FieldWanted $field,
     ) {}
 
     public static function plain(): self
     {
-        return new self(Side::Edge, false, false);
+        return new self(Side::Edge, false, FieldWanted::Now);
     }
 
-    /** Asked for in the address: `side`, `detail`, and `field=now` where nobody can ask for it later. */
+    /** Asked for in the address: `side`, `detail`, `field`. */
     public static function of(Request $request): self
     {
         return new self(
             Side::tryFrom(is_string($request->query('side')) ? $request->query('side') : '') ?? Side::Edge,
             $request->query('detail') === '1',
-            $request->query('field') !== 'now',
+            FieldWanted::tryFrom(is_string($request->query('field')) ? $request->query('field') : '') ?? FieldWanted::None,
         );
     }
 
     /** A side that the design lacks, or has lost by the last change, is shown as the common edge. */
     public function within(Design $design): self
     {
-        return in_array($this->side, Side::of($design), true) ? $this : new self(Side::Edge, $this->detail, $this->atOnce);
-    }
-
-    public function withField(): self
-    {
-        return new self($this->side, $this->detail, false);
+        return in_array($this->side, Side::of($design), true) ? $this : new self(Side::Edge, $this->detail, $this->field);
     }
 
     /**

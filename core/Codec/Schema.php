@@ -43,6 +43,46 @@ enum Schema: string
         return self::check(Helper::toJSON($part), "ondergrond:{$this->value}#/\$defs/{$definition}");
     }
 
+    /**
+     * What it says of one key of a design or a site, in words.
+     *
+     * @param  'design'|'site'  $definition
+     * @return string empty where it knows no such key
+     */
+    public function allowedAt(string $definition, string $path): string
+    {
+        $schema = json_decode((string) file_get_contents($this->file()), true, flags: JSON_THROW_ON_ERROR);
+        $resolved = static function (array $rule) use ($schema, &$resolved): array {
+            $name = basename((string) ($rule['$ref'] ?? ''));
+
+            return $name === '' ? $rule : $resolved([...$schema['$defs'][$name], ...array_diff_key($rule, ['$ref' => true])]);
+        };
+        $rule = $schema['$defs'][$definition];
+        foreach (explode('.', $path) as $key) {
+            $rule = $resolved($resolved($rule)['properties'][$key] ?? []);
+        }
+        $items = $resolved($rule['items'] ?? []);
+
+        return match (true) {
+            $rule === [] => '',
+            isset($rule['enum']) => implode(', ', array_map(static fn (mixed $v): string => "`{$v}`", $rule['enum'])),
+            isset($items['properties']) => 'layers, each '.implode(' and ', array_map(static fn (string $k): string => "`{$k}`", array_keys($items['properties']))),
+            $items !== [] => 'a list of '.self::range($items),
+            default => self::range($rule).(in_array('null', (array) ($rule['type'] ?? []), true) ? ', or null' : ''),
+        };
+    }
+
+    /** @param  array<string, mixed>  $rule */
+    private static function range(array $rule): string
+    {
+        return match (true) {
+            isset($rule['minimum'], $rule['maximum']) => "{$rule['minimum']} to {$rule['maximum']}",
+            isset($rule['minimum']) => "at least {$rule['minimum']}",
+            isset($rule['maxLength']) => "up to {$rule['maxLength']} characters",
+            default => 'words',
+        };
+    }
+
     /** @return list<Fault> */
     private static function check(mixed $data, string $uri): array
     {

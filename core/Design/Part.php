@@ -12,9 +12,9 @@ use ReflectionEnumBackedCase;
 /** The parts of a design, by the key each has in project files, in the order the crew lays them. */
 enum Part: string
 {
-    #[Described('Post pads', Group::Ground, 5)]
+    #[Described('Post pads', Group::Ground, 5, uncounted: 'of posts, whose number the section does not know')]
     case Pads = 'pads';
-    #[Described('Drains', Group::Ground, 4)]
+    #[Described('Drains', Group::Ground, 4, uncounted: 'pipe')]
     case Drains = 'drains';
     #[Described('Footing', Group::Edge, 8)]
     case Footing = 'footing';
@@ -24,15 +24,15 @@ enum Part: string
     case Stem = 'stem';
     #[Described('Foam form', Group::Edge, 6, place: Place::Form)]
     case Form = 'form';
-    #[Described('Membrane', Group::Ground, 2)]
+    #[Described('Membrane', Group::Ground, 2, uncounted: 'sheet')]
     case Membrane = 'membrane';
-    #[Described('Drainage layer', Group::Ground, 3, place: Place::Drainage)]
+    #[Described('Drainage layer', Group::Ground, 3, place: Place::Drainage, uncounted: 'sheet')]
     case Drainage = 'drainage';
     #[Described('Stone bed', Group::Floor, 12, place: Place::Bed)]
     case Stone = 'stone';
-    #[Described('Room for pipes', Group::Floor, 13)]
+    #[Described('Room for pipes', Group::Floor, 13, uncounted: 'room in the stone')]
     case Service = 'service';
-    #[Described('Soil-gas pipe', Group::Floor, 14)]
+    #[Described('Soil-gas pipe', Group::Floor, 14, uncounted: 'pipe')]
     case Gas = 'gas';
     #[Described('Blinding', Group::Floor, 11, place: Place::Blinding)]
     case Blinding = 'blinding';
@@ -42,13 +42,13 @@ enum Part: string
     case Field = 'field_board';
     #[Described('Perimeter board', Group::Edge, 2, place: Place::UnderSlab)]
     case Perimeter = 'perimeter_board';
-    #[Described('Vapour sheet', Group::Floor, 9)]
+    #[Described('Vapour sheet', Group::Floor, 9, uncounted: 'sheet')]
     case Sheet = 'sheet';
     #[Described('Slab', Group::Floor, 7, place: Place::Slab)]
     case Slab = 'slab';
-    #[Described('Edge beam', Group::Edge, 1)]
+    #[Described('Edge beam', Group::Edge, 1, undrawn: 'cast with the slab, drawn as one with it')]
     case Beam = 'edge_beam';
-    #[Described('Recess', Group::Building, 4)]
+    #[Described('Recess', Group::Building, 4, uncounted: 'concrete left out')]
     case Recess = 'recess';
     #[Described('Threshold break', Group::Building, 3, place: Place::Threshold)]
     case Threshold = 'threshold';
@@ -56,15 +56,15 @@ enum Part: string
     case BoardAbove = 'board_above';
     #[Described('Upstand', Group::Floor, 4, place: Place::Upstand)]
     case Upstand = 'upstand';
-    #[Described('Upper sheet', Group::Floor, 5)]
+    #[Described('Upper sheet', Group::Floor, 5, uncounted: 'sheet')]
     case UpperSheet = 'upper_sheet';
-    #[Described('Floor heating', Group::Floor, 2)]
+    #[Described('Floor heating', Group::Floor, 2, uncounted: 'pipe or cable')]
     case Heating = 'heating';
     #[Described('Screed', Group::Floor, 3, place: Place::Screed)]
     case Screed = 'screed';
     #[Described('Outside board', Group::Edge, 9, place: Place::EdgeOutside)]
     case EdgeOutside = 'edge_outside';
-    #[Described('Pest shield', Group::Edge, 10)]
+    #[Described('Pest shield', Group::Edge, 10, uncounted: 'sheet')]
     case Shield = 'shield';
     #[Described('Cover', Group::Edge, 11, place: Place::Cover)]
     case Cover = 'cover';
@@ -74,23 +74,23 @@ enum Part: string
     case Neighbour = 'neighbour';
     #[Described('Inside lining', Group::Edge, 5, place: Place::Lining)]
     case Lining = 'lining';
-    #[Described('Damp-proof course', Group::Building, 1)]
+    #[Described('Damp-proof course', Group::Building, 1, uncounted: 'sheet')]
     case Dpc = 'dpc';
     #[Described('Deck', Group::Building, 5, place: Place::Deck)]
     case Deck = 'deck';
-    #[Described('Space below', Group::Building, 6)]
+    #[Described('Space below', Group::Building, 6, undrawn: 'the air under the deck', uncounted: 'the air under the deck')]
     case Space = 'space';
-    #[Described('Wall', Group::Wall, 1, place: Place::Wall)]
+    #[Described('Wall', Group::Wall, 1, place: Place::Wall, uncounted: 'stands above what is compared')]
     case Wall = 'wall';
-    #[Described('Cavity closer', Group::Building, 2, place: Place::Closer)]
+    #[Described('Cavity closer', Group::Building, 2, place: Place::Closer, uncounted: 'at openings, whose number the section does not know')]
     case Closer = 'closer';
-    #[Described('Walk-out side', Group::Sides, 1)]
+    #[Described('Walk-out side', Group::Sides, 1, undrawn: 'a side of its own', uncounted: 'a side of its own')]
     case Walkout = 'walkout';
-    #[Described('Loads', Group::Building, 7)]
+    #[Described('Loads', Group::Building, 7, undrawn: 'nothing that is built', uncounted: 'nothing that is built')]
     case Loads = 'loads';
-    #[Described('Steel', Group::Floor, 8)]
+    #[Described('Steel', Group::Floor, 8, undrawn: 'thinner than any line at these scales', uncounted: 'bars')]
     case Steel = 'steel';
-    #[Described('Floor finish', Group::Floor, 1)]
+    #[Described('Floor finish', Group::Floor, 1, uncounted: 'laid by others')]
     case Finish = 'finish';
 
     public function label(): string

@@ -98,7 +98,7 @@ final class SvgWriter
     public static function inline(Drawing $drawing): string
     {
         $writer = new self($drawing, true);
-        $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid slice', 'role' => 'img', 'class' => 'section-drawing']);
+        $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid slice', 'role' => 'img', 'class' => 'drawn section-drawing']);
 
         return $writer->finish($drawing->title, null);
     }
@@ -111,10 +111,10 @@ final class SvgWriter
         foreach (Hatch::cases() as $hatch) {
             [$width, $height, $runs] = Hatching::tile($hatch);
             $round = static fn (float $mm): string => (string) round($mm * self::PX, 2);
-            $path = implode('', array_map(static fn (array $run): string => 'M'.implode('L', array_map(static fn (array $p): string => $round($p[0]).' '.$round(-$p[1]), $run)), $runs));
+            $path = implode('', array_map(static fn (array $run): string => 'M'.implode('L', array_map(static fn (array $p): string => $round($p[0]).' '.$round($height - $p[1]), $run)), $runs));
             $pen = self::PENS[$hatch === Hatch::Soil ? Role::Ground->value : Role::Hatch->value];
             $xml->startElement('pattern');
-            foreach (['id' => self::PATTERN.$hatch->value, 'patternUnits' => 'userSpaceOnUse', 'y' => $round(-$height), 'width' => $round($width), 'height' => $round($height)] as $name => $value) {
+            foreach (['id' => self::PATTERN.$hatch->value, 'patternUnits' => 'userSpaceOnUse', 'width' => $round($width), 'height' => $round($height)] as $name => $value) {
                 $xml->writeAttribute($name, $value);
             }
             $xml->startElement('path');
@@ -132,7 +132,7 @@ final class SvgWriter
     public static function beside(Drawing $drawing): string
     {
         $writer = new self($drawing, true);
-        $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid meet', 'role' => 'img']);
+        $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid meet', 'role' => 'img', 'class' => 'drawn']);
 
         return $writer->finish($drawing->title, null);
     }
@@ -273,15 +273,20 @@ final class SvgWriter
             'x' => $x,
             'y' => $y,
             'text-anchor' => $text->anchor,
-            'font-family' => self::FONT,
-            'font-size' => '13',
             'fill' => self::PENS[$text->role->value][0],
-            ...self::HALO,
+            ...$this->letters('13'),
+            ...($this->onPage ? [] : self::HALO),
             ...($text->part === null ? [] : ['data-part' => $text->part]),
             ...($text->field === null || ! $this->onPage ? [] : ['data-field' => $text->field]),
         ]);
         $this->xml->text($text->text);
         $this->xml->endElement();
+    }
+
+    /** @return array<string, string> a page's own style says it there */
+    private function letters(string $size): array
+    {
+        return $this->onPage ? [] : ['font-family' => self::FONT, 'font-size' => $size];
     }
 
     private function flag(Text $flag): void
@@ -293,7 +298,7 @@ final class SvgWriter
         $this->attributes(['cx' => $x, 'cy' => $y, 'r' => (string) round(SectionFlags::RADIUS * self::PX, 1), 'fill' => '#faf7ef', 'stroke' => self::PENS[Role::Flag->value][0]]);
         $this->xml->endElement();
         $this->xml->startElement('text');
-        $this->attributes(['x' => $x, 'y' => (string) ((float) $y + 4.4), 'text-anchor' => 'middle', 'font-family' => self::FONT, 'font-size' => '12.5', 'font-weight' => '600', 'fill' => self::PENS[Role::Flag->value][0]]);
+        $this->attributes(['x' => $x, 'y' => (string) ((float) $y + 4.4), 'text-anchor' => 'middle', ...$this->letters('12.5'), 'font-weight' => '600', 'fill' => self::PENS[Role::Flag->value][0]]);
         $this->xml->text($flag->text);
         $this->xml->endElement();
         $this->xml->endElement();

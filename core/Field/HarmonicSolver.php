@@ -27,11 +27,12 @@ final class HarmonicSolver
 
     /**
      * @param  float  $tolerance  norm of the residual ÷ norm of the load
+     * @param  array{array<int, float>, array<int, float>}|null  $guess  real and imaginary parts to begin with, K
      * @return array{array<int, float>, array<int, float>} real and imaginary parts by cell, K
      *
      * @throws RuntimeException where it does not get there, which no section tried has done
      */
-    public function solve(float $tolerance): array
+    public function solve(float $tolerance, ?array $guess = null): array
     {
         [$nx, $ny, $s, $size] = [$this->finest->nx, $this->finest->ny, $this->finest->stride, $this->finest->size];
         [$across, $up, $d, $storage] = [$this->finest->across, $this->finest->up, $this->finest->diagonal, $this->multigrid->storage()];
@@ -42,6 +43,10 @@ final class HarmonicSolver
             $goal += $rRe[$q] * $rRe[$q] + $rIm[$q] * $rIm[$q];
         }
         $goal *= $tolerance * $tolerance;
+        if ($guess !== null) {
+            [$xRe, $xIm] = $guess;
+            $this->takeOff($rRe, $rIm, $xRe, $xIm);
+        }
         $beforeRe = $beforeIm = 0.0;
         for ($step = 0; $step < self::MOST_STEPS; $step++) {
             [$zRe, $zIm] = $this->multigrid->answer($rRe, $rIm);
@@ -110,5 +115,24 @@ final class HarmonicSolver
             }
         }
         throw new RuntimeException('the harmonic field did not settle');
+    }
+
+    /**
+     * What a guess leaves of the load.
+     *
+     * @param  array<int, float>  $rRe
+     * @param  array<int, float>  $rIm
+     * @param  array<int, float>  $xRe
+     * @param  array<int, float>  $xIm
+     */
+    private function takeOff(array &$rRe, array &$rIm, array $xRe, array $xIm): void
+    {
+        [$nx, $ny, $s, $across, $up, $d, $storage] = [$this->finest->nx, $this->finest->ny, $this->finest->stride, $this->finest->across, $this->finest->up, $this->finest->diagonal, $this->multigrid->storage()];
+        for ($j = 1; $j <= $ny; $j++) {
+            for ($q = $j * $s + 1, $end = $q + $nx; $q < $end; $q++) {
+                $rRe[$q] -= $d[$q] * $xRe[$q] - $storage[$q] * $xIm[$q] - $across[$q - 1] * $xRe[$q - 1] - $across[$q] * $xRe[$q + 1] - $up[$q - $s] * $xRe[$q - $s] - $up[$q] * $xRe[$q + $s];
+                $rIm[$q] -= $d[$q] * $xIm[$q] + $storage[$q] * $xRe[$q] - $across[$q - 1] * $xIm[$q - 1] - $across[$q] * $xIm[$q + 1] - $up[$q - $s] * $xIm[$q - $s] - $up[$q] * $xIm[$q + $s];
+            }
+        }
     }
 }

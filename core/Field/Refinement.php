@@ -24,6 +24,12 @@ final readonly class Refinement
         public ?float $surface,
     ) {}
 
+    /** Nothing was halved, so that nothing is known. */
+    public static function none(): self
+    {
+        return new self(INF, null);
+    }
+
     public static function between(State $coarse, State $fine): self
     {
         // Where nothing flows, what arithmetic leaves is measured against what drives the field.

@@ -16,6 +16,7 @@ final readonly class Solution
     /**
      * @param  SteadyField  $first  on the mesh before it was halved, for what need not be as close
      * @param  list<Touching>  $touching  where temperatures meet without resistance, so that no mesh is fine enough
+     * @param  bool  $isRough  was not halved as often as its accuracy asks for
      * @param  float  $seconds  it took
      */
     private function __construct(
@@ -26,15 +27,18 @@ final readonly class Solution
         public ?HarmonicField $harmonic,
         public Refinement $refinement,
         public array $touching,
+        public bool $isRough,
         public float $seconds,
     ) {}
 
     /**
      * Halves every cell until that changes the flows by less than the accuracy asked for.
      *
+     * @param  int|null  $mostCells  at which it stops before that; the first mesh may have more
+     *
      * @throws FaultyInput where the problem cannot be laid on a mesh
      */
-    public static function of(Problem $problem): self
+    public static function of(Problem $problem, ?int $mostCells = null): self
     {
         $start = hrtime(true);
         $touching = Touching::in($problem);
@@ -42,15 +46,19 @@ final readonly class Solution
         self::refuseLostProbes($problem, $mesh);
         $state = State::of($mesh);
         $first = $state->steady;
-        do {
+        $refinement = Refinement::none();
+        while (! $refinement->isWithin($problem->accuracy) && $mesh->canBeHalved() && ($touching === [] || $mesh->halvings < self::HALVINGS_WHERE_TOUCHING)) {
+            if ($mostCells !== null && 4 * $mesh->nx * $mesh->ny > $mostCells) {
+                return new self($problem, $mesh, $state->steady, $first, $state->harmonic, $refinement, $touching, true, (hrtime(true) - $start) / 1e9);
+            }
             $mesh = $mesh->halved();
-            $finer = State::of($mesh);
+            $finer = State::of($mesh, $state);
             $refinement = Refinement::between($state, $finer);
             $state = $finer;
             unset($finer);
-        } while (! $refinement->isWithin($problem->accuracy) && $mesh->canBeHalved() && ($touching === [] || $mesh->halvings < self::HALVINGS_WHERE_TOUCHING));
+        }
 
-        return new self($problem, $mesh, $state->steady, $first, $state->harmonic, $refinement, $touching, (hrtime(true) - $start) / 1e9);
+        return new self($problem, $mesh, $state->steady, $first, $state->harmonic, $refinement, $touching, false, (hrtime(true) - $start) / 1e9);
     }
 
     /** @throws FaultyInput */

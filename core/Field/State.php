@@ -21,19 +21,22 @@ final readonly class State
         public ?HarmonicField $harmonic,
     ) {}
 
-    public static function of(Mesh $mesh): self
+    /** @param  self|null  $coarser  of the mesh that this one was halved from, to begin with */
+    public static function of(Mesh $mesh, ?self $coarser = null): self
     {
         $network = Network::of($mesh);
         $hierarchy = Hierarchy::of($network);
 
-        return new self($network, self::steady($hierarchy), $mesh->problem->swings() ? self::harmonic($hierarchy) : null);
+        return new self($network, self::steady($hierarchy, $coarser?->steady), $mesh->problem->swings() ? self::harmonic($hierarchy, $coarser?->harmonic) : null);
     }
 
-    private static function steady(Hierarchy $hierarchy): SteadyField
+    private static function steady(Hierarchy $hierarchy, ?SteadyField $coarser): SteadyField
     {
         $solver = new SteadySolver($hierarchy);
+        $cells = $coarser === null ? null : $hierarchy->interpolated($coarser->cells);
         foreach (self::TOLERANCES as $tolerance) {
-            $field = SteadyField::of($hierarchy->network, $solver->solve($tolerance));
+            $cells = $solver->solve($tolerance, $cells);
+            $field = SteadyField::of($hierarchy->network, $cells);
             if ($field->balance < self::BALANCE) {
                 return $field;
             }
@@ -41,11 +44,13 @@ final readonly class State
         throw new RuntimeException('the flows of the steady field do not balance');
     }
 
-    private static function harmonic(Hierarchy $hierarchy): HarmonicField
+    private static function harmonic(Hierarchy $hierarchy, ?HarmonicField $coarser): HarmonicField
     {
         $solver = new HarmonicSolver($hierarchy);
+        $cells = $coarser === null ? null : [$hierarchy->interpolated($coarser->cellsRe), $hierarchy->interpolated($coarser->cellsIm)];
         foreach (self::TOLERANCES as $tolerance) {
-            $field = HarmonicField::of($hierarchy->network, $solver->solve($tolerance));
+            $cells = $solver->solve($tolerance, $cells);
+            $field = HarmonicField::of($hierarchy->network, $cells);
             if ($field->balance < self::BALANCE) {
                 return $field;
             }

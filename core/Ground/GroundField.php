@@ -31,13 +31,14 @@ final readonly class GroundField
     /**
      * @param  float|null  $groundConductivity  W/(m·K); null: that of the site's soil class
      * @param  bool  $yearly  with the swing of the year, which takes twice as long as the mean; without it all swings are 0
+     * @param  int|null  $mostCells  at which its mesh is fine enough for a first look; null: as its accuracy asks for
      */
-    public static function of(Site $site, Design $design, Side $side = Side::Edge, ?float $groundConductivity = null, bool $yearly = true): self
+    public static function of(Site $site, Design $design, Side $side = Side::Edge, ?float $groundConductivity = null, bool $yearly = true, ?int $mostCells = null): self
     {
         $lambda = $groundConductivity ?? $site->soil->conductivity();
         $space = SpaceAir::of($site, $design, $lambda, $side);
 
-        return new self($site, $design, $side, $site->climate->wave(), Solution::of(SectionProblem::of($site, $design, $lambda, $side, $space, $yearly)), $space);
+        return new self($site, $design, $side, $site->climate->wave(), Solution::of(SectionProblem::of($site, $design, $lambda, $side, $space, $yearly), $mostCells), $space);
     }
 
     /** Whether two designs have one and the same section there, so that solving one solves both. */

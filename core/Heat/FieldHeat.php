@@ -71,6 +71,12 @@ final readonly class FieldHeat
         );
     }
 
+    /** Whether a mesh of it is coarser than its accuracy asks for. */
+    public function isRough(): bool
+    {
+        return array_filter($this->sides, static fn (GroundField $g): bool => $g->solution->isRough) !== [];
+    }
+
     /** The common edge's. */
     public function ground(): GroundField
     {

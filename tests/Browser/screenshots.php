@@ -104,7 +104,7 @@ foreach ($views as $name => [$who, $path, $width, $height, $before]) {
         $before();
     }
     // The field of a heavy design follows its drawing.
-    for ($i = 0; $i < 50 && $browser->findElements(WebDriverBy::cssSelector('[data-pending]')) !== []; $i++) {
+    for ($i = 0; $i < 50 && $browser->findElements(WebDriverBy::cssSelector('[data-pending], [data-rough]')) !== []; $i++) {
         usleep(200_000);
     }
     $browser->executeAsyncScript('const done = arguments[arguments.length - 1]; document.fonts.ready.then(() => done());');

@@ -247,10 +247,10 @@ final class OptionsTest extends TestCase
         $this->put($page, ['name' => 'Boathouse', 'revision' => $base, 'site' => ['indoor_c' => '70']])->assertSessionHasNoErrors();
         $this->put($page, ['name' => 'Dyke Lane boathouse', 'revision' => $base, 'site' => ['indoor_c' => '60']])->assertSessionHas('conflict');
         self::assertSame('Boathouse', $this->project->refresh()->name);
-        $this->get($page)->assertSee('Put mine over theirs')->assertSee('Kept inside at: 66.2 °F → 70 °F');
+        $this->get($page)->assertSee('Put mine over theirs')->assertSee('Kept inside at, mean of the year: 66.2 °F → 70 °F');
         $this->put($page, ['name' => 'Boathouse', 'revision' => $base, 'seen' => History::head($this->project)->id, 'site' => ['indoor_c' => '60']])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(15.556, $this->project->refresh()->site->indoor, 1e-3);
-        $this->get("{$page}/history")->assertOk()->assertSeeInOrder(['Kept inside at: 70 °F → 60 °F', 'Name: “Dyke Lane boathouse” → “Boathouse”', 'Made']);
+        $this->get("{$page}/history")->assertOk()->assertSeeInOrder(['Kept inside at, mean of the year: 70 °F → 60 °F', 'Name: “Dyke Lane boathouse” → “Boathouse”', 'Made']);
         $this->post("{$page}/history/{$base}")->assertRedirect($page);
         self::assertSame([19.0, 'Boathouse'], [$this->project->refresh()->site->indoor, $this->project->name], 'a name stays as it is now');
         $this->post("{$page}/history/{$this->headOf($this->option)}")->assertNotFound();

@@ -119,10 +119,35 @@ final class SectionPageTest extends TestCase
         $project = $this->boathouse();
         $field = Assessor::assess($project->site, $project->leading()->design)->field;
         $format = new QuantityFormatter(UnitSystem::InchPound);
-        $this->get("/projects/{$project->id}/section")->assertOk()
+        $this->get("/projects/{$project->id}/section?field=now")->assertOk()
             ->assertSee('id="heating-field">'.$format->number($field->heating, Quantity::Energy), false)
             ->assertSee('id="u-field">'.$format->number($field->transmittance(), Quantity::Transmittance), false)
             ->assertSee($field->reasons()[0])->assertSee($field->reasons()[1]);
+    }
+
+    public function test_a_change_is_answered_with_what_differs_then_with_a_rough_field_then_with_the_fine_one(): void
+    {
+        // Fields of two sections take longer than people wait.
+        $project = Project::store(Examples::of('heated-basement') ?? Examples::boathouse(), Firm::query()->findOrFail($this->boathouse()->firm_id), 'Joost');
+        $option = $project->leading();
+        $at = "/projects/{$project->id}/section/{$option->id}";
+        preg_match_all('~data-unit="([^"]+)" data-print="([^"]+)"~', (string) $this->get($at)->getContent(), $units, PREG_SET_ORDER);
+        $have = implode(' ', array_map(static fn (array $u): string => "{$u[1]}:{$u[2]}", $units));
+        $asked = ['X-Bench' => '1', 'X-Have' => $have];
+        $same = static fn (string $unit): string => '~data-unit="'.$unit.'" data-print="[0-9a-f]+"\s+data-same~';
+        $edit = $this->put($at, ['design' => ['edge_outside' => ['thickness_m' => '77 mm']], 'revision' => History::head($option)->id], $asked)->assertOk()->assertSee('data-pending', false);
+        $answer = (string) $edit->getContent();
+        self::assertLessThan(70_000, strlen($answer));
+        self::assertMatchesRegularExpression($same('stone'), $answer);
+        self::assertDoesNotMatchRegularExpression($same('edge_outside'), $answer);
+        $of = History::head($option)->id;
+        $rough = (string) $this->get("{$at}?field=rough&of={$of}", $asked)->assertOk()->assertSee('data-rough', false)->assertSee('≈', false)->getContent();
+        self::assertStringNotContainsString('id="bench-log"', $rough);
+        $fine = (string) $this->get("{$at}?field=now&of={$of}", $asked)->assertOk()->assertDontSee('data-rough', false)->getContent();
+        $heat = static fn (string $page): float => preg_match('~id="u-field">(?:≈ )?([0-9.]+)~u', $page, $found) === 1 ? (float) $found[1] : 0.0;
+        self::assertGreaterThan(0.0, $heat($fine));
+        self::assertEqualsWithDelta($heat($fine), $heat($rough), 0.03 * $heat($fine), 'the first look is close');
+        $this->get("{$at}?field=now&of=".($of - 1), $asked)->assertNoContent();
     }
 
     public function test_the_field_leaves_as_a_drawing_of_a_month_and_as_vtk(): void
@@ -203,7 +228,7 @@ final class SectionPageTest extends TestCase
         $this->get("{$at}?side[]=x&detail[]=2")->assertOk();
         $this->get("{$at}/section.svg?side=walk-out&levels=1")->assertOk()->assertSee('Finished floor');
         $this->get("{$at}/section.dxf?side=walk-out")->assertOk()->assertHeader('Content-Type', 'image/vnd.dxf');
-        $late = $this->get($at, ['X-Bench' => '1'])->assertOk()->assertDontSee('data-pending', false)->assertDontSee('<html', false);
+        $late = $this->get("{$at}?field=now", ['X-Bench' => '1'])->assertOk()->assertDontSee('data-pending', false)->assertDontSee('data-rough', false)->assertDontSee('<html', false);
         self::assertSame([], $late->headers->getCookies(), 'an answer that comes late brings no sitting back');
         self::assertNotSame([], $this->get($at)->headers->getCookies());
     }

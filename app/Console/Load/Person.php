@@ -12,8 +12,6 @@ use RuntimeException;
 /** Somebody at a bench: signs in, opens a project, changes a size, waits for what follows, thinks, changes it again. */
 final class Person
 {
-    private string $token = '';
-
     private string $bench = '';
 
     /** @var array<string, string> what the form shows, by the names of its fields */
@@ -39,7 +37,7 @@ final class Person
      *
      * @throws RuntimeException where the answer is not what it should be
      */
-    public function then(Asked $asked, int $status, string $body, string $url): Asked
+    public function then(Asked $asked, int $status, string $body): Asked
     {
         if ($status !== 200) {
             throw new RuntimeException("{$asked->kind} answered {$status}");
@@ -53,7 +51,7 @@ final class Person
         return match ($asked->kind) {
             'sign-in page' => $this->signIn($body),
             'sign in', 'projects' => $this->choose($body),
-            'bench' => $this->sit($body, $url),
+            'bench' => $this->sit($body),
             'edit' => $this->edited($body),
             'field' => $this->change(),
             default => throw new RuntimeException("nobody asks {$asked->kind}"),
@@ -62,7 +60,7 @@ final class Person
 
     private function signIn(string $body): Asked
     {
-        $form = self::document($body)->query('//form[.//button[contains(., "Joost Kade")]]')->item(0);
+        $form = self::found(self::document($body), '//form[.//button[contains(., "Joost Kade")]]')[0] ?? null;
         if (! $form instanceof DOMElement) {
             throw new RuntimeException('nobody of the demo can sign in');
         }
@@ -76,9 +74,9 @@ final class Person
             throw new RuntimeException('another server answers');
         }
         $links = [];
-        foreach (self::document($body)->query('//a/@href') as $link) {
-            if (preg_match('~/projects/\d+/section$~', (string) $link->nodeValue) === 1) {
-                $links[(string) $link->nodeValue] = true;
+        foreach (self::found(self::document($body), '//a[@href]') as $link) {
+            if (preg_match('~/projects/\d+/section$~', $link->getAttribute('href')) === 1) {
+                $links[$link->getAttribute('href')] = true;
             }
         }
         $links = array_keys($links);
@@ -90,9 +88,9 @@ final class Person
         return new Asked('bench', $this->bench);
     }
 
-    private function sit(string $body, string $url): Asked
+    private function sit(string $body): Asked
     {
-        $form = self::document($body)->query('//form[contains(@class, "bench")]')->item(0);
+        $form = self::found(self::document($body), '//form[contains(@class, "bench")]')[0] ?? null;
         if (! $form instanceof DOMElement) {
             throw new RuntimeException('there is no bench');
         }
@@ -124,7 +122,7 @@ final class Person
             $this->form['revision'] = $found[1];
         }
 
-        return str_contains($body, 'data-pending') ? new Asked('field', $this->bench, have: $this->have()) : $this->change();
+        return str_contains($body, 'data-pending') ? new Asked('field', $this->bench.(str_contains($this->bench, '?') ? '&' : '?').'field=rough', have: $this->have()) : $this->change();
     }
 
     private function have(): string
@@ -149,15 +147,20 @@ final class Person
     private static function fields(DOMElement $form): array
     {
         $values = [];
-        $xpath = new DOMXPath($form->ownerDocument ?? throw new RuntimeException('no document'));
-        foreach ($xpath->query('.//input[@name] | .//select[@name]', $form) as $field) {
-            if (! $field instanceof DOMElement) {
-                continue;
-            }
-            $picked = $field->tagName === 'select' ? $xpath->query('.//option[@selected]', $field)->item(0) : $field;
-            $values[$field->getAttribute('name')] = $picked instanceof DOMElement ? $picked->getAttribute('value') : '';
+        $page = new DOMXPath($form->ownerDocument ?? throw new RuntimeException('no document'));
+        foreach (self::found($page, './/input[@name] | .//select[@name]', $form) as $field) {
+            $picked = $field->tagName === 'select' ? self::found($page, './/option[@selected]', $field)[0] ?? null : $field;
+            $values[$field->getAttribute('name')] = $picked?->getAttribute('value') ?? '';
         }
 
         return $values;
+    }
+
+    /** @return list<DOMElement> */
+    private static function found(DOMXPath $page, string $path, ?DOMElement $within = null): array
+    {
+        $nodes = $page->query($path, $within);
+
+        return $nodes === false ? [] : array_values(array_filter(iterator_to_array($nodes), static fn (mixed $n): bool => $n instanceof DOMElement));
     }
 }

@@ -43,16 +43,21 @@ final class SectionController
 
     public function __construct(private readonly History $history, private readonly Reading $reading, private readonly Fields $fields, private readonly Frosts $frosts, private readonly Masses $masses) {}
 
-    /** The bench's script asks here too, for the field of a design that takes long to solve. */
+    /** The bench's script asks here too, for the field that follows a change; what is no longer the newest is not worked out. */
     public function show(Request $request, Project $project, ?Option $option = null): View|Response
     {
         $project->load('options');
         $option = $option?->exists === true ? $option : $project->leading();
         $view = Shown::of($request);
 
-        return $request->hasHeader(self::SCRIPT)
-            ? new Response($this->page($project, $option, $view->withField(), false)->fragments())
-            : $this->page($project, $option, $view);
+        if (! $request->hasHeader(self::SCRIPT)) {
+            return $this->page($project, $option, $view);
+        }
+        if ($request->has('of') && $request->integer('of') !== History::head($option)->id) {
+            return new Response('', 204);
+        }
+
+        return new Response($this->page($project, $option, $view, false, true)->fragments());
     }
 
     /** What ignoring each finding costs in heat, in words by rule: asked for after the bench stands, and 202 until the queue has it. */
@@ -133,8 +138,11 @@ final class SectionController
         });
     }
 
-    /** @param  bool  $whole  with what only a page needs that is loaded, not the fragments */
-    private function page(Project $project, Option $option, Shown $shown, bool $whole = true): View
+    /**
+     * @param  bool  $whole  with what only a page needs that is loaded, not the fragments
+     * @param  bool  $late  without what a change was answered with before its field
+     */
+    private function page(Project $project, Option $option, Shown $shown, bool $whole = true, bool $late = false): View
     {
         $may = Gate::allows('update', $project);
         // The fields show the very revision that the page names as the one it was made from, whoever saves just now.
@@ -147,6 +155,7 @@ final class SectionController
             'sitting' => $may ? $this->history->sitting($option) : null,
             'may' => $may,
             'whole' => $whole,
+            'late' => $late,
             'conflict' => session('conflict'),
         ]);
     }

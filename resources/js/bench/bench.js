@@ -71,20 +71,44 @@ export default () => {
             }
         },
 
-        /** The field of a heavy design comes after its drawing; a newer change makes it stale. */
+        /** The field comes after the drawing, at first on a mesh that takes no time; a newer change makes it stale. */
         async follow() {
-            if (!this.$root.querySelector('[data-pending]')) {
-                this.costs();
+            clearTimeout(resting);
+            if (this.$root.querySelector('[data-pending]') && !(await this.askField('rough'))) {
                 return;
             }
-            following = new AbortController();
-            const sent = page.values();
-            const fresh = await read(this.$root.dataset.show, page.have(), following.signal);
-            if (fresh !== null && !this.busy) {
-                page.takeIn(fresh, sent, false);
-                this.$dispatch('fresh');
+            if (this.$root.querySelector('[data-rough]')) {
+                resting = setTimeout(() => this.refine(), REST);
+            } else {
                 this.costs();
             }
+        },
+
+        /** Once the hand rests, on a mesh as fine as its accuracy asks for. */
+        async refine() {
+            if (await this.askField('now')) {
+                this.costs();
+            }
+        },
+
+        /** @returns {Promise<boolean>} whether it came, and still belongs to what is shown */
+        async askField(mesh) {
+            following = new AbortController();
+            const sent = page.values();
+            const fresh = await read(this.fieldUrl(mesh), page.have(), following.signal);
+            if (fresh === null || this.busy) {
+                return false;
+            }
+            page.takeIn(fresh, sent, false);
+            this.$dispatch('fresh');
+            return true;
+        },
+
+        fieldUrl(mesh) {
+            const url = new URL(this.$root.dataset.show, window.location.href);
+            url.searchParams.set('field', mesh);
+            url.searchParams.set('of', this.$root.querySelector('#bench-acts').dataset.of);
+            return url.href;
         },
 
         /** What ignoring each finding costs in heat is worked out after all else, once the hand rests. */
@@ -111,12 +135,7 @@ export default () => {
                 winter = setTimeout(() => this.askFrost(), WINTER);
                 return;
             }
-            const sent = page.values();
-            const fresh = await read(this.$root.dataset.show, page.have());
-            if (fresh !== null && !this.busy) {
-                page.takeIn(fresh, sent, false);
-                this.$dispatch('fresh');
-            }
+            await this.askField('now');
         },
 
         /** Rooms by the hour, simulated by the queue. */

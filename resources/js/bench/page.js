@@ -50,10 +50,13 @@ export default class Page {
             this.morph(document.getElementById(id), fresh.getElementById(id));
         }
         this.receiveFindings(document.getElementById(FINDINGS), fresh.getElementById(FINDINGS), asked);
-        this.takeInUnits(document.getElementById(LOG), fresh.getElementById(LOG));
+        // What comes later comes without what came before it.
+        if (fresh.getElementById(LOG)) {
+            this.takeInUnits(document.getElementById(LOG), fresh.getElementById(LOG));
+        }
         for (const name of SWAPPED) {
             const [here, there] = [this.form, fresh].map((page) => page.querySelector(`[data-unit="${name}"]`));
-            if (!there.hasAttribute('data-same')) {
+            if (there && !there.hasAttribute('data-same')) {
                 here.replaceChildren(...there.childNodes);
                 here.dataset.print = there.dataset.print;
             }

@@ -35,11 +35,11 @@ export default async function send(url, form, have, extra = {}) {
     }[response.status] ?? `Not saved: the server broke off (${response.status}).${KEPT}`);
 }
 
-/** The fragments as they stand now, with what takes long; null where they cannot be had or are no longer wanted. */
+/** The pieces as they stand now, with what takes long; null where they cannot be had or are no longer wanted. */
 export async function read(url, have, signal) {
     try {
         const response = await fetch(url, { headers: { 'X-Bench': '1', 'X-Have': have, Accept: 'text/html' }, signal });
-        return response.ok && !response.redirected ? parse(await response.text()) : null;
+        return response.status === 200 && !response.redirected ? parse(await response.text()) : null;
     } catch {
         return null;
     }

@@ -10,17 +10,18 @@
     $full = $limit === null ? 1.0 : 1.5;
     $fill = round(300 * min(1.0, $share / $full), 1);
     $mark = round(300 / $full, 1);
+    $by = fn (?float $value, Quantity $quantity): string => $value === null ? '…' : ($field->isRough() ? '≈ ' : '').$format->number($value, $quantity);
 @endphp
-<section class="core" aria-labelledby="heat-title" @if ($field === null) data-pending aria-busy="true" @endif>
+<section class="core" aria-labelledby="heat-title" @if ($field === null) data-pending aria-busy="true" @elseif ($field->isRough()) data-rough @endif>
     <div class="core-head">
         <h2 id="heat-title">Heat <x-word :ruling="$ruling" /></h2>
         <table class="core-figures">
             <thead><tr><td>{{ $format->unit(Quantity::Energy) }}</td><th scope="col">formula</th><th scope="col">field</th><th scope="col">bare</th></tr></thead>
             <tbody>
-                <tr class="core-main"><th scope="row">heating months</th><td id="heating">{{ $format->number($floor->heating, Quantity::Energy) }}</td><td id="heating-field">{{ $field === null ? '…' : $format->number($field->heating, Quantity::Energy) }}</td><td>{{ $format->number($bare->heating, Quantity::Energy) }}</td></tr>
-                <tr><th scope="row">all year</th><td>{{ $format->number($floor->allYear, Quantity::Energy) }}</td><td>{{ $field === null ? '…' : $format->number($field->allYear, Quantity::Energy) }}</td><td>{{ $format->number($bare->allYear, Quantity::Energy) }}</td></tr>
+                <tr class="core-main"><th scope="row">heating months</th><td id="heating">{{ $format->number($floor->heating, Quantity::Energy) }}</td><td id="heating-field">{{ $by($field?->heating, Quantity::Energy) }}</td><td>{{ $format->number($bare->heating, Quantity::Energy) }}</td></tr>
+                <tr><th scope="row">all year</th><td>{{ $format->number($floor->allYear, Quantity::Energy) }}</td><td>{{ $by($field?->allYear, Quantity::Energy) }}</td><td>{{ $format->number($bare->allYear, Quantity::Energy) }}</td></tr>
                 <tr><th scope="row">design day, {{ $format->unit(Quantity::Power) }}</th><td id="design-day">{{ $format->number($floor->design, Quantity::Power) }}</td><td title="The field is solved for the year’s wave, not for a cold spell">–</td><td>{{ $format->number($bare->design, Quantity::Power) }}</td></tr>
-                <tr><th scope="row">U, {{ $format->unit(Quantity::Transmittance) }}</th><td id="u-value">{{ $format->number($floor->transmittance(), Quantity::Transmittance) }}</td><td id="u-field">{{ $field === null ? '…' : $format->number($field->transmittance(), Quantity::Transmittance) }}</td><td>{{ $format->number($bare->transmittance(), Quantity::Transmittance) }}</td></tr>
+                <tr><th scope="row">U, {{ $format->unit(Quantity::Transmittance) }}</th><td id="u-value">{{ $format->number($floor->transmittance(), Quantity::Transmittance) }}</td><td id="u-field">{{ $by($field?->transmittance(), Quantity::Transmittance) }}</td><td>{{ $format->number($bare->transmittance(), Quantity::Transmittance) }}</td></tr>
             </tbody>
         </table>
     </div>
@@ -52,6 +53,10 @@
         <p class="core-says">
             @if ($field === null)
                 The field of this design is being solved. <noscript><a href="{{ url()->current() }}?field=now">Show it now</a></noscript>
+            @elseif ($field->isRough())
+                ≈ on a coarse mesh; the fine one follows.
+            @endif
+            @if ($field === null)
             @elseif ($limit !== null)
                 The site allows U {{ $format->number($limit, Quantity::Transmittance) }}{{ ['not-said' => '; whether with junctions is not said, so both ways have to keep it', 'without' => ', meant without junctions', 'with' => ', meant with junctions'][$floor->site->floorLimitMeant->value] }}. By the formula {{ round(100 * ($ruling->shares['formula'] ?? 0)) }} % of it is used, as drawn {{ round(100 * ($ruling->shares['as_drawn'] ?? 0)) }} %{{ count($floor->formula->faces()) > 1 ? ', of floor and buried wall the larger' : '' }}.
             @else

@@ -19,9 +19,7 @@
             <fieldset class="bench-fields" @disabled(! $may)>
                 <legend class="unseen">The parts</legend>
                 @fragment('log')
-                    <div id="bench-log">
-                        @include('section.log')
-                    </div>
+                    @unless ($late)<div id="bench-log">@include('section.log')</div>@endunless
                 @endfragment
             </fieldset>
         </div>
@@ -38,7 +36,7 @@
             @endfragment
             @fragment('drawing')
                 <div class="bench-drawing" id="bench-drawing">
-                    <x-unit name="drawing">{!! $page->svg !!}</x-unit>
+                    @unless ($late)<x-unit name="drawing">{!! $page->svg !!}</x-unit>@endunless
                     <x-unit name="field-sheet">
                         <script type="application/json" id="field-sheet" data-film="{{ route('section.film', [...$same, 'of' => $head->id]) }}">{!! $page->sheet !!}</script>
                     </x-unit>

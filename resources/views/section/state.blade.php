@@ -7,7 +7,7 @@
     };
 @endphp
 @fragment('acts')
-    <div class="bench-acts" id="bench-acts" data-words="{{ $words }}" data-costs="{{ route('section.costs', [$project, $option, 'of' => $head->id]) }}"
+    <div class="bench-acts" id="bench-acts" data-of="{{ $head->id }}" data-words="{{ $words }}" data-costs="{{ route('section.costs', [$project, $option, 'of' => $head->id]) }}"
         @if ($page->frost->left() > 0) data-frost="{{ route('section.frost', [$project, $option, 'of' => $head->id]) }}" @endif
         @if (! $page->mass->isTold()) data-mass="{{ route('mass.core', [$project, $option, 'of' => $head->id]) }}" @endif>
         @if ($may)
