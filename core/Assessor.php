@@ -6,6 +6,7 @@ namespace Ondergrond;
 
 use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Side;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\FloorHeating\CellProof;
 use Ondergrond\FloorHeating\HeatedFloor;
@@ -29,7 +30,7 @@ use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Ruling;
 use Ondergrond\Rules\Rulings;
 use Ondergrond\Rules\Subject;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\UnitSystem;
@@ -52,11 +53,8 @@ final class Assessor
     public static function assess(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], array $proofs = [], bool $roughly = false): Assessment
     {
         $heat = HeatVerdict::of($site, $design);
-        $sides = [];
-        $all = Side::of($design);
-        foreach ($all as $side) {
-            $sides[$side->value] = GroundField::of($site, $design, $side, mostCells: $roughly ? intdiv(self::ROUGH_CELLS, count($all)) : null);
-        }
+        $all = Stretch::all($design);
+        $sides = GroundField::each($site, $all, mostCells: $roughly ? intdiv(self::ROUGH_CELLS, count($all)) : null);
         $field = FieldHeat::of($heat->floor, $sides);
 
         $frost = self::frost($site, $design)->proved($proofs);
@@ -84,7 +82,7 @@ final class Assessor
         if ($verdict->reason !== null) {
             return;
         }
-        $sides = array_map(static fn (Side $side): GroundField => GroundField::of($site, $design, $side), Side::of($design));
+        $sides = GroundField::each($site, Stretch::all($design));
         foreach ($uses as $use) {
             foreach ($sides as $ground) {
                 yield FrostProof::of($ground, $verdict->winter, $verdict->soil, $verdict->depth(), $use, tick: $tick);
@@ -92,12 +90,12 @@ final class Assessor
         }
     }
 
-    /** The design winter on one side. */
-    public static function proof(Site $site, Design $design, Side $side, WinterUse $use, ?callable $tick = null): FrostProof
+    /** The design winter on one stretch; its design is what is judged. */
+    public static function proof(Site $site, Stretch $stretch, WinterUse $use, ?callable $tick = null): FrostProof
     {
-        $verdict = self::frost($site, $design);
+        $verdict = self::frost($site, $stretch->design);
 
-        return FrostProof::of(GroundField::of($site, $design, $side), $verdict->winter, $verdict->soil, $verdict->depth(), $use, $tick);
+        return FrostProof::of(GroundField::along($site, $stretch), $verdict->winter, $verdict->soil, $verdict->depth(), $use, $tick);
     }
 
     /** Damp as far as it hangs on no field: water that is built in or presses, and the slab's drying. */

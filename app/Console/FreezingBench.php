@@ -15,7 +15,7 @@ use Ondergrond\Field\Problem;
 use Ondergrond\Field\Substance;
 use Ondergrond\Field\Winter;
 use Ondergrond\Frost\FrostDepth;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\WinterUse;
 
 /**
@@ -70,7 +70,7 @@ final readonly class FreezingBench
             $off = max($off, abs($run->fronts['middle'][$day - 1] - 2 * $gamma * sqrt(2.5 / 1.9e6 * $day * 86_400)));
         }
         $project = Examples::boathouse();
-        $proof = Assessor::proof($project->site, $project->options[0]->design, Side::Edge, WinterUse::Heated);
+        $proof = Assessor::proof($project->site, Stretch::edge($project->options[0]->design), WinterUse::Heated);
 
         return new self($times[intdiv(self::RUNS, 2)], $run->last->mesh->cells(), $run->freezing->closure(), $off, $proof->seconds, $proof->cells);
     }

@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\View\FrostPage;
 use Ondergrond\Assessor;
+use Ondergrond\Design\Side;
 use Ondergrond\Drawing\FrostSheet;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionDrawing;
@@ -15,7 +16,7 @@ use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Rules\Concern;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Units\QuantityFormatter;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -40,10 +41,9 @@ final class FrostCommand extends Command
         try {
             $job = ProjectInput::of($input);
             [$project, $option] = [$job->project, $job->option];
-            $sides = Side::of($option->design);
-            $side = Side::tryFrom((string) $input->getOption('side'));
-            if ($side === null || ! in_array($side, $sides, true)) {
-                throw FaultyInput::one(Fault::of('--side', '“'.$input->getOption('side').'”', implode(', ', array_column($sides, 'value'))));
+            $stretch = Stretch::find($option->design, (string) $input->getOption('side'));
+            if ($stretch === null) {
+                throw FaultyInput::one(Fault::of('--side', '“'.$input->getOption('side').'”', implode(', ', array_column(Stretch::all($option->design), 'id'))));
             }
             $frost = Assessor::frost($project->site, $option->design);
             if ($frost->reason !== null) {
@@ -51,7 +51,7 @@ final class FrostCommand extends Command
 
                 return self::FAILURE;
             }
-            $proof = Assessor::proof($project->site, $option->design, $side, $project->site->frost->use);
+            $proof = Assessor::proof($project->site, $stretch, $project->site->frost->use);
             $days = [];
             foreach ($proof->film as $day => $frame) {
                 $days[(string) FrostFile::date($day)] = $frame;
@@ -66,9 +66,9 @@ final class FrostCommand extends Command
             return self::INVALID;
         }
         $format = new QuantityFormatter($project->units);
-        $said = (new FrostPage($frost->proved([$proof]), $format, Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside, proofs: [$proof])))->on($side);
+        $said = (new FrostPage($frost->proved([$proof]), $format, Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside, proofs: [$proof])))->on($stretch->id);
         $drawing = FrostSheet::over(
-            FrostSheet::ledge(SectionDrawing::of($option->design, $format, $side, $input->getOption('whole') !== true), $project->site->frost->ledge, $format)->without(Role::Level, Role::Handle, Role::Dimension),
+            FrostSheet::ledge(SectionDrawing::of($stretch->design, $format, $stretch->kind, $input->getOption('whole') !== true), $project->site->frost->ledge, $format)->without(Role::Level, Role::Handle, Role::Dimension),
             $proof->bearing, $days[(string) $asked]['zones'], $said,
         );
         InputFile::say($output, $said);

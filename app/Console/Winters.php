@@ -7,7 +7,7 @@ namespace App\Console;
 use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Frost\FrostProof;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\WinterUse;
 use RuntimeException;
@@ -29,29 +29,29 @@ final class Winters
         }
         $jobs = [];
         foreach ($uses as $use) {
-            foreach (Side::of($design) as $side) {
-                $jobs[] = [$side, $use];
+            foreach (Stretch::all($design) as $stretch) {
+                $jobs[] = [$stretch, $use];
             }
         }
         $beside = min(count($jobs), self::free());
         self::say(sprintf('%d %s to run on the sections, %d at a time; --freezing=none leaves them out', count($jobs), count($jobs) === 1 ? 'winter' : 'winters', $beside));
 
-        return $beside > 1 ? self::together($site, $design, $jobs, $beside) : array_map(static fn (array $job): FrostProof => self::one($site, $design, ...$job), $jobs);
+        return $beside > 1 ? self::together($site, $jobs, $beside) : array_map(static fn (array $job): FrostProof => self::one($site, ...$job), $jobs);
     }
 
-    private static function one(Site $site, Design $design, Side $side, WinterUse $use): FrostProof
+    private static function one(Site $site, Stretch $stretch, WinterUse $use): FrostProof
     {
-        $proof = Assessor::proof($site, $design, $side, $use);
-        self::say(sprintf('%s, %s: %.0f s', $side->label(), $use->label(), $proof->seconds));
+        $proof = Assessor::proof($site, $stretch, $use);
+        self::say(sprintf('%s, %s: %.0f s', $stretch->label, $use->label(), $proof->seconds));
 
         return $proof;
     }
 
     /**
-     * @param  list<array{Side, WinterUse}>  $jobs
+     * @param  list<array{Stretch, WinterUse}>  $jobs
      * @return list<FrostProof>
      */
-    private static function together(Site $site, Design $design, array $jobs, int $beside): array
+    private static function together(Site $site, array $jobs, int $beside): array
     {
         $files = $running = $proofs = [];
         try {
@@ -64,7 +64,7 @@ final class Winters
                     $i = array_shift($waiting);
                     $child = pcntl_fork();
                     if ($child === 0) {
-                        file_put_contents($files[$i], serialize(self::one($site, $design, ...$jobs[$i])));
+                        file_put_contents($files[$i], serialize(self::one($site, ...$jobs[$i])));
                         exit(0);
                     }
                     $running[$child] = $i;

@@ -10,7 +10,7 @@ use Illuminate\Contracts\Cache\Repository;
 use Ondergrond\Assessor;
 use Ondergrond\Frost\Bearing;
 use Ondergrond\Frost\FrostProof;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\WinterUse;
 
 /** Winters that were run on designs' sections, kept by content: each takes several seconds. */
@@ -24,8 +24,8 @@ final readonly class Frosts
         $hash = Content::hash($project, $option);
         $proofs = [];
         foreach (WinterUse::cases() as $use) {
-            foreach (Side::of($option->design) as $side) {
-                $proofs[] = $this->read($hash, $option, $side, $use, false);
+            foreach (Stretch::all($option->design) as $stretch) {
+                $proofs[] = $this->read($hash, $stretch, $use, false);
             }
         }
 
@@ -33,15 +33,15 @@ final readonly class Frosts
     }
 
     /** @return array<int, array{zones: list<list<int>>, margin: int, lowest: int|null}>|null days of the winter; null where it is not run yet */
-    public function film(Project $project, Option $option, Side $side): ?array
+    public function film(Project $project, Option $option, Stretch $stretch): ?array
     {
-        return $this->read(Content::hash($project, $option), $option, $side, $project->site->frost->use, true)?->film;
+        return $this->read(Content::hash($project, $option), $stretch, $project->site->frost->use, true)?->film;
     }
 
     /** Whether there is nothing left to run. */
     public function complete(Project $project, Option $option): bool
     {
-        return Assessor::frost($project->site, $option->design)->reason !== null || count($this->known($project, $option)) === count(Side::of($option->design)) * count(WinterUse::cases());
+        return Assessor::frost($project->site, $option->design)->reason !== null || count($this->known($project, $option)) === count(Stretch::all($option->design)) * count(WinterUse::cases());
     }
 
     /** @param  callable(): void  $tick  is called each day, and may throw to stop */
@@ -52,27 +52,27 @@ final readonly class Frosts
         $uses = [$use, ...array_values(array_filter(WinterUse::cases(), static fn (WinterUse $u): bool => $u !== $use))];
         foreach (Assessor::proofs($project->site, $option->design, $uses, $tick) as $proof) {
             $data = get_object_vars($proof);
-            unset($data['side'], $data['use'], $data['bearing'], $data['film']);
-            $this->cache->put(self::key($hash, $proof->side, $proof->use), $data, Content::KEPT);
-            $this->cache->put(self::key($hash, $proof->side, $proof->use).':film', $proof->film, Content::KEPT);
+            unset($data['side'], $data['use'], $data['bearing'], $data['film'], $data['stretch']);
+            $this->cache->put(self::key($hash, $proof->id(), $proof->use), $data, Content::KEPT);
+            $this->cache->put(self::key($hash, $proof->id(), $proof->use).':film', $proof->film, Content::KEPT);
         }
     }
 
-    private function read(string $hash, Option $option, Side $side, WinterUse $use, bool $film): ?FrostProof
+    private function read(string $hash, Stretch $stretch, WinterUse $use, bool $film): ?FrostProof
     {
-        $data = $this->cache->get(self::key($hash, $side, $use));
+        $data = $this->cache->get(self::key($hash, $stretch->id, $use));
         if ($data === null) {
             return null;
         }
         /** @var array{margin: float, error: float, day: int|null, lowest: float|null, slabIce: float, neighbourIce: float, stemIce: float, open: float, heat: float, cells: int, closure: float, residual: float, seconds: float} $data */
         /** @var array<int, array{zones: list<list<int>>, margin: int, lowest: int|null}> $frames */
-        $frames = $film ? $this->cache->get(self::key($hash, $side, $use).':film', []) : [];
+        $frames = $film ? $this->cache->get(self::key($hash, $stretch->id, $use).':film', []) : [];
 
-        return new FrostProof(...[...$data, 'side' => $side, 'use' => $use, 'bearing' => Bearing::of($option->design, $side), 'film' => $frames]);
+        return new FrostProof(...[...$data, 'side' => $stretch->kind, 'use' => $use, 'bearing' => Bearing::of($stretch->design, $stretch->kind), 'film' => $frames, 'stretch' => $stretch->id]);
     }
 
-    private static function key(string $hash, Side $side, WinterUse $use): string
+    private static function key(string $hash, string $stretch, WinterUse $use): string
     {
-        return "frost:{$hash}:{$side->value}:{$use->value}";
+        return "frost:{$hash}:{$stretch}:{$use->value}";
     }
 }

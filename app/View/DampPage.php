@@ -13,7 +13,7 @@ use Ondergrond\Damp\Trap;
 use Ondergrond\Damp\Vapour;
 use Ondergrond\Damp\VapourLayer;
 use Ondergrond\Rules\Ruling;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
@@ -88,7 +88,7 @@ final readonly class DampPage
     {
         return $surface === null ? ($this->verdict->surfaces === null ? 'The field is being solved.' : 'No face is colder than the room.') : sprintf(
             'Dampest in %s: %s at the %s, %s; mould grows above %s.',
-            Calendar::MONTHS[$surface->worstMonth() - 1], $this->share($surface->humidity[$surface->worstMonth() - 1]), $surface->name, self::side($surface), $this->share(Surface::LIMIT),
+            Calendar::MONTHS[$surface->worstMonth() - 1], $this->share($surface->humidity[$surface->worstMonth() - 1]), $surface->name, $this->side($surface), $this->share(Surface::LIMIT),
         );
     }
 
@@ -153,9 +153,9 @@ final readonly class DampPage
         return sprintf("%.0f\u{a0}%%", 100 * $value);
     }
 
-    public static function side(Surface $surface): string
+    public function side(Surface $surface): string
     {
-        return mb_strtolower(Side::from($surface->side)->label());
+        return mb_strtolower(Stretch::find($this->verdict->design, $surface->side)->label ?? $surface->side);
     }
 
     /** How a layer passes vapour: as still air, or in perms where inches are read. */

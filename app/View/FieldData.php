@@ -8,7 +8,6 @@ use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\FieldSheet;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Heat\FieldHeat;
-use Ondergrond\Section\Side;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
@@ -16,9 +15,9 @@ use Ondergrond\Units\QuantityFormatter;
 /** What the page's script draws over the section and reads out: places in pixels of the drawing, values in SI. */
 final class FieldData
 {
-    public static function json(FieldHeat $heat, Side $side, Drawing $drawing, QuantityFormatter $format): string
+    public static function json(FieldHeat $heat, string $stretch, Drawing $drawing, QuantityFormatter $format): string
     {
-        $ground = $heat->sides[$side->value];
+        $ground = $heat->sides[$stretch];
         $sheet = FieldSheet::of($drawing, $ground);
         $px = 1000 / $drawing->scale * SvgWriter::PX;
         $x = static fn (float $m): float => round(($m - $drawing->box[0]) * $px, 1);

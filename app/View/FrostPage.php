@@ -8,7 +8,7 @@ use Ondergrond\Frost\FrostDemand;
 use Ondergrond\Frost\FrostProof;
 use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Rules\Ruling;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\Quantity;
@@ -26,7 +26,7 @@ final readonly class FrostPage
     /** How many winters are still to be run. */
     public function left(): int
     {
-        return $this->verdict->reason !== null ? 0 : count(Side::of($this->verdict->design)) * count(WinterUse::cases()) - count($this->verdict->proofs);
+        return $this->verdict->reason !== null ? 0 : count(Stretch::all($this->verdict->design)) * count(WinterUse::cases()) - count($this->verdict->proofs);
     }
 
     public static function day(?int $day): string
@@ -62,11 +62,11 @@ final readonly class FrostPage
         return $this->said($proof).($frozen === [] ? '' : ' '.ucfirst(implode(', ', $frozen)).' freezes too.');
     }
 
-    /** The same of one side. */
-    public function on(Side $side): string
+    /** The same of one stretch, by its id. */
+    public function on(string $stretch): string
     {
         foreach ($this->verdict->proofs as $proof) {
-            if ($proof->side === $side && $proof->use === $this->verdict->site->frost->use) {
+            if ($proof->id() === $stretch && $proof->use === $this->verdict->site->frost->use) {
                 return $this->said($proof);
             }
         }
@@ -76,7 +76,7 @@ final readonly class FrostPage
 
     private function said(FrostProof $proof): string
     {
-        $where = mb_strtolower($proof->side->label());
+        $where = mb_strtolower(Stretch::find($this->verdict->design, $proof->id())->label ?? $proof->side->label());
         $size = fn (float $m): string => $this->rough(abs($m));
 
         return match (true) {

@@ -10,6 +10,7 @@ use App\Support\Fields;
 use App\Support\Frosts;
 use App\Support\Masses;
 use Ondergrond\Assessor;
+use Ondergrond\Design\Side;
 use Ondergrond\Drawing\DampSheet;
 use Ondergrond\Drawing\FrostSheet;
 use Ondergrond\Drawing\SectionDrawing;
@@ -20,7 +21,6 @@ use Ondergrond\Heat\Junctions;
 use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Judgement;
-use Ondergrond\Section\Side;
 use Ondergrond\Units\QuantityFormatter;
 
 /** What there is to see of one option: drawing of one side, log and verdicts. */
@@ -56,7 +56,8 @@ final readonly class SectionPage
     {
         $proofs = $frosts?->known($project, $option) ?? [];
         $view = $view->within($option->design);
-        $drawing = FrostSheet::ledge(SectionDrawing::of($option->design, $format, $view->side, $view->detail, hatched: false), $project->site->frost->ledge, $format);
+        $stretch = $view->stretchOf($option->design);
+        $drawing = FrostSheet::ledge(SectionDrawing::of($stretch->design, $format, $stretch->kind, $view->detail, hatched: false), $project->site->frost->ledge, $format);
         if ($view->field === FieldWanted::None) {
             $heat = Assessor::formulas($project->site, $option->design);
             $field = $junctions = null;
@@ -71,14 +72,14 @@ final readonly class SectionPage
             }
             [$heat, $field, $junctions, $load, $judgement, $frost, $damp] = [$assessment->heat, $assessment->field, $assessment->junctions, $assessment->load, $assessment->judgement, $assessment->frost, $assessment->damp];
         }
-        $drawing = DampSheet::over($drawing, $damp, $view->side, $format);
+        $drawing = DampSheet::over($drawing, $damp, $stretch->kind, $format);
 
         return new self(
             $project, $option, $format, $heat, $field, $junctions, $load, $judgement, new FrostPage($frost, $format, $judgement->rulings->on(Concern::Frost)), new DampPage($damp, $format, $judgement->rulings->on(Concern::Damp)),
             MassPage::of($project, $option, $masses?->cold($project, $option), $format, $judgement->rulings->on(Concern::Mass)),
             new SectionLog($option->design, $heat->counted, $format), $view,
-            $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $view->side, $drawing, $format),
-            $view->side === Side::Edge ? VapourData::json($damp, $drawing, $format) : 'null',
+            $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $stretch->id, $drawing, $format),
+            $stretch->id === Side::Edge->value ? VapourData::json($damp, $drawing, $format) : 'null',
         );
     }
 }

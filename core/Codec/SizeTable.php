@@ -50,6 +50,7 @@ final class SizeTable
 
     /**
      * @param  class-string  $class
+     * @param  'design'|'site'  $of
      * @return list<array{key: string, label: string, allowed: string}>
      */
     private static function group(string $class, string $prefix, string $of, string $name = ''): array
@@ -66,13 +67,19 @@ final class SizeTable
         return $rows;
     }
 
-    /** @return list<array{key: string, label: string, allowed: string}> */
+    /**
+     * @param  'design'|'site'  $of
+     * @return list<array{key: string, label: string, allowed: string}>
+     */
     private static function layer(string $prefix, ?Size $thickness, string $of, string $name = ''): array
     {
         return [self::row($prefix.'material', new Size('material'), $of, $name), self::row($prefix.'thickness_m', $thickness, $of, $name)];
     }
 
-    /** @return array{key: string, label: string, allowed: string} */
+    /**
+     * @param  'design'|'site'  $of
+     * @return array{key: string, label: string, allowed: string}
+     */
     private static function row(string $key, ?Size $size, string $of, string $name = ''): array
     {
         return ['key' => $key, 'label' => $name.($size->label ?? ''), 'allowed' => Schema::Project->allowedAt($of, $key)];

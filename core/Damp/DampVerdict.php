@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ondergrond\Damp;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Side;
 use Ondergrond\Ground\GroundField;
-use Ondergrond\Section\Side;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Site;
 use Ondergrond\Verdict\Verdict;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Damp;
 
+use Ondergrond\Design\Side;
 use Ondergrond\Field\Boundary;
 use Ondergrond\Field\Hierarchy;
 use Ondergrond\Field\Mesh;
@@ -14,7 +15,6 @@ use Ondergrond\Field\SteadyField;
 use Ondergrond\Field\SteadySolver;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
-use Ondergrond\Section\Side;
 
 /** Finds the coldest place of every surface that rooms touch, by the field (ISO 10211:2007, 9.1; ISO 13788:2012, 5). */
 final class Surfaces
@@ -32,7 +32,7 @@ final class Surfaces
     private const CANDIDATES = 6;
 
     /**
-     * @param  array<string, GroundField>  $sides  by side
+     * @param  array<string, GroundField>  $sides  by stretch
      * @return list<Surface>
      */
     public static function of(array $sides, DampAir $air): array

@@ -17,6 +17,7 @@ final readonly class Design
      * What is not given is left out, with sizes of common practice should it be put in.
      *
      * @param  string  $family  slug of the family it began as
+     * @param  Departures  $departures  where it is built otherwise along some of its edge
      *
      * @throws FaultyInput where the parts cannot be built together
      */
@@ -72,6 +73,7 @@ final readonly class Design
         public Steel $steel = new Steel,
         public Finish $finish = new Finish,
         public SoilGas $gas = new SoilGas,
+        public Departures $departures = new Departures,
     ) {
         $faults = DesignFaults::of($this);
         if ($faults !== []) {
@@ -82,7 +84,7 @@ final readonly class Design
     /**
      * The same with other parts.
      *
-     * @param  array<string, DesignPart|Footprint|string>  $parts  by property
+     * @param  array<string, DesignPart|Footprint|Departures|string>  $parts  by property
      *
      * @throws FaultyInput where the parts cannot be built together
      */

@@ -14,8 +14,8 @@ use Ondergrond\Design\MembraneKind;
 use Ondergrond\Design\SheetEdge;
 use Ondergrond\Design\SheetJoints;
 use Ondergrond\Design\SheetPosition;
+use Ondergrond\Design\Side;
 use Ondergrond\Section\Layout;
-use Ondergrond\Section\Side;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 

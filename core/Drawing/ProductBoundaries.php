@@ -6,9 +6,9 @@ namespace Ondergrond\Drawing;
 
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Side;
 use Ondergrond\Material\Material;
 use Ondergrond\Section\EdgeSection;
-use Ondergrond\Section\Side;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 

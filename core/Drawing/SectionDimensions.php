@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Ondergrond\Drawing;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Side;
 use Ondergrond\Section\EdgeSection;
 use Ondergrond\Section\Layout;
-use Ondergrond\Section\Side;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Ondergrond\Drawing;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Side;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Material\Hatch;
 use Ondergrond\Section\EdgeSection;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Region;
-use Ondergrond\Section\Side;
 use Ondergrond\Section\Window;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\Quantity;

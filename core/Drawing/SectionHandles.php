@@ -6,8 +6,8 @@ namespace Ondergrond\Drawing;
 
 use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Side;
 use Ondergrond\Section\EdgeSection;
-use Ondergrond\Section\Side;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 

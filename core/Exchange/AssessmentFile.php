@@ -22,7 +22,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Ruling;
 use Ondergrond\Safety\Hazard;
 use Ondergrond\Section\Levels;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\Said;
 use Ondergrond\Units\UnitSystem;
@@ -128,7 +128,7 @@ final class AssessmentFile
         $sections = [];
         foreach ($field->sides as $name => $ground) {
             $sections[$name] = [
-                'length_m' => $ground->side->length($ground->design),
+                'length_m' => $ground->stretch->length,
                 'whole_width' => $ground->side->isWhole(),
                 'section_hash' => SectionFile::hash($ground->solution->problem),
                 'l2d_w_mk' => $ground->couplingCoefficient(),
@@ -236,9 +236,9 @@ final class AssessmentFile
     private static function levels(Design $design): array
     {
         $sides = [];
-        foreach (Side::of($design) as $side) {
-            foreach (Levels::of($design, $side) as $level) {
-                $sides[$side->value][$level->slug.'_m'] = $level->height;
+        foreach (Stretch::all($design) as $stretch) {
+            foreach (Levels::of($stretch->design, $stretch->kind) as $level) {
+                $sides[$stretch->id][$level->slug.'_m'] = $level->height;
             }
         }
 

@@ -31,7 +31,7 @@ final class FrostFile
             'day' => self::date($closest?->day),
             'depth_mm' => $closest?->lowest === null ? ($closest === null ? null : 0.0) : $mm(max(0.0, $closest->bearing->grade - $closest->lowest)),
             'limit_mm' => $mm($closest?->bearing->depth() ?? $frost->bearingDepth()),
-            'side' => $closest?->side->value,
+            'side' => $closest?->id(),
             'use' => $frost->site->frost->use->value,
             'freezing_index_c_d' => round($winter->index, 2),
             'freezing_index_k_h' => round(FreezingIndex::kelvinHours($winter->index), 1),
@@ -79,7 +79,7 @@ final class FrostFile
     {
         $sides = [];
         foreach ($proofs as $p) {
-            $sides[$p->side->value][$p->use->value] = [
+            $sides[$p->id()][$p->use->value] = [
                 'margin_mm' => is_finite($p->margin) ? round(1000 * $p->margin, 1) : null,
                 'error_mm' => round(1000 * $p->error, 1),
                 'close' => abs($p->margin) < $p->close(),

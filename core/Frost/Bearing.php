@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ondergrond\Frost;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Side;
 use Ondergrond\Section\Layout;
-use Ondergrond\Section\Side;
 
 /** What stands on the ground on one side of a design, and where the ground that must not freeze begins under it. */
 final readonly class Bearing

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Ondergrond\Frost;
 
+use Ondergrond\Design\Side;
 use Ondergrond\Field\Freezing;
 use Ondergrond\Field\FreezingCells;
 use Ondergrond\Field\FreezingState;
 use Ondergrond\Field\Mesh;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
-use Ondergrond\Section\Side;
 use Ondergrond\Site\WinterUse;
 
 /**
@@ -41,6 +41,7 @@ final readonly class FrostProof
      * @param  float  $open  depth of frost in open ground by the field, m
      * @param  float  $heat  out of the inside over the design winter's freezing season, kWh per metre of edge
      * @param  array<int, array{zones: list<list<int>>, margin: int, lowest: int|null}>  $film  as in FrostFilm
+     * @param  string  $stretch  its id; empty: the first of that kind
      */
     public function __construct(
         public Side $side,
@@ -60,7 +61,14 @@ final readonly class FrostProof
         public float $residual,
         public float $seconds,
         public array $film,
+        public string $stretch = '',
     ) {}
+
+    /** Of the stretch it was run on. */
+    public function id(): string
+    {
+        return $this->stretch === '' ? $this->side->value : $this->stretch;
+    }
 
     /**
      * @param  GroundField  $ground  with the swing of the year
@@ -141,7 +149,7 @@ final readonly class FrostProof
 
         return new self(
             $ground->side, $use, $bearing, $best->margin, 0.0, $best->day === null ? null : $best->day % Seasons::DAYS, $best->lowest, $places->most['slab'], $places->most['neighbour'], $places->most['stem'], $open, $out / 3.6e6,
-            $mesh->cells(), $freezing->closure(), $freezing->residual, (hrtime(true) - $begun) / 1e9, $film->frames,
+            $mesh->cells(), $freezing->closure(), $freezing->residual, (hrtime(true) - $begun) / 1e9, $film->frames, $ground->stretch->id,
         );
     }
 

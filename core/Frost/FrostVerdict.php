@@ -6,7 +6,8 @@ namespace Ondergrond\Frost;
 
 use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
-use Ondergrond\Section\Side;
+use Ondergrond\Design\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Susceptibility;
 use Ondergrond\Site\WinterUse;
@@ -84,7 +85,7 @@ final readonly class FrostVerdict
 
     private static function shallowest(Design $design): float
     {
-        return min(array_map(static fn (Side $s): float => Bearing::of($design, $s)->depth(), Side::of($design)));
+        return min(array_map(static fn (Stretch $s): float => Bearing::of($s->design, $s->kind)->depth(), Stretch::all($design)));
     }
 
     /** Of frost in open ground, m; 0 where nothing freezes. */
@@ -114,7 +115,9 @@ final readonly class FrostVerdict
     {
         $of = array_filter($this->proofs, static fn (FrostProof $p): bool => $p->use === $use);
 
-        return count($of) < count(Side::of($this->design)) ? null : array_sum(array_map(fn (FrostProof $p): float => $p->heat * $p->side->length($this->design), $of));
+        $lengths = array_column(Stretch::all($this->design), 'length', 'id');
+
+        return count($of) < count($lengths) ? null : array_sum(array_map(static fn (FrostProof $p): float => $p->heat * ($lengths[$p->id()] ?? 0.0), $of));
     }
 
     /** By these sums alone; what the rulebook finds may make it worse. */

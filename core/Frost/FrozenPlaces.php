@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Ondergrond\Frost;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Side;
 use Ondergrond\Field\FreezingState;
 use Ondergrond\Field\Mesh;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Section\EdgeSection;
 use Ondergrond\Section\Layout;
-use Ondergrond\Section\Side;
 
 /**
  * Where the design winter freezes ground that is no bearing's: under the floor's slab, under the slab beside, along the stem,

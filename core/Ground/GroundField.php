@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Ondergrond\Ground;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Side;
 use Ondergrond\Field\Complex;
 use Ondergrond\Field\Problem;
 use Ondergrond\Field\Solution;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\AnnualWave;
 use Ondergrond\Site\Site;
 
@@ -18,9 +19,14 @@ use Ondergrond\Site\Site;
  */
 final readonly class GroundField
 {
-    /** @param  SpaceAir|null  $space  the air of an unheated space below; null where there is none */
+    /**
+     * @param  Design  $design  as it is built along the stretch
+     * @param  Side  $side  the stretch's kind
+     * @param  SpaceAir|null  $space  the air of an unheated space below; null where there is none
+     */
     private function __construct(
         public Site $site,
+        public Stretch $stretch,
         public Design $design,
         public Side $side,
         public AnnualWave $outdoor,
@@ -35,18 +41,52 @@ final readonly class GroundField
      */
     public static function of(Site $site, Design $design, Side $side = Side::Edge, ?float $groundConductivity = null, bool $yearly = true, ?int $mostCells = null): self
     {
+        return self::along($site, Stretch::like($design, $side), $groundConductivity, $yearly, $mostCells);
+    }
+
+    /**
+     * Of one stretch of a design's edge.
+     *
+     * @param  float|null  $groundConductivity  as `of` has it
+     */
+    public static function along(Site $site, Stretch $stretch, ?float $groundConductivity = null, bool $yearly = true, ?int $mostCells = null): self
+    {
+        [$design, $side] = [$stretch->design, $stretch->kind];
         $lambda = $groundConductivity ?? $site->soil->conductivity();
         $space = SpaceAir::of($site, $design, $lambda, $side);
 
-        return new self($site, $design, $side, $site->climate->wave(), Solution::of(SectionProblem::of($site, $design, $lambda, $side, $space, $yearly), $mostCells), $space);
+        return new self($site, $stretch, $design, $side, $site->climate->wave(), Solution::of(SectionProblem::of($site, $design, $lambda, $side, $space, $yearly), $mostCells), $space);
     }
 
-    /** Whether two designs have one and the same section there, so that solving one solves both. */
-    public static function isSame(Site $site, Design $a, Design $b, Side $side): bool
+    /**
+     * Of all of them; equal ones are solved once.
+     *
+     * @param  non-empty-list<Stretch>  $stretches  the common edge first
+     * @return non-empty-array<string, self> by the stretch's id
+     */
+    public static function each(Site $site, array $stretches, bool $yearly = true, ?int $mostCells = null): array
     {
-        $problem = static fn (Design $d): Problem => SectionProblem::of($site, $d, $site->soil->conductivity(), $side, null, false);
+        $solved = [];
+        foreach ($stretches as $stretch) {
+            foreach ($solved as $other) {
+                if ($stretch->isBuiltLike($other->stretch)) {
+                    $solved[$stretch->id] = new self($site, $stretch, $other->design, $other->side, $other->outdoor, $other->solution, $other->space);
 
-        return serialize($problem($a)) === serialize($problem($b)) && SpaceAir::isSame($a, $b);
+                    continue 2;
+                }
+            }
+            $solved[$stretch->id] = self::along($site, $stretch, yearly: $yearly, mostCells: $mostCells);
+        }
+
+        return $solved;
+    }
+
+    /** Whether two stretches have one and the same section, so that solving one solves both. */
+    public static function isSame(Site $site, Stretch $a, Stretch $b): bool
+    {
+        $problem = static fn (Stretch $s): Problem => SectionProblem::of($site, $s->design, $site->soil->conductivity(), $s->kind, null, false);
+
+        return $a->kind === $b->kind && serialize($problem($a)) === serialize($problem($b)) && SpaceAir::isSame($a->design, $b->design);
     }
 
     /** Inside less outside, means of the year, K. */

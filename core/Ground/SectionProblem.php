@@ -6,6 +6,7 @@ namespace Ondergrond\Ground;
 
 use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Side;
 use Ondergrond\Field\Boundary;
 use Ondergrond\Field\Complex;
 use Ondergrond\Field\Patch;
@@ -16,7 +17,6 @@ use Ondergrond\Material\StillAir;
 use Ondergrond\Section\EdgeSection;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Region;
-use Ondergrond\Section\Side;
 use Ondergrond\Section\Window;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;

@@ -6,10 +6,10 @@ namespace Ondergrond\Ground;
 
 use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Side;
 use Ondergrond\Field\Complex;
 use Ondergrond\Field\Mesh;
 use Ondergrond\Field\State;
-use Ondergrond\Section\Side;
 use Ondergrond\Site\Site;
 
 /**

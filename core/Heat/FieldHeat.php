@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Heat;
 
+use Ondergrond\Design\Side;
 use Ondergrond\Field\Complex;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
-use Ondergrond\Section\Side;
 use Ondergrond\Units\DecimalMark;
 
 /**
@@ -56,7 +56,7 @@ final readonly class FieldHeat
         $swing = Complex::zero();
         foreach ($sides as $ground) {
             $own = $ground->swing()->minus($outside->times(array_sum(SteadyLoss::above($ground))));
-            $swing = $swing->plus(($ground->side->isWhole() ? $own->minus($edge->swing()) : $own)->times($ground->side->length($design)));
+            $swing = $swing->plus(($ground->side->isWhole() ? $own->minus($edge->swing()) : $own)->times($ground->stretch->length));
         }
         $mean = $steady->mean;
         $monthly = array_map(static fn (int $m): float => $mean + $swing->at($edge->phase($m)), range(1, 12));

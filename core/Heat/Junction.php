@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Heat;
 
-use Ondergrond\Section\Side;
+use Ondergrond\Design\Side;
 
 /** What one kind of edge adds to the floor’s own heat: its linear thermal transmittance and how much of it there is. */
 final readonly class Junction

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ondergrond\Heat;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Section\Side;
+use Ondergrond\Design\Side;
+use Ondergrond\Section\Stretch;
 
 /**
  * ψ of every junction, in overall internal dimensions (ISO 13789): ISO 10211:2007, 9.2. Option A takes U of the floor from
@@ -35,10 +36,10 @@ final readonly class Junctions
         $byField = $field->strip === null ? null : $field->strip * $formula->area / $perimeter;
         $all = [];
         foreach ($field->sides as $name => $ground) {
-            $length = $ground->side->length($design);
+            $length = $ground->stretch->length;
             $lost = $length > 0.0 ? $field->bySide[$name] / $length : null;
             $all[] = new Junction(
-                $name, self::label($ground->side, $design), $ground->side, $length,
+                $name, self::label($ground->stretch, $design), $ground->side, $length,
                 $lost === null ? null : $lost - $byFormula,
                 $lost === null || $byField === null ? null : $lost - $byField,
                 $ground->couplingCoefficient(),
@@ -87,9 +88,12 @@ final readonly class Junctions
             : [];
     }
 
-    private static function label(Side $side, Design $design): string
+    private static function label(Stretch $stretch, Design $design): string
     {
+        $side = $stretch->kind;
+
         return match (true) {
+            $stretch->id !== $side->value => $stretch->label,
             $side === Side::Neighbour && $design->footprint->porch <= 0.0 => 'Garage line',
             $side === Side::Neighbour && $design->footprint->garage <= 0.0 => 'Porch line',
             $side === Side::Neighbour => 'Garage and porch line',

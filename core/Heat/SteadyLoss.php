@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Ondergrond\Heat;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Side;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\InsideWave;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Painter;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\Site;
 
 /**
@@ -36,22 +37,18 @@ final readonly class SteadyLoss
     /** Of a design whose yearly swing nobody asks for: a third of the time. */
     public static function solved(Site $site, Design $design): self
     {
-        $sides = [];
-        foreach (Side::of($design) as $side) {
-            $sides[$side->value] = GroundField::of($site, $design, $side, yearly: false);
-        }
-
-        return self::of($sides);
+        return self::of(GroundField::each($site, Stretch::all($design), yearly: false));
     }
 
     /** Whether two designs have the same sections in the same lengths, so that they lose the same without solving either. */
     public static function isSame(Site $site, Design $a, Design $b): bool
     {
-        if (Side::of($a) !== Side::of($b)) {
+        [$all, $others] = [Stretch::all($a), Stretch::all($b)];
+        if (array_column($all, 'id') !== array_column($others, 'id')) {
             return false;
         }
-        foreach (Side::of($a) as $side) {
-            if ($side->length($a) !== $side->length($b) || ! GroundField::isSame($site, $a, $b, $side)) {
+        foreach ($all as $i => $stretch) {
+            if ($stretch->length !== $others[$i]->length || ! GroundField::isSame($site, $stretch, $others[$i])) {
                 return false;
             }
         }
@@ -73,7 +70,7 @@ final readonly class SteadyLoss
             foreach ($ground->side->isWhole() ? $edge->shares() : [] as $boundary => $flow) {
                 $own[$boundary] = ($own[$boundary] ?? 0.0) - $flow;
             }
-            $length = $ground->side->length($edge->design);
+            $length = $ground->stretch->length;
             foreach ($own as $boundary => $flow) {
                 $shares[$boundary] += $length * $flow;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Section;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Side;
 
 /**
  * The section through one side of a design, in m: the one geometry that drawing and field read. x counts outward from

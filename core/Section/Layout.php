@@ -6,6 +6,7 @@ namespace Ondergrond\Section;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\FormStart;
+use Ondergrond\Design\Side;
 
 /**
  * The lines that a section is drawn on, m: heights from the ground outside upward, x outward from the outer face of the

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Section;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Side;
 
 /** The heights that are set out and checked, from the top down. */
 final class Levels

@@ -7,6 +7,7 @@ namespace Ondergrond\Section;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Side;
 use Ondergrond\Material\Catalogue;
 
 /** Paints one side of a design within a window: the ground first, then the parts as they are built on each other. */

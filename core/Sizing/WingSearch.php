@@ -8,6 +8,7 @@ use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Stock;
 use Ondergrond\Design\Layer;
+use Ondergrond\Design\Side;
 use Ondergrond\Design\Wing;
 use Ondergrond\Exchange\FrostFile;
 use Ondergrond\Fault\Fault;
@@ -20,7 +21,7 @@ use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
 use Ondergrond\Rules\TableWing;
 use Ondergrond\Section\Layout;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\UnitSystem;
@@ -56,7 +57,7 @@ final class WingSearch
     private ?array $beside = null;
 
     /**
-     * @param  callable(Design, Side, WinterUse, callable(): void): FrostProof  $prove
+     * @param  callable(Stretch, WinterUse, callable(): void): FrostProof  $prove
      * @param  callable(WingOutcome): bool  $still  is told after each try and each few days of one; false to end
      */
     private function __construct(
@@ -71,7 +72,7 @@ final class WingSearch
 
     /**
      * @param  callable(WingOutcome): bool  $still  is told now and then how far it is; false to end
-     * @param  (callable(Design, Side, WinterUse, callable(): void): FrostProof)|null  $prove  the field; null: that of the section
+     * @param  (callable(Stretch, WinterUse, callable(): void): FrostProof)|null  $prove  the field; null: that of the section
      *
      * @throws FaultyInput where a wing cannot help
      */
@@ -89,7 +90,7 @@ final class WingSearch
         if ($drawn->present() && $floor->wing->present()) {
             $floor = $floor->with(['wing' => $floor->wing->but(depth: $drawn->depth, fall: min($drawn->fall, 0.5 * $floor->wing->width))]);
         }
-        $prove ??= static fn (Design $d, Side $side, WinterUse $use, callable $tick): FrostProof => Assessor::proof($site, $d, $side, $use, $tick);
+        $prove ??= static fn (Stretch $stretch, WinterUse $use, callable $tick): FrostProof => Assessor::proof($site, $stretch, $use, $tick);
         $search = new self($stock, $drawn, $board, $table, $site->frost->use, $prove, $still);
         try {
             $search->search($floor);
@@ -207,7 +208,7 @@ final class WingSearch
             'corner' => $verdict->coversCorners() ? ($verdict->table->why === null ? 'the table asks no more there than is drawn' : 'the bearing lies below frost') : 'no section shows a corner and no table covers it here: half as much again is common practice, no source',
             'corner_asks' => array_map(static fn (FrostDemand $d): string => $d->label, $asks),
             'without_heat_mm' => is_finite($cold->margin) ? round(1000 * $cold->margin, 1) : null,
-            'without_heat_side' => $cold->side->value,
+            'without_heat_side' => $cold->id(),
             'without_heat_day' => FrostFile::date($cold->day),
         ];
     }
@@ -223,12 +224,12 @@ final class WingSearch
     private function worst(Design $design, WinterUse $use): FrostProof
     {
         $worst = null;
-        foreach (Side::of($design) as $side) {
+        foreach (Stretch::all($design) as $stretch) {
             // No wing lies under the neighbour’s slab.
-            if ($side === Side::Neighbour) {
+            if ($stretch->kind === Side::Neighbour) {
                 continue;
             }
-            $proof = ($this->prove)($design, $side, $use, $this->tick(...));
+            $proof = ($this->prove)($stretch, $use, $this->tick(...));
             $worst = $worst === null || $proof->margin < $worst->margin ? $proof : $worst;
             if ($worst->margin < $worst->close()) {
                 break;

@@ -39,7 +39,7 @@ final readonly class WingTry
             'wing_thickness_m' => $d->wing->present() ? $d->wing->layer->thickness : 0.0,
             'edge_thickness_m' => $d->edgeOutside->layer->thickness,
             'board_m3_m' => round(self::board($d), 5),
-            'side' => $this->proof->side->value,
+            'side' => $this->proof->id(),
             'margin_mm' => is_finite($this->proof->margin) ? round(1000 * $this->proof->margin, 1) : null,
             'day' => FrostFile::date($this->proof->day),
             'holds' => $this->holds(),

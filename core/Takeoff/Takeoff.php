@@ -8,7 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Section\Layout;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 
 /**
  * What a design takes of boards, concrete and stone, from its section and its footprint. Net: no waste, no laps, corners in
@@ -20,48 +20,74 @@ final class Takeoff
     public static function of(Design $d): array
     {
         $area = $d->footprint->area;
-        $exposed = $d->footprint->exposed;
-        $strip = min($area, $d->perimeterBoard->span() * $exposed);
-        $at = Layout::of($d);
-        $stem = $d->stem->present();
+        $strip = min($area, $d->perimeterBoard->span() * $d->footprint->exposed);
         $items = [
             ...self::layer(Part::Field, $d->fieldBoard, $area - $strip),
             ...self::layer(Part::Perimeter, $d->perimeterBoard->layer, $strip),
             ...self::layer(Part::BoardAbove, $d->boardAbove, $area),
             ...self::layer(Part::Screed, $d->screed, $area),
-            ...self::layer(Part::Upstand, $d->upstand, $exposed * ($d->screed->thickness + $d->boardAbove->thickness)),
             ...self::layer(Part::Slab, $d->slab->layer, $area),
             ...self::layer(Part::Stone, $d->stone, $area),
             ...self::layer(Part::Blinding, $d->blinding, $area),
-            ...self::layer(Part::EdgeUnder, $d->edgeUnder, $exposed * ($stem ? $d->footing->width : $d->edgeBeam->width + $d->edgeInside->layer->thickness)),
-            ...self::layer(Part::EdgeInside, $d->edgeInside->layer, $exposed * max(0.0, $at->under - $at->insideFoot + ($stem ? $d->slab->layer->thickness : 0.0))),
-            ...self::layer(Part::Wing, $d->wing->layer, $exposed * $d->wing->width),
             ...self::layer(Part::Threshold, $d->threshold->layer, $d->footprint->doors * $d->threshold->width),
-            ...self::layer(Part::Neighbour, $d->neighbour->layer, $d->footprint->alongNeighbour() * max(0.0, $at->slab - $at->foot)),
+            ...self::alongEdge($d, $d->footprint->exposed - $d->departures->length()),
         ];
-        if ($d->edgeBeam->present() && ! $stem) {
-            $items[] = new Item(Part::Beam, $d->slab->layer->material, $exposed * $d->edgeBeam->width, $d->edgeBeam->depth - $d->slab->layer->thickness);
+        foreach (Stretch::all($d) as $stretch) {
+            $items = [...$items, ...self::upright($stretch), ...($stretch->design === $d ? [] : self::alongEdge($stretch->design, $stretch->length))];
         }
-        if ($d->footing->present() && $stem) {
-            $items[] = new Item(Part::Footing, $d->slab->layer->material, $exposed * $d->footing->width, $d->footing->height);
-        }
-        foreach (Side::of($d) as $side) {
-            $length = $side->length($d);
-            $of = Layout::of($d, $side);
-            $items = [
-                ...$items,
-                ...self::layer(Part::EdgeOutside, $d->edgeOutside->layer, $length * max(0.0, $of->top - $of->boardFoot)),
-                ...($stem ? self::layer(Part::Stem, $d->stem->layer, $length * max(0.0, $of->top - $of->stemFoot)) : []),
-                ...self::layer(Part::Form, $d->form->inner(), $length * max(0.0, $of->top - $of->formFoot)),
-                ...self::layer(Part::Form, $d->form->outer(), $length * max(0.0, $of->top - $of->formFoot)),
-                ...self::layer(Part::Cover, $d->cover->layer, $length * max(0.0, $of->top - $of->grade + $d->cover->depthBelowGrade)),
-            ];
-            foreach ($of->lining ? $d->lining->layers : [] as $layer) {
-                $items = [...$items, ...self::layer(Part::Lining, $layer, $length * max(0.0, $of->top - $of->floor - $d->lining->gapAboveFloor))];
-            }
-        }
+        $beside = Layout::of($d);
+        $items = [...$items, ...self::layer(Part::Neighbour, $d->neighbour->layer, $d->footprint->alongNeighbour() * max(0.0, $beside->slab - $beside->foot))];
         foreach ($d->deck->layers as $layer) {
             $items = [...$items, ...self::layer(Part::Deck, $layer, $area)];
+        }
+
+        return $items;
+    }
+
+    /**
+     * What lies along all of an edge, whatever kind it is.
+     *
+     * @param  float  $length  m
+     * @return list<Item>
+     */
+    private static function alongEdge(Design $d, float $length): array
+    {
+        $at = Layout::of($d);
+        $stem = $d->stem->present();
+        $items = [
+            ...self::layer(Part::Upstand, $d->upstand, $length * ($d->screed->thickness + $d->boardAbove->thickness)),
+            ...self::layer(Part::EdgeUnder, $d->edgeUnder, $length * ($stem ? $d->footing->width : $d->edgeBeam->width + $d->edgeInside->layer->thickness)),
+            ...self::layer(Part::EdgeInside, $d->edgeInside->layer, $length * max(0.0, $at->under - $at->insideFoot + ($stem ? $d->slab->layer->thickness : 0.0))),
+            ...self::layer(Part::Wing, $d->wing->layer, $length * $d->wing->width),
+        ];
+        if ($d->edgeBeam->present() && ! $stem) {
+            $items[] = new Item(Part::Beam, $d->slab->layer->material, $length * $d->edgeBeam->width, $d->edgeBeam->depth - $d->slab->layer->thickness);
+        }
+        if ($d->footing->present() && $stem) {
+            $items[] = new Item(Part::Footing, $d->slab->layer->material, $length * $d->footing->width, $d->footing->height);
+        }
+
+        return $items;
+    }
+
+    /**
+     * What stands upright along a stretch.
+     *
+     * @return list<Item>
+     */
+    private static function upright(Stretch $stretch): array
+    {
+        [$d, $length] = [$stretch->design, $stretch->length];
+        $of = Layout::of($d, $stretch->kind);
+        $items = [
+            ...self::layer(Part::EdgeOutside, $d->edgeOutside->layer, $length * max(0.0, $of->top - $of->boardFoot)),
+            ...($d->stem->present() ? self::layer(Part::Stem, $d->stem->layer, $length * max(0.0, $of->top - $of->stemFoot)) : []),
+            ...self::layer(Part::Form, $d->form->inner(), $length * max(0.0, $of->top - $of->formFoot)),
+            ...self::layer(Part::Form, $d->form->outer(), $length * max(0.0, $of->top - $of->formFoot)),
+            ...self::layer(Part::Cover, $d->cover->layer, $length * max(0.0, $of->top - $of->grade + $d->cover->depthBelowGrade)),
+        ];
+        foreach ($of->lining ? $d->lining->layers : [] as $layer) {
+            $items = [...$items, ...self::layer(Part::Lining, $layer, $length * max(0.0, $of->top - $of->floor - $d->lining->gapAboveFloor))];
         }
 
         return $items;

@@ -4,6 +4,7 @@
         <div class="bench-face">
             <div class="bench-plate" x-data="overlay" @pointermove="point" @pointerdown="point" @pointerleave="point" @resize.window="draw">
             <div class="bench-drawing" id="bench-drawing">
+                <x-pens />
                 {!! $page->svg !!}
                 <script type="application/json" id="field-sheet">{!! $page->sheet !!}</script>
                 <script type="application/json" id="vapour-sheet">{!! $page->vapour !!}</script>

@@ -22,7 +22,7 @@ final class CoreArrows
         'Site' => ['Size', 'Units'],
         'Design' => ['Fault', 'Material', 'Size', 'Units'],
         'Codec' => ['Design', 'Fault', 'Material', 'Site', 'Size', 'Units'],
-        'Section' => ['Design', 'Material'],
+        'Section' => ['Design', 'Fault', 'Material'],
         'Field' => ['Fault'],
         'Ground' => ['Design', 'Field', 'Material', 'Section', 'Site'],
         'Drawing' => ['Codec', 'Damp', 'Design', 'Field', 'Frost', 'Ground', 'Material', 'Section', 'Site', 'Units'],

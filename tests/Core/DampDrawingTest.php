@@ -11,6 +11,7 @@ use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Design\Side;
 use Ondergrond\Drawing\DampSheet;
 use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\Role;
@@ -21,7 +22,7 @@ use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\DxfWriter;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Ground\GroundField;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\DampBasis;
 use Ondergrond\Site\Site;
@@ -114,7 +115,7 @@ final class DampDrawingTest extends TestCase
         foreach (Families::all() as $family) {
             foreach (UnitSystem::cases() as $system) {
                 $design = $family->preset(new Footprint(96.0, 40.0, 40.0, walkOut: $family->slug() === 'heated-basement' ? 7.0 : 0.0), $system);
-                foreach (Side::of($design) as $side) {
+                foreach (array_column(Stretch::all($design), 'kind') as $side) {
                     $format = new QuantityFormatter($system);
                     $drawing = DampSheet::over(SectionDrawing::of($design, $format, $side), Assessor::damp(self::site(), $design), $side, $format);
                     self::assertTrue((new DOMDocument)->loadXML(SvgWriter::file($drawing, 'any', 'none')));

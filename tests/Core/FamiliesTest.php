@@ -11,6 +11,7 @@ use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Schools\School;
 use Ondergrond\Design\Schools\Schools;
+use Ondergrond\Design\Side;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
@@ -21,7 +22,7 @@ use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Place;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Levels;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
@@ -49,7 +50,7 @@ final class FamiliesTest extends TestCase
                 $design = Families::all()[$slug]->preset($plan, $system);
                 self::assertSame($slug, $design->family);
                 self::assertEquals($design, DesignCodec::fromArray(DesignCodec::toArray($design)), 'it survives a file');
-                $length = array_sum(array_map(static fn (Side $s): float => $s->length($design), Side::of($design)));
+                $length = array_sum(array_column(Stretch::all($design), 'length'));
                 self::assertEqualsWithDelta($design->footprint->exposed, $length, 1e-9, 'each metre of edge belongs to one section');
             }
         }

@@ -10,6 +10,7 @@ use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Design\Side;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\FrostFile;
 use Ondergrond\Fault\FaultyInput;
@@ -24,7 +25,7 @@ use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Rules\TableWing;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\FrostBasis;
 use Ondergrond\Site\Site;
@@ -255,11 +256,12 @@ final class FrostVerdictTest extends TestCase
         $site = self::site();
         $asked = 0;
         // A field in which a wing of 60 mm at 1.2 m, or of 80 mm at 0.9 m, is just enough.
-        $prove = static function (Design $d, Side $side, WinterUse $use, callable $tick) use (&$asked): FrostProof {
+        $prove = static function (Stretch $s, WinterUse $use, callable $tick) use (&$asked): FrostProof {
             $asked++;
             $tick();
+            $d = $s->design;
 
-            return self::proof($d, 0.05 + 0.5 * ($d->wing->width * ($d->wing->layer->thickness + 0.02) - 0.0895), $side);
+            return self::proof($d, 0.05 + 0.5 * ($d->wing->width * ($d->wing->layer->thickness + 0.02) - 0.0895), $s->kind);
         };
         $found = WingSearch::run($site, $design, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, $prove);
         self::assertTrue($found->complete);
@@ -291,13 +293,13 @@ final class FrostVerdictTest extends TestCase
         // None is needed: what no section shows and a winter without heat stand beside it. A board that is not there has no depth to refuse.
         $mild = self::site(new FrostBasis(designIndex: 700.0));
         $bare = $design->with(['edgeOutside' => $design->edgeOutside->but(layer: $design->edgeOutside->layer->thick(0.0), depthBelowGrade: 4.0)]);
-        $easy = WingSearch::run($mild, $bare, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, static fn (Design $d, Side $side, WinterUse $use, callable $tick): FrostProof => self::proof($d, $use === WinterUse::Unheated ? -0.2 : 0.3, $side));
+        $easy = WingSearch::run($mild, $bare, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, static fn (Stretch $s, WinterUse $use): FrostProof => self::proof($s->design, $use === WinterUse::Unheated ? -0.2 : 0.3, $s->kind));
         self::assertFalse($easy->best?->design->wing->present() ?? true);
         self::assertSame([-200.0, 'edge'], [$easy->beside['without_heat_mm'] ?? null, $easy->beside['without_heat_side'] ?? null]);
         self::assertNotSame('', $easy->beside['corner'] ?? '');
         self::assertNull($found->beside, 'where a wing is needed it says so itself');
         // Nothing holds: it says so, and thicker edges were tried.
-        $none = WingSearch::run($site, $design, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, static fn (Design $d, Side $side): FrostProof => self::proof($d, -0.5, $side));
+        $none = WingSearch::run($site, $design, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, static fn (Stretch $s): FrostProof => self::proof($s->design, -0.5, $s->kind));
         self::assertNull($none->best);
         self::assertGreaterThan(4, count($none->tries));
         $this->expectException(FaultyInput::class);
@@ -309,7 +311,7 @@ final class FrostVerdictTest extends TestCase
     {
         $site = self::site(new FrostBasis(designIndex: 300.0), 'river-plain');
         $plain = self::design();
-        $heated = Assessor::proof($site, $plain, Side::Edge, WinterUse::Heated);
+        $heated = Assessor::proof($site, Stretch::edge($plain), WinterUse::Heated);
         self::assertLessThan(1e-6, $heated->closure);
         self::assertLessThan(1e-6, $heated->residual);
         self::assertNotNull($heated->day);
@@ -319,7 +321,7 @@ final class FrostVerdictTest extends TestCase
         self::assertLessThan(1.05 * $verdict->depth(), $heated->open);
         self::assertGreaterThan(0.5 * $verdict->depth(), $heated->open);
         self::assertNotSame([], $heated->film);
-        $cold = Assessor::proof($site, $plain, Side::Edge, WinterUse::Unheated);
+        $cold = Assessor::proof($site, Stretch::edge($plain), WinterUse::Unheated);
         self::assertLessThan($heated->margin - 0.1, $cold->margin);
         self::assertGreaterThan($cold->heat, $heated->heat);
         $closest = $heated->film[$heated->day] ?? null;

@@ -21,7 +21,7 @@ use Ondergrond\Ground\Silhouette;
 use Ondergrond\Ground\SpaceAir;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\StillAir;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Units\UnitSystem;
 use PHPUnit\Framework\TestCase;
 
@@ -33,7 +33,7 @@ final class NoHollowTest extends TestCase
         $site = Examples::boathouse()->site;
         $seen = 0;
         foreach (self::designs() as $name => $design) {
-            foreach (Side::of($design) as $side) {
+            foreach (array_column(Stretch::all($design), 'kind') as $side) {
                 $problem = SectionProblem::of($site, $design, 1.5, $side, SpaceAir::of($site, $design, 1.5, $side), false);
                 assert($problem->patches !== []);
                 $silhouette = Silhouette::of($problem->patches);

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
+use Ondergrond\Design\Side;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\AssessmentFile;
 use Ondergrond\Fault\FaultyInput;
@@ -22,7 +23,7 @@ use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Rulings;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\LimitMeant;
 use Ondergrond\Site\Site;
 use Ondergrond\Verdict\Verdict;
@@ -176,7 +177,7 @@ final class RulingsTest extends TestCase
         return array_map(static fn (Side $side): FrostProof => new FrostProof(
             $side, $site->frost->use, Bearing::of($design, $side), mt_rand(0, 3) === 0 ? $lot(-0.4, 0.1) : $lot(0.0, 0.6), $lot(0.0, 0.08), 40, -0.3,
             max(0.0, $lot(-1.0, 0.3)), max(0.0, $lot(-1.0, 0.3)), max(0.0, $lot(-1.0, 0.3)), 1.5, 90.0, 5000, 1e-8, 1e-8, 5.0, [],
-        ), Side::of($design));
+        ), array_column(Stretch::all($design), 'kind'));
     }
 
     private static function washHouse(): Project

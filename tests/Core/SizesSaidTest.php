@@ -15,7 +15,7 @@ use Ondergrond\Design\Recess;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Section\EdgeSection;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Section\Window;
 use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\KeyEnding;
@@ -132,7 +132,7 @@ final class SizesSaidTest extends TestCase
         $designs[] = $designs[0]->with(['recess' => new Recess(0.1, 0.03, 0.6)]);
         $drawn = $counted = [];
         foreach ($designs as $design) {
-            foreach (Side::of($design) as $side) {
+            foreach (array_column(Stretch::all($design), 'kind') as $side) {
                 $section = EdgeSection::of($design, new Window(5.0, 5.0, 5.0, 5.0), $side);
                 foreach ([...$section->regions, ...$section->courses] as $shown) {
                     if ($shown->part !== null) {

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use Ondergrond\Design\Families\Families;
+use Ondergrond\Design\Side;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\DxfWriter;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Units\QuantityFormatter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,7 +39,7 @@ final class DxfTest extends TestCase
         $project = Examples::of($family);
         self::assertNotNull($project);
         $design = $project->options[0]->design;
-        foreach (Side::of($design) as $side) {
+        foreach (array_column(Stretch::all($design), 'kind') as $side) {
             $drawing = SectionDrawing::of($design, new QuantityFormatter($project->units), $side)->without(Role::Level);
             $found = self::read(DxfWriter::write($drawing, $project->name, 'sha256:0'));
             self::assertSame('AC1009', $found['version']);

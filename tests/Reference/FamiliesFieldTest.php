@@ -6,11 +6,11 @@ namespace Tests\Reference;
 
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Design\Side;
 use Ondergrond\Exchange\SectionFile;
 use Ondergrond\Field\Complex;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
-use Ondergrond\Section\Side;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;

@@ -43,11 +43,12 @@ final readonly class FrostController
     /** The days of the design winter over the drawing of a side: millimetres, with the matrix that lays them on it. */
     public function film(Project $project, Option $option, Request $request): JsonResponse
     {
-        $view = View::of($request)->within($option->design);
-        $days = $this->frosts->film($project, $option, $view->side);
-        $drawing = SectionDrawing::of($option->design, $this->reading->formatter($project), $view->side, $view->detail);
+        $view = View::of($request);
+        $stretch = $view->stretchOf($option->design);
+        $days = $this->frosts->film($project, $option, $stretch);
+        $drawing = SectionDrawing::of($stretch->design, $this->reading->formatter($project), $stretch->kind, $view->detail);
         $px = SvgWriter::PX / $drawing->scale;
-        $bearing = Bearing::of($option->design, $view->side);
+        $bearing = Bearing::of($stretch->design, $stretch->kind);
         $reason = Assessor::frost($project->site, $option->design)->reason;
         if ($days === null && $reason === null) {
             ProveFrost::dispatch($option->id, Content::hash($project, $option));

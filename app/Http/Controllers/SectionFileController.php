@@ -29,6 +29,7 @@ use Ondergrond\Frost\Bearing;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Rules\Concern;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Units\QuantityFormatter;
 
 /** What the bench shows, as files. */
@@ -42,21 +43,22 @@ final class SectionFileController
     public function drawing(Project $project, Option $option, Reading $reading, Request $request, Frosts $frosts): Response
     {
         $format = $reading->formatter($project);
-        $view = View::of($request)->within($option->design);
-        $drawing = self::sheet($project, $option->design, $view, $format, $request);
+        $view = View::of($request);
+        $stretch = $view->stretchOf($option->design);
+        $drawing = self::sheet($project, $stretch, $view, $format, $request);
         $month = $request->integer('month');
         if ($month >= 1 && $month <= 12) {
-            $drawing = SectionDrawing::withTemperatures($drawing, GroundField::of($project->site, $option->design, $view->side), $month, $format);
+            $drawing = SectionDrawing::withTemperatures($drawing, GroundField::along($project->site, $stretch), $month, $format);
         }
         if ($request->query('water') === '1') {
-            $drawing = DampSheet::over($drawing, Assessor::assess($project->site, $option->design)->damp, $view->side, $format)->without(Role::Dimension, Role::Flag, Role::Handle, Role::Boundary);
+            $drawing = DampSheet::over($drawing, Assessor::assess($project->site, $option->design)->damp, $stretch->kind, $format)->without(Role::Dimension, Role::Flag, Role::Handle, Role::Boundary);
         }
-        $film = $request->query('frost') === '1' ? $frosts->film($project, $option, $view->side) : null;
+        $film = $request->query('frost') === '1' ? $frosts->film($project, $option, $stretch) : null;
         if ($film !== null && $film !== []) {
             uasort($film, static fn (array $a, array $b): int => $a['margin'] <=> $b['margin']);
             $proofs = $frosts->known($project, $option);
             $proved = new FrostPage(Assessor::frost($project->site, $option->design)->proved($proofs), $format, Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside(), proofs: $proofs));
-            $drawing = FrostSheet::over($drawing, Bearing::of($option->design, $view->side), $film[array_key_first($film)]['zones'], $proved->on($view->side));
+            $drawing = FrostSheet::over($drawing, Bearing::of($stretch->design, $stretch->kind), $film[array_key_first($film)]['zones'], $proved->on($stretch->id));
         }
         $svg = SvgWriter::file(
             $drawing,
@@ -69,7 +71,7 @@ final class SectionFileController
 
     public function dxf(Project $project, Option $option, Reading $reading, Request $request): Response
     {
-        $drawing = self::sheet($project, $option->design, View::of($request)->within($option->design), $reading->formatter($project), $request);
+        $drawing = self::sheet($project, View::of($request)->stretchOf($option->design), View::of($request), $reading->formatter($project), $request);
         $dxf = DxfWriter::write($drawing, self::heading($project, $option), ProjectFile::hash($project->toCore()));
 
         return Download::of($dxf, 'image/vnd.dxf', "{$project->name} {$option->name} section", 'dxf');
@@ -83,14 +85,14 @@ final class SectionFileController
         return "{$project->name}, {$option->name}".($aside === [] ? '' : ' (set aside: '.implode(', ', $aside).')');
     }
 
-    private static function sheet(Project $project, Design $design, View $view, QuantityFormatter $format, Request $request): Drawing
+    private static function sheet(Project $project, Stretch $stretch, View $view, QuantityFormatter $format, Request $request): Drawing
     {
-        return FrostSheet::ledge(SectionDrawing::of($design, $format, $view->side, $view->detail), $project->site->frost->ledge, $format)->without($request->query('levels') === '1' ? Role::Dimension : Role::Level);
+        return FrostSheet::ledge(SectionDrawing::of($stretch->design, $format, $stretch->kind, $view->detail), $project->site->frost->ledge, $format)->without($request->query('levels') === '1' ? Role::Dimension : Role::Level);
     }
 
     public function field(Project $project, Option $option, Request $request): Response
     {
-        $vtk = VtkWriter::write(GroundField::of($project->site, $option->design, View::of($request)->within($option->design)->side)->solution);
+        $vtk = VtkWriter::write(GroundField::along($project->site, View::of($request)->stretchOf($option->design))->solution);
 
         return Download::of($vtk, 'application/octet-stream', "{$project->name} {$option->name} field", 'vtk');
     }

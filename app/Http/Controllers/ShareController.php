@@ -21,7 +21,7 @@ use Illuminate\View\View;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\SvgWriter;
-use Ondergrond\Section\Side;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Units\QuantityFormatter;
 
 /** Links by which a client reads one option. */
@@ -77,8 +77,8 @@ final class ShareController
         return view('shared', [
             'page' => SectionPage::of($share->project, $share->option, $format = new QuantityFormatter($share->project->units), Shown::plain(), frosts: $frosts, masses: $masses),
             'others' => array_map(
-                static fn (Side $side): array => [$side->label(), SvgWriter::inline(SectionDrawing::of($share->option->design, $format, $side)->without(Role::Level, Role::Handle))],
-                array_slice(Side::of($share->option->design), 1),
+                static fn (Stretch $s): array => [$s->label, SvgWriter::inline(SectionDrawing::of($s->design, $format, $s->kind)->without(Role::Level, Role::Handle))],
+                array_slice(Stretch::all($share->option->design), 1),
             ),
             'share' => $share,
         ]);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Side;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
-use Ondergrond\Section\Side;
 use Ondergrond\Units\Measure;
 
 final class DoorsStayThawed extends Rule

@@ -3,5 +3,5 @@
     @foreach (\Ondergrond\Material\Catalogue::all() as $material)
         {!! \Ondergrond\Exchange\SvgWriter::symbol(\Ondergrond\Drawing\Swatch::of($material), 'hatch-'.$material->slug) !!}
     @endforeach
-    {!! \Ondergrond\Exchange\SvgWriter::patterns() !!}
 </svg>
+<x-pens />

@@ -66,7 +66,7 @@
             <thead><tr><th scope="col">face</th><th scope="col">side</th><th scope="col">f</th><th scope="col">dampest</th><th scope="col">may grow mould</th><th scope="col">let cool at night</th><th scope="col">sweats in muggy spells</th></tr></thead>
             <tbody>
                 @foreach ($verdict->surfaces ?? [] as $surface)
-                    <tr><th scope="row">{{ $surface->name }}</th><td>{{ \App\View\DampPage::side($surface) }}</td><td>{{ $damp->factor($surface->factor) }}</td><td>{{ $damp->share($surface->humidity[$surface->worstMonth() - 1]) }} in {{ Calendar::MONTHS[$surface->worstMonth() - 1] }}, {{ $format->format($surface->temperatures[$surface->worstMonth() - 1], Quantity::Temperature) }}</td><td>{{ \App\View\DampPage::months($surface->atRisk()) }}</td><td>{{ \App\View\DampPage::months($surface->atRiskSetBack()) }}</td><td>{{ \App\View\DampPage::months($surface->sweats()) }}</td></tr>
+                    <tr><th scope="row">{{ $surface->name }}</th><td>{{ $damp->side($surface) }}</td><td>{{ $damp->factor($surface->factor) }}</td><td>{{ $damp->share($surface->humidity[$surface->worstMonth() - 1]) }} in {{ Calendar::MONTHS[$surface->worstMonth() - 1] }}, {{ $format->format($surface->temperatures[$surface->worstMonth() - 1], Quantity::Temperature) }}</td><td>{{ \App\View\DampPage::months($surface->atRisk()) }}</td><td>{{ \App\View\DampPage::months($surface->atRiskSetBack()) }}</td><td>{{ \App\View\DampPage::months($surface->sweats()) }}</td></tr>
                 @endforeach
             </tbody>
         </table>

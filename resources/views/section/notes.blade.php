@@ -10,7 +10,7 @@
         <li id="shares"><b>Where it goes, by the field:</b>
             @foreach ($field->shares as $where => $coefficient){{ $where }} {{ round(100 * $coefficient / $field->steadyCoefficient) }} %@if (! $loop->last), @endif @endforeach
             (along the wall: the first {{ $format->format(\Ondergrond\Ground\SectionProblem::STRIP, Quantity::Length) }} of floor).
-            @if (count($field->sides) > 1) By side: @foreach ($field->sides as $name => $ground){{ lcfirst($ground->side->label()) }}, {{ $format->format($ground->side->length($ground->design), Quantity::Length) }}, {{ round(100 * $field->bySide[$name] / $field->steadyCoefficient) }} %@if (! $loop->last); @endif @endforeach. @endif</li>
+            @if (count($field->sides) > 1) By side: @foreach ($field->sides as $name => $ground){{ lcfirst($ground->stretch->label) }}, {{ $format->format($ground->stretch->length, Quantity::Length) }}, {{ round(100 * $field->bySide[$name] / $field->steadyCoefficient) }} %@if (! $loop->last); @endif @endforeach. @endif</li>
         @if ($field->ground()->space !== null)
             <li id="space-air"><b>The space below is at {{ $format->format(round(min(array_map(fn ($m) => $field->ground()->spaceTemperature($m), range(1, 12))), 1), Quantity::Temperature) }} in its coldest month</b>
                 and at {{ $format->format(round(max(array_map(fn ($m) => $field->ground()->spaceTemperature($m), range(1, 12))), 1), Quantity::Temperature) }} in its warmest: as warm as what comes in through deck, ground and walls and goes out with its air.</li>
@@ -22,7 +22,7 @@
     @foreach ($heat->notes as $note)<li>{{ $note->in($format) }}</li>@endforeach
     <li>Heating months are {{ $format->mark->written(sprintf('%.1f', $site->heatingLength())) }}: those below {{ $format->format($site->heatingLimit, Quantity::Temperature) }} outside, near it by their share. All year is the sum of all twelve. The design day is the yearly peak plus a five-day spell at {{ $format->format($site->climate->design, Quantity::Temperature) }}.</li>
     <li>Water that freezes or thaws in the ground is not in this field: its line of {{ $format->format(0.0, Quantity::Temperature) }} is no verdict on frost, which has a field of its own.</li>
-    <li>Heat by ISO 13370, {{ $heat->floor->formula->label() }} ({{ $heat->floor->formula->clauses() }}), steady and periodic, layers by ISO 6946. @if ($field !== null)@php $shown = $field->sides[$view->side->value]->solution; @endphp The field by ISO 10211, {{ number_format($shown->mesh->cells(), 0, '', ' ') }} cells{{ $shown->isRough ? ', a coarse mesh: finer ones follow' : '' }}@if (is_finite($shown->refinement->flows)); halving each of them {{ $shown->isAccurate() ? 'changed' : 'still changed' }} no flow by more than {{ $format->mark->written((string) round(100 * $shown->refinement->flows, 1)) }} %@endif.@endif</li>
+    <li>Heat by ISO 13370, {{ $heat->floor->formula->label() }} ({{ $heat->floor->formula->clauses() }}), steady and periodic, layers by ISO 6946. @if ($field !== null)@php $shown = $field->sides[$view->stretch]->solution; @endphp The field by ISO 10211, {{ number_format($shown->mesh->cells(), 0, '', ' ') }} cells{{ $shown->isRough ? ', a coarse mesh: finer ones follow' : '' }}@if (is_finite($shown->refinement->flows)); halving each of them {{ $shown->isAccurate() ? 'changed' : 'still changed' }} no flow by more than {{ $format->mark->written((string) round(100 * $shown->refinement->flows, 1)) }} %@endif.@endif</li>
 </ul>
 @if ($junctions !== null)
     <details class="levels" id="junctions" open>
@@ -43,11 +43,11 @@
     </details>
 @endif
 <details class="levels" open>
-    <summary>Levels, {{ lcfirst($view->side->label()) }}</summary>
+    <summary>Levels, {{ lcfirst($view->stretchOf($design)->label) }}</summary>
     <table>
         <thead><tr><th scope="col">From the top down</th><th scope="col">over the ground</th><th scope="col">over the finished floor</th></tr></thead>
         <tbody>
-            @foreach (\Ondergrond\Section\Levels::of($design, $view->side) as $level)
+            @foreach (\Ondergrond\Section\Levels::of($view->stretchOf($design)->design, $view->stretchOf($design)->kind) as $level)
                 <tr><th scope="row">{{ $level->name }} @if ($level->note !== '')<span>{{ $level->note }}</span>@endif</th><td>{{ $format->signed($level->height, Quantity::Thickness) }}</td><td>{{ $format->signed($level->height - $design->finishedFloor(), Quantity::Thickness) }}</td></tr>
             @endforeach
         </tbody>

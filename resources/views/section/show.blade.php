@@ -27,8 +27,9 @@
             <div class="bench-plate" x-data="overlay" @fresh.window="fresh" @overlay-next.window="next" @overlay-step.window="step($event.detail)" @pointermove="point" @pointerdown="point" @pointerleave="point" @resize.window="draw">
             @fragment('sides')
                 <x-unit tag="nav" name="sides" class="bench-sides" id="bench-sides" aria-label="Sections of this design">
-                    @foreach (\Ondergrond\Section\Side::of($option->design) as $side)
-                        <a href="{{ route('section.show', [$project, $option, ...$view->query($side)]) }}" @if ($side === $view->side) aria-current="true" @endif>{{ $side->label() }} <span>{{ $format->format($side->length($option->design), \Ondergrond\Units\Quantity::Length) }}</span></a>
+                    @foreach (\Ondergrond\Section\Stretch::all($option->design) as $stretch)
+                        <a href="{{ route('section.show', [$project, $option, ...$view->query($stretch->id)]) }}" @if ($stretch->id === $view->stretch) aria-current="true" @endif>
+                            {{ $stretch->label }} <span>{{ $format->format($stretch->length, \Ondergrond\Units\Quantity::Length) }}</span></a>
                     @endforeach
                     <a class="bench-tally" href="#bench-findings"><x-tally :judgement="$judgement" /></a>
                     <a class="bench-zoom" href="{{ route('section.show', [$project, $option, ...$view->query(null, ! $view->detail)]) }}">{{ $view->detail ? 'Whole section' : 'Zoom to the edge' }}</a>
