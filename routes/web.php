@@ -38,6 +38,7 @@ use Ondergrond\Rules\Rulebook;
 // Open to everybody.
 Route::view('/glossary', 'glossary', ['terms' => Glossary::all()])->name('glossary');
 Route::get('/notices', NoticesController::class)->name('notices');
+Route::permanentRedirect('/schema/project-2.json', '/schema/project-3.json');
 Route::get('/schema/{schema}.json', SchemaController::class)->name('schema');
 
 // Open to whoever has the link.

@@ -10,7 +10,7 @@ use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\SiteCodec;
 
 /**
- * A kept state as JSON. What was kept before there were so many parts is read as having the others left out,
+ * A kept state. What was kept before there were so many parts is read as having the others left out,
  * so that what a person changes is told apart from what the program has learned since.
  *
  * @implements CastsAttributes<array<string, mixed>, array<string, mixed>>
@@ -20,7 +20,7 @@ final class StateCast implements CastsAttributes
     /** @return array<string, mixed> */
     public function get(Model $model, string $key, mixed $value, array $attributes): array
     {
-        $state = (array) json_decode((string) $value, true, flags: JSON_THROW_ON_ERROR);
+        $state = (array) json_decode(KeptState::unpacked((string) $value), true, flags: JSON_THROW_ON_ERROR);
 
         return match (true) {
             isset($state['design']) => ['set_aside' => [], ...$state, 'design' => DesignCodec::completed($state['design'])],
@@ -31,6 +31,6 @@ final class StateCast implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return json_encode($value, JSON_THROW_ON_ERROR);
+        return KeptState::packed(json_encode($value, JSON_THROW_ON_ERROR));
     }
 }

@@ -147,6 +147,7 @@ final readonly class History
     {
         return $subject->revisions()->create([
             'project_id' => $subject->projectId(),
+            'subject' => $subject->subject(),
             'of_id' => $of?->id,
             'kind' => $kind,
             'who' => $who,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\History;
 
 use App\Models\Revision;
+use App\Models\Subject;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Ondergrond\Fault\FaultyInput;
@@ -16,6 +17,8 @@ interface Kept
     public function revisions(): HasMany;
 
     public function projectId(): int;
+
+    public function subject(): Subject;
 
     /** @return array<string, mixed> as it is, in the shape of project files */
     public function state(): array;

@@ -14,18 +14,21 @@ use Ondergrond\Inspection\Inspection;
  * A damp place that somebody looked at.
  *
  * @property int $id
+ * @property string $ulid
  * @property int $project_id
  * @property Inspection $seen
  * @property CarbonImmutable $updated_at
  */
 final class InspectionRecord extends Model
 {
+    use Named;
+
     /** As the schema of project files has it. */
     public const MOST = 400;
 
     protected $table = 'inspections';
 
-    protected $fillable = ['seen'];
+    protected $fillable = ['ulid', 'seen'];
 
     protected $casts = ['seen' => InspectionCast::class];
 

@@ -20,6 +20,7 @@ use Ondergrond\Project\SetAside;
 
 /**
  * @property int $id
+ * @property string $ulid
  * @property int $project_id
  * @property int $position
  * @property string $name
@@ -33,13 +34,14 @@ use Ondergrond\Project\SetAside;
  */
 final class Option extends Model implements Kept
 {
+    use Named;
     use SoftDeletes;
 
     public const LONGEST_NAME = 120;
 
     public const LONGEST_NOTE = 2000;
 
-    protected $fillable = ['position', 'name', 'pinned', 'note', 'design', 'set_aside'];
+    protected $fillable = ['ulid', 'position', 'name', 'pinned', 'note', 'design', 'set_aside'];
 
     protected $attributes = ['set_aside' => '{}'];
 
@@ -60,7 +62,7 @@ final class Option extends Model implements Kept
     /** @return HasMany<Revision, $this> */
     public function revisions(): HasMany
     {
-        return $this->hasMany(Revision::class);
+        return $this->hasMany(Revision::class)->where('subject', Subject::Design);
     }
 
     /** @return HasMany<Study, $this> */
@@ -72,6 +74,11 @@ final class Option extends Model implements Kept
     public function projectId(): int
     {
         return $this->project_id;
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::Design;
     }
 
     /** @return array{name: string, note: string, design: array<string, mixed>, set_aside: array<string, array{reason: string, by: string, on: string}>} */
@@ -112,6 +119,6 @@ final class Option extends Model implements Kept
 
     public function toCore(): CoreOption
     {
-        return new CoreOption($this->name, $this->pinned, $this->note, $this->design, $this->setAside());
+        return new CoreOption($this->name, $this->pinned, $this->note, $this->design, $this->setAside(), $this->ulid);
     }
 }

@@ -26,6 +26,7 @@ use Ondergrond\Units\UnitSystem;
 
 /**
  * @property int $id
+ * @property string $ulid
  * @property int $firm_id
  * @property string $name
  * @property UnitSystem $units
@@ -39,6 +40,7 @@ use Ondergrond\Units\UnitSystem;
  */
 final class Project extends Model implements Kept
 {
+    use Named;
     use SoftDeletes;
 
     public const LONGEST_NAME = 120;
@@ -83,7 +85,7 @@ final class Project extends Model implements Kept
     /** @return HasMany<Revision, $this> */
     public function revisions(): HasMany
     {
-        return $this->hasMany(Revision::class)->whereNull('option_id');
+        return $this->hasMany(Revision::class)->where('subject', Subject::Site);
     }
 
     /** Projects are found in one's own firm only: another's is as good as none. */
@@ -95,6 +97,11 @@ final class Project extends Model implements Kept
     public function projectId(): int
     {
         return $this->id;
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::Site;
     }
 
     /** @return array{name: string, site: array<string, mixed>} */
@@ -112,6 +119,7 @@ final class Project extends Model implements Kept
         }
     }
 
+    /** With a new id of its own; its options and inspections keep theirs. */
     public static function store(CoreProject $project, Firm $firm, string $who): self
     {
         $history = app(History::class);
@@ -121,6 +129,7 @@ final class Project extends Model implements Kept
             $history->begin($stored, $who);
             foreach ($project->options as $position => $option) {
                 $history->begin($stored->options()->create([
+                    'ulid' => $option->id,
                     'position' => $position,
                     'name' => $option->name,
                     'pinned' => $option->pinned,
@@ -131,7 +140,7 @@ final class Project extends Model implements Kept
             }
 
             foreach ($project->inspections as $seen) {
-                $stored->inspections()->create(['seen' => $seen]);
+                $stored->inspections()->create(['seen' => $seen, 'ulid' => $seen->id]);
             }
 
             return $stored;
@@ -143,7 +152,7 @@ final class Project extends Model implements Kept
         /** @var non-empty-list<CoreOption> $options a project is never stored without one */
         $options = array_values($this->options->map(static fn (Option $o): CoreOption => $o->toCore())->all());
 
-        return new CoreProject($this->name, $this->units, $this->site, $options, array_values($this->inspections->map(static fn (InspectionRecord $r): Inspection => $r->seen)->all()));
+        return new CoreProject($this->name, $this->units, $this->site, $options, array_values($this->inspections->map(static fn (InspectionRecord $r): Inspection => $r->seen->named($r->ulid))->all()), $this->ulid);
     }
 
     /** The pinned option, else the first: the one that is opened and judged. */

@@ -16,6 +16,7 @@ use Ondergrond\Design\Design;
  * @property int $id
  * @property int $project_id
  * @property int|null $option_id null for the project's own name and site
+ * @property Subject $subject what it is a state of
  * @property int|null $of_id the revision that was taken back, put back or returned to
  * @property RevisionKind $kind
  * @property string $who
@@ -27,9 +28,9 @@ final class Revision extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['project_id', 'option_id', 'of_id', 'kind', 'who', 'sitting', 'state'];
+    protected $fillable = ['project_id', 'option_id', 'subject', 'of_id', 'kind', 'who', 'sitting', 'state'];
 
-    protected $casts = ['kind' => RevisionKind::class, 'state' => StateCast::class, 'created_at' => 'immutable_datetime'];
+    protected $casts = ['subject' => Subject::class, 'kind' => RevisionKind::class, 'state' => StateCast::class, 'created_at' => 'immutable_datetime'];
 
     public function design(): Design
     {

@@ -18,6 +18,10 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         $this->app->bind(Have::class, fn (): Have => Have::of($this->app->make('request')));
+        $now = config('ondergrond.now');
+        if (is_string($now) && $now !== '') {
+            CarbonImmutable::setTestNow(CarbonImmutable::parse($now, 'UTC'));
+        }
         Date::use(CarbonImmutable::class);
         // Decides who is in the firm, and as what; members are only ever found in one's own.
         Gate::define('manage-firm', static fn (User $user): bool => $user->role->owns());

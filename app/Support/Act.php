@@ -17,6 +17,7 @@ use Ondergrond\Material\Material;
 use Ondergrond\Material\Place;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Site\TimeZones;
 use Ondergrond\Units\QuantityFormatter;
 
 /**
@@ -102,7 +103,7 @@ final readonly class Act
             throw ValidationException::withMessages(['reason.'.$rule => sprintf('A rule is set aside with a reason. Allowed: %d to %d characters.', self::SHORTEST_REASON, self::LONGEST_REASON)]);
         }
 
-        return [...$now, $rule => ['reason' => $reason, 'by' => $this->who, 'on' => now()->toDateString()]];
+        return [...$now, $rule => ['reason' => $reason, 'by' => $this->who, 'on' => TimeZones::day(now(), $this->project->site->timeZone)]];
     }
 
     /**

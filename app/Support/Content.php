@@ -8,6 +8,7 @@ use App\Models\Option;
 use App\Models\Project;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\SiteCodec;
+use Ondergrond\Material\Materials;
 use Ondergrond\Version;
 
 /** Names what was worked out by all that it hangs on, so that a change of anything makes it another. */
@@ -19,7 +20,7 @@ final class Content
     public static function hash(Project $project, Option $option): string
     {
         return hash('sha256', json_encode([
-            Version::METHODS, Version::PROGRAM, $project->units->value, SiteCodec::toArray($project->site), DesignCodec::toArray($option->design),
+            Version::METHODS, Version::PROGRAM, $project->units->value, SiteCodec::toArray($project->site), DesignCodec::toArray($option->design), Materials::generic()->print(),
         ], JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Ondergrond\Codec\DesignCodec;
@@ -18,6 +19,7 @@ use Ondergrond\Project\Project;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
+use Ondergrond\Site\TimeZones;
 use Ondergrond\Units\DecimalMark;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
@@ -38,6 +40,7 @@ final class NewProject
             'units' => ['required', Rule::enum(UnitSystem::class)],
             'climate' => ['required', Rule::in(array_keys(ClimateSamples::all()))],
             'soil' => ['required', Rule::enum(Soil::class)],
+            'time_zone' => ['nullable', Rule::in(array_keys(TimeZones::words()))],
             'family' => ['required', Rule::in(array_keys(Families::all()))],
         ], [
             'required' => 'This is needed. :Attribute is missing.',
@@ -57,7 +60,7 @@ final class NewProject
         }
 
         return new Project(trim($typed['name']), $system, $site, [
-            new Option('A · first design', true, '', $family->preset($footprint, $system)),
+            new Option('A · first design', true, '', $family->preset($footprint, $system), id: (string) Str::ulid()),
         ]);
     }
 
@@ -65,7 +68,7 @@ final class NewProject
     private static function site(array $typed, QuantityFormatter $format): Site
     {
         $climate = ClimateSamples::all()[self::text($typed, 'climate')] ?? array_values(ClimateSamples::all())[0];
-        $start = new Site(trim(self::text($typed, 'place')), $climate, Soil::tryFrom(self::text($typed, 'soil')) ?? Soil::SandOrGravel);
+        $start = new Site(trim(self::text($typed, 'place')), $climate, Soil::tryFrom(self::text($typed, 'soil')) ?? Soil::SandOrGravel, timeZone: self::zone($typed));
 
         return TypedData::merge(
             SiteCodec::toArray($start),
@@ -73,6 +76,14 @@ final class NewProject
             $format,
             SiteCodec::fromArray(...),
         );
+    }
+
+    /** @param  array<array-key, mixed>  $typed */
+    private static function zone(array $typed): string
+    {
+        $zone = self::text($typed, 'time_zone');
+
+        return TimeZones::isOne($zone) ? $zone : ServerZone::name();
     }
 
     /** @param  array<array-key, mixed>  $typed */

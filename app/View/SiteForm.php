@@ -22,7 +22,7 @@ final readonly class SiteForm
 
     /** Legend, hint, fields. */
     private const SECTIONS = [
-        'place' => ['Place', '', ['place', 'soil']],
+        'place' => ['Place', '', ['place', 'time_zone', 'soil']],
         'limits' => ['Inside and limits', '', ['indoor_c', 'indoor_swing_k', 'heating_limit_c', 'floor_limit_w_m2k', 'floor_limit_meant']],
         'dangers' => ['The ground’s dangers', '', ['water', 'termites', 'radon']],
         'requirements' => ['Required insulation', 'Choosing another set fills in its figures; each can then be changed. Emptied, it asks nothing. R without films. The sets are from memory: the code in force decides.', [

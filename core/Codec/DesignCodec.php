@@ -13,8 +13,8 @@ use Ondergrond\Design\Slab;
 use Ondergrond\Design\Wall;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
+use Ondergrond\Material\Materials;
 use Ondergrond\Material\Place;
 
 /** Design to and from the shape it has in project files ($defs/design of the schema). */
@@ -39,14 +39,15 @@ final class DesignCodec
 
     /**
      * @param  array<string, mixed>  $data
+     * @param  Materials|null  $materials  which its slugs are those of; null: the generic ones
      *
      * @throws FaultyInput with every fault, pointers beginning at the design
      */
-    public static function fromArray(array $data): Design
+    public static function fromArray(array $data, ?Materials $materials = null): Design
     {
         $faults = Schema::Project->partFaults($data, 'design');
 
-        return $faults === [] ? self::fromValid($data) : throw FaultyInput::because($faults);
+        return $faults === [] ? self::fromValid($data, $materials) : throw FaultyInput::because($faults);
     }
 
     /**
@@ -54,19 +55,20 @@ final class DesignCodec
      *
      * @throws FaultyInput for an unknown or misplaced material, or parts that cannot be built together
      */
-    public static function fromValid(array $data): Design
+    public static function fromValid(array $data, ?Materials $materials = null): Design
     {
+        $materials ??= Materials::generic();
         $data = self::completed($data);
-        $faults = self::materialFaults($data);
+        $faults = self::materialFaults($data, $materials);
         if ($faults !== []) {
             throw FaultyInput::because($faults);
         }
         $parts = [];
         foreach (Part::cases() as $part) {
-            $parts[$part->property()] = PartCodec::fromArray($part->type(), $data[$part->value]);
+            $parts[$part->property()] = PartCodec::fromArray($part->type(), $data[$part->value], $materials);
         }
 
-        return new Design(...['family' => $data['family'], 'footprint' => PartCodec::fromArray(Footprint::class, $data['footprint']), ...$parts]);
+        return new Design(...['family' => $data['family'], 'footprint' => PartCodec::fromArray(Footprint::class, $data['footprint'], $materials), ...$parts]);
     }
 
     /**
@@ -97,7 +99,7 @@ final class DesignCodec
      * @param  array<string, mixed>  $data
      * @return list<Fault>
      */
-    private static function materialFaults(array $data): array
+    private static function materialFaults(array $data, Materials $materials): array
     {
         $faults = [];
         foreach (Part::cases() as $part) {
@@ -108,10 +110,10 @@ final class DesignCodec
             $places = in_array($place, self::BOARDS, true) ? self::BOARDS : [$place];
             foreach ($data[$part->value] as $key => $value) {
                 if ($key === 'material') {
-                    $faults[] = self::materialFault("/{$part->value}/material", $value, $places);
+                    $faults[] = self::materialFault("/{$part->value}/material", $value, $places, $materials);
                 }
                 foreach (is_array($value) ? $value : [] as $i => $layer) {
-                    $faults[] = self::materialFault("/{$part->value}/{$key}/{$i}/material", $layer['material'], $places);
+                    $faults[] = self::materialFault("/{$part->value}/{$key}/{$i}/material", $layer['material'], $places, $materials);
                 }
             }
         }
@@ -120,13 +122,13 @@ final class DesignCodec
     }
 
     /** @param  list<Place>  $places */
-    private static function materialFault(string $pointer, string $slug, array $places): ?Fault
+    private static function materialFault(string $pointer, string $slug, array $places, Materials $materials): ?Fault
     {
         $fits = static fn (Material $m): bool => array_filter($places, $m->fits(...)) !== [];
-        $material = Catalogue::find($slug);
+        $material = $materials->find($slug);
 
         return $material !== null && $fits($material)
             ? null
-            : Fault::of($pointer, "“{$slug}”", implode(', ', array_keys(array_filter(Catalogue::all(), $fits))));
+            : Fault::of($pointer, "“{$slug}”", implode(', ', array_keys(array_filter($materials->all(), $fits))));
     }
 }

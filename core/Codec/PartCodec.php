@@ -6,8 +6,8 @@ namespace Ondergrond\Codec;
 
 use BackedEnum;
 use Ondergrond\Design\Layer;
-use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
+use Ondergrond\Material\Materials;
 use Ondergrond\Size\Parameter;
 
 /**
@@ -46,20 +46,21 @@ final class PartCodec
      * @template T of object
      *
      * @param  class-string<T>  $class
-     * @param  array<string, mixed>  $data  of the schema's shape, complete, its materials known
+     * @param  array<string, mixed>  $data  of the schema's shape, complete
+     * @param  Materials  $materials  which its slugs are those of
      * @return T
      */
-    public static function fromArray(string $class, array $data): object
+    public static function fromArray(string $class, array $data, Materials $materials): object
     {
         $values = [];
         foreach (Parameter::of($class) as $p) {
             $value = $data[$p->key] ?? null;
             $values[$p->name] = match (true) {
-                $p->type === Layer::class => self::fromArray(Layer::class, $data),
-                $p->type === Material::class => Catalogue::get($value),
-                $p->group() !== null => self::fromArray($p->group(), $value),
+                $p->type === Layer::class => self::fromArray(Layer::class, $data, $materials),
+                $p->type === Material::class => $materials->get($value),
+                $p->group() !== null => self::fromArray($p->group(), $value, $materials),
                 is_subclass_of($p->type, BackedEnum::class) => $p->type::from($value),
-                $p->type === 'array' => array_map(static fn (mixed $of): mixed => is_array($of) ? self::fromArray(Layer::class, $of) : (float) $of, array_values($value)),
+                $p->type === 'array' => array_map(static fn (mixed $of): mixed => is_array($of) ? self::fromArray(Layer::class, $of, $materials) : (float) $of, array_values($value)),
                 $p->type === 'bool' => $value === 'yes',
                 $p->type === 'string' => $value,
                 default => $value === null && $p->isNullable ? null : (float) $value,

@@ -12,7 +12,7 @@ use Opis\JsonSchema\Validator;
 /** Holds data against the published JSON Schemas, which are the one place that ranges of single values stand in. */
 enum Schema: string
 {
-    case Project = 'project-2';
+    case Project = 'project-3';
     case Section = 'section-1';
     case Vapour = 'vapour-1';
     case Layers = 'layers-1';

@@ -6,10 +6,12 @@ namespace Ondergrond\Codec;
 
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Material\Materials;
 use Ondergrond\Site\Climate;
 use Ondergrond\Site\Requirements;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
+use Ondergrond\Site\TimeZones;
 
 /** Site to and from the shape it has in project files ($defs/site of the schema), told by its constructors. */
 final class SiteCodec
@@ -52,13 +54,16 @@ final class SiteCodec
         $design = (float) $data['climate']['design_c'];
         $coldest = (float) min($data['climate']['monthly_mean_c']);
         $faults = $design > $coldest ? [Fault::range('/climate/design_c', $design, -70.0, $coldest, 'the design day is no warmer than the coldest month')] : [];
+        if (! TimeZones::isOne($data['time_zone'])) {
+            $faults[] = Fault::of('/time_zone', "“{$data['time_zone']}”", 'a time zone as the IANA names it, such as Europe/Amsterdam or America/Chicago');
+        }
         foreach (self::MONTHS as $group => $key) {
             if (! in_array(count($data[$group][$key]), [0, 12], true)) {
                 $faults[] = Fault::of("/{$group}/{$key}", sprintf('%d months', count($data[$group][$key])), 'twelve, January first, or none where it is not known');
             }
         }
 
-        return $faults === [] ? PartCodec::fromArray(Site::class, $data) : throw FaultyInput::because($faults);
+        return $faults === [] ? PartCodec::fromArray(Site::class, $data, Materials::generic()) : throw FaultyInput::because($faults);
     }
 
     /**

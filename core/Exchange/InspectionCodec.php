@@ -19,6 +19,7 @@ final class InspectionCodec
     public static function toArray(Inspection $seen): array
     {
         return [
+            ...($seen->id === '' ? [] : ['id' => $seen->id]),
             'place' => $seen->place, 'on' => $seen->on, 'by' => $seen->by,
             'signs' => array_map(static fn (Sign $s): string => $s->value, $seen->signs),
             'height_m' => $seen->height,
@@ -49,7 +50,7 @@ final class InspectionCodec
             array_values(array_map(Sign::from(...), $data['signs'] ?? [])),
             $or('height_m'),
             array_values(array_map(static fn (array $r): MeterReading => new MeterReading((float) $r['height_m'], (float) $r['value']), $data['readings'] ?? [])),
-            $or('air_c'), $or('humidity_share'), $or('surface_c'), $data['note'] ?? '',
+            $or('air_c'), $or('humidity_share'), $or('surface_c'), $data['note'] ?? '', $data['id'] ?? '',
         );
     }
 

@@ -22,10 +22,10 @@ final class ProjectFile
 {
     public const FORMAT = 'ondergrond-project';
 
-    public const VERSION = 2;
+    public const VERSION = 3;
 
-    /** Versions that are read; the first has fewer parts and is otherwise the same. */
-    private const READ = [1, self::VERSION];
+    /** Versions that are read: the first has fewer parts, the first two have no ids. */
+    private const READ = [1, 2, self::VERSION];
 
     /** Bytes; a project of 200 options is well below. */
     public const LARGEST = 2_000_000;
@@ -50,10 +50,16 @@ final class ProjectFile
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
     }
 
-    /** Tells whether two answers came from the same input. */
+    /** Tells whether two answers came from the same input; who is called what by the program changes no answer. */
     public static function hash(Project $project): string
     {
-        return 'sha256:'.hash('sha256', json_encode(self::content($project), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
+        $content = self::content($project);
+        unset($content['id']);
+        foreach (['options', 'inspections'] as $list) {
+            $content[$list] = array_map(static fn (array $one): array => array_diff_key($one, ['id' => true]), $content[$list]);
+        }
+
+        return 'sha256:'.hash('sha256', json_encode($content, JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
     }
 
     /** @throws FaultyInput with every fault found */
@@ -85,7 +91,7 @@ final class ProjectFile
         }
         if (! in_array($data->version ?? null, self::READ, true)) {
             $found = is_scalar($data->version ?? null) ? var_export($data->version, true) : 'nothing';
-            throw FaultyInput::one(Fault::of('/version', $found, 'version '.implode(' or ', self::READ).' of the project format'));
+            throw FaultyInput::one(Fault::of('/version', $found, 'version 1, 2 or 3 of the project format'));
         }
     }
 
@@ -97,14 +103,20 @@ final class ProjectFile
         foreach ($data['options'] as $i => $option) {
             $design = self::part("/options/{$i}/design", static fn () => DesignCodec::fromValid($option['design']), $faults);
             if ($design !== null) {
-                $options[] = new Option($option['name'], $option['pinned'], $option['note'], $design, self::setAside($option['set_aside'] ?? []));
+                $options[] = new Option($option['name'], $option['pinned'], $option['note'], $design, self::setAside($option['set_aside'] ?? []), $option['id'] ?? '');
+            }
+        }
+        foreach (['options', 'inspections'] as $list) {
+            $ids = array_filter(array_map(static fn (array $one): ?string => $one['id'] ?? null, $data[$list] ?? []), is_string(...));
+            foreach (array_diff_key($ids, array_unique($ids)) as $i => $id) {
+                $faults[] = Fault::of("/{$list}/{$i}/id", "“{$id}” a second time", 'an id that no other has');
             }
         }
         if ($faults !== [] || $site === null || $options === []) {
             throw FaultyInput::because($faults === [] ? [Fault::of('/options', 'nothing', 'at least one option')] : $faults);
         }
 
-        return new Project($data['name'], UnitSystem::from($data['units']), $site, $options, array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])));
+        return new Project($data['name'], UnitSystem::from($data['units']), $site, $options, array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])), $data['id'] ?? '');
     }
 
     /**
@@ -138,10 +150,12 @@ final class ProjectFile
     private static function content(Project $project): array
     {
         return [
+            'id' => $project->id,
             'name' => $project->name,
             'units' => $project->units->value,
             'site' => SiteCodec::toArray($project->site),
             'options' => array_map(static fn (Option $o): array => [
+                'id' => $o->id,
                 'name' => $o->name,
                 'pinned' => $o->pinned,
                 'note' => $o->note,

@@ -18,6 +18,7 @@ final readonly class Inspection
      * @param  float|null  $humidity  of the room, as a share
      * @param  float|null  $surface  where it is damp, °C
      * @param  string  $note  free words
+     * @param  string  $id  a Ulid; empty: its project gives it one
      */
     public function __construct(
         public string $place,
@@ -30,5 +31,11 @@ final readonly class Inspection
         public ?float $humidity = null,
         public ?float $surface = null,
         public string $note = '',
+        public string $id = '',
     ) {}
+
+    public function named(string $id): self
+    {
+        return new self(...[...get_object_vars($this), 'id' => $id]);
+    }
 }

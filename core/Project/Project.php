@@ -11,18 +11,33 @@ use Ondergrond\Units\UnitSystem;
 /** A site with the designs that are weighed for it. */
 final readonly class Project
 {
+    public string $id;
+
+    /** @var non-empty-list<Option> */
+    public array $options;
+
+    /** @var list<Inspection> */
+    public array $inspections;
+
     /**
      * @param  UnitSystem  $units  the system the job is bought and built in
      * @param  non-empty-list<Option>  $options  in the person's order
      * @param  list<Inspection>  $inspections  of damp places, in the order they were made
+     * @param  string  $id  a Ulid; empty: one that its name gives, as its options and inspections are given theirs
      */
     public function __construct(
         public string $name,
         public UnitSystem $units,
         public Site $site,
-        public array $options,
-        public array $inspections = [],
-    ) {}
+        array $options,
+        array $inspections = [],
+        string $id = '',
+    ) {
+        $this->id = $id === '' ? Ulid::from('project', $name) : $id;
+        $own = fn (string $what, int $i, string $called): string => Ulid::from($this->id, $what, (string) $i, $called);
+        $this->options = array_map(static fn (Option $o, int $i): Option => $o->id === '' ? $o->named($own('option', $i, $o->name)) : $o, $options, array_keys($options));
+        $this->inspections = array_map(static fn (Inspection $s, int $i): Inspection => $s->id === '' ? $s->named($own('inspection', $i, $s->place)) : $s, $inspections, array_keys($inspections));
+    }
 
     /** The option of that name; without a name the pinned one, else the first. Null where no option bears the name. */
     public function option(?string $name = null): ?Option

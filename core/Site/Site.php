@@ -18,6 +18,7 @@ final readonly class Site
      * @param  float  $indoorSwing  K by which the inside is above that mean in summer and below it in winter
      * @param  float  $heatingLimit  a month whose mean air temperature is this counts half as heating, °C
      * @param  GroundWater  $water  round the foundation
+     * @param  string  $timeZone  whose days count there, as the IANA names it
      * @param  float|null  $floorLimit  the highest floor U-value that the project allows, W/(m²K); null where none is set
      */
     public function __construct(
@@ -47,6 +48,8 @@ final readonly class Site
         public DampBasis $damp = new DampBasis,
         public SunBasis $sun = new SunBasis,
         public RoomBasis $room = new RoomBasis,
+        #[Size('Time zone', from: TimeZones::class, hint: 'whose days count there')]
+        public string $timeZone = TimeZones::DEFAULT,
     ) {}
 
     /**

@@ -7,7 +7,7 @@
         @foreach ($rows as $row)
             @php $revision = $row['revision']; @endphp
             <li @if ($revision->id === $head) class="history-now" @endif>
-                <p class="history-when"><x-time :at="$revision->created_at" /><br><b><bdi>{{ $revision->who === '' ? 'nobody known' : $revision->who }}</bdi></b></p>
+                <p class="history-when"><x-time :at="$revision->created_at" :zone="$project->site->timeZone" /><br><b><bdi>{{ $revision->who === '' ? 'nobody known' : $revision->who }}</bdi></b></p>
                 <div class="history-what">
                     <p>{{ ucfirst($revision->kind->label()) }}@if ($revision->id === $head) <b>· as it is now</b>@endif</p>
                     @if ($row['lines'] !== [])<ul>@foreach ($row['lines'] as $line)<li dir="auto">{{ $line }}</li>@endforeach</ul>@endif

@@ -10,7 +10,7 @@
                 <script type="application/json" id="vapour-sheet">{!! $page->vapour !!}</script>
             </div>
             @include('section.overlay', ['film' => false])
-            <div class="bench-files"><p>Scale 1 : {{ (int) $page->scale }}</p><p>For <bdi>{{ $share->made_for }}</bdi>, until <x-time :at="$share->expires_at" /></p></div>
+            <div class="bench-files"><p>Scale 1 : {{ (int) $page->scale }}</p><p>For <bdi>{{ $share->made_for }}</bdi>, until <x-time :at="$share->expires_at" :zone="$share->project->site->timeZone" /></p></div>
             </div>
             @foreach ($others as [$label, $svg])
                 <figure class="bench-plate"><figcaption class="side-name">{{ $label }}</figcaption><div class="bench-drawing">{!! $svg !!}</div></figure>

@@ -30,7 +30,7 @@ final class EditingAidsTest extends TestCase
 
     public function test_sizes_grow_and_are_ones_that_a_project_may_have(): void
     {
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/core/Codec/schema/project-2.json'), true, flags: JSON_THROW_ON_ERROR);
+        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/core/Codec/schema/project-3.json'), true, flags: JSON_THROW_ON_ERROR);
         foreach (UnitSystem::cases() as $system) {
             foreach (self::SIZES as $field) {
                 $sizes = SizePath::sold($field, $system);

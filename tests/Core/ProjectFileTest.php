@@ -31,6 +31,30 @@ final class ProjectFileTest extends TestCase
         }
     }
 
+    public function test_ids_are_kept_made_where_there_are_none_and_never_twice(): void
+    {
+        $project = Examples::boathouse();
+        $data = json_decode(ProjectFile::write($project), true, flags: JSON_THROW_ON_ERROR);
+        $own = '01ARZ3NDEKTSV4RRFFQ69G5FAV';
+        $data['options'][1]['id'] = $own;
+        unset($data['id'], $data['options'][0]['id']);
+        $read = ProjectFile::read(json_encode($data, JSON_THROW_ON_ERROR));
+        self::assertSame($own, $read->options[1]->id);
+        self::assertSame([$project->id, $project->options[0]->id], [$read->id, $read->options[0]->id], 'the same words, the same id');
+        self::assertSame(ProjectFile::hash($project), ProjectFile::hash($read), 'an id changes no answer');
+        $data['options'][2]['id'] = $own;
+        $data['site']['time_zone'] = 'Middle/Of-Nowhere';
+        try {
+            ProjectFile::read(json_encode($data, JSON_THROW_ON_ERROR));
+            self::fail('taken');
+        } catch (FaultyInput $e) {
+            self::assertSame(['/site/time_zone', '/options/2/id'], array_map(static fn (Fault $f): string => $f->pointer, $e->faults));
+        }
+        $data['options'][2]['id'] = 'number-7';
+        $this->expectException(FaultyInput::class);
+        ProjectFile::read(json_encode($data, JSON_THROW_ON_ERROR));
+    }
+
     public function test_a_round_trip_loses_nothing(): void
     {
         foreach (Examples::all() as $project) {
@@ -189,13 +213,13 @@ final class ProjectFileTest extends TestCase
                 unset($p['site']['soil']);
                 $p['colour'] = 'red';
             },
-            ['/site/soil: found nothing; allowed: this field is required', '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, site, inspections, options'],
+            ['/site/soil: found nothing; allowed: this field is required', '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, id, site, inspections, options'],
         ];
         yield 'another version' => [
             static function (array &$p): void {
                 $p['version'] = 7;
             },
-            ['/version: found 7; allowed: version 1 or 2 of the project format'],
+            ['/version: found 7; allowed: version 1, 2 or 3 of the project format'],
         ];
         yield 'no options' => [
             static function (array &$p): void {

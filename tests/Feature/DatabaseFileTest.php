@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Casts\KeptState;
 use App\Database\DatabaseFile;
 use App\Database\UnusableFile;
 use App\Models\Firm;
@@ -11,7 +12,11 @@ use App\Models\Project;
 use App\Models\Revision;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
+use Ondergrond\Assessor;
 use Ondergrond\Examples\Examples;
+use Ondergrond\Project\Option;
+use Ondergrond\Project\Project as CoreProject;
+use Ondergrond\Project\Ulid;
 use PDO;
 use PDOStatement;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -61,10 +66,14 @@ final class DatabaseFileTest extends TestCase
         (new PDO("sqlite:{$this->file->path}"))->exec((string) file_get_contents($dump));
         $this->file->prepare(false);
         $project = Project::query()->where('name', 'Dyke Lane boathouse')->sole();
-        self::assertEquals(Examples::boathouse(), $project->toCore());
+        $core = $project->toCore();
+        self::assertTrue(Ulid::isOne($core->id) && array_filter($core->options, static fn (Option $o): bool => ! Ulid::isOne($o->id)) === []);
+        self::assertEquals(Examples::boathouse(), new CoreProject($core->name, $core->units, $core->site, array_map(static fn (Option $o): Option => $o->named(''), $core->options)));
+        self::assertEquals(Assessor::assess(Examples::boathouse()->site, Examples::boathouse()->options[0]->design)->heat, Assessor::assess($core->site, $core->options[0]->design)->heat, 'and it is assessed the same');
         self::assertSame(Firm::query()->value('id'), $project->firm_id);
         foreach ([$project, ...$project->options] as $kept) {
             self::assertSame(1, $kept->revisions()->count(), 'its history begins');
+            self::assertStringStartsWith('z:', (string) $kept->revisions()->sole()->getRawOriginal('state'), 'packed');
             self::assertEquals($kept->state(), $kept->revisions()->sole()->state);
         }
         $copies = glob("{$this->folder}/own.before-update-*.sqlite");
@@ -213,7 +222,7 @@ final class DatabaseFileTest extends TestCase
         $states = self::ask($database, 'SELECT (SELECT state FROM revisions r WHERE r.option_id = o.id ORDER BY r.id DESC LIMIT 1) FROM options o ORDER BY o.id');
         self::assertNotEmpty($designs);
         foreach ($designs as $i => $design) {
-            self::assertEquals(json_decode((string) $design, true), json_decode((string) $states[$i], true)['design']);
+            self::assertEquals(json_decode((string) $design, true), json_decode(KeptState::unpacked((string) $states[$i]), true)['design']);
         }
     }
 

@@ -15,6 +15,7 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Inspection\Diagnosis;
 use Ondergrond\Inspection\Inspection;
+use Ondergrond\Site\TimeZones;
 
 /** Damp places of a project: what was seen and measured there, and what it points to. Whoever sees the project may keep what they find. */
 final readonly class InspectionController
@@ -32,7 +33,7 @@ final readonly class InspectionController
 
     public function create(Project $project): View
     {
-        return view('inspections.show', [...$this->form($project, new Inspection('', now()->toDateString())), 'record' => null, 'diagnosis' => null]);
+        return view('inspections.show', [...$this->form($project, new Inspection('', TimeZones::day(now(), $project->site->timeZone))), 'record' => null, 'diagnosis' => null]);
     }
 
     public function show(Project $project, InspectionRecord $inspection): View

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Support\Fields;
 use App\Support\NewProject;
 use App\Support\Reading;
+use App\Support\ServerZone;
 use App\Support\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -54,6 +55,7 @@ final class ProjectController
     {
         return view('projects.create', [
             'system' => $reading->system(),
+            'zone' => ServerZone::name(),
             'climates' => ClimateSamples::all(),
             'soils' => Soil::cases(),
             'families' => Families::all(),

@@ -37,7 +37,7 @@
             @endfragment
             @fragment('drawing')
                 <div class="bench-drawing" id="bench-drawing">
-                    @unless ($late)<x-unit name="drawing">{!! $page->svg !!}</x-unit>@endunless
+                    <x-unit name="drawing">{!! $page->svg !!}</x-unit>
                     <x-unit name="field-sheet">
                         <script type="application/json" id="field-sheet" data-film="{{ route('section.film', [...$same, 'of' => $head->id]) }}">{!! $page->sheet !!}</script>
                     </x-unit>

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Material;
+
+/** What may be chosen from: the generic materials that ship, and products of one's own beside them. */
+final readonly class Materials
+{
+    /** @param  array<string, Material>  $own  by slug; none has that of a generic one */
+    private function __construct(private array $own) {}
+
+    public static function generic(): self
+    {
+        return new self([]);
+    }
+
+    /** @throws \LogicException where a slug is taken */
+    public function with(Material ...$own): self
+    {
+        $all = $this->own;
+        foreach ($own as $material) {
+            if ($this->find($material->slug) !== null) {
+                throw new \LogicException("the slug {$material->slug} is taken");
+            }
+            $all[$material->slug] = $material;
+        }
+
+        return new self($all);
+    }
+
+    /** @return array<string, Material> by slug */
+    public function all(): array
+    {
+        return [...Catalogue::all(), ...$this->own];
+    }
+
+    public function find(string $slug): ?Material
+    {
+        return $this->own[$slug] ?? Catalogue::find($slug);
+    }
+
+    /** @throws UnknownMaterial */
+    public function get(string $slug): Material
+    {
+        return $this->find($slug) ?? throw UnknownMaterial::named($slug);
+    }
+
+    /** Names all of its own: what was worked out with others is something else. Empty where there are none. */
+    public function print(): string
+    {
+        $own = $this->own;
+        ksort($own);
+
+        return $own === [] ? '' : hash('sha256', serialize($own));
+    }
+}
