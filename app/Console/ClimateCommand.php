@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Ondergrond\Caution;
 use Ondergrond\Exchange\ClimateFile;
+use Ondergrond\Exchange\Envelope;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Frost\DesignWinter;
 use Ondergrond\Frost\FreezingIndex;
 use Ondergrond\Site\FrostBasis;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
-use Ondergrond\Version;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -40,11 +39,7 @@ final class ClimateCommand extends Command
         }
         $winter = DesignWinter::of(new Site('', $read->climate, Soil::ClayOrSilt, frost: new FrostBasis(winters: $read->winters)));
         $wave = $read->climate->wave();
-        $output->write(json_encode([
-            'format' => 'ondergrond-climate',
-            'version' => 1,
-            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS],
-            'caution' => Caution::TEXT,
+        $output->write(Envelope::json('climate', 1, null, [
             'climate' => ['name' => $read->climate->name, 'monthly_mean_c' => $read->climate->monthly, 'design_c' => round($read->climate->design, 2)],
             'frost' => ['winters_c_d' => array_map(static fn (float $w): float => round($w, 2), $read->winters)],
             'wave' => ['mean_c' => $wave->mean, 'amplitude_k' => $wave->amplitude, 'coldest_month' => $wave->coldest],
@@ -54,7 +49,7 @@ final class ClimateCommand extends Command
             ],
             'notes' => $read->notes,
             'seconds' => round((hrtime(true) - $begun) / 1e9, 3),
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n", false, OutputInterface::OUTPUT_RAW);
+        ]), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

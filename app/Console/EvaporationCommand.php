@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Ondergrond\Caution;
 use Ondergrond\Damp\Evaporation;
+use Ondergrond\Exchange\Envelope;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityParser;
 use Ondergrond\Units\UnitSystem;
 use Ondergrond\Units\UnreadableQuantity;
-use Ondergrond\Version;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -47,16 +46,12 @@ final class EvaporationCommand extends Command
 
             return self::INVALID;
         }
-        $output->write(json_encode([
-            'format' => 'ondergrond-evaporation',
-            'version' => 1,
-            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS],
-            'caution' => Caution::TEXT,
+        $output->write(Envelope::json('evaporation', 1, null, [
             'method' => 'Uno 1998, limits ACI 305R, both from memory',
             'rate_kg_m2h' => $evaporation->rate,
             'word' => $evaporation->word()->value,
             'advice' => $evaporation->advice(),
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n", false, OutputInterface::OUTPUT_RAW);
+        ]), false, OutputInterface::OUTPUT_RAW);
 
         return $evaporation->rate >= Evaporation::STOP ? self::FAILURE : self::SUCCESS;
     }

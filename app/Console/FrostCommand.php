@@ -10,13 +10,13 @@ use Ondergrond\Design\Side;
 use Ondergrond\Drawing\FrostSheet;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionDrawing;
-use Ondergrond\Exchange\FrostFile;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Section\Stretch;
+use Ondergrond\Site\Calendar;
 use Ondergrond\Units\QuantityFormatter;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -54,9 +54,9 @@ final class FrostCommand extends Command
             $proof = Assessor::proof($project->site, $stretch, $project->site->frost->use);
             $days = [];
             foreach ($proof->film as $day => $frame) {
-                $days[(string) FrostFile::date($day)] = $frame;
+                $days[(string) Calendar::written($day)] = $frame;
             }
-            $asked = $input->getOption('day') ?? FrostFile::date($proof->day);
+            $asked = $input->getOption('day') ?? Calendar::written($proof->day);
             if (! isset($days[(string) $asked])) {
                 throw FaultyInput::one(Fault::of('--day', "“{$asked}”", $days === [] ? 'nothing is frozen on any day' : 'a day on which the ground is frozen, as '.array_key_first($days)));
             }

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Console;
 
 use JsonException;
-use Ondergrond\Caution;
+use Ondergrond\Exchange\Envelope;
 use Ondergrond\Exchange\InspectionCodec;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Inspection\Diagnosis;
-use Ondergrond\Version;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -44,15 +43,11 @@ final class InspectCommand extends Command
 
             return self::INVALID;
         }
-        $output->write(json_encode([
-            'format' => 'ondergrond-diagnosis',
-            'version' => 1,
-            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS],
-            'caution' => Caution::TEXT,
+        $output->write(Envelope::json('diagnosis', 1, null, [
             'method' => 'points for and against, common practice, no source; dew point ISO 13788. A ranking, no proof',
             'inspection' => InspectionCodec::toArray($seen),
             ...InspectionCodec::diagnosis(Diagnosis::of($seen)),
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n", false, OutputInterface::OUTPUT_RAW);
+        ]), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

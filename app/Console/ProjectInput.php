@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Console;
 
 use JsonException;
-use Ondergrond\Caution;
+use Ondergrond\Exchange\Envelope;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Takeoff\PriceList;
-use Ondergrond\Version;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
@@ -55,15 +54,11 @@ final readonly class ProjectInput
     /** @param  array<string, mixed>  $result */
     public function write(OutputInterface $output, string $format, array $result): void
     {
-        $output->write(json_encode([
-            'format' => 'ondergrond-'.$format,
-            'version' => 1,
-            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS, 'input_hash' => ProjectFile::hash($this->project)],
-            'caution' => Caution::TEXT,
+        $output->write(Envelope::json($format, 1, ProjectFile::hash($this->project), [
             'project' => $this->project->name,
             'option' => $this->option->name,
             ...$result,
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n", false, OutputInterface::OUTPUT_RAW);
+        ]), false, OutputInterface::OUTPUT_RAW);
     }
 
     /** @throws FaultyInput */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Exchange;
 
 use Ondergrond\Assessment;
-use Ondergrond\Caution;
 use Ondergrond\Design\Design;
 use Ondergrond\FloorHeating\CellProof;
 use Ondergrond\Ground\SectionProblem;
@@ -26,7 +25,6 @@ use Ondergrond\Section\Stretch;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\Said;
 use Ondergrond\Units\UnitSystem;
-use Ondergrond\Version;
 
 /** An assessment as JSON: the answers, with everything needed to work them out again. docs/formats.md lists the keys. */
 final class AssessmentFile
@@ -49,16 +47,7 @@ final class AssessmentFile
      */
     public static function toArray(Project $project, Option $option, Assessment $assessment, array $costs = [], ?MassStory $story = null, ?CellProof $proof = null): array
     {
-        return [
-            'format' => 'ondergrond-assessment',
-            'version' => 3,
-            'made_by' => [
-                'program' => 'Ondergrond',
-                'version' => Version::PROGRAM,
-                'methods' => Version::METHODS,
-                'input_hash' => ProjectFile::hash($project),
-            ],
-            'caution' => Caution::TEXT,
+        return Envelope::around('assessment', 3, ProjectFile::hash($project), [
             'project' => $project->name,
             'option' => $option->name,
             'family' => $option->design->family,
@@ -74,7 +63,7 @@ final class AssessmentFile
             'judgement' => JudgementFile::summary($assessment->judgement),
             'findings' => JudgementFile::findings($assessment->judgement, $costs),
             'cautions' => array_map(static fn (Hazard $h): string => $h->line(), Hazard::at($project->site, $option->design)),
-        ];
+        ]);
     }
 
     /**

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Ondergrond\Exchange;
 
-use Ondergrond\Caution;
 use Ondergrond\Field\Complex;
 use Ondergrond\Field\FreezingSolution;
 use Ondergrond\Field\Isotherms;
 use Ondergrond\Field\Probe;
 use Ondergrond\Field\Solution;
 use Ondergrond\Field\Touching;
-use Ondergrond\Version;
 
 /** The field engine's answer as JSON; docs/formats.md lists the keys. */
 final class FieldFile
@@ -30,11 +28,7 @@ final class FieldFile
     {
         $probes = $solution->problem->probes;
 
-        return [
-            'format' => 'ondergrond-field',
-            'version' => 1,
-            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS, 'input_hash' => SectionFile::hash($solution->problem)],
-            'caution' => Caution::TEXT,
+        return Envelope::around('field', 1, SectionFile::hash($solution->problem), [
             'flows' => (object) $solution->steady->flows,
             'balance' => $solution->steady->balance,
             'probes' => (object) self::byName($probes, static fn (Probe $p): ?float => $solution->temperatureAt($p->x, $p->y)),
@@ -51,7 +45,7 @@ final class FieldFile
                 'path' => Isotherms::path($solution->mesh, $solution->steady->nodes, $t),
             ], $isotherms)]),
             'seconds' => round($solution->seconds, 4),
-        ];
+        ]);
     }
 
     /** What a winter did; docs/formats.md lists the keys. */
@@ -59,11 +53,7 @@ final class FieldFile
     {
         $freezing = $solution->freezing;
 
-        return json_encode([
-            'format' => 'ondergrond-freezing',
-            'version' => 1,
-            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS, 'input_hash' => SectionFile::hash($solution->problem)],
-            'caution' => Caution::TEXT,
+        return Envelope::json('freezing', 1, SectionFile::hash($solution->problem), [
             'days' => count($solution->ice),
             'fronts_m' => (object) $solution->fronts,
             'ice_m2' => $solution->ice,
@@ -75,7 +65,7 @@ final class FieldFile
             'rounds' => $freezing->rounds,
             'halved_steps' => $freezing->halved,
             'seconds' => round($solution->seconds, 4),
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        ]);
     }
 
     /** @return array<string, mixed> how fine the mesh is and what halving its cells changed */

@@ -28,7 +28,7 @@ final class FrostFile
             'margin_mm' => $mm($closest?->margin),
             'error_mm' => $mm($closest?->error),
             'corner_covered' => $frost->coversCorners(),
-            'day' => self::date($closest?->day),
+            'day' => Calendar::written($closest?->day),
             'depth_mm' => $closest?->lowest === null ? ($closest === null ? null : 0.0) : $mm(max(0.0, $closest->bearing->grade - $closest->lowest)),
             'limit_mm' => $mm($closest?->bearing->depth() ?? $frost->bearingDepth()),
             'side' => $closest?->id(),
@@ -86,7 +86,7 @@ final class FrostFile
                 'ice_under_slab_mm' => round(1000 * $p->slabIce, 1),
                 'ice_under_neighbour_mm' => round(1000 * $p->neighbourIce, 1),
                 'ice_along_stem_mm' => round(1000 * $p->stemIce, 1),
-                'day' => self::date($p->day),
+                'day' => Calendar::written($p->day),
                 'deepest_under_bearing_mm' => $p->lowest === null ? null : round(1000 * ($p->bearing->grade - $p->lowest), 1),
                 'limit_mm' => round(1000 * $p->bearing->depth(), 1),
                 'open_ground_mm' => round(1000 * $p->open, 1),
@@ -98,11 +98,5 @@ final class FrostFile
         }
 
         return $sides;
-    }
-
-    /** @param  int|null  $day  of the year, from 1 January as 0 */
-    public static function date(?int $day): ?string
-    {
-        return $day === null ? null : sprintf('%02d-%02d', ...Calendar::date($day));
     }
 }

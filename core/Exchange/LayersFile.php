@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Exchange;
 
 use JsonException;
-use Ondergrond\Caution;
 use Ondergrond\Codec\Schema;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
@@ -13,7 +12,6 @@ use Ondergrond\Mass\Dynamic;
 use Ondergrond\Mass\HeatLayer;
 use Ondergrond\Mass\MassStack;
 use Ondergrond\Mass\MassVerdict;
-use Ondergrond\Version;
 
 /** Any plane layers, from a file, and their dynamic characteristics. */
 final class LayersFile
@@ -54,17 +52,13 @@ final class LayersFile
             $periods[(string) $hours] = MassFile::dynamic(Dynamic::of($layers, 3600.0 * $hours, $inside, $outside));
         }
 
-        return json_encode([
-            'format' => 'ondergrond-layers-result',
-            'version' => 1,
-            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS],
-            'caution' => Caution::TEXT,
+        return Envelope::json('layers-result', 1, null, [
             'method' => 'ISO 13786:2007, from memory',
             'inside_r_m2kw' => $inside,
             'outside_r_m2kw' => $outside,
             'store_kj_m2k' => array_sum(array_map(static fn (HeatLayer $l): float => $l->store(), $layers)) / 1000,
             'periods_h' => $periods,
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        ]);
     }
 
     /** @param  array<string, mixed>  $layer */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\Exchange;
 
-use Ondergrond\Caution;
 use Ondergrond\FloorHeating\CellProof;
 use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\FloorHeating\Surface;
@@ -20,7 +19,6 @@ use Ondergrond\Mass\Run;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Site\Calendar;
-use Ondergrond\Version;
 
 /** The mass part of an assessment file, and the hours behind it. */
 final class MassFile
@@ -170,15 +168,11 @@ final class MassFile
 
     public static function write(Project $project, Option $option, MassVerdict $mass, ?HeatedFloor $heated, MassStory $story, ?CellProof $proof): string
     {
-        return json_encode([
-            'format' => 'ondergrond-mass',
-            'version' => 1,
-            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS, 'input_hash' => ProjectFile::hash($project)],
-            'caution' => Caution::TEXT,
+        return Envelope::json('mass', 1, ProjectFile::hash($project), [
             'project' => $project->name,
             'option' => $option->name,
             'mass' => self::toArray($mass, $heated, $story, $proof),
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        ]);
     }
 
     private static function round(?float $value, int $digits): ?float

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Exchange;
 
 use JsonException;
-use Ondergrond\Caution;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\Schema;
 use Ondergrond\Codec\SiteCodec;
@@ -15,7 +14,6 @@ use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Units\UnitSystem;
-use Ondergrond\Version;
 
 /** A project as a JSON file: what is written reads back to an equal project. */
 final class ProjectFile
@@ -36,18 +34,9 @@ final class ProjectFile
     {
         $content = self::content($project);
 
-        return json_encode([
-            'format' => self::FORMAT,
-            'version' => self::VERSION,
-            'made_by' => [
-                'program' => 'Ondergrond',
-                'version' => Version::PROGRAM,
-                'methods' => Version::METHODS,
-                'input_hash' => self::hash($project),
-            ],
-            'caution' => Caution::TEXT,
+        return Envelope::json('project', self::VERSION, self::hash($project), [
             ...$content,
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
+        ]);
     }
 
     /** Tells whether two answers came from the same input; who is called what by the program changes no answer. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Exchange;
 
 use JsonException;
-use Ondergrond\Caution;
 use Ondergrond\Codec\Schema;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
@@ -20,7 +19,6 @@ use Ondergrond\Field\Problem;
 use Ondergrond\Field\ProblemFaults;
 use Ondergrond\Field\Substance;
 use Ondergrond\Field\Winter;
-use Ondergrond\Version;
 
 /** A section for the field engine as a JSON file. */
 final class SectionFile
@@ -37,13 +35,9 @@ final class SectionFile
     {
         $content = self::content($problem);
 
-        return json_encode([
-            'format' => 'ondergrond-section',
-            'version' => 1,
-            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS, 'input_hash' => self::hash($problem)],
-            'caution' => Caution::TEXT,
+        return Envelope::json('section', 1, self::hash($problem), [
             ...$content,
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        ]);
     }
 
     /** Tells whether two answers came from the same section. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Exchange;
 
 use JsonException;
-use Ondergrond\Caution;
 use Ondergrond\Codec\Schema;
 use Ondergrond\Damp\DampMonth;
 use Ondergrond\Damp\DampYear;
@@ -14,7 +13,6 @@ use Ondergrond\Damp\VapourLayer;
 use Ondergrond\Damp\VapourStack;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Version;
 
 /** Any plane stack through a year of its own, from a file. */
 final class VapourFile
@@ -66,16 +64,12 @@ final class VapourFile
     {
         $year = DampYear::of($stack);
 
-        return json_encode([
-            'format' => 'ondergrond-vapour-result',
-            'version' => 1,
-            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS],
-            'caution' => Caution::TEXT,
+        return Envelope::json('vapour-result', 1, null, [
             'method' => 'ISO 13788:2012, 6, from memory',
             'resistance_m2kw' => $stack->resistance(),
             'sd_m' => $stack->airLayer(),
             ...DampFile::year($stack, $year),
             'dries' => $year->dries(),
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        ]);
     }
 }

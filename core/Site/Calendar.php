@@ -36,4 +36,14 @@ final class Calendar
     {
         return 24 * self::DAYS[$month - 1];
     }
+
+    /**
+     * As files have a day of the year: 02-14.
+     *
+     * @param  int|null  $day  from 1 January as 0
+     */
+    public static function written(?int $day): ?string
+    {
+        return $day === null ? null : sprintf('%02d-%02d', ...self::date($day));
+    }
 }

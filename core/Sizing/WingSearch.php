@@ -10,7 +10,6 @@ use Ondergrond\Design\Families\Stock;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Side;
 use Ondergrond\Design\Wing;
-use Ondergrond\Exchange\FrostFile;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Frost\FrostDemand;
@@ -22,6 +21,7 @@ use Ondergrond\Material\Material;
 use Ondergrond\Rules\TableWing;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Stretch;
+use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\UnitSystem;
@@ -209,7 +209,7 @@ final class WingSearch
             'corner_asks' => array_map(static fn (FrostDemand $d): string => $d->label, $asks),
             'without_heat_mm' => is_finite($cold->margin) ? round(1000 * $cold->margin, 1) : null,
             'without_heat_side' => $cold->id(),
-            'without_heat_day' => FrostFile::date($cold->day),
+            'without_heat_day' => Calendar::written($cold->day),
         ];
     }
 

@@ -6,8 +6,8 @@ namespace Ondergrond\Sizing;
 
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Design\Design;
-use Ondergrond\Exchange\FrostFile;
 use Ondergrond\Frost\FrostProof;
+use Ondergrond\Site\Calendar;
 
 /** A wing and an edge board that were put to the field. */
 final readonly class WingTry
@@ -41,7 +41,7 @@ final readonly class WingTry
             'board_m3_m' => round(self::board($d), 5),
             'side' => $this->proof->id(),
             'margin_mm' => is_finite($this->proof->margin) ? round(1000 * $this->proof->margin, 1) : null,
-            'day' => FrostFile::date($this->proof->day),
+            'day' => Calendar::written($this->proof->day),
             'holds' => $this->holds(),
             'design' => DesignCodec::toArray($d),
         ];

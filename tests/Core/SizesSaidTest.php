@@ -20,6 +20,8 @@ use Ondergrond\Section\Window;
 use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\KeyEnding;
 use PHPUnit\Framework\TestCase;
+use Tests\Architecture\ArrowTable;
+use Tests\Architecture\CoreArrows;
 
 /** What is known of a size or a part is said once; forgetting it, or a place where it is needed, fails here by its name. */
 final class SizesSaidTest extends TestCase
@@ -47,6 +49,14 @@ final class SizesSaidTest extends TestCase
     {
         $file = (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats.md');
         self::assertStringContainsString("<!-- sizes -->\n".SizeTable::markdown().'<!-- /sizes -->', $file, 'bin/ondergrond sizes, into docs/formats.md');
+    }
+
+    public function test_the_published_arrows_are_those_the_analysis_holds(): void
+    {
+        $file = (string) file_get_contents(dirname(__DIR__, 2).'/docs/architecture.md');
+        self::assertStringContainsString(ArrowTable::FROM."\n".ArrowTable::markdown().ArrowTable::TO, $file, 'php tests/Architecture/arrows.php');
+        $rooms = array_map(basename(...), (array) glob(dirname(__DIR__, 2).'/core/*', GLOB_ONLYDIR));
+        self::assertSame([], array_diff($rooms, array_keys(CoreArrows::MAY_USE)), 'every room has its arrows');
     }
 
     public function test_every_field_of_a_site_stands_on_its_page(): void
