@@ -9,6 +9,7 @@ use App\Http\Controllers\FrostController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\LaterController;
 use App\Http\Controllers\MassController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\MemberController;
@@ -38,7 +39,7 @@ use Ondergrond\Rules\Rulebook;
 // Open to everybody.
 Route::view('/glossary', 'glossary', ['terms' => Glossary::all()])->name('glossary');
 Route::get('/notices', NoticesController::class)->name('notices');
-Route::permanentRedirect('/schema/project-2.json', '/schema/project-3.json');
+Route::permanentRedirect('/schema/project-2.json', '/schema/project-3.json')->name('schema.before');
 Route::get('/schema/{schema}.json', SchemaController::class)->name('schema');
 
 // Open to whoever has the link.
@@ -96,12 +97,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/compare.csv', [CompareController::class, 'csv'])->name('compare.csv');
             Route::get('/section/{option}/gain', [StudyController::class, 'show'])->name('studies.show');
             Route::get('/section/{option?}', [SectionController::class, 'show'])->name('section.show');
-            Route::get('/section/{option}/costs', [SectionController::class, 'costs'])->name('section.costs');
-            Route::get('/section/{option}/frost', [FrostController::class, 'show'])->name('section.frost');
+            Route::get('/section/{option}/later/{kind}', LaterController::class)->name('later.show');
             Route::get('/section/{option}/frost/film', [FrostController::class, 'film'])->name('section.film');
             Route::get('/section/{option}/damp', [DampController::class, 'show'])->name('damp.show');
             Route::get('/section/{option}/mass', [MassController::class, 'show'])->name('mass.show');
-            Route::get('/section/{option}/mass/core', [MassController::class, 'core'])->name('mass.core');
             Route::get('/section/{option}/mass/{question}.json', [MassController::class, 'hours'])->name('mass.hours')->whereIn('question', MassStory::QUESTIONS);
             Route::get('/section/{option}/mass/{question}.csv', [MassController::class, 'csv'])->name('mass.csv')->whereIn('question', MassStory::QUESTIONS);
             Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');

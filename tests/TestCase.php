@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Jobs\WorkOut;
+use App\Later\Content;
+use App\Later\Kind;
+use App\Later\Later;
 use App\Models\Firm;
+use App\Models\Option;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\User;
@@ -52,6 +57,12 @@ abstract class TestCase extends BaseTestCase
         $this->flushSession();
 
         return $user === null ? $this : $this->actingAs($user);
+    }
+
+    /** What the queue does with it. */
+    protected function workOut(Kind $kind, Option $option, ?string $content = null): void
+    {
+        (new WorkOut($kind, $option->id, $content ?? Content::hash($option->loadMissing('project')->project, $option)))->handle(app(Later::class));
     }
 
     protected function boathouse(?Firm $firm = null): Project

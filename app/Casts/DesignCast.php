@@ -15,7 +15,10 @@ final class DesignCast implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): Design
     {
-        return DesignCodec::fromValid((array) json_decode((string) $value, true, flags: JSON_THROW_ON_ERROR));
+        $read = DesignCodec::fromValid((array) json_decode((string) $value, true, flags: JSON_THROW_ON_ERROR));
+        Memory::remember($read, (string) $value);
+
+        return $read;
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
@@ -24,6 +27,6 @@ final class DesignCast implements CastsAttributes
             throw new LogicException('An option is never stored without its design.');
         }
 
-        return json_encode(DesignCodec::toArray($value), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+        return Memory::text($value, static fn (): string => json_encode(DesignCodec::toArray($value), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
     }
 }

@@ -15,7 +15,10 @@ final class SiteCast implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): Site
     {
-        return SiteCodec::fromValid((array) json_decode((string) $value, true, flags: JSON_THROW_ON_ERROR));
+        $read = SiteCodec::fromValid((array) json_decode((string) $value, true, flags: JSON_THROW_ON_ERROR));
+        Memory::remember($read, (string) $value);
+
+        return $read;
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
@@ -24,6 +27,6 @@ final class SiteCast implements CastsAttributes
             throw new LogicException('A project is never stored without its site.');
         }
 
-        return json_encode(SiteCodec::toArray($value), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+        return Memory::text($value, static fn (): string => json_encode(SiteCodec::toArray($value), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\History\History;
-use App\Jobs\SolveFields;
+use App\Later\Kind;
+use App\Later\Later;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\User;
-use App\Support\Masses;
 use Illuminate\Contracts\Console\Kernel as Artisan;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
@@ -131,8 +131,12 @@ final class BenchCommand extends Command
             ], server: ['HTTP_X_BENCH' => '1']));
         };
         $many = Project::query()->where('name', 'Row of fifty')->firstOrFail();
-        app()->call([new SolveFields($many->id), 'handle']);
-        app(Masses::class)->told($stored, $option);
+        $later = app(Later::class);
+        foreach ($many->options as $of) {
+            $later->work(Kind::Fields)->workOut($many, $of, static fn () => null);
+            $later->work(Kind::Cooling)->workOut($many, $of, static fn () => null);
+        }
+        $later->work(Kind::Story)->workOut($stored, $option, static fn () => null);
         // The heaviest family: two sections, one of them over the whole width of a basement.
         $basement = Examples::of('heated-basement') ?? $project;
         $heavy = Project::query()->with('options')->where('name', $basement->name)->firstOrFail();

@@ -4,14 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\Option;
-use App\Models\Project;
-use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
-use Ondergrond\Exchange\MassFile;
 use Ondergrond\Mass\MassPlace;
 use Ondergrond\Mass\Question\NightSetBack;
-use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Ruling;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Site;
@@ -45,14 +40,6 @@ final readonly class MassPage
         public QuantityFormatter $format,
         public Ruling $ruling,
     ) {}
-
-    /** @param  array<string, mixed>|null  $known  what was simulated; null: what is said at once */
-    public static function of(Project $project, Option $option, ?array $known, QuantityFormatter $format, ?Ruling $ruling = null): self
-    {
-        [$site, $design] = [$project->site, $option->design];
-
-        return new self($site, $design, $known ?? MassFile::toArray(Assessor::mass($site, $design), Assessor::heatedFloor($site, $design)), $format, $ruling ?? Assessor::ruling(Concern::Mass, $site, $design, $project->units, $option->setAside()));
-    }
 
     /** Whether all of it is simulated. */
     public function isWhole(): bool

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Later\Assessed;
+use App\Later\Kind;
 use App\Models\Option;
 use App\Models\Project;
-use App\Support\Fields;
-use App\Support\Frosts;
-use App\Support\Masses;
-use Ondergrond\Assessor;
 use Ondergrond\Design\Side;
 use Ondergrond\Drawing\DampSheet;
 use Ondergrond\Drawing\FrostSheet;
@@ -52,34 +50,35 @@ final readonly class SectionPage
         public string $vapour,
     ) {}
 
-    public static function of(Project $project, Option $option, QuantityFormatter $format, View $view, ?Fields $fields = null, ?Frosts $frosts = null, ?Masses $masses = null): self
+    public static function of(Project $project, Option $option, Assessed $said, QuantityFormatter $format, View $view): self
     {
-        $proofs = $frosts?->known($project, $option) ?? [];
         $view = $view->within($option->design);
         $stretch = $view->stretchOf($option->design);
+        [$field, $damp, $judgement] = [$said->field, $said->damp, $said->judgement];
         $drawing = FrostSheet::ledge(SectionDrawing::of($stretch->design, $format, $stretch->kind, $view->detail, hatched: false), $project->site->frost->ledge, $format);
-        if ($view->field === FieldWanted::None) {
-            $heat = Assessor::formulas($project->site, $option->design);
-            $field = $junctions = null;
-            $load = LoadVerdict::of($project->site, $option->design);
-            $judgement = Assessor::judge($project->site, $option->design, $project->units, $option->setAside(), $proofs);
-            $frost = Assessor::frost($project->site, $option->design)->proved($proofs);
-            $damp = Assessor::damp($project->site, $option->design);
-        } else {
-            $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $proofs, $view->field === FieldWanted::Rough);
-            if (! $assessment->field->isRough()) {
-                $fields?->keep($project, $option, $assessment);
-            }
-            [$heat, $field, $junctions, $load, $judgement, $frost, $damp] = [$assessment->heat, $assessment->field, $assessment->junctions, $assessment->load, $assessment->judgement, $assessment->frost, $assessment->damp];
-        }
         $drawing = DampSheet::over($drawing, $damp, $stretch->kind, $format);
 
         return new self(
-            $project, $option, $format, $heat, $field, $junctions, $load, $judgement, new FrostPage($frost, $format, $judgement->rulings->on(Concern::Frost)), new DampPage($damp, $format, $judgement->rulings->on(Concern::Damp)),
-            MassPage::of($project, $option, $masses?->cold($project, $option), $format, $judgement->rulings->on(Concern::Mass)),
-            new SectionLog($option->design, $heat->counted, $format), $view,
+            $project, $option, $format, $said->heat, $field, $said->junctions, $said->load, $judgement,
+            new FrostPage($said->frost, $format, $judgement->rulings->on(Concern::Frost)),
+            new DampPage($damp, $format, $judgement->rulings->on(Concern::Damp)),
+            new MassPage($project->site, $option->design, $said->mass, $format, $judgement->rulings->on(Concern::Mass)),
+            new SectionLog($option->design, $said->heat->counted, $format), $view,
             $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $stretch->id, $drawing, $format),
             $stretch->id === Side::Edge->value ? VapourData::json($damp, $drawing, $format) : 'null',
         );
+    }
+
+    /**
+     * What follows after all else, and where it is asked for.
+     *
+     * @param  int  $of  the revision that is shown
+     * @return array<string, string> addresses by kind
+     */
+    public function later(int $of): array
+    {
+        $kinds = [Kind::Costs, ...($this->frost->left() > 0 ? [Kind::Winters] : []), ...($this->mass->isTold() ? [] : [Kind::Cooling])];
+
+        return array_combine(array_column($kinds, 'value'), array_map(fn (Kind $k): string => route('later.show', [$this->project, $this->option, $k->value, 'of' => $of]), $kinds));
     }
 }

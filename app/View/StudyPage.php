@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Later\Content;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\Study;
 use App\Models\StudyKind;
-use App\Support\Content;
 use Illuminate\Support\Facades\Gate;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\SizePath;

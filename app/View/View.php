@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Later\FieldWanted;
 use Illuminate\Http\Request;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Side;

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Jobs\RunStudy;
-use App\Jobs\SolveFields;
+use App\Jobs\WorkOut;
+use App\Later\Kind;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\Role;
@@ -98,10 +99,10 @@ final class JudgementPagesTest extends TestCase
 
     public function test_what_ignoring_costs_comes_after_the_bench(): void
     {
-        $costs = (array) $this->getJson("/projects/{$this->project->id}/section/{$this->wrong->id}/costs")->assertOk()->json();
-        self::assertMatchesRegularExpression('~^Ignored, it costs \d+\x{a0}W as the mean of the year~u', $costs['break-at-doors']);
-        self::assertArrayHasKey('outside-board-reaches-foot', $costs);
-        self::assertArrayNotHasKey('sheet-taped', $costs, 'tape saves no heat');
+        $costs = (string) $this->get("/projects/{$this->project->id}/section/{$this->wrong->id}/later/costs")->assertOk()->getContent();
+        self::assertMatchesRegularExpression('~data-cost="break-at-doors">Ignored, it costs \d+\x{a0}W as the mean of the year~u', $costs);
+        self::assertStringContainsString('data-cost="outside-board-reaches-foot"', $costs);
+        self::assertStringNotContainsString('data-cost="sheet-taped"', $costs, 'tape saves no heat');
     }
 
     public function test_the_rulebook_is_on_a_page_with_every_source(): void
@@ -139,8 +140,11 @@ final class JudgementPagesTest extends TestCase
         Queue::fake();
         $address = "/projects/{$this->project->id}/compare";
         $this->get($address)->assertOk()->assertSee('data-pending', false)->assertSeeText('A · as it was drawn')->assertSeeText('stop');
-        Queue::assertPushed(SolveFields::class);
-        app()->call([new SolveFields($this->project->id), 'handle']);
+        Queue::assertPushed(WorkOut::class);
+        foreach ($this->project->options as $option) {
+            $this->workOut(Kind::Fields, $option);
+            $this->workOut(Kind::Cooling, $option);
+        }
         $page = $this->get($address)->assertOk()->assertDontSee('data-pending', false)->assertSee('◂', false);
         $page->assertSeeText('Board under the bearing, material');
         $csv = (string) $this->get("{$address}.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->getContent();

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\TellMass;
+use App\Jobs\WorkOut;
+use App\Later\Content;
+use App\Later\Hours;
+use App\Later\Kind;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\Role;
-use App\Support\Content;
-use App\Support\Masses;
 use Illuminate\Support\Facades\Queue;
 use Ondergrond\Examples\Examples;
 use Tests\TestCase;
@@ -36,24 +37,25 @@ final class MassPagesTest extends TestCase
 
     private function tell(Option $option): void
     {
-        (new TellMass($option->id, Content::hash($this->project, $option)))->handle(app(Masses::class));
+        $this->workOut(Kind::Story, $option);
     }
 
     public function test_the_story_comes_from_the_queue_and_stays(): void
     {
         $this->get($this->base)->assertOk()->assertSee('The hours are being simulated')->assertSee('What its layers take in')->assertDontSee('Had it been built otherwise');
-        Queue::assertPushed(TellMass::class);
-        $this->get("{$this->base}/core")->assertStatus(202)->assertSee('The hours are being simulated');
+        Queue::assertPushed(WorkOut::class);
+        $core = "/projects/{$this->project->id}/section/{$this->thick->id}/later/cooling";
+        $this->get($core)->assertStatus(202)->assertSee('The hours are being simulated');
         // The bench asks for no more than it shows.
-        (new TellMass($this->thick->id, Content::hash($this->project, $this->thick), false))->handle(app(Masses::class));
-        $this->get("{$this->base}/core")->assertOk()->assertSee('Without heating on the coldest day');
+        $this->workOut(Kind::Cooling, $this->thick);
+        $this->get($core)->assertOk()->assertSee('Without heating on the coldest day');
         $this->get($this->base)->assertOk()->assertSee('The hours are being simulated');
         $this->getJson("{$this->base}/year.json")->assertStatus(202);
         $this->tell($this->thick);
         $page = $this->get($this->base)->assertOk()->assertDontSee('being simulated');
         $page->assertSeeInOrder(['What the floor stores', 'holds', 'Heating stops on the coldest day', "Outside it stays at -8\u{a0}°C", 'On a light floor', 'Let cool at night', 'Hardly worth it.', 'Warming up from cold', 'A clear winter day', 'In January it brings', 'Surplus power into the floor', "At 5.6\u{a0}kW the floor takes", 'A week of heat', 'The whole year', 'Had it been built otherwise', 'half as thick', 'The heated floor', 'by the field', "7 of 86\u{a0}m", 'What its layers take in', 'The rooms, as they are taken']);
-        $this->get("{$this->base}/core")->assertOk()->assertSeeInOrder(['Mass', 'Without heating on the coldest day', 'floor takes in over a day', 'heated floor gives']);
-        $this->get("/projects/{$this->project->id}/section/{$this->thick->id}")->assertOk()->assertSee('All of it: cold nights, sun, surplus, loops')->assertDontSee('data-mass');
+        $this->get($core)->assertOk()->assertSeeInOrder(['Mass', 'Without heating on the coldest day', 'floor takes in over a day', 'heated floor gives']);
+        $this->get("/projects/{$this->project->id}/section/{$this->thick->id}")->assertOk()->assertSee('All of it: cold nights, sun, surplus, loops')->assertDontSee('later/cooling');
     }
 
     public function test_the_hours_are_had_for_plots_and_as_a_table(): void
@@ -75,7 +77,7 @@ final class MassPagesTest extends TestCase
         $this->designer->update(['units' => 'inch-pound']);
         self::assertSame('°F', $this->getJson("{$this->base}/warm-up.json")->assertOk()->json('degrees'));
         // Five ninths of what it is for a kelvin; a square metre is 10.764 square feet.
-        $mass = app(Masses::class)->known($this->project, $this->thick) ?? self::fail('it is told');
+        $mass = app(Hours::class)->known($this->project, $this->thick) ?? self::fail('it is told');
         $said = static fn (float $kwh): string => sprintf("%.1f\u{a0}kWh", $kwh);
         $this->get($this->base)->assertOk()->assertSee('°F')->assertSee('hold '.$said($mass['store_kwh_k'] * 5 / 9).' for each degree')->assertSee($said($mass['questions']['year']['heat_kwh_m2'] / 10.7639).' for a square foot');
     }
@@ -84,7 +86,7 @@ final class MassPagesTest extends TestCase
     {
         $boathouse = $this->boathouse();
         $option = $boathouse->leading();
-        (new TellMass($option->id, Content::hash($boathouse, $option)))->handle(app(Masses::class));
+        $this->workOut(Kind::Story, $option);
         $at = "/projects/{$boathouse->id}/section/{$option->id}/mass";
         $this->get($at)->assertOk()->assertDontSee('Surplus power into the floor')->assertDontSee('The heated floor')->assertSee('shown');
         $this->getJson("{$at}/surplus-power.json")->assertNotFound();
@@ -101,22 +103,22 @@ final class MassPagesTest extends TestCase
         $this->get("{$this->base}?beside={$this->boathouse()->leading()->id}")->assertOk()->assertDontSee('C · as first priced');
         $this->get("{$this->base}?beside[]=x")->assertOk();
         foreach ([$this->thick, $this->quick] as $option) {
-            app(Masses::class)->cooled($this->project, $option);
+            $this->workOut(Kind::Cooling, $option);
         }
-        $this->get("/projects/{$this->project->id}/compare")->assertOk()->assertSeeInOrder(['Mass', 'Floor takes in over a day', 'Without heating at 16 °C after, h', sprintf('%.0f', app(Masses::class)->cooling($this->project, $this->thick)[16] ?? -1), sprintf('%.0f', app(Masses::class)->cooling($this->project, $this->quick)[16] ?? -1)]);
+        $this->get("/projects/{$this->project->id}/compare")->assertOk()->assertSeeInOrder(['Mass', 'Floor takes in over a day', 'Without heating at 16 °C after, h', sprintf('%.0f', app(Hours::class)->cooling($this->project, $this->thick)[16] ?? -1), sprintf('%.0f', app(Hours::class)->cooling($this->project, $this->quick)[16] ?? -1)]);
     }
 
     public function test_a_changed_design_is_simulated_anew(): void
     {
         $this->tell($this->thick);
-        $masses = app(Masses::class);
+        $masses = app(Hours::class);
         $before = $masses->known($this->project, $this->thick);
         self::assertNotNull($before);
-        $job = new TellMass($this->thick->id, Content::hash($this->project, $this->thick));
+        $old = Content::hash($this->project, $this->thick);
         $this->put("/projects/{$this->project->id}/section/{$this->thick->id}", ['revision' => $this->thick->revisions()->latest('id')->firstOrFail()->id, 'design' => ['slab' => ['thickness_m' => '120 mm'], 'heating' => ['depth_m' => '60 mm']]])->assertSessionHasNoErrors();
         $thin = $this->thick->fresh() ?? self::fail('it is there');
         self::assertNull($masses->known($this->project, $thin));
-        $job->handle($masses);
+        $this->workOut(Kind::Story, $thin, $old);
         self::assertNull($masses->known($this->project, $thin), 'a job for what was before does nothing');
         $this->tell($thin);
         self::assertLessThan($before['hours_to']['10'], $masses->cooling($this->project, $thin)[10] ?? INF);

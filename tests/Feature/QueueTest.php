@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\ProveFrost;
 use App\Jobs\RunStudy;
-use App\Jobs\SolveFields;
-use App\Jobs\WorkOutCosts;
+use App\Jobs\WorkOut;
+use App\Later\Content;
+use App\Later\Costs;
+use App\Later\Fields;
+use App\Later\Kind;
+use App\Later\Later;
+use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\Study;
 use App\Models\StudyKind;
 use App\Models\StudyState;
-use App\Support\Content;
-use App\Support\Costs;
-use App\Support\Fields;
-use App\Support\Frosts;
-use App\Support\Masses;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -60,31 +59,33 @@ final class QueueTest extends TestCase
     {
         $fields = app(Fields::class);
         self::assertNull($fields->known($this->project, $this->option));
-        (new SolveFields($this->project->id))->handle($fields, app(Masses::class));
+        $this->workOut(Kind::Fields, $this->option);
         $known = $fields->known($this->project, $this->option);
         self::assertNotNull($known);
-        self::assertEquals($known, $fields->solved($this->project, $this->option));
-        (new SolveFields(999_999))->handle($fields, app(Masses::class));
+        $this->workOut(Kind::Fields, $this->option);
+        self::assertEquals($known, $fields->known($this->project, $this->option));
+        (new WorkOut(Kind::Fields, 999_999, 'of none'))->handle(app(Later::class));
     }
 
     public function test_costs_answer_202_until_the_queue_has_worked_them_out(): void
     {
         Queue::fake();
-        $address = "/projects/{$this->project->id}/section/{$this->option->id}/costs";
-        $this->getJson($address)->assertStatus(202);
-        Queue::assertPushed(WorkOutCosts::class);
-        $costs = app(Costs::class);
-        (new WorkOutCosts($this->option->id, Content::hash($this->project, $this->option)))->handle($costs);
-        $words = (array) $this->getJson($address)->assertOk()->json();
-        self::assertStringContainsString('Btu/h', $words['outside-board-reaches-foot'], 'in the reader’s units');
+        $address = "/projects/{$this->project->id}/section/{$this->option->id}/later/costs";
+        $this->get($address)->assertStatus(202);
+        Queue::assertPushed(WorkOut::class);
+        $this->workOut(Kind::Costs, $this->option);
+        $words = (string) $this->get($address)->assertOk()->getContent();
+        self::assertMatchesRegularExpression('~data-cost="outside-board-reaches-foot">[^<]*Btu/h~', $words, 'in the reader’s units');
+        $this->get(str_replace('costs', 'fields', $address))->assertNotFound();
+        $this->get(str_replace('costs', 'miracles', $address))->assertNotFound();
     }
 
     public function test_costs_of_a_design_that_is_no_longer_so_are_not_worked_out(): void
     {
         $costs = app(Costs::class);
-        (new WorkOutCosts($this->option->id, 'of another design'))->handle($costs);
+        $this->workOut(Kind::Costs, $this->option, 'of another design');
         self::assertNull($costs->inWords($this->project, $this->option, new QuantityFormatter(UnitSystem::Metric)));
-        (new WorkOutCosts(999_999, 'of none'))->handle($costs);
+        (new WorkOut(Kind::Costs, 999_999, 'of none'))->handle(app(Later::class));
     }
 
     public function test_what_was_cut_off_is_taken_up_again_at_the_next_start(): void
@@ -172,22 +173,23 @@ final class QueueTest extends TestCase
     public function test_the_winter_is_run_by_its_own_queue_and_kept_with_its_days(): void
     {
         Queue::fake();
-        $address = "/projects/{$this->project->id}/section/{$this->option->id}/frost";
+        $address = "/projects/{$this->project->id}/section/{$this->option->id}/later/winters";
+        $days = "/projects/{$this->project->id}/section/{$this->option->id}/frost/film";
         $this->get($address)->assertStatus(202)->assertSee('not checked')->assertSee('3 winters are still to be run');
-        $this->getJson($address.'/film')->assertStatus(202)->assertJson(['days' => null]);
-        Queue::assertPushedOn(StudyKind::WINTERS, ProveFrost::class);
+        $this->getJson($days)->assertStatus(202)->assertJson(['days' => null]);
+        Queue::assertPushedOn(StudyKind::WINTERS, WorkOut::class);
         // A mild design winter on a small floor: all three uses in some seconds.
         $site = $this->project->site;
         $this->project->update(['site' => new Site($site->place, ClimateSamples::all()['river-plain'], $site->soil, $site->indoor)]);
         $this->option->refresh()->setRelation('project', $this->project);
-        $frosts = app(Frosts::class);
-        (new ProveFrost($this->option->id, 'another content'))->handle($frosts);
-        self::assertSame([], $frosts->known($this->project, $this->option), 'the option has changed since it was asked');
-        (new ProveFrost($this->option->id, Content::hash($this->project, $this->option)))->handle($frosts);
-        self::assertTrue($frosts->complete($this->project, $this->option));
-        self::assertCount(3, $frosts->known($this->project, $this->option));
+        $winters = app(Winters::class);
+        $this->workOut(Kind::Winters, $this->option, 'another content');
+        self::assertSame([], $winters->known($this->project, $this->option), 'the option has changed since it was asked');
+        $this->workOut(Kind::Winters, $this->option);
+        self::assertTrue($winters->isKnown($this->project, $this->option));
+        self::assertCount(3, $winters->known($this->project, $this->option));
         $this->get($address)->assertOk()->assertDontSee('still to be run')->assertSee('away from the ground under the bearing');
-        $film = $this->getJson($address.'/film')->assertOk()->json();
+        $film = $this->getJson($days)->assertOk()->json();
         self::assertNotSame([], $film['days']);
         self::assertCount(6, $film['matrix']);
         foreach ($film['days'] as $day) {

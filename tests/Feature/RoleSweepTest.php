@@ -56,6 +56,7 @@ final class RoleSweepTest extends TestCase
         'glossary' => self::ANYBODY,
         'notices' => self::ANYBODY,
         'schema' => self::ANYBODY,
+        'schema.before' => self::ANYBODY,
         // By a signed link; without one, see below.
         'shares.show' => [],
         'invitations.show' => [],
@@ -96,12 +97,10 @@ final class RoleSweepTest extends TestCase
         'compare.csv' => self::MEMBERS,
         'studies.show' => self::MEMBERS,
         'section.show' => self::MEMBERS,
-        'section.costs' => self::MEMBERS,
-        'section.frost' => self::MEMBERS,
+        'later.show' => self::MEMBERS,
         'section.film' => self::MEMBERS,
         'damp.show' => self::MEMBERS,
         'mass.show' => self::MEMBERS,
-        'mass.core' => self::MEMBERS,
         'mass.hours' => self::MEMBERS,
         'mass.csv' => self::MEMBERS,
         'inspections.index' => self::MEMBERS,
@@ -229,6 +228,7 @@ final class RoleSweepTest extends TestCase
             'inspection' => $project->inspections()->create(['seen' => new Inspection('Cellar stair', '2026-02-01')])->id,
             'token' => 'none',
             'schema' => 'section-1',
+            'kind' => 'costs',
             'question' => 'warm-up',
         ], array_flip($route->parameterNames())), false);
     }

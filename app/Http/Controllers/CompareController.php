@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Jobs\SolveFields;
+use App\Later\Fields;
+use App\Later\Hours;
+use App\Later\Kind;
+use App\Later\Later;
+use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
 use App\Support\Download;
-use App\Support\Fields;
-use App\Support\Frosts;
-use App\Support\Masses;
 use App\Support\Reading;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
@@ -26,7 +27,7 @@ use Ondergrond\Project\Option as CoreOption;
 /** Options side by side, at one scale. */
 final class CompareController
 {
-    public function __construct(private readonly Reading $reading, private readonly Fields $fields, private readonly Frosts $frosts, private readonly Masses $masses) {}
+    public function __construct(private readonly Reading $reading, private readonly Fields $fields, private readonly Winters $winters, private readonly Hours $hours, private readonly Later $later) {}
 
     public function show(Project $project, Request $request): View
     {
@@ -34,7 +35,10 @@ final class CompareController
         $fields = $this->known($project, $options);
         $pending = in_array(null, $fields, true) || in_array(null, $this->cooling($project, $options), true);
         if ($pending) {
-            SolveFields::dispatch($project->id);
+            foreach ($options as $option) {
+                $this->later->ask(Kind::Fields, $project, $option);
+                $this->later->ask(Kind::Cooling, $project, $option);
+            }
         }
         $side = SideBySide::of(self::some($options->map(static fn (Option $o) => $o->design)));
 
@@ -62,7 +66,7 @@ final class CompareController
      */
     private function comparison(Project $project, Collection $options, array $fields): Comparison
     {
-        $winters = array_values($options->map(fn (Option $o): array => $this->frosts->known($project, $o))->all());
+        $winters = array_values($options->map(fn (Option $o): array => $this->winters->known($project, $o))->all());
 
         return Comparison::of($project->site, self::some($options->map(static fn (Option $o): CoreOption => $o->toCore())), $fields, $project->units, $this->reading->formatter($project), $winters, $this->cooling($project, $options));
     }
@@ -73,7 +77,7 @@ final class CompareController
      */
     private function cooling(Project $project, Collection $options): array
     {
-        return array_values($options->map(fn (Option $o): ?array => $this->masses->cooling($project, $o))->all());
+        return array_values($options->map(fn (Option $o): ?array => $this->hours->cooling($project, $o))->all());
     }
 
     /**

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Jobs\TellMass;
+use App\Later\Hours;
+use App\Later\Kind;
+use App\Later\Later;
 use App\Models\Option;
 use App\Models\Project;
-use App\Support\Content;
 use App\Support\Download;
-use App\Support\Masses;
 use App\Support\Reading;
 use App\View\MassData;
 use App\View\MassPage;
@@ -19,11 +19,12 @@ use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Ondergrond\Assessor;
 use Ondergrond\Exchange\MassFile;
+use Ondergrond\Rules\Concern;
 
 /** What one option's floor stores, how long it lasts, what heats it; beside another's where that is asked for. */
 final readonly class MassController
 {
-    public function __construct(private Masses $masses, private Reading $reading) {}
+    public function __construct(private Hours $hours, private Later $later, private Reading $reading) {}
 
     public function show(Project $project, Option $option, Request $request): View
     {
@@ -37,26 +38,18 @@ final readonly class MassController
             'option' => $option,
             'other' => $other,
             'format' => $format,
-            'mass' => $this->page($project, $option, true),
-            'beside' => $other === null ? null : $this->page($project, $other, true),
+            'mass' => $this->page($project, $option),
+            'beside' => $other === null ? null : $this->page($project, $other),
         ]);
-    }
-
-    /** For the bench: 202 until it is simulated. */
-    public function core(Project $project, Option $option): Response
-    {
-        $page = $this->page($project, $option, false);
-
-        return new Response(view('section.mass', ['mass' => $page, 'whole' => route('mass.show', [$project, $option])])->render(), $page->isTold() ? 200 : 202);
     }
 
     /** The hours behind an answer, in the reader's units, for the page's plots. */
     public function hours(Project $project, Option $option, string $question): JsonResponse
     {
-        $hours = $this->masses->hours($project, $option, $question);
-        abort_if($hours === null && $this->masses->known($project, $option) !== null, 404);
+        $hours = $this->hours->hours($project, $option, $question);
+        abort_if($hours === null && $this->hours->known($project, $option) !== null, 404);
         if ($hours === null) {
-            $this->ask($project, $option, true);
+            $this->later->ask(Kind::Story, $project, $option);
         }
 
         return new JsonResponse($hours === null ? null : MassData::of($hours, $this->reading->formatter($project)), $hours === null ? 202 : 200);
@@ -69,18 +62,10 @@ final readonly class MassController
         return Download::of(MassFile::csv($answer->runs[array_key_first($answer->runs)], $question === 'year'), 'text/csv; charset=UTF-8', "{$project->name} {$question}", 'csv');
     }
 
-    private function page(Project $project, Option $option, bool $whole): MassPage
+    private function page(Project $project, Option $option): MassPage
     {
-        $known = $this->masses->known($project, $option) ?? ($whole ? null : $this->masses->cold($project, $option));
-        if ($known === null) {
-            $this->ask($project, $option, $whole);
-        }
+        $this->later->ask(Kind::Story, $project, $option);
 
-        return MassPage::of($project, $option, $known, $this->reading->formatter($project));
-    }
-
-    private function ask(Project $project, Option $option, bool $whole): void
-    {
-        TellMass::dispatch($option->id, Content::hash($project, $option), $whole);
+        return new MassPage($project->site, $option->design, $this->hours->soFar($project, $option), $this->reading->formatter($project), Assessor::ruling(Concern::Mass, $project->site, $option->design, $project->units, $option->setAside()));
     }
 }

@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\History\Conflict;
 use App\History\History;
+use App\Later\Fields;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\User;
-use App\Support\Fields;
 use App\Support\Reading;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

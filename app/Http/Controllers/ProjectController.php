@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Later\Fields;
 use App\Models\Project;
 use App\Models\User;
-use App\Support\Fields;
 use App\Support\NewProject;
 use App\Support\Reading;
 use App\Support\ServerZone;

@@ -6,24 +6,21 @@ namespace App\Http\Controllers;
 
 use App\History\Conflict;
 use App\History\History;
-use App\Jobs\WorkOutCosts;
+use App\Later\Assessed;
+use App\Later\Fields;
+use App\Later\Hours;
+use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\User;
 use App\Support\Act;
-use App\Support\Content;
-use App\Support\Costs;
 use App\Support\FaultMessages;
-use App\Support\Fields;
-use App\Support\Frosts;
-use App\Support\Masses;
 use App\Support\Reading;
 use App\Support\Text;
 use App\Support\TypedData;
 use App\View\SectionPage;
 use App\View\View as Shown;
 use Closure;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -41,7 +38,7 @@ final class SectionController
     /** The bench's script names itself so, and is answered with what changes on the page. */
     private const SCRIPT = 'X-Bench';
 
-    public function __construct(private readonly History $history, private readonly Reading $reading, private readonly Fields $fields, private readonly Frosts $frosts, private readonly Masses $masses) {}
+    public function __construct(private readonly History $history, private readonly Reading $reading, private readonly Fields $fields, private readonly Winters $winters, private readonly Hours $hours) {}
 
     /** The bench's script asks here too, for the field that follows a change; what is no longer the newest is not worked out. */
     public function show(Request $request, Project $project, ?Option $option = null): View|Response
@@ -58,17 +55,6 @@ final class SectionController
         }
 
         return new Response($this->page($project, $option, $view, false, true)->fragments());
-    }
-
-    /** What ignoring each finding costs in heat, in words by rule: asked for after the bench stands, and 202 until the queue has it. */
-    public function costs(Project $project, Option $option, Costs $costs): JsonResponse
-    {
-        $words = fn (): ?array => $costs->inWords($project, $option, $this->reading->formatter($project));
-        if ($words() === null) {
-            WorkOutCosts::dispatch($option->id, Content::hash($project, $option));
-        }
-
-        return new JsonResponse($words(), $words() === null ? 202 : 200);
     }
 
     public function update(Project $project, Option $option, Request $request): RedirectResponse|Response
@@ -150,7 +136,7 @@ final class SectionController
         $option->design = $head->design();
 
         return view('section.show', [
-            'page' => SectionPage::of($project, $option, $this->reading->formatter($project), $shown, $this->fields, $this->frosts, $this->masses),
+            'page' => SectionPage::of($project, $option, Assessed::of($project, $option, $shown->field, $this->fields, $this->winters, $this->hours), $this->reading->formatter($project), $shown),
             'head' => $head,
             'sitting' => $may ? $this->history->sitting($option) : null,
             'may' => $may,

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
 use App\Support\Download;
-use App\Support\Frosts;
 use App\Support\Reading;
 use App\View\FrostPage;
 use App\View\View;
@@ -40,7 +40,7 @@ final class SectionFileController
      * frost comes closest, as soon as it has been run; with `water=1` the layers that keep water off, its ways and where it
      * condenses; with `levels=1` levels stand for dimensions.
      */
-    public function drawing(Project $project, Option $option, Reading $reading, Request $request, Frosts $frosts): Response
+    public function drawing(Project $project, Option $option, Reading $reading, Request $request, Winters $winters): Response
     {
         $format = $reading->formatter($project);
         $view = View::of($request);
@@ -53,10 +53,10 @@ final class SectionFileController
         if ($request->query('water') === '1') {
             $drawing = DampSheet::over($drawing, Assessor::assess($project->site, $option->design)->damp, $stretch->kind, $format)->without(Role::Dimension, Role::Flag, Role::Handle, Role::Boundary);
         }
-        $film = $request->query('frost') === '1' ? $frosts->film($project, $option, $stretch) : null;
+        $film = $request->query('frost') === '1' ? $winters->film($project, $option, $stretch) : null;
         if ($film !== null && $film !== []) {
             uasort($film, static fn (array $a, array $b): int => $a['margin'] <=> $b['margin']);
-            $proofs = $frosts->known($project, $option);
+            $proofs = $winters->known($project, $option);
             $proved = new FrostPage(Assessor::frost($project->site, $option->design)->proved($proofs), $format, Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside(), proofs: $proofs));
             $drawing = FrostSheet::over($drawing, Bearing::of($stretch->design, $stretch->kind), $film[array_key_first($film)]['zones'], $proved->on($stretch->id));
         }
@@ -97,9 +97,9 @@ final class SectionFileController
         return Download::of($vtk, 'application/octet-stream', "{$project->name} {$option->name} field", 'vtk');
     }
 
-    public function assessment(Project $project, Option $option, Frosts $frosts): Response
+    public function assessment(Project $project, Option $option, Winters $winters): Response
     {
-        $json = AssessmentFile::write($project->toCore(), $option->toCore(), Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $frosts->known($project, $option)), story: Assessor::cold($project->site, $option->design));
+        $json = AssessmentFile::write($project->toCore(), $option->toCore(), Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $winters->known($project, $option)), story: Assessor::cold($project->site, $option->design));
 
         return Download::of($json, 'application/json', "{$project->name} {$option->name} assessment", 'json');
     }

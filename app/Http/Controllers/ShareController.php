@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Jobs\TellMass;
+use App\Later\Assessed;
+use App\Later\Fields;
+use App\Later\FieldWanted;
+use App\Later\Hours;
+use App\Later\Kind;
+use App\Later\Later;
+use App\Later\Winters;
 use App\Models\Project;
 use App\Models\Share;
 use App\Models\User;
-use App\Support\Content;
-use App\Support\Frosts;
-use App\Support\Masses;
 use App\View\SectionPage;
 use App\View\View as Shown;
 use Illuminate\Http\RedirectResponse;
@@ -63,19 +66,17 @@ final class ShareController
     }
 
     /** What the client sees. One to what lies in the trash is over too. */
-    public function show(Share $share, Frosts $frosts, Masses $masses): View
+    public function show(Share $share, Fields $fields, Winters $winters, Hours $hours, Later $later): View
     {
         $share->load(['project', 'option']);
         if (! $share->open() || $share->project === null || $share->option === null) {
             throw new InvalidSignatureException;
         }
 
-        if ($masses->cold($share->project, $share->option) === null) {
-            TellMass::dispatch($share->option->id, Content::hash($share->project, $share->option), false);
-        }
+        $later->ask(Kind::Cooling, $share->project, $share->option);
 
         return view('shared', [
-            'page' => SectionPage::of($share->project, $share->option, $format = new QuantityFormatter($share->project->units), Shown::plain(), frosts: $frosts, masses: $masses),
+            'page' => SectionPage::of($share->project, $share->option, Assessed::of($share->project, $share->option, FieldWanted::Now, $fields, $winters, $hours), $format = new QuantityFormatter($share->project->units), Shown::plain()),
             'others' => array_map(
                 static fn (Stretch $s): array => [$s->label, SvgWriter::inline(SectionDrawing::of($s->design, $format, $s->kind)->without(Role::Level, Role::Handle))],
                 array_slice(Stretch::all($share->option->design), 1),

@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\History\History;
 use App\Jobs\RunStudy;
+use App\Later\Content;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\Study;
 use App\Models\StudyKind;
 use App\Models\StudyState;
 use App\Models\User;
-use App\Support\Content;
 use App\Support\Reading;
 use App\Support\Text;
 use App\View\StudyPage;

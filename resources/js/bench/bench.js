@@ -1,7 +1,8 @@
+import follow from '../later.js';
 import { grab, typeOver } from './drawing.js';
 import { stepSize, nextPart, partByNumber } from './log.js';
 import Page from './page.js';
-import send, { NotSaved, read, readCosts, readCore } from './send.js';
+import send, { NotSaved, read } from './send.js';
 
 const RETRY_AFTER = 4000;
 
@@ -20,8 +21,6 @@ export default () => {
     let page;
     let following = null;
     let resting = null;
-    let winter = null;
-    let hours = null;
 
     return {
         said: '',
@@ -80,14 +79,14 @@ export default () => {
             if (this.$root.querySelector('[data-rough]')) {
                 resting = setTimeout(() => this.refine(), REST);
             } else {
-                this.costs();
+                this.rest();
             }
         },
 
         /** Once the hand rests, on a mesh as fine as its accuracy asks for. */
         async refine() {
             if (await this.askField('now')) {
-                this.costs();
+                this.rest();
             }
         },
 
@@ -111,63 +110,44 @@ export default () => {
             return url.href;
         },
 
-        /** What ignoring each finding costs in heat is worked out after all else, once the hand rests. */
-        costs() {
+        /** What takes long is worked out after all else, once the hand rests. */
+        rest() {
             clearTimeout(resting);
             resting = setTimeout(() => {
-                this.askCosts();
-                this.askFrost();
-                this.askMass();
+                for (const [kind, url] of Object.entries(this.later())) {
+                    this.watch(kind, url);
+                }
             }, REST);
         },
 
-        /** The winters are run after all else, one after the other; rules that hang on them come with the last. */
-        async askFrost() {
-            clearTimeout(winter);
-            const url = this.$root.querySelector('[data-frost]')?.dataset.frost;
-            const frost = url && (await readCore(url));
-            if (!frost || this.$root.querySelector('[data-frost]')?.dataset.frost !== url) {
-                return;
-            }
-            document.getElementById('frost-core').replaceChildren(...frost.fresh.getElementById('frost-core').childNodes);
-            page.touched(document.getElementById('frost-core'));
-            if (!frost.done) {
-                winter = setTimeout(() => this.askFrost(), WINTER);
-                return;
-            }
-            await this.askField('now');
+        /** Where what belongs to the shown revision is asked for, by kind. */
+        later() {
+            return JSON.parse(this.$root.querySelector('#bench-acts').dataset.later);
         },
 
-        /** Rooms by the hour, simulated by the queue. */
-        async askMass() {
-            clearTimeout(hours);
-            const url = this.$root.querySelector('[data-mass]')?.dataset.mass;
-            const mass = url && (await readCore(url));
-            if (!mass || this.$root.querySelector('[data-mass]')?.dataset.mass !== url) {
-                return;
-            }
-            document.getElementById('mass-core').replaceChildren(...mass.fresh.getElementById('mass-core').childNodes);
-            page.touched(document.getElementById('mass-core'));
-            if (!mass.done) {
-                hours = setTimeout(() => this.askMass(), WINTER);
+        async watch(kind, url) {
+            const wanted = () => this.later()[kind] === url;
+            const came = await follow(url, { every: WINTER, wanted, take: (fresh) => this.takePiece(kind, fresh) });
+            // Rules hang on winters: they come with the last.
+            if (came && kind === 'winters') {
+                await this.askField('now');
             }
         },
 
-        async askCosts() {
-            const url = this.$root.querySelector('[data-costs]')?.dataset.costs;
-            const costs = url && (await readCosts(url));
-            if (this.$root.querySelector('[data-costs]')?.dataset.costs !== url) {
+        takePiece(kind, fresh) {
+            if (kind === 'costs') {
+                for (const cost of fresh.querySelectorAll('[data-cost]')) {
+                    const place = this.$root.querySelector(`[data-cost="${cost.dataset.cost}"]`);
+                    if (place) {
+                        place.textContent = cost.textContent;
+                    }
+                }
                 return;
             }
-            if (costs === undefined) {
-                this.costs();
-            }
-            if (!costs) {
-                return;
-            }
-            for (const place of this.$root.querySelectorAll('[data-cost]')) {
-                place.textContent = costs[place.dataset.cost] ?? '';
-            }
+            const id = { winters: 'frost-core', cooling: 'mass-core' }[kind];
+            const core = document.getElementById(id);
+            core.replaceChildren(...fresh.getElementById(id).childNodes);
+            page.touched(core);
         },
 
         async ask(job) {

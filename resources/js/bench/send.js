@@ -45,29 +45,6 @@ export async function read(url, have, signal) {
     }
 }
 
-/** @returns {Promise<Object<string, string>|null|undefined>} what ignoring findings costs, in words by rule; undefined while it is worked out, null where it cannot be had */
-export async function readCosts(url) {
-    try {
-        const response = await fetch(url, { headers: { 'X-Bench': '1', Accept: 'application/json' } });
-        if (response.status === 202) {
-            return undefined;
-        }
-        return response.ok && !response.redirected ? await response.json() : null;
-    } catch {
-        return null;
-    }
-}
-
-/** @returns {Promise<{done: boolean, fresh: Document}|null>} what is said of a thing that the queue works out, as far as it is; null where it cannot be had */
-export async function readCore(url) {
-    try {
-        const response = await fetch(url, { headers: { 'X-Bench': '1', Accept: 'text/html' } });
-        return response.ok && !response.redirected ? { done: response.status === 200, fresh: parse(await response.text()) } : null;
-    } catch {
-        return null;
-    }
-}
-
 async function post(url, form, have, extra) {
     const body = new FormData(form);
     for (const [name, value] of Object.entries(extra)) {

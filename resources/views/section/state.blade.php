@@ -7,9 +7,7 @@
     };
 @endphp
 @fragment('acts')
-    <div class="bench-acts" id="bench-acts" data-of="{{ $head->id }}" data-words="{{ $words }}" data-costs="{{ route('section.costs', [$project, $option, 'of' => $head->id]) }}"
-        @if ($page->frost->left() > 0) data-frost="{{ route('section.frost', [$project, $option, 'of' => $head->id]) }}" @endif
-        @if (! $page->mass->isTold()) data-mass="{{ route('mass.core', [$project, $option, 'of' => $head->id]) }}" @endif>
+    <div class="bench-acts" id="bench-acts" data-of="{{ $head->id }}" data-words="{{ $words }}" data-later="{{ json_encode($page->later($head->id)) }}">
         @if ($may)
             <x-made-from :head="$head" :format="$format" :again="$errors->any() || $conflict" />
             <button id="undo" formaction="{{ route('section.undo', $same) }}" @disabled($sitting->undo === null)>Undo</button>

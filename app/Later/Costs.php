@@ -2,28 +2,27 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Later;
 
 use App\Models\Option;
 use App\Models\Project;
-use Illuminate\Contracts\Cache\Repository;
 use Ondergrond\Assessor;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
-/** What ignoring a design's findings costs in heat. Solving a field for each takes a second or two, so it is kept by content. */
-final readonly class Costs
+/** What ignoring a design's findings costs in heat. Solving a field for each takes a second or two. */
+final readonly class Costs implements Work
 {
     /** Smaller ones are within what the fields are good for, share of the loss. */
     private const SLIGHT = 0.002;
 
-    public function __construct(private Repository $cache) {}
+    public function __construct(private Kept $kept) {}
 
     /** @return array<string, string>|null by rule; those that cost no heat are left out; null before they are worked out */
     public function inWords(Project $project, Option $option, QuantityFormatter $format): ?array
     {
         /** @var array<string, float>|null $costs */
-        $costs = $this->cache->get(self::key($project, $option));
+        $costs = $this->kept->get(Kind::Costs, $project, $option);
         if ($costs === null) {
             return null;
         }
@@ -39,22 +38,23 @@ final readonly class Costs
         return $words;
     }
 
-    public function workOut(Project $project, Option $option): void
+    public function isKnown(Project $project, Option $option): bool
+    {
+        return $this->kept->get(Kind::Costs, $project, $option) !== null;
+    }
+
+    public function workOut(Project $project, Option $option, callable $still): void
     {
         [$site, $design] = [$project->site, $option->design];
         $now = Assessor::loss($site, $design)->mean;
         $costs = [];
         foreach (Assessor::judge($site, $design, $project->units)->findings as $judged) {
+            $still();
             $cost = Assessor::cost($site, $design, $judged->finding, $now);
             if ($cost !== null && abs($cost) >= self::SLIGHT * abs($now)) {
                 $costs[$judged->finding->rule->id()] = $cost;
             }
         }
-        $this->cache->put(self::key($project, $option), $costs, Content::KEPT);
-    }
-
-    private static function key(Project $project, Option $option): string
-    {
-        return 'costs:'.Content::hash($project, $option);
+        $this->kept->put(Kind::Costs, $project, $option, $costs);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Later;
 
 /** How much of its fields a page asks for. */
 enum FieldWanted: string

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Later;
+
+use App\Models\Option;
+use App\Models\Project;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SiteCodec;
+use Ondergrond\Design\Design;
+use Ondergrond\Material\Materials;
+use Ondergrond\Site\Site;
+use Ondergrond\Version;
+use WeakMap;
+
+/** Names what was worked out by all that it hangs on, so that a change of anything makes it another. */
+final class Content
+{
+    public static function hash(Project $project, Option $option): string
+    {
+        return hash('sha256', implode("\n", [
+            Version::METHODS, Version::PROGRAM, $project->units->value, self::print($project->site), self::print($option->design), Materials::generic()->print(),
+        ]));
+    }
+
+    /** A page asks for the same ones over and over. */
+    private static function print(Site|Design $of): string
+    {
+        /** @var WeakMap<Site|Design, string>|null $known */
+        static $known = null;
+        $known ??= new WeakMap;
+
+        return $known[$of] ??= hash('xxh128', json_encode($of instanceof Site ? SiteCodec::toArray($of) : DesignCodec::toArray($of), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
+    }
+}
