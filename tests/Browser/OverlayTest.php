@@ -104,32 +104,38 @@ final class OverlayTest extends BrowserTestCase
         $this->choose('temperature');
         $cells = (int) $this->browser->executeScript('return JSON.parse(document.getElementById("field-sheet").textContent).cells');
         self::assertGreaterThanOrEqual(8000, $cells);
-        $times = [];
+        $first = $field = [];
         for ($i = 0; $i < self::EDITS; $i++) {
             $before = [$this->text('#u-field'), $this->drawn()];
-            $times[] = (float) $this->browser->executeAsyncScript(<<<'JS'
+            [$first[], $field[]] = array_map(floatval(...), (array) $this->browser->executeAsyncScript(<<<'JS'
                 const done = arguments[arguments.length - 1];
                 const field = document.getElementById('design-field_board-thickness_m');
-                const was = document.querySelector('.overlay');
                 const start = performance.now();
-                new MutationObserver((_, watch) => {
-                    // The fresh overlay is drawn last, once the figures are in.
-                    if (document.querySelector('.overlay') && document.querySelector('.overlay') !== was) {
+                let first = null;
+                const told = () => setTimeout(() => requestAnimationFrame(() => done([first, performance.now() - start])));
+                const watch = new MutationObserver(() => {
+                    const pending = document.getElementById('u-field').textContent === '…';
+                    if (pending && first === null) {
+                        first = performance.now() - start;
+                    } else if (!pending && first !== null) {
                         watch.disconnect();
-                        requestAnimationFrame(() => setTimeout(() => done(performance.now() - start)));
+                        told();
                     }
-                }).observe(document.getElementById('bench-drawing'), { childList: true, subtree: true });
+                });
+                watch.observe(document.querySelector('.bench-cores'), { childList: true, subtree: true });
                 field.value = arguments[0];
                 field.dispatchEvent(new Event('change', { bubbles: true }));
-                JS, [(2 + 0.5 * ($i % 5)).' in']);
+                JS, [(2 + 0.5 * ($i % 5)).' in']));
             $this->awaitSaved();
             if ($i > 0) {
                 self::assertNotSame($before, [$this->text('#u-field'), $this->drawn()]);
             }
         }
-        sort($times);
+        sort($first);
+        sort($field);
+        $at = static fn (array $of, float $share): float => $of[max(0, (int) ceil($share * self::EDITS) - 1)];
         // Measured, not judged: this machine's mood is not the product's. bin/bench and docs/methods.md have the budget.
-        fwrite(STDERR, sprintf("\nedit to answer with %d cells, in the browser: median %.0f ms, 95th percentile %.0f ms\n", $cells, $times[intdiv(self::EDITS, 2)], $times[(int) (0.95 * self::EDITS) - 1]));
+        fwrite(STDERR, sprintf("\nedit with %d cells, in the browser: first answer median %.0f ms, 95th percentile %.0f ms; the field's figures %.0f and %.0f ms\n", $cells, $at($first, 0.5), $at($first, 0.95), $at($field, 0.5), $at($field, 0.95)));
     }
 
     private function choose(string $kind): void
@@ -167,7 +173,7 @@ final class OverlayTest extends BrowserTestCase
     /** What is read out with the pointer there, degrees. */
     private function readAt(string $place): float
     {
-        $svg = $this->find('#bench-drawing > svg');
+        $svg = $this->find('#bench-drawing .section-drawing');
         // The ground line stands 60 mm of paper below the sheet's upper edge.
         $datum = 60 * 96 / 25.4;
         [$x, $y] = $place === 'in the slab' ? [-250, $datum - 40] : [250, $datum + 12];
