@@ -128,6 +128,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::delete('/section/{option}/studies/{study}', [StudyController::class, 'stop'])->name('studies.stop');
             Route::post('/section/{option}/studies/{study}/{choice}', [StudyController::class, 'open'])->name('studies.open');
             Route::put('/section/{option}', [SectionController::class, 'update'])->name('section.update');
+            Route::put('/section/{option}/field', [SectionController::class, 'ahead'])->name('section.ahead');
             Route::put('/section/{option}/undo', [SectionController::class, 'undo'])->name('section.undo');
             Route::put('/section/{option}/redo', [SectionController::class, 'redo'])->name('section.redo');
             Route::post('/section/{option}/history/{revision}', [HistoryController::class, 'returnOption'])->name('history.return');

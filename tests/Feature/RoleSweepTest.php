@@ -124,6 +124,7 @@ final class RoleSweepTest extends TestCase
         'studies.stop' => self::DESIGNERS,
         'studies.open' => self::DESIGNERS,
         'section.update' => self::DESIGNERS,
+        'section.ahead' => self::DESIGNERS,
         'section.undo' => self::DESIGNERS,
         'section.redo' => self::DESIGNERS,
         'history.return' => self::DESIGNERS,

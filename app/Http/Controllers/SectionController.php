@@ -7,11 +7,13 @@ namespace App\Http\Controllers;
 use App\History\Conflict;
 use App\History\History;
 use App\Later\Assessed;
+use App\Later\Content;
 use App\Later\Fields;
 use App\Later\Hours;
 use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
+use App\Models\Revision;
 use App\Models\User;
 use App\Support\Act;
 use App\Support\FaultMessages;
@@ -59,22 +61,47 @@ final class SectionController
 
     public function update(Project $project, Option $option, Request $request): RedirectResponse|Response
     {
+        $change = $this->typed($project, $request);
+        $seen = $request->has('seen') ? $request->integer('seen') : null;
+
+        return $this->answer($request, $project, $option, fn () => $this->history->change($option, $request->integer('revision'), $change, $seen));
+    }
+
+    /**
+     * The field of what is typed, while it is being saved: asked for beside `update`, with the same form, so that both are
+     * worked out at once. Saves nothing, and says nothing of what cannot be saved as it is.
+     */
+    public function ahead(Project $project, Option $option, Request $request): Response
+    {
+        $head = History::head($option);
+        if ($request->integer('revision') !== $head->id) {
+            return new Response('', 204);
+        }
+        try {
+            $option->take($this->typed($project, $request)($head->state));
+        } catch (FaultyInput|ValidationException) {
+            return new Response('', 204);
+        }
+        $project->load('options');
+
+        return new Response($this->view($project, $option, $head, Shown::of($request), false, true)->fragments());
+    }
+
+    /** @return Closure(array<string, mixed>): array<string, mixed>  from a state to what was typed and pressed on it */
+    private function typed(Project $project, Request $request): Closure
+    {
         $typed = $request->input('design');
         $format = $this->reading->written($request, $project);
         $act = new Act($project, $format, User::current()->name, $request->array('reason'));
         $asked = Text::of($request, 'act');
-        $change = static function (array $state) use ($typed, $format, $act, $asked): array {
-            $design = DesignCodec::toArray(TypedData::merge(
+
+        return static function (array $state) use ($typed, $format, $act, $asked): array {
+            $state['design'] = DesignCodec::toArray(TypedData::merge(
                 DesignCodec::completed($state['design']), is_array($typed) ? $typed : [], $format, DesignCodec::fromArray(...), 'design.',
             ));
 
-            $state['design'] = $design;
-
             return $asked === '' ? $state : $act->on($state, $asked);
         };
-        $seen = $request->has('seen') ? $request->integer('seen') : null;
-
-        return $this->answer($request, $project, $option, fn () => $this->history->change($option, $request->integer('revision'), $change, $seen));
     }
 
     public function undo(Project $project, Option $option, Request $request): RedirectResponse|Response
@@ -130,15 +157,22 @@ final class SectionController
      */
     private function page(Project $project, Option $option, Shown $shown, bool $whole = true, bool $late = false): View
     {
-        $may = Gate::allows('update', $project);
         // The fields show the very revision that the page names as the one it was made from, whoever saves just now.
         $head = History::head($option);
         $option->design = $head->design();
+
+        return $this->view($project, $option, $head, $shown, $whole, $late);
+    }
+
+    private function view(Project $project, Option $option, Revision $head, Shown $shown, bool $whole, bool $late): View
+    {
+        $may = Gate::allows('update', $project);
 
         return view('section.show', [
             'page' => SectionPage::of($project, $option, Assessed::of($project, $option, $shown->field, $this->fields, $this->winters, $this->hours), $this->reading->formatter($project), $shown),
             'head' => $head,
             'sitting' => $may ? $this->history->sitting($option) : null,
+            'print' => substr(Content::hash($project, $option), 0, 12),
             'may' => $may,
             'whole' => $whole,
             'late' => $late,

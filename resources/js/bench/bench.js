@@ -2,7 +2,7 @@ import follow from '../later.js';
 import { grab, typeOver } from './drawing.js';
 import { stepSize, nextPart, partByNumber } from './log.js';
 import Page from './page.js';
-import send, { NotSaved, read } from './send.js';
+import send, { NotSaved, read, readAhead } from './send.js';
 
 const RETRY_AFTER = 4000;
 
@@ -20,6 +20,7 @@ export default () => {
     // Not among the data below: what is there is watched, and a page of rows is much to watch.
     let page;
     let following = null;
+    let ahead = null;
     let resting = null;
 
     return {
@@ -73,7 +74,7 @@ export default () => {
         /** The field comes after the drawing, at first on a mesh that takes no time; a newer change makes it stale. */
         async follow() {
             clearTimeout(resting);
-            if (this.$root.querySelector('[data-pending]') && !(await this.askField('rough'))) {
+            if (this.$root.querySelector('[data-pending]') && !(await this.takeAhead()) && !(await this.askField('rough'))) {
                 return;
             }
             if (this.$root.querySelector('[data-rough]')) {
@@ -81,6 +82,25 @@ export default () => {
             } else {
                 this.rest();
             }
+        },
+
+        /** The field of what is being saved is worked out beside the saving; not that of an undo, which only the server knows. */
+        lookAhead(job) {
+            following = new AbortController();
+            ahead = job.url === this.$root.action ? { sent: page.values(), fresh: readAhead(this.$root.dataset.ahead, this.$root, page.have(), job.extra ?? {}, following.signal) } : null;
+        },
+
+        /** @returns {Promise<boolean>} whether it came, and still belongs to what is shown */
+        async takeAhead() {
+            const mine = ahead;
+            const fresh = await mine?.fresh;
+            if (!fresh || mine !== ahead || this.busy) {
+                return false;
+            }
+            ahead = null;
+            page.takeIn(fresh, mine.sent, false);
+            this.$dispatch('fresh');
+            return true;
         },
 
         /** Once the hand rests, on a mesh as fine as its accuracy asks for. */
@@ -186,12 +206,14 @@ export default () => {
             const sent = page.values();
             this.tell('Saving', 'busy');
             try {
+                this.lookAhead(job);
                 const { status, fresh } = await send(job.url, this.$root, page.have(), job.extra);
                 page.takeIn(fresh, sent);
                 this.$dispatch('fresh');
                 this.stuck = false;
                 this.tell(fresh.getElementById('bench-acts').dataset.words, status === 200 ? 'calm' : 'refused');
                 if (status !== 200) {
+                    ahead = null;
                     // What was typed since may be the mending of it; an undo asked for meanwhile meant something else.
                     this.jobs = status === 422 ? this.jobs.filter((next) => this.plain(next)) : [];
                 }
@@ -200,6 +222,7 @@ export default () => {
                     throw error;
                 }
                 this.jobs = [];
+                ahead = null;
                 this.stuck = true;
                 this.tell(error.message, 'stuck');
                 if (error.passing) {

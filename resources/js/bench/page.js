@@ -46,7 +46,8 @@ export default class Page {
      */
     takeIn(fresh, sent, asked = true) {
         const now = this.values();
-        for (const id of MORPHED) {
+        // What comes by itself brings no new revision, and settles no conflict.
+        for (const id of asked ? MORPHED : []) {
             this.morph(document.getElementById(id), fresh.getElementById(id));
         }
         this.receiveFindings(document.getElementById(FINDINGS), fresh.getElementById(FINDINGS), asked);

@@ -45,13 +45,27 @@ export async function read(url, have, signal) {
     }
 }
 
-async function post(url, form, have, extra) {
+/** The pieces that hang on the field of what is being saved just now; null where they cannot be had. */
+export async function readAhead(url, form, have, extra, signal) {
+    try {
+        const response = await fetch(url, { method: 'POST', body: filled(form, extra), headers: { 'X-Bench': '1', 'X-Have': have, Accept: 'text/html' }, signal });
+        return response.status === 200 && !response.redirected ? parse(await response.text()) : null;
+    } catch {
+        return null;
+    }
+}
+
+function filled(form, extra) {
     const body = new FormData(form);
     for (const [name, value] of Object.entries(extra)) {
         body.set(name, value);
     }
+    return body;
+}
+
+async function post(url, form, have, extra) {
     try {
-        return await fetch(url, { method: 'POST', body, headers: { 'X-Bench': '1', 'X-Have': have, Accept: 'text/html' } });
+        return await fetch(url, { method: 'POST', body: filled(form, extra), headers: { 'X-Bench': '1', 'X-Have': have, Accept: 'text/html' } });
     } catch {
         throw new NotSaved(`Not saved: no connection. Trying again by itself.${KEPT}`, true);
     }

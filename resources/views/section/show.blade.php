@@ -7,7 +7,7 @@
     @if ($whole)<x-hatches /><script type="application/json" id="size-lists">@json($log->sizeLists())</script>@endif
     <h1 class="unseen">Section of {{ $project->name }}, {{ $option->name }}</h1>
     <form class="bench" method="post" action="{{ route('section.update', $same) }}" novalidate
-        data-show="{{ route('section.show', $same) }}" @if ($may) data-may @endif @if (auth()->user()->single_keys) data-keys @endif
+        data-show="{{ route('section.show', $same) }}" data-ahead="{{ route('section.ahead', [...$same, 'field' => 'rough']) }}" @if ($may) data-may @endif @if (auth()->user()->single_keys) data-keys @endif
         x-data="bench" @change="changed" @submit.prevent="submitted" @mouseover="point" @mouseleave="point" @focusin="point"
         @click="pick" @pointerdown="grab" @keydown="step" @keydown.window="key" @focus.window="resume" @online.window="resume" @beforeunload.window="leave">
         @csrf @method('put')
@@ -39,7 +39,7 @@
                 <div class="bench-drawing" id="bench-drawing">
                     <x-unit name="drawing">{!! $page->svg !!}</x-unit>
                     <x-unit name="field-sheet">
-                        <script type="application/json" id="field-sheet" data-film="{{ route('section.film', [...$same, 'of' => $head->id]) }}">{!! $page->sheet !!}</script>
+                        <script type="application/json" id="field-sheet" data-film="{{ route('section.film', [...$same, 'of' => $print]) }}">{!! $page->sheet !!}</script>
                     </x-unit>
                     <x-unit name="vapour-sheet"><script type="application/json" id="vapour-sheet">{!! $page->vapour !!}</script></x-unit>
                 </div>
