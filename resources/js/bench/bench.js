@@ -87,7 +87,7 @@ export default () => {
         /** The field of what is being saved is worked out beside the saving; not that of an undo, which only the server knows. */
         lookAhead(job) {
             following = new AbortController();
-            ahead = job.url === this.$root.action ? { sent: page.values(), fresh: readAhead(this.$root.dataset.ahead, this.$root, page.have(), job.extra ?? {}, following.signal) } : null;
+            ahead = job.url === this.$root.action ? { sent: page.values(), fresh: readAhead(this.$root.dataset.ahead, this.$root, job.extra ?? {}, following.signal) } : null;
         },
 
         /** @returns {Promise<boolean>} whether it came, and still belongs to what is shown */

@@ -45,10 +45,10 @@ export async function read(url, have, signal) {
     }
 }
 
-/** The pieces that hang on the field of what is being saved just now; null where they cannot be had. */
-export async function readAhead(url, form, have, extra, signal) {
+/** The pieces that hang on the field of what is being saved just now, all of them: what the page will show by then is not known yet. Null where they cannot be had. */
+export async function readAhead(url, form, extra, signal) {
     try {
-        const response = await fetch(url, { method: 'POST', body: filled(form, extra), headers: { 'X-Bench': '1', 'X-Have': have, Accept: 'text/html' }, signal });
+        const response = await fetch(url, { method: 'POST', body: filled(form, extra), headers: { 'X-Bench': '1', Accept: 'text/html' }, signal });
         return response.status === 200 && !response.redirected ? parse(await response.text()) : null;
     } catch {
         return null;
