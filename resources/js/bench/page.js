@@ -10,6 +10,9 @@ const FINDINGS = 'bench-findings';
 /** After a field of the findings is left, so that a press on its button is not lost, ms. */
 const LEFT = 400;
 
+/** Whether a piece is shown already as the server wrote it. */
+const same = (here, there) => there.hasAttribute('data-same') || (here?.dataset.print !== undefined && here.dataset.print === there.dataset.print);
+
 /** What the server wrote on the bench, and what the person has typed over it since. */
 export default class Page {
     constructor(form) {
@@ -57,7 +60,7 @@ export default class Page {
         }
         for (const name of SWAPPED) {
             const [here, there] = [this.form, fresh].map((page) => page.querySelector(`[data-unit="${name}"]`));
-            if (there && !there.hasAttribute('data-same')) {
+            if (there && !same(here, there)) {
                 here.replaceChildren(...there.childNodes);
                 here.dataset.print = there.dataset.print;
             }
@@ -99,13 +102,13 @@ export default class Page {
         const [shown, written] = [here, fresh].map((page) => new Map([...page.querySelectorAll('[data-unit]')].map((unit) => [unit.dataset.unit, unit])));
         const sameOrder = [...shown.keys()].join() === [...written.keys()].join();
         for (const [name, unit] of written) {
-            if (unit.hasAttribute('data-same')) {
-                const kept = shown.get(name);
+            const kept = shown.get(name);
+            if (same(kept, unit)) {
                 if (!sameOrder && kept) {
                     unit.replaceWith(kept.cloneNode(true));
                 }
             } else if (sameOrder) {
-                this.morph(shown.get(name), unit);
+                this.morph(kept, unit);
             }
         }
         if (!sameOrder) {
