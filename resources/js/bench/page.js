@@ -86,12 +86,7 @@ export default class Page {
 
     /** Only where the server wrote something else: a reason may just be being typed. What they cost is asked for anew. */
     takeInFindings(here, fresh) {
-        const focused = document.activeElement?.id;
         this.takeInUnits(here, fresh);
-        // Findings that change places take the cursor from what is typed in them.
-        if (focused && document.activeElement?.id !== focused) {
-            document.getElementById(focused)?.focus();
-        }
         for (const cost of here.querySelectorAll('[data-cost]')) {
             cost.textContent = '';
         }
@@ -103,20 +98,34 @@ export default class Page {
         const sameOrder = [...shown.keys()].join() === [...written.keys()].join();
         for (const [name, unit] of written) {
             const kept = shown.get(name);
-            if (same(kept, unit)) {
-                if (!sameOrder && kept) {
-                    unit.replaceWith(kept.cloneNode(true));
-                }
-            } else if (sameOrder) {
+            if (sameOrder && !same(kept, unit)) {
                 this.morph(kept, unit);
+            } else if (!sameOrder && kept && same(kept, unit)) {
+                unit.replaceWith(kept);
             }
         }
         if (!sameOrder) {
-            this.morph(here, fresh);
+            this.replace(here, fresh);
         }
         // Where a fault lies in something folded away, the server unfolds it.
         for (const folded of fresh.querySelectorAll('details[id][open]')) {
             document.getElementById(folded.id)?.setAttribute('open', '');
+        }
+    }
+
+    /** Pieces have come, gone or changed places: all is put in anew, and cursor and what was unfolded stay. */
+    replace(here, there) {
+        const focused = document.activeElement;
+        const [id, from, to] = [here.contains(focused) ? focused.id : '', focused?.selectionStart, focused?.selectionEnd];
+        const open = [...here.querySelectorAll('details[id][open]')].map((details) => details.id);
+        here.replaceChildren(...there.childNodes);
+        for (const unfolded of open) {
+            document.getElementById(unfolded)?.setAttribute('open', '');
+        }
+        const again = id === '' ? null : document.getElementById(id);
+        again?.focus({ preventScroll: true });
+        if (again?.type === 'text') {
+            again.setSelectionRange(from, to);
         }
     }
 
