@@ -46,9 +46,11 @@ use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\QuantityParser;
 use Ondergrond\Units\UnitSystem;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What is measured and drawn of a frozen section, and what acts on one each day. */
+#[Group('slow')]
 final class FrostDrawingTest extends TestCase
 {
     private static function design(string $family = 'thickened-edge-slab'): Design

@@ -38,6 +38,7 @@ use Ondergrond\Sizing\WingSearch;
 use Ondergrond\Units\UnitSystem;
 use Ondergrond\Verdict\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What is said of frost, when nothing is said, and which of two answers governs. */
@@ -185,13 +186,14 @@ final class FrostVerdictTest extends TestCase
     }
 
     /** On a real section: no heat, a footing far below frost, and clay: the slab heaves between walls that stand. */
+    #[Group('slow')]
     public function test_an_unheated_slab_on_clay_never_holds(): void
     {
         $design = self::design('stem-wall-slab');
         $design = $design->with(['footing' => $design->footing->but(depthBelowGrade: 2.4)]);
         $site = self::site(new FrostBasis(use: WinterUse::Unheated));
         $verdict = FrostVerdict::of($site, $design);
-        $proof = FrostProof::run(GroundField::of($site, $design, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Unheated, finer: 0.5, steps: 2);
+        $proof = FrostProof::run(GroundField::of($site, $design, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Unheated, finer: 0.35, steps: 3);
         self::assertGreaterThan(0.0, $proof->margin, 'the bearing lies below frost');
         self::assertGreaterThan(0.3, $proof->slabIce, 'and the ground under the slab freezes');
         self::assertSame(Verdict::Fails, $verdict->proved([$proof])->word());
@@ -212,6 +214,7 @@ final class FrostVerdictTest extends TestCase
     }
 
     /** No width is narrower than the mesh leaves open, and a wing without a board is none. */
+    #[Group('slow')]
     public function test_a_margin_is_no_surer_than_its_mesh(): void
     {
         $design = self::design();
@@ -219,18 +222,19 @@ final class FrostVerdictTest extends TestCase
         self::assertSame([0.05, 0.09], [$proof(0.2, 0.01)->close(), $proof(0.2, 0.09)->close()]);
         $site = self::site();
         $verdict = FrostVerdict::of($site, $design);
-        $margin = static fn (Design $d): float => FrostProof::run(GroundField::of($site, $d, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Heated, finer: 0.5, steps: 2)->margin;
+        $margin = static fn (Design $d): float => FrostProof::run(GroundField::of($site, $d, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Heated, finer: 0.35, steps: 3)->margin;
         $none = $design->with(['wing' => $design->wing->but(layer: $design->wing->layer->thick(0.0), width: 0.6)]);
         self::assertSame($margin($none), $margin($design->with(['wing' => $none->wing->but(width: 2.0)])));
     }
 
     /** Years before the design winter change nothing once the ground begins about the mean it freezes to (9d). */
+    #[Group('slow')]
     public function test_more_years_before_the_winter_change_nothing(): void
     {
         $design = self::design();
         $site = self::site();
         $verdict = FrostVerdict::of($site, $design);
-        $run = static fn (int $lead): float => FrostProof::run(GroundField::of($site, $design, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Heated, finer: 0.5, lead: $lead, steps: 2)->margin;
+        $run = static fn (int $lead): float => FrostProof::run(GroundField::of($site, $design, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Heated, finer: 0.35, lead: $lead, steps: 3)->margin;
         self::assertEqualsWithDelta($run(4), $run(1), 0.004);
     }
 
@@ -307,6 +311,7 @@ final class FrostVerdictTest extends TestCase
     }
 
     /** On a real section: the closer a reading, the safer; heat, wing and warmth each keep frost further off. */
+    #[Group('slow')]
     public function test_the_field_of_a_winter_on_a_slab(): void
     {
         $site = self::site(new FrostBasis(designIndex: 300.0), 'river-plain');
@@ -321,7 +326,7 @@ final class FrostVerdictTest extends TestCase
         self::assertLessThan(1.05 * $verdict->depth(), $heated->open);
         self::assertGreaterThan(0.5 * $verdict->depth(), $heated->open);
         self::assertNotSame([], $heated->film);
-        $cold = Assessor::proof($site, Stretch::edge($plain), WinterUse::Unheated);
+        $cold = FrostProof::run(GroundField::of($site, $plain), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Unheated, finer: 0.5, steps: 2);
         self::assertLessThan($heated->margin - 0.1, $cold->margin);
         self::assertGreaterThan($cold->heat, $heated->heat);
         $closest = $heated->film[$heated->day] ?? null;

@@ -20,8 +20,10 @@ use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\Said;
 use Ondergrond\Units\UnitSystem;
 use Ondergrond\Verdict\Verdict;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
+#[Group('slow')]
 final class HeatVerdictTest extends TestCase
 {
     /** The file says enough to work every answer out again: done here from its `heat.inputs` alone. */

@@ -25,9 +25,11 @@ use Ondergrond\Site\FrostBasis;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\SunBasis;
 use Ondergrond\Site\WinterUse;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A year turned by six months with all that hangs on it, on the other side of the equator: no verdict may change. */
+#[Group('slow')]
 final class HemisphereTest extends TestCase
 {
     private const TURN = 6;
@@ -160,7 +162,7 @@ final class HemisphereTest extends TestCase
     {
         $frost = FrostVerdict::of($site, $design);
 
-        return FrostProof::run(GroundField::of($site, $design, Side::Edge), $frost->winter, $frost->soil, $frost->depth(), WinterUse::Heated, finer: 0.5, steps: 2);
+        return FrostProof::run(GroundField::of($site, $design, Side::Edge), $frost->winter, $frost->soil, $frost->depth(), WinterUse::Heated, finer: 0.35, steps: 3);
     }
 
     private static function site(Climate $climate): Site

@@ -43,9 +43,11 @@ use Ondergrond\Site\Soil;
 use Ondergrond\Site\SunBasis;
 use Ondergrond\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What floors store and rooms do: which way things go, and what is refused. Sizes are common practice, no source. */
+#[Group('slow')]
 final class MassTest extends TestCase
 {
     private static function project(string $family = 'heat-storing-slab'): Project

@@ -23,9 +23,11 @@ use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\StillAir;
 use Ondergrond\Section\Stretch;
 use Ondergrond\Units\UnitSystem;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Every region of a section is painted, and heat passes each of its faces but those that are named. */
+#[Group('slow')]
 final class NoHollowTest extends TestCase
 {
     public function test_no_section_of_any_family_side_or_school_has_a_hollow(): void

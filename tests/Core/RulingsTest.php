@@ -27,9 +27,11 @@ use Ondergrond\Section\Stretch;
 use Ondergrond\Site\LimitMeant;
 use Ondergrond\Site\Site;
 use Ondergrond\Verdict\Verdict;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Words that agree: no verdict is better than its worst finding, none fails without one, and none holds whose method was not run. */
+#[Group('slow')]
 final class RulingsTest extends TestCase
 {
     private const GREEN = [Verdict::Holds, Verdict::Close];

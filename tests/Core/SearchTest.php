@@ -25,9 +25,11 @@ use Ondergrond\Site\WinterUse;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\UnitSystem;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The search for the cheapest that holds, and the ranking of the next boards, against the plain way of doing it. */
+#[Group('slow')]
 final class SearchTest extends TestCase
 {
     private const OPEN = ['field_board.thickness_m' => [0.05, 0.1], 'edge_outside.thickness_m' => [0.05, 0.1]];

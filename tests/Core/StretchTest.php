@@ -20,9 +20,11 @@ use Ondergrond\Site\Soil;
 use Ondergrond\Takeoff\Item;
 use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\UnitSystem;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** An edge is a list of stretches: what differs along one is seen by heat, frost, damp, drawing and take-off alike. */
+#[Group('slow')]
 final class StretchTest extends TestCase
 {
     public function test_stretches_of_every_example_add_up_to_the_exposed_edge(): void
