@@ -50,8 +50,14 @@ final class Assessor
      * @param  list<FrostProof>  $proofs  of the frost verdict, where they are there
      * @param  bool  $roughly  on meshes that are solved in a quarter of a second together; the figures then say so
      */
-    public static function assess(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], array $proofs = [], bool $roughly = false): Assessment
-    {
+    public static function assess(
+        Site $site,
+        Design $design,
+        UnitSystem $units = UnitSystem::Metric,
+        array $setAside = [],
+        array $proofs = [],
+        bool $roughly = false,
+    ): Assessment {
         $heat = HeatVerdict::of($site, $design);
         $all = Stretch::all($design);
         $sides = GroundField::each($site, $all, mostCells: $roughly ? intdiv(self::ROUGH_CELLS, count($all)) : null);
@@ -60,7 +66,17 @@ final class Assessor
         $frost = self::frost($site, $design)->proved($proofs);
         $damp = DampVerdict::of($site, $design, $sides);
 
-        return new Assessment($heat, $field, Junctions::of($field), LoadVerdict::of($site, $design), Judgement::of(new Subject($site, $design, $units, $field, $frost, $damp), $setAside), $frost, $damp, self::mass($site, $design), self::heatedFloor($site, $design));
+        return new Assessment(
+            $heat,
+            $field,
+            Junctions::of($field),
+            LoadVerdict::of($site, $design),
+            Judgement::of(new Subject($site, $design, $units, $field, $frost, $damp), $setAside),
+            $frost,
+            $damp,
+            self::mass($site, $design),
+            self::heatedFloor($site, $design),
+        );
     }
 
     /** Frost by the sums and the table, at once; the winters that prove it follow by `proofs`. */
@@ -152,9 +168,17 @@ final class Assessor
      * @param  list<SetAside>  $setAside
      * @param  list<FrostProof>  $proofs
      */
-    public static function judge(Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], array $proofs = []): Judgement
-    {
-        return Judgement::of(new Subject($site, $design, $units, frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs)), $setAside);
+    public static function judge(
+        Site $site,
+        Design $design,
+        UnitSystem $units = UnitSystem::Metric,
+        array $setAside = [],
+        array $proofs = [],
+    ): Judgement {
+        return Judgement::of(
+            new Subject($site, $design, $units, frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs)),
+            $setAside,
+        );
     }
 
     /**
@@ -165,9 +189,25 @@ final class Assessor
      * @param  list<FrostProof>  $proofs  winters that were run before
      * @param  HeatVerdict|null  $heat  where that is there already
      */
-    public static function ruling(Concern $concern, Site $site, Design $design, UnitSystem $units = UnitSystem::Metric, array $setAside = [], ?array $faces = null, array $proofs = [], ?HeatVerdict $heat = null): Ruling
-    {
-        $subject = new Subject($site, $design, $units, frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs), faces: $faces, heat: $heat, proposes: false);
+    public static function ruling(
+        Concern $concern,
+        Site $site,
+        Design $design,
+        UnitSystem $units = UnitSystem::Metric,
+        array $setAside = [],
+        ?array $faces = null,
+        array $proofs = [],
+        ?HeatVerdict $heat = null,
+    ): Ruling {
+        $subject = new Subject(
+            $site,
+            $design,
+            $units,
+            frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs),
+            faces: $faces,
+            heat: $heat,
+            proposes: false,
+        );
 
         return Rulings::one($subject, $concern, Rulebook::findings($subject, $concern), $setAside);
     }

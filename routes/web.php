@@ -46,7 +46,10 @@ Route::get('/schema/{schema}.json', SchemaController::class)->name('schema');
 Route::middleware('signed:relative')->missing(static fn () => throw new InvalidSignatureException)->group(function (): void {
     Route::get('/shared/{share}', [ShareController::class, 'show'])->name('shares.show');
     Route::get('/invitations/{invitation}', [InvitationController::class, 'show'])->name('invitations.show');
-    Route::post('/invitations/{invitation}', [InvitationController::class, 'accept'])->name('invitations.accept')->middleware('throttle:20,1');
+    Route::post(
+        '/invitations/{invitation}',
+        [InvitationController::class, 'accept'],
+    )->name('invitations.accept')->middleware('throttle:20,1');
 });
 
 Route::middleware('guest')->group(function (): void {
@@ -88,7 +91,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/trash', [TrashController::class, 'index'])->name('trash.index');
     });
 
-    Route::prefix('/projects/{project}')->scopeBindings()->whereNumber(['project', 'option', 'revision', 'study', 'choice', 'inspection'])->group(function (): void {
+    Route::prefix('/projects/{project}')->scopeBindings()->whereNumber(
+        ['project', 'option', 'revision', 'study', 'choice', 'inspection'],
+    )->group(function (): void {
         Route::middleware('can:view,project')->group(function (): void {
             Route::get('/project.json', [ProjectFileController::class, 'show'])->name('projects.export');
             Route::get('/site', [SiteController::class, 'edit'])->name('site.edit');
@@ -101,8 +106,14 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/section/{option}/frost/film', [FrostController::class, 'film'])->name('section.film');
             Route::get('/section/{option}/damp', [DampController::class, 'show'])->name('damp.show');
             Route::get('/section/{option}/mass', [MassController::class, 'show'])->name('mass.show');
-            Route::get('/section/{option}/mass/{question}.json', [MassController::class, 'hours'])->name('mass.hours')->whereIn('question', MassStory::QUESTIONS);
-            Route::get('/section/{option}/mass/{question}.csv', [MassController::class, 'csv'])->name('mass.csv')->whereIn('question', MassStory::QUESTIONS);
+            Route::get(
+                '/section/{option}/mass/{question}.json',
+                [MassController::class, 'hours'],
+            )->name('mass.hours')->whereIn('question', MassStory::QUESTIONS);
+            Route::get(
+                '/section/{option}/mass/{question}.csv',
+                [MassController::class, 'csv'],
+            )->name('mass.csv')->whereIn('question', MassStory::QUESTIONS);
             Route::get('/section/{option}/section.svg', [SectionFileController::class, 'drawing'])->name('section.drawing');
             Route::get('/section/{option}/section.dxf', [SectionFileController::class, 'dxf'])->name('section.dxf');
             Route::get('/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');

@@ -62,7 +62,8 @@ abstract class TestCase extends BaseTestCase
     /** What the queue does with it. */
     protected function workOut(Kind $kind, Option $option, ?string $content = null): void
     {
-        (new WorkOut($kind, $option->id, $content ?? Content::hash($option->loadMissing('project')->project, $option)))->handle(app(Later::class));
+        $content ??= Content::hash($option->loadMissing('project')->project, $option);
+        (new WorkOut($kind, $option->id, $content))->handle(app(Later::class));
     }
 
     protected function boathouse(?Firm $firm = null): Project

@@ -62,7 +62,10 @@ function taken(bool $winters): array
     $figures = [];
     foreach (Examples::all() as $project) {
         foreach ($project->options as $option) {
-            $proofs = $winters ? iterator_to_array(Assessor::proofs($project->site, $option->design, [$project->site->frost->use]), false) : [];
+            $proofs = $winters ? iterator_to_array(
+                Assessor::proofs($project->site, $option->design, [$project->site->frost->use]),
+                false,
+            ) : [];
             $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside, $proofs);
             foreach (leaves(AssessmentFile::toArray($project, $option, $assessment)) as $key => $value) {
                 if (line($key) !== null) {
@@ -107,7 +110,9 @@ function compare(array $old, array $new): void
     foreach ($new as $key => $now) {
         // What is over the heating months was once called a year's.
         $was = $old[$key] ?? $old[str_replace('heating_kwh', 'annual_kwh', $key)] ?? null;
-        $same = is_numeric($was) && is_numeric($now) ? abs((float) $was - (float) $now) <= 1e-6 * max(1.0, abs((float) $was)) : $was === $now;
+        $same = is_numeric($was) && is_numeric($now)
+            ? abs((float) $was - (float) $now) <= 1e-6 * max(1.0, abs((float) $was))
+            : $was === $now;
         if (! $same) {
             $parts = explode(' · ', $key);
             printf("%s | %s → %s | %s\n", $key, shown($was), shown($now), line(end($parts)));

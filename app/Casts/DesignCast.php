@@ -27,6 +27,9 @@ final class DesignCast implements CastsAttributes
             throw new LogicException('An option is never stored without its design.');
         }
 
-        return Memory::text($value, static fn (): string => json_encode(DesignCodec::toArray($value), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
+        return Memory::text(
+            $value,
+            static fn (): string => json_encode(DesignCodec::toArray($value), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR),
+        );
     }
 }

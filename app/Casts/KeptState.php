@@ -17,6 +17,8 @@ final class KeptState
 
     public static function unpacked(string $kept): string
     {
-        return str_starts_with($kept, self::MARK) ? (string) gzinflate((string) base64_decode(substr($kept, strlen(self::MARK)), true)) : $kept;
+        return str_starts_with($kept, self::MARK) ? (string) gzinflate(
+            (string) base64_decode(substr($kept, strlen(self::MARK)), true),
+        ) : $kept;
     }
 }

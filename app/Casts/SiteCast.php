@@ -27,6 +27,9 @@ final class SiteCast implements CastsAttributes
             throw new LogicException('A project is never stored without its site.');
         }
 
-        return Memory::text($value, static fn (): string => json_encode(SiteCodec::toArray($value), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
+        return Memory::text(
+            $value,
+            static fn (): string => json_encode(SiteCodec::toArray($value), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR),
+        );
     }
 }

@@ -21,9 +21,26 @@ final class AssessCommand extends Command
     protected function configure(): void
     {
         ProjectInput::configure($this, false);
-        $this->addOption('freezing', null, InputOption::VALUE_REQUIRED, 'Which winters are run on the sections, ten to twenty seconds each: own, as the site says the building is kept; all, heated, set back and without heat; or none, the quick way, a second or two, in which frost reads “not checked”', 'own');
-        $this->addOption('hours', null, InputOption::VALUE_REQUIRED, 'What is simulated by the hour: cold, how long rooms stay warm when heating stops; all, some seconds; or none', 'cold');
-        $this->setHelp('Most of its time are the winters: with --freezing=none it answers in a second or two. What runs is said on standard error where that is a terminal. Exits 0 with the assessment on standard output; 2 with one line per fault on standard error where the input cannot be used.');
+        $this->addOption(
+            'freezing',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'Which winters are run on the sections, ten to twenty seconds each: own, as the site says the building is kept; all, '
+                .'heated, set back and without heat; or none, the quick way, a second or two, in which frost reads “not checked”',
+            'own',
+        );
+        $this->addOption(
+            'hours',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'What is simulated by the hour: cold, how long rooms stay warm when heating stops; all, some seconds; or none',
+            'cold',
+        );
+        $this->setHelp(
+            'Most of its time are the winters: with --freezing=none it answers in a second or two. What runs is said on standard '
+                .'error where that is a terminal. Exits 0 with the assessment on standard output; 2 with one line per fault on '
+                    .'standard error where the input cannot be used.',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -50,7 +67,12 @@ final class AssessCommand extends Command
         $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside, $proofs);
         $costs = [];
         foreach ($assessment->judgement->findings as $judged) {
-            $costs[$judged->finding->rule->id()] = Assessor::cost($project->site, $option->design, $judged->finding, $assessment->field->mean);
+            $costs[$judged->finding->rule->id()] = Assessor::cost(
+                $project->site,
+                $option->design,
+                $judged->finding,
+                $assessment->field->mean,
+            );
         }
         $story = match ($hours) {
             'cold' => Assessor::cold($project->site, $option->design),

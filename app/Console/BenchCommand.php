@@ -76,10 +76,22 @@ final class BenchCommand extends Command
                 'growth_exponent' => $field->growthExponent,
                 'harmonic_over_steady' => $field->harmonicOverSteady,
                 'freezing_seconds' => $freezing->seconds,
-                'freezing' => ['days' => 200, 'cells' => $freezing->cells, 'energy_closure' => $freezing->closure, 'front_off_m' => $freezing->off, 'section_seconds' => $freezing->proof, 'section_cells' => $freezing->proofCells],
+                'freezing' => [
+                    'days' => 200,
+                    'cells' => $freezing->cells,
+                    'energy_closure' => $freezing->closure,
+                    'front_off_m' => $freezing->off,
+                    'section_seconds' => $freezing->proof,
+                    'section_cells' => $freezing->proofCells,
+                ],
                 'peak_mb' => $field->peakMb,
                 'gain' => ['steps' => $judgement->steps, 'first_seconds' => $judgement->gainFirst, 'seconds' => $judgement->gainAll],
-                'search' => ['designs' => $judgement->designs, 'judged_per_second' => $judgement->judgedPerSecond, 'fields' => $judgement->fields, 'seconds' => $judgement->search],
+                'search' => [
+                    'designs' => $judgement->designs,
+                    'judged_per_second' => $judgement->judgedPerSecond,
+                    'fields' => $judgement->fields,
+                    'seconds' => $judgement->search,
+                ],
                 'milliseconds' => $rows,
                 'jit' => $compiled,
             ], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
@@ -96,12 +108,48 @@ final class BenchCommand extends Command
         $table = new Table($output);
         $table->setHeaders(['steady field, unknowns', 'seconds', 'scipy spsolve', 'ratio']);
         foreach ($field->steady as $row) {
-            $table->addRow([$row['unknowns'], sprintf('%.4f', $row['seconds']), $row['scipy_seconds'] === null ? '–' : sprintf('%.4f', $row['scipy_seconds']), $row['ratio'] === null ? '–' : sprintf('%.2f', $row['ratio'])]);
+            $table->addRow(
+                [
+                    $row['unknowns'], sprintf('%.4f', $row['seconds']),
+                    $row['scipy_seconds'] === null ? '–' : sprintf('%.4f', $row['scipy_seconds']),
+                    $row['ratio'] === null ? '–' : sprintf('%.2f', $row['ratio']),
+                ],
+            );
         }
         $table->render();
-        $output->writeln(sprintf('growth exponent %.2f; harmonic %.2f × steady; peak memory %.0f MB; set-up and solve together, to 1e-7, medians', $field->growthExponent, $field->harmonicOverSteady, $field->peakMb));
-        $output->writeln(sprintf('freezing: 200 days on %d cells %.2f s, energy closed to %.0e, front within %.1f mm of Neumann from day 30; a normal year and the design winter of a section of %d cells %.1f s', $freezing->cells, $freezing->seconds, $freezing->closure, 1000 * $freezing->off, $freezing->proofCells, $freezing->proof));
-        $output->writeln(sprintf('next boards of a basement: first of %d after %.2f s, all after %.2f s; search: %d designs, %.0f judged a second, with %d fields %.2f s in all', $judgement->steps, $judgement->gainFirst, $judgement->gainAll, $judgement->designs, $judgement->judgedPerSecond, $judgement->fields, $judgement->search));
+        $output->writeln(
+            sprintf(
+                'growth exponent %.2f; harmonic %.2f × steady; peak memory %.0f MB; set-up and solve together, to 1e-7, medians',
+                $field->growthExponent,
+                $field->harmonicOverSteady,
+                $field->peakMb,
+            ),
+        );
+        $output->writeln(
+            sprintf(
+                'freezing: 200 days on %d cells %.2f s, energy closed to %.0e, front within %.1f mm of Neumann from day 30; a normal '
+                    .'year and the design winter of a section of %d cells %.1f s',
+                $freezing->cells,
+                $freezing->seconds,
+                $freezing->closure,
+                1000 * $freezing->off,
+                $freezing->proofCells,
+                $freezing->proof,
+            ),
+        );
+        $output->writeln(
+            sprintf(
+                'next boards of a basement: first of %d after %.2f s, all after %.2f s; search: %d designs, %.0f judged a second, '
+                    .'with %d fields %.2f s in all',
+                $judgement->steps,
+                $judgement->gainFirst,
+                $judgement->gainAll,
+                $judgement->designs,
+                $judgement->judgedPerSecond,
+                $judgement->fields,
+                $judgement->search,
+            ),
+        );
 
         return self::SUCCESS;
     }
@@ -159,15 +207,29 @@ final class BenchCommand extends Command
         $settled = State::steady($room, $room->set(), $glass->site->climate->design, $room->virtual[0]);
 
         return [
-            'field: solve a section, mean and year, until it is fine enough' => static fn () => Solution::of(SectionProblem::of($project->site, $design, $project->site->soil->conductivity())),
+            'field: solve a section, mean and year, until it is fine enough' => static fn () => Solution::of(
+                SectionProblem::of($project->site, $design, $project->site->soil->conductivity()),
+            ),
             'assess one design' => static fn () => Assessor::assess($project->site, $design),
             'damp: stacks, faces and water of one design' => static fn () => DampVerdict::of($project->site, $design, $solved),
             'damp: the same of a basement' => static fn () => DampVerdict::of($basement->site, $basement->options[0]->design, $below),
-            'mass: what layers store' => static fn () => MassFile::toArray(MassVerdict::of($glass->site, $floor), HeatedFloor::of($glass->site, $floor)),
-            'mass: a cold week of the rooms, hour by hour' => static fn () => Simulation::run($room, Regime::of($room), $weather->coldest(7), $settled),
-            'mass: heating stops, with a fortnight before it and a light floor beside it' => static fn () => Assessor::cold($glass->site, $floor),
+            'mass: what layers store' => static fn () => MassFile::toArray(
+                MassVerdict::of($glass->site, $floor),
+                HeatedFloor::of($glass->site, $floor),
+            ),
+            'mass: a cold week of the rooms, hour by hour' => static fn () => Simulation::run(
+                $room,
+                Regime::of($room),
+                $weather->coldest(7),
+                $settled,
+            ),
+            'mass: heating stops, a fortnight before it, a light floor beside it' => static fn () => Assessor::cold($glass->site, $floor),
             'mass: a year of the rooms, hour by hour' => static fn () => WholeYear::ask($room),
-            'heated floor: two fields from pipe to pipe' => static fn () => PipeCell::of($floor->heating, MassStacks::of($glass->site, $floor)[0]->withGround(), $room->virtualLayer),
+            'heated floor: two fields from pipe to pipe' => static fn () => PipeCell::of(
+                $floor->heating,
+                MassStacks::of($glass->site, $floor)[0]->withGround(),
+                $room->virtualLayer,
+            ),
             'rulebook: ask one design' => static fn () => Rulebook::findings(new Subject($project->site, $design, $project->units)),
             'rulebook: with what each remedy brings' => static fn () => Assessor::judge($project->site, $design, $project->units),
             'read a project file of three options' => static fn () => ProjectFile::read($json),
@@ -186,10 +248,17 @@ final class BenchCommand extends Command
             'page: where it pays' => $page("/projects/{$stored->id}/section/{$option->id}/gain"),
             'page: history' => $page("/projects/{$stored->id}/section/{$option->id}/history"),
             'edit: a board, saved and drawn anew' => $edit,
-            'basement with walk-out side: assess, both sections' => static fn () => Assessor::assess($basement->site, $basement->options[0]->design),
-            'basement: draw the walk-out side' => static fn () => SvgWriter::inline(SectionDrawing::of($basement->options[0]->design, $format, Side::Walkout)),
+            'basement with walk-out side: assess, both sections' => static fn () => Assessor::assess(
+                $basement->site,
+                $basement->options[0]->design,
+            ),
+            'basement: draw the walk-out side' => static fn () => SvgWriter::inline(
+                SectionDrawing::of($basement->options[0]->design, $format, Side::Walkout),
+            ),
             'basement: an edit, saved and drawn at once' => $heavyEdit,
-            'basement: the field that follows' => static fn () => $send(Request::create("/projects/{$heavy->id}/section/{$deep->id}", server: ['HTTP_X_BENCH' => '1'])),
+            'basement: the field that follows' => static fn () => $send(
+                Request::create("/projects/{$heavy->id}/section/{$deep->id}", server: ['HTTP_X_BENCH' => '1']),
+            ),
             'page: materials' => $page('/materials'),
         ];
     }
@@ -201,8 +270,12 @@ final class BenchCommand extends Command
         if ($file === false) {
             throw new RuntimeException('no temporary file can be made');
         }
-        register_shutdown_function(static fn () => array_map(unlink(...), array_filter([$file, "{$file}-wal", "{$file}-shm"], is_file(...))));
-        $application = Bootstrap::with(['DB_DATABASE' => $file, 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array', 'APP_ENV' => 'testing']);
+        register_shutdown_function(
+            static fn () => array_map(unlink(...), array_filter([$file, "{$file}-wal", "{$file}-shm"], is_file(...))),
+        );
+        $application = Bootstrap::with(
+            ['DB_DATABASE' => $file, 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array', 'APP_ENV' => 'testing'],
+        );
         $application->make(Artisan::class)->call('migrate', ['--seed' => true, '--force' => true]);
         $owner = User::query()->where('role', Role::Owner)->firstOrFail();
         $boathouse = Examples::boathouse();
@@ -212,7 +285,11 @@ final class BenchCommand extends Command
         );
         DB::transaction(static function () use ($boathouse, $owner, $options): void {
             foreach ([...array_fill(0, 200, ['Row of ten', 10]), ['Row of fifty', 50]] as $i => [$name, $count]) {
-                Project::store(new CoreProject($count === 10 ? "{$name} {$i}" : $name, $boathouse->units, $boathouse->site, $options($count)), $owner->firm, $owner->name);
+                Project::store(
+                    new CoreProject($count === 10 ? "{$name} {$i}" : $name, $boathouse->units, $boathouse->site, $options($count)),
+                    $owner->firm,
+                    $owner->name,
+                );
             }
         });
         Auth::setUser($owner);

@@ -24,7 +24,10 @@ final class ClimateCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'The weather file, or - for standard input');
-        $this->setHelp('climate and frost go into a project file’s site as they are. docs/formats.md describes the CSV. Exits 2 with one line per fault on standard error where the input cannot be used.');
+        $this->setHelp(
+            'climate and frost go into a project file’s site as they are. docs/formats.md describes the CSV. Exits 2 with one line '
+                .'per fault on standard error where the input cannot be used.',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -40,12 +43,17 @@ final class ClimateCommand extends Command
         $winter = DesignWinter::of(new Site('', $read->climate, Soil::ClayOrSilt, frost: new FrostBasis(winters: $read->winters)));
         $wave = $read->climate->wave();
         $output->write(Envelope::json('climate', 1, null, [
-            'climate' => ['name' => $read->climate->name, 'monthly_mean_c' => $read->climate->monthly, 'design_c' => round($read->climate->design, 2)],
+            'climate' => [
+                'name' => $read->climate->name,
+                'monthly_mean_c' => $read->climate->monthly,
+                'design_c' => round($read->climate->design, 2),
+            ],
             'frost' => ['winters_c_d' => array_map(static fn (float $w): float => round($w, 2), $read->winters)],
             'wave' => ['mean_c' => $wave->mean, 'amplitude_k' => $wave->amplitude, 'coldest_month' => $wave->coldest],
             'freezing_index' => [
                 'months_c_d' => $winter->smooth, 'mean_c_d' => $winter->mean, 'design_c_d' => $winter->index,
-                'design_k_h' => FreezingIndex::kelvinHours($winter->index), 'design_f_d' => FreezingIndex::fahrenheitDays($winter->index), 'method' => $winter->method,
+                'design_k_h' => FreezingIndex::kelvinHours($winter->index),
+                'design_f_d' => FreezingIndex::fahrenheitDays($winter->index), 'method' => $winter->method,
             ],
             'notes' => $read->notes,
             'seconds' => round((hrtime(true) - $begun) / 1e9, 3),

@@ -47,8 +47,20 @@ final class CompareCommand extends Command
 
             return FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp, $assessment->judgement->rulings);
         }, $project->options);
-        $hours = array_map(static fn (Option $o): ?array => $input->getOption('formulas') === true ? null : CoastDown::hours(Assessor::cold($project->site, $o->design)->answers['heating-stops']), $project->options);
-        $table = Comparison::of($project->site, $project->options, $fields, $project->units, new QuantityFormatter($project->units), hours: $hours)->table();
+        $hours = array_map(
+            static fn (Option $o): ?array => $input->getOption('formulas') === true ? null : CoastDown::hours(
+                Assessor::cold($project->site, $o->design)->answers['heating-stops'],
+            ),
+            $project->options,
+        );
+        $table = Comparison::of(
+            $project->site,
+            $project->options,
+            $fields,
+            $project->units,
+            new QuantityFormatter($project->units),
+            hours: $hours,
+        )->table();
         $output->write(CsvWriter::write($table), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;

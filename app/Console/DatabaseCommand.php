@@ -37,7 +37,11 @@ abstract class DatabaseCommand extends Command
         try {
             $said = $this->move(DatabaseFile::current(), (string) $input->getArgument('file'));
         } catch (UnusableFile $e) {
-            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($e->getMessage(), OutputInterface::OUTPUT_RAW);
+            (
+                $output instanceof ConsoleOutputInterface
+                ? $output->getErrorOutput()
+                : $output
+            )->writeln($e->getMessage(), OutputInterface::OUTPUT_RAW);
 
             return self::INVALID;
         }

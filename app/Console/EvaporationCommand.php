@@ -33,7 +33,9 @@ final class EvaporationCommand extends Command
         foreach (self::ASKED as $name => [, $words]) {
             $this->addOption($name, null, InputOption::VALUE_REQUIRED, $words);
         }
-        $this->setHelp('Bare numbers are °C, % and m/s. Exits 1 where nothing should be poured like this, 2 where the input cannot be used.');
+        $this->setHelp(
+            'Bare numbers are °C, % and m/s. Exits 1 where nothing should be poured like this, 2 where the input cannot be used.',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -62,7 +64,9 @@ final class EvaporationCommand extends Command
         try {
             return QuantityParser::parse($typed, $quantity, UnitSystem::Metric);
         } catch (UnreadableQuantity) {
-            throw FaultyInput::one(Fault::of('--'.$name, $typed === '' ? 'nothing' : "“{$typed}”", 'a number, with its unit where it is not °C, % or m/s'));
+            throw FaultyInput::one(
+                Fault::of('--'.$name, $typed === '' ? 'nothing' : "“{$typed}”", 'a number, with its unit where it is not °C, % or m/s'),
+            );
         }
     }
 }

@@ -24,9 +24,17 @@ final class FieldCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'The section file, or - for standard input');
-        $this->addOption('isotherms', null, InputOption::VALUE_REQUIRED, 'Temperatures in °C, such as 0,5,10, whose lines are added as SVG paths');
+        $this->addOption(
+            'isotherms',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'Temperatures in °C, such as 0,5,10, whose lines are added as SVG paths',
+        );
         $this->addOption('vtk', null, InputOption::VALUE_REQUIRED, 'A file to write the whole field to, as legacy VTK');
-        $this->setHelp('docs/formats.md describes the files. A section with a winter is gone through day by day. Exits 0 with the answer on standard output; 2 with one line per fault on standard error where the input cannot be used.');
+        $this->setHelp(
+            'docs/formats.md describes the files. A section with a winter is gone through day by day. Exits 0 with the answer on '
+                .'standard output; 2 with one line per fault on standard error where the input cannot be used.',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -37,7 +45,13 @@ final class FieldCommand extends Command
             $vtk = $input->getOption('vtk');
             if ($problem->winter !== null) {
                 if ($levels !== [] || $vtk !== null) {
-                    throw FaultyInput::one(Fault::of($vtk === null ? '--isotherms' : '--vtk', 'a section with a winter', 'a section without one: of a winter only the answer by day is written'));
+                    throw FaultyInput::one(
+                        Fault::of(
+                            $vtk === null ? '--isotherms' : '--vtk',
+                            'a section with a winter',
+                            'a section without one: of a winter only the answer by day is written',
+                        ),
+                    );
                 }
                 $output->write(FieldFile::freezing(FreezingSolution::of($problem)), false, OutputInterface::OUTPUT_RAW);
 

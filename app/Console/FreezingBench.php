@@ -72,6 +72,13 @@ final readonly class FreezingBench
         $project = Examples::boathouse();
         $proof = Assessor::proof($project->site, Stretch::edge($project->options[0]->design), WinterUse::Heated);
 
-        return new self($times[intdiv(self::RUNS, 2)], $run->last->mesh->cells(), $run->freezing->closure(), $off, $proof->seconds, $proof->cells);
+        return new self(
+            $times[intdiv(self::RUNS, 2)],
+            $run->last->mesh->cells(),
+            $run->freezing->closure(),
+            $off,
+            $proof->seconds,
+            $proof->cells,
+        );
     }
 }

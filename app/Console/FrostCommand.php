@@ -33,7 +33,9 @@ final class FrostCommand extends Command
         $this->addOption('side', null, InputOption::VALUE_REQUIRED, 'Which side: edge, walk-out, door or neighbour', Side::Edge->value);
         $this->addOption('day', null, InputOption::VALUE_REQUIRED, 'Another day of that winter, as 02-20');
         $this->addOption('whole', null, InputOption::VALUE_NONE, 'The whole section, not its edge alone');
-        $this->setHelp('Says on standard error what it found. Exits 2 where the input cannot be used, 1 where frost is not judged, with the reason.');
+        $this->setHelp(
+            'Says on standard error what it found. Exits 2 where the input cannot be used, 1 where frost is not judged, with the reason.',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -43,7 +45,13 @@ final class FrostCommand extends Command
             [$project, $option] = [$job->project, $job->option];
             $stretch = Stretch::find($option->design, (string) $input->getOption('side'));
             if ($stretch === null) {
-                throw FaultyInput::one(Fault::of('--side', '“'.$input->getOption('side').'”', implode(', ', array_column(Stretch::all($option->design), 'id'))));
+                throw FaultyInput::one(
+                    Fault::of(
+                        '--side',
+                        '“'.$input->getOption('side').'”',
+                        implode(', ', array_column(Stretch::all($option->design), 'id')),
+                    ),
+                );
             }
             $frost = Assessor::frost($project->site, $option->design);
             if ($frost->reason !== null) {
@@ -58,7 +66,13 @@ final class FrostCommand extends Command
             }
             $asked = $input->getOption('day') ?? Calendar::written($proof->day);
             if (! isset($days[(string) $asked])) {
-                throw FaultyInput::one(Fault::of('--day', "“{$asked}”", $days === [] ? 'nothing is frozen on any day' : 'a day on which the ground is frozen, as '.array_key_first($days)));
+                throw FaultyInput::one(
+                    Fault::of(
+                        '--day',
+                        "“{$asked}”",
+                        $days === [] ? 'nothing is frozen on any day' : 'a day on which the ground is frozen, as '.array_key_first($days),
+                    ),
+                );
             }
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
@@ -66,13 +80,22 @@ final class FrostCommand extends Command
             return self::INVALID;
         }
         $format = new QuantityFormatter($project->units);
-        $said = (new FrostPage($frost->proved([$proof]), $format, Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside, proofs: [$proof])))->on($stretch->id);
+        $ruling = Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside, proofs: [$proof]);
+        $said = (new FrostPage($frost->proved([$proof]), $format, $ruling))->on($stretch->id);
         $drawing = FrostSheet::over(
-            FrostSheet::ledge(SectionDrawing::of($stretch->design, $format, $stretch->kind, $input->getOption('whole') !== true), $project->site->frost->ledge, $format)->without(Role::Level, Role::Handle, Role::Dimension),
+            FrostSheet::ledge(
+                SectionDrawing::of($stretch->design, $format, $stretch->kind, $input->getOption('whole') !== true),
+                $project->site->frost->ledge,
+                $format,
+            )->without(Role::Level, Role::Handle, Role::Dimension),
             $proof->bearing, $days[(string) $asked]['zones'], $said,
         );
         InputFile::say($output, $said);
-        $output->write(SvgWriter::file($drawing, "{$project->name}, {$option->name}", ProjectFile::hash($project)), false, OutputInterface::OUTPUT_RAW);
+        $output->write(
+            SvgWriter::file($drawing, "{$project->name}, {$option->name}", ProjectFile::hash($project)),
+            false,
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return self::SUCCESS;
     }

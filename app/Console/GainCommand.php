@@ -18,7 +18,10 @@ final class GainCommand extends Command
     protected function configure(): void
     {
         ProjectInput::configure($this);
-        $this->setHelp('Every step is solved as a field of its own. Exits 0 with the list on standard output; 2 with one line per fault where the input cannot be used.');
+        $this->setHelp(
+            'Every step is solved as a field of its own. Exits 0 with the list on standard output; 2 with one line per fault where '
+                .'the input cannot be used.',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

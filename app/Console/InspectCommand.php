@@ -25,7 +25,9 @@ final class InspectCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'The inspection as JSON, or - for standard input');
-        $this->setHelp('docs/formats.md describes the file. Exits 2 with one line per fault on standard error where the input cannot be used.');
+        $this->setHelp(
+            'docs/formats.md describes the file. Exits 2 with one line per fault on standard error where the input cannot be used.',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -33,9 +35,18 @@ final class InspectCommand extends Command
         try {
             $json = InputFile::contents($input->getArgument('file'), self::LARGEST);
             $data = strlen($json) > self::LARGEST ? null : json_decode($json, true, 8, JSON_THROW_ON_ERROR);
-            $seen = InspectionCodec::fromArray(is_array($data) && ! array_is_list($data) ? $data : throw FaultyInput::one(Fault::of('', 'no inspection', 'an object of up to 0.1 MB, as docs/formats.md describes it')));
+            $seen = InspectionCodec::fromArray(
+                is_array($data) && ! array_is_list($data) ? $data : throw FaultyInput::one(
+                    Fault::of('', 'no inspection', 'an object of up to 0.1 MB, as docs/formats.md describes it'),
+                ),
+            );
         } catch (JsonException $e) {
-            InputFile::refuse(FaultyInput::one(Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'an inspection as docs/formats.md describes it')), $output);
+            InputFile::refuse(
+                FaultyInput::one(
+                    Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'an inspection as docs/formats.md describes it'),
+                ),
+                $output,
+            );
 
             return self::INVALID;
         } catch (FaultyInput $e) {

@@ -37,7 +37,8 @@ final readonly class JudgementBench
         $basement = Examples::of('heated-basement') ?? Examples::boathouse();
         $start = hrtime(true);
         $first = null;
-        $steps = Gains::ranked($basement->site, $basement->options[0]->design, $basement->units, PriceList::none(), static function () use (&$first): bool {
+        [$site, $design] = [$basement->site, $basement->options[0]->design];
+        $steps = Gains::ranked($site, $design, $basement->units, PriceList::none(), static function () use (&$first): bool {
             $first ??= hrtime(true);
 
             return true;
@@ -45,17 +46,35 @@ final readonly class JudgementBench
         $all = hrtime(true);
 
         $tray = Examples::of('frost-protected-raft') ?? Examples::boathouse();
-        $space = Space::of($tray->options[0]->design, ['field_board.thickness_m' => [0.06, 0.2], 'edge_outside.thickness_m' => [0.05, 0.14], 'edge_under.thickness_m' => [0.05, 0.12], 'wing.width_m' => [0.8, 1.4]], UnitSystem::Metric);
+        $space = Space::of(
+            $tray->options[0]->design,
+            [
+                'field_board.thickness_m' => [0.06, 0.2],
+                'edge_outside.thickness_m' => [0.05, 0.14],
+                'edge_under.thickness_m' => [0.05, 0.12],
+                'wing.width_m' => [0.8, 1.4],
+            ],
+            UnitSystem::Metric,
+        );
         $told = [];
-        $outcome = Search::run($tray->site, $space, new Limits, PriceList::none(), UnitSystem::Metric, [], static function (Outcome $o) use (&$told): bool {
+        $tell = static function (Outcome $o) use (&$told): bool {
             // The first time that each count is told: the designs are judged between the first and the last.
             $told[$o->judged] ??= hrtime(true);
 
             return true;
-        });
+        };
+        $outcome = Search::run($tray->site, $space, new Limits, PriceList::none(), UnitSystem::Metric, [], $tell);
         unset($told[0]);
         $judged = count($told) < 2 ? 0.0 : (array_key_last($told) - array_key_first($told)) / ((end($told) - reset($told)) / 1e9);
 
-        return new self(count($steps), (($first ?? $all) - $start) / 1e9, ($all - $start) / 1e9, $space->count(), $judged, $outcome->fields, $outcome->seconds);
+        return new self(
+            count($steps),
+            (($first ?? $all) - $start) / 1e9,
+            ($all - $start) / 1e9,
+            $space->count(),
+            $judged,
+            $outcome->fields,
+            $outcome->seconds,
+        );
     }
 }

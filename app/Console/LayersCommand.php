@@ -18,13 +18,19 @@ final class LayersCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'The layers as JSON, or - for standard input');
-        $this->setHelp('docs/formats.md describes the file. Exits 2 with one line per fault on standard error where the input cannot be used.');
+        $this->setHelp(
+            'docs/formats.md describes the file. Exits 2 with one line per fault on standard error where the input cannot be used.',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         try {
-            $output->write(LayersFile::answer(InputFile::contents($input->getArgument('file'), LayersFile::LARGEST)), false, OutputInterface::OUTPUT_RAW);
+            $output->write(
+                LayersFile::answer(InputFile::contents($input->getArgument('file'), LayersFile::LARGEST)),
+                false,
+                OutputInterface::OUTPUT_RAW,
+            );
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
 

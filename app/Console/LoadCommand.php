@@ -26,7 +26,13 @@ final class LoadCommand extends Command
         $this->addOption('people', null, InputOption::VALUE_REQUIRED, 'How many work at once', '30')
             ->addOption('seconds', null, InputOption::VALUE_REQUIRED, 'For how long, 600 at most', '60')
             ->addOption('think', null, InputOption::VALUE_REQUIRED, 'Mean seconds between an answer and the next change', '5')
-            ->addOption('first', null, InputOption::VALUE_REQUIRED, 'Which project of the demo the first of them opens; the others follow', '0')
+            ->addOption(
+                'first',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'Which project of the demo the first of them opens; the others follow',
+                '0',
+            )
             ->addOption('winters', null, InputOption::VALUE_NONE, 'With the worker that runs winters, and winters for it to run')
             ->addOption('json', null, InputOption::VALUE_NONE, 'Print JSON instead of a table');
     }
@@ -43,10 +49,18 @@ final class LoadCommand extends Command
             sort($times);
             sort($bytes);
             $at = static fn (array $of, float $share): float => $of[min(count($of) - 1, (int) floor($share * count($of)))];
-            $rows[$kind] = ['count' => count($times), 'median_ms' => round($at($times, 0.5), 1), 'p95_ms' => round($at($times, 0.95), 1), 'slowest_ms' => round(max($times), 1), 'median_kb' => round($at($bytes, 0.5) / 1000, 1)];
+            $rows[$kind] = [
+                'count' => count($times),
+                'median_ms' => round($at($times, 0.5), 1),
+                'p95_ms' => round($at($times, 0.95), 1),
+                'slowest_ms' => round(max($times), 1),
+                'median_kb' => round($at($bytes, 0.5) / 1000, 1),
+            ];
         }
         if ($input->getOption('json') === true) {
-            $output->writeln(json_encode(['people' => $people, 'seconds' => $seconds, 'kinds' => $rows], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+            $output->writeln(
+                json_encode(['people' => $people, 'seconds' => $seconds, 'kinds' => $rows], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR),
+            );
 
             return self::SUCCESS;
         }
@@ -113,8 +127,13 @@ final class LoadCommand extends Command
             throw new RuntimeException('no request can be made');
         }
         curl_setopt_array($handle, [
-            CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_SHARE => $jar, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 60,
-            CURLOPT_HTTPHEADER => $asked->have !== null ? ['X-Bench: 1', "X-Have: {$asked->have}", 'Accept: text/html'] : ['Accept: text/html'],
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_SHARE => $jar, CURLOPT_COOKIEFILE => '',
+            CURLOPT_TIMEOUT => 60,
+            CURLOPT_HTTPHEADER => $asked->have !== null ? [
+                'X-Bench: 1',
+                "X-Have: {$asked->have}",
+                'Accept: text/html',
+            ] : ['Accept: text/html'],
         ]);
         if ($asked->form !== null) {
             curl_setopt($handle, CURLOPT_POSTFIELDS, http_build_query($asked->form));

@@ -30,9 +30,19 @@ final readonly class ProjectInput
     public static function configure(Command $command, bool $prices = true): void
     {
         $command->addArgument('file', InputArgument::REQUIRED, 'The project file, or - for standard input');
-        $command->addOption('option', null, InputOption::VALUE_REQUIRED, 'The name of the option; otherwise the pinned one, else the first');
+        $command->addOption(
+            'option',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'The name of the option; otherwise the pinned one, else the first',
+        );
         if ($prices) {
-            $command->addOption('prices', null, InputOption::VALUE_REQUIRED, 'A price file: {"currency": "EUR", "per_m3": {"xps-25psi": 210}}');
+            $command->addOption(
+                'prices',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'A price file: {"currency": "EUR", "per_m3": {"xps-25psi": 210}}',
+            );
         }
     }
 
@@ -46,7 +56,9 @@ final readonly class ProjectInput
             "no option named “{$name}”",
             implode(', ', array_map(static fn (Option $o): string => "“{$o->name}”", $project->options)),
         ));
-        $prices = $input->hasOption('prices') && $input->getOption('prices') !== null ? self::prices($input->getOption('prices')) : PriceList::none();
+        $prices = $input->hasOption('prices') && $input->getOption('prices') !== null
+            ? self::prices($input->getOption('prices'))
+            : PriceList::none();
 
         return new self($project, $option, $prices);
     }
@@ -65,7 +77,9 @@ final readonly class ProjectInput
     private static function prices(string $file): PriceList
     {
         try {
-            return PriceList::fromArray((array) json_decode(InputFile::contents($file, ProjectFile::LARGEST), true, 8, JSON_THROW_ON_ERROR));
+            return PriceList::fromArray(
+                (array) json_decode(InputFile::contents($file, ProjectFile::LARGEST), true, 8, JSON_THROW_ON_ERROR),
+            );
         } catch (JsonException $e) {
             throw FaultyInput::one(Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'a price file'));
         }

@@ -17,9 +17,15 @@ final class RulesCommand extends Command
 {
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $output->write(json_encode(array_values(array_map(static fn (Rule $r): array => [
-            'rule' => $r->id(), 'asks' => $r->asks(), 'why' => $r->why(), 'parts' => array_map(static fn (Part $p): string => $p->value, $r->parts()), 'source' => $r->source(),
-        ], Rulebook::all())), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n", false, OutputInterface::OUTPUT_RAW);
+        $rules = array_values(array_map(static fn (Rule $r): array => [
+            'rule' => $r->id(),
+            'asks' => $r->asks(),
+            'why' => $r->why(),
+            'parts' => array_map(static fn (Part $p): string => $p->value, $r->parts()),
+            'source' => $r->source(),
+        ], Rulebook::all()));
+        $json = json_encode($rules, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+        $output->write($json."\n", false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

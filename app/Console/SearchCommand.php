@@ -29,10 +29,18 @@ final class SearchCommand extends Command
     protected function configure(): void
     {
         ProjectInput::configure($this);
-        $this->addOption('open', null, InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY, 'A size with its range, such as "field_board.thickness_m=50 mm..150 mm"; may be given several times');
+        $this->addOption(
+            'open',
+            null,
+            InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY,
+            'A size with its range, such as "field_board.thickness_m=50 mm..150 mm"; may be given several times',
+        );
         $this->addOption('most-cost', null, InputOption::VALUE_REQUIRED, 'All materials cost at most this, in the price file’s money');
         $this->addOption('most-height', null, InputOption::VALUE_REQUIRED, 'From the finished floor to the dig at most, such as "450 mm"');
-        $this->setHelp('Exits 0 with the choices on standard output, also where none holds; 2 with one line per fault where the input cannot be used. Progress goes to standard error.');
+        $this->setHelp(
+            'Exits 0 with the choices on standard output, also where none holds; 2 with one line per fault where the input cannot be '
+                .'used. Progress goes to standard error.',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -49,10 +57,19 @@ final class SearchCommand extends Command
             }
             $cost = $input->getOption('most-cost');
             if ($cost !== null && (! is_numeric($cost) || (float) $cost <= 0.0 || $job->prices->isEmpty())) {
-                throw FaultyInput::one(Fault::of('--most-cost', "“{$cost}”", $job->prices->isEmpty() ? 'a limit of cost needs --prices' : 'an amount of money'));
+                throw FaultyInput::one(
+                    Fault::of(
+                        '--most-cost',
+                        "“{$cost}”",
+                        $job->prices->isEmpty() ? 'a limit of cost needs --prices' : 'an amount of money',
+                    ),
+                );
             }
             $height = $input->getOption('most-height');
-            $limits = new Limits($cost === null ? null : (float) $cost, $height === null ? null : self::size('--most-height', $height, Quantity::Thickness, $units));
+            $limits = new Limits(
+                $cost === null ? null : (float) $cost,
+                $height === null ? null : self::size('--most-height', $height, Quantity::Thickness, $units),
+            );
             $space = Space::of($job->option->design, $open, $units);
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
@@ -60,14 +77,19 @@ final class SearchCommand extends Command
             return self::INVALID;
         }
         $error = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : null;
-        $outcome = Search::run($job->project->site, $space, $limits, $job->prices, $units, $job->option->setAside, static function (Outcome $o) use ($error): bool {
+        [$site, $aside] = [$job->project->site, $job->option->setAside];
+        $outcome = Search::run($site, $space, $limits, $job->prices, $units, $aside, static function (Outcome $o) use ($error): bool {
             if ($error !== null && $o->judged > 0 && $o->judged % 1000 === 0) {
                 $error->writeln("{$o->judged} of {$o->designs} judged, {$o->hold} hold");
             }
 
             return true;
         });
-        $job->write($output, 'search', ['limits' => ['cost' => $limits->cost, 'height_m' => $limits->height], 'open_m' => $space->open, ...$outcome->toArray()]);
+        $job->write(
+            $output,
+            'search',
+            ['limits' => ['cost' => $limits->cost, 'height_m' => $limits->height], 'open_m' => $space->open, ...$outcome->toArray()],
+        );
 
         return self::SUCCESS;
     }

@@ -18,7 +18,9 @@ final class VapourCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'The stack as JSON, or - for standard input');
-        $this->setHelp('docs/formats.md describes the file. Exits 2 with one line per fault on standard error where the input cannot be used.');
+        $this->setHelp(
+            'docs/formats.md describes the file. Exits 2 with one line per fault on standard error where the input cannot be used.',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

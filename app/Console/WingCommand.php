@@ -23,8 +23,17 @@ final class WingCommand extends Command
     protected function configure(): void
     {
         ProjectInput::configure($this, false);
-        $this->addOption('seconds', null, InputOption::VALUE_REQUIRED, 'Answers after so long with what it has, “complete” false', (string) self::PATIENCE);
-        $this->setHelp('Says each try on standard error, prints all with the best as JSON. Answers within three minutes; where it stopped, “complete” is false. Exits 2 where a wing cannot help or the input cannot be used, 1 where none holds so far.');
+        $this->addOption(
+            'seconds',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'Answers after so long with what it has, “complete” false',
+            (string) self::PATIENCE,
+        );
+        $this->setHelp(
+            'Says each try on standard error, prints all with the best as JSON. Answers within three minutes; where it stopped, '
+                .'“complete” is false. Exits 2 where a wing cannot help or the input cannot be used, 1 where none holds so far.',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -37,10 +46,26 @@ final class WingCommand extends Command
             if (! is_numeric($seconds) || (float) $seconds < 1.0 || (float) $seconds > 86_400.0) {
                 throw FaultyInput::one(Fault::of('--seconds', "“{$seconds}”", '1 to 86400'));
             }
-            $outcome = WingSearch::run($job->project->site, $job->option->design, $job->project->units, static function (WingOutcome $o) use ($output, &$said, $begun, $seconds): bool {
+            [$site, $design] = [$job->project->site, $job->option->design];
+            $outcome = WingSearch::run($site, $design, $job->project->units, static function (WingOutcome $o) use (
+                $output,
+                &$said,
+                $begun,
+                $seconds,
+            ): bool {
                 for (; $said < count($o->tries); $said++) {
                     $try = $o->tries[$said]->toArray();
-                    InputFile::say($output, sprintf('%d: wing %.0f × %.0f mm, edge %.0f mm: %s mm', $said + 1, 1000 * $try['wing_width_m'], 1000 * $try['wing_thickness_m'], 1000 * $try['edge_thickness_m'], $try['margin_mm'] ?? 'far'));
+                    InputFile::say(
+                        $output,
+                        sprintf(
+                            '%d: wing %.0f × %.0f mm, edge %.0f mm: %s mm',
+                            $said + 1,
+                            1000 * $try['wing_width_m'],
+                            1000 * $try['wing_thickness_m'],
+                            1000 * $try['edge_thickness_m'],
+                            $try['margin_mm'] ?? 'far',
+                        ),
+                    );
                 }
 
                 return (hrtime(true) - $begun) / 1e9 < (float) $seconds;

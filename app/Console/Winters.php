@@ -34,9 +34,19 @@ final class Winters
             }
         }
         $beside = min(count($jobs), self::free());
-        self::say(sprintf('%d %s to run on the sections, %d at a time; --freezing=none leaves them out', count($jobs), count($jobs) === 1 ? 'winter' : 'winters', $beside));
+        self::say(
+            sprintf(
+                '%d %s to run on the sections, %d at a time; --freezing=none leaves them out',
+                count($jobs),
+                count($jobs) === 1 ? 'winter' : 'winters',
+                $beside,
+            ),
+        );
 
-        return $beside > 1 ? self::together($site, $jobs, $beside) : array_map(static fn (array $job): FrostProof => self::one($site, ...$job), $jobs);
+        return $beside > 1 ? self::together($site, $jobs, $beside) : array_map(
+            static fn (array $job): FrostProof => self::one($site, ...$job),
+            $jobs,
+        );
     }
 
     private static function one(Site $site, Stretch $stretch, WinterUse $use): FrostProof

@@ -30,7 +30,14 @@ use Symfony\Component\Console\Output\ConsoleOutput;
 require __DIR__.'/../../vendor/autoload.php';
 
 $application = new Application('Ondergrond', Version::PROGRAM);
-$application->addCommands([new AssessCommand, new FieldCommand, new ClimateCommand, new MassCommand, new LayersCommand, new VapourCommand, new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand, new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new SizesCommand, new BackupCommand, new RestoreCommand]);
+$application->addCommands(
+    [
+        new AssessCommand, new FieldCommand, new ClimateCommand, new MassCommand, new LayersCommand, new VapourCommand,
+        new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand,
+        new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new SizesCommand,
+        new BackupCommand, new RestoreCommand,
+    ],
+);
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 
@@ -39,6 +46,9 @@ try {
     $words = in_array(array_slice($argv, 1), [['--help'], ['-h']], true) ? [$argv[0], 'list'] : $argv;
     exit($application->run(new ArgvInput($words)));
 } catch (ExceptionInterface $e) {
-    (new ConsoleOutput)->getErrorOutput()->writeln(trim($e->getMessage())."\nbin/ondergrond --help lists what there is.", ConsoleOutput::OUTPUT_RAW);
+    (new ConsoleOutput)->getErrorOutput()->writeln(
+        trim($e->getMessage())."\nbin/ondergrond --help lists what there is.",
+        ConsoleOutput::OUTPUT_RAW,
+    );
     exit(2);
 }

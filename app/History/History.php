@@ -49,7 +49,9 @@ final readonly class History
             $head = self::head($subject);
             $based = $base === $head->id ? $head : $subject->revisions()->whereKey($base)->first();
             if (! $based instanceof Revision) {
-                throw ValidationException::withMessages(['revision' => 'This page is too old to save from. Load it again; nothing was changed.']);
+                throw ValidationException::withMessages(
+                    ['revision' => 'This page is too old to save from. Load it again; nothing was changed.'],
+                );
             }
             $mine = Changes::between($based->state, $change($based->state));
             if ($mine->none()) {
@@ -68,7 +70,9 @@ final readonly class History
     public function undo(Kept&Model $subject): Revision
     {
         return $this->locked($subject, function () use ($subject): Revision {
-            $last = $this->sitting($subject)->undo ?? throw ValidationException::withMessages(['revision' => 'Nothing is left to undo of what you changed in this sitting.']);
+            $last = $this->sitting($subject)->undo ?? throw ValidationException::withMessages(
+                ['revision' => 'Nothing is left to undo of what you changed in this sitting.'],
+            );
 
             return $this->retrace($subject, $last, $last->state, $this->before($subject, $last)->state, RevisionKind::Undo);
         });

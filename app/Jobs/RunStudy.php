@@ -96,7 +96,10 @@ final class RunStudy implements ShouldQueue
         $open = $input['open'];
 
         return Search::run(
-            $project->site, Space::of($option->design, $open, $project->units), new Limits($input['most_cost'] ?? null, $input['most_height_m'] ?? null),
+            $project->site, Space::of($option->design, $open, $project->units), new Limits(
+                $input['most_cost'] ?? null,
+                $input['most_height_m'] ?? null,
+            ),
             PriceList::fromArray($input['prices'] ?? []), $project->units, $option->setAside(),
             static fn (Outcome $o): bool => $write(['done' => $o->judged, 'of' => $o->designs], $o->toArray()),
         )->toArray();
@@ -123,7 +126,9 @@ final class RunStudy implements ShouldQueue
                 return true;
             }
             $this->written = $now;
-            $still = Study::query()->whereKey($study->id)->where('state', StudyState::Running)->update(['progress' => json_encode($progress), 'result' => json_encode($result, JSON_PRESERVE_ZERO_FRACTION)]) === 1;
+            $still = Study::query()->whereKey($study->id)->where('state', StudyState::Running)->update(
+                ['progress' => json_encode($progress), 'result' => json_encode($result, JSON_PRESERVE_ZERO_FRACTION)],
+            ) === 1;
             if (! $still) {
                 $this->end = 'Stopped.';
             } elseif ($study->option()->doesntExist() || $study->project()->doesntExist()) {
@@ -138,7 +143,10 @@ final class RunStudy implements ShouldQueue
     private function finish(Study $study, StudyState $state, string $says, array $result): void
     {
         Study::query()->whereKey($study->id)->update([
-            'state' => $state, 'progress' => json_encode([...$study->fresh()->progress ?? [], 'says' => $says]), 'result' => json_encode($result, JSON_PRESERVE_ZERO_FRACTION),
+            'state' => $state, 'progress' => json_encode([...$study->fresh()->progress ?? [], 'says' => $says]), 'result' => json_encode(
+                $result,
+                JSON_PRESERVE_ZERO_FRACTION,
+            ),
         ]);
     }
 }

@@ -20,7 +20,8 @@ final class Content
     public static function hash(Project $project, Option $option): string
     {
         return hash('sha256', implode("\n", [
-            Version::METHODS, Version::PROGRAM, $project->units->value, self::print($project->site), self::print($option->design), Materials::generic()->print(),
+            Version::METHODS, Version::PROGRAM, $project->units->value, self::print($project->site), self::print($option->design),
+            Materials::generic()->print(),
         ]));
     }
 
@@ -31,6 +32,12 @@ final class Content
         static $known = null;
         $known ??= new WeakMap;
 
-        return $known[$of] ??= hash('xxh128', json_encode($of instanceof Site ? SiteCodec::toArray($of) : DesignCodec::toArray($of), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
+        return $known[$of] ??= hash(
+            'xxh128',
+            json_encode(
+                $of instanceof Site ? SiteCodec::toArray($of) : DesignCodec::toArray($of),
+                JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 }

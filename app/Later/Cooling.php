@@ -22,6 +22,11 @@ final readonly class Cooling implements Work
     public function workOut(Project $project, Option $option, callable $still): void
     {
         [$site, $design] = [$project->site, $option->design];
-        $this->kept->put(Kind::Cooling, $project, $option, MassFile::toArray(Assessor::mass($site, $design), Assessor::heatedFloor($site, $design), Assessor::cold($site, $design)));
+        $this->kept->put(
+            Kind::Cooling,
+            $project,
+            $option,
+            MassFile::toArray(Assessor::mass($site, $design), Assessor::heatedFloor($site, $design), Assessor::cold($site, $design)),
+        );
     }
 }

@@ -57,7 +57,10 @@ final readonly class Fields implements Work
     /** @param  array<mixed>|null  $data */
     private static function read(?array $data): ?FieldSummary
     {
-        /** @var array{coefficient: float, mean: float, heating: float, transmittance: float, junctions: float, psi: array<string, float>, faces: array<string, float>, damp: string, factor: float|null, condensed: float}|null $data */
+        /**
+         * @var array{coefficient: float, mean: float, heating: float, transmittance: float, junctions: float, psi: array<string, float>,
+         * faces: array<string, float>, damp: string, factor: float|null, condensed: float}|null $data
+         */
         return $data === null ? null : new FieldSummary(...$data);
     }
 }

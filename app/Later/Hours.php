@@ -30,7 +30,10 @@ final readonly class Hours
     /** @return array<string, mixed> the same; where nothing is simulated yet, what is said at once */
     public function soFar(Project $project, Option $option): array
     {
-        return $this->cold($project, $option) ?? MassFile::toArray(Assessor::mass($project->site, $option->design), Assessor::heatedFloor($project->site, $option->design));
+        return $this->cold($project, $option) ?? MassFile::toArray(
+            Assessor::mass($project->site, $option->design),
+            Assessor::heatedFloor($project->site, $option->design),
+        );
     }
 
     /** @return array<int, float|null>|null hours until its rooms have cooled to so many °C without heating */

@@ -43,7 +43,11 @@ final readonly class Kept
     public function put(Kind $kind, Project $project, Option $option, array $data, string $part = ''): void
     {
         // As text, which is a quarter as long.
-        $this->cache->put(self::key($kind, Content::hash($project, $option), $part), json_encode($data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), self::LONG);
+        $this->cache->put(
+            self::key($kind, Content::hash($project, $option), $part),
+            json_encode($data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            self::LONG,
+        );
     }
 
     /** @return array<mixed>|null */

@@ -32,6 +32,16 @@ final readonly class Story implements Work
             $this->kept->put(Kind::Story, $project, $option, $runs, $slug);
         }
         // Last, so that whoever finds it finds the hours too.
-        $this->kept->put(Kind::Story, $project, $option, MassFile::toArray(Assessor::mass($site, $design), Assessor::heatedFloor($site, $design), $story, Assessor::cellProof($site, $design)));
+        $this->kept->put(
+            Kind::Story,
+            $project,
+            $option,
+            MassFile::toArray(
+                Assessor::mass($site, $design),
+                Assessor::heatedFloor($site, $design),
+                $story,
+                Assessor::cellProof($site, $design),
+            ),
+        );
     }
 }

@@ -30,7 +30,10 @@ final readonly class Winters implements Work
         return array_values(array_filter($proofs));
     }
 
-    /** @return array<int, array{zones: list<list<int>>, margin: int, lowest: int|null}>|null days of the winter; null where it is not run yet */
+    /**
+     * @return array<int, array{zones: list<list<int>>, margin: int, lowest: int|null}>|null days of the winter; null where it is not run
+     * yet
+     */
     public function film(Project $project, Option $option, Stretch $stretch): ?array
     {
         return $this->read($project, $option, $stretch, $project->site->frost->use, true)?->film;
@@ -63,11 +66,23 @@ final readonly class Winters implements Work
             return null;
         }
         $data['margin'] ??= INF;
-        /** @var array{margin: float, error: float, day: int|null, lowest: float|null, slabIce: float, neighbourIce: float, stemIce: float, open: float, heat: float, cells: int, closure: float, residual: float, seconds: float} $data */
+        /**
+         * @var array{margin: float, error: float, day: int|null, lowest: float|null, slabIce: float, neighbourIce: float, stemIce:
+         * float, open: float, heat: float, cells: int, closure: float, residual: float, seconds: float} $data
+         */
         /** @var array<int, array{zones: list<list<int>>, margin: int, lowest: int|null}> $frames */
         $frames = $film ? $this->kept->get(Kind::Winters, $project, $option, self::part($stretch->id, $use).':film') ?? [] : [];
 
-        return new FrostProof(...[...$data, 'side' => $stretch->kind, 'use' => $use, 'bearing' => Bearing::of($stretch->design, $stretch->kind), 'film' => $frames, 'stretch' => $stretch->id]);
+        return new FrostProof(
+            ...[
+                ...$data,
+                'side' => $stretch->kind,
+                'use' => $use,
+                'bearing' => Bearing::of($stretch->design, $stretch->kind),
+                'film' => $frames,
+                'stretch' => $stretch->id,
+            ],
+        );
     }
 
     private static function part(string $stretch, WinterUse $use): string

@@ -81,17 +81,32 @@ final class Option extends Model implements Kept
         return Subject::Design;
     }
 
-    /** @return array{name: string, note: string, design: array<string, mixed>, set_aside: array<string, array{reason: string, by: string, on: string}>} */
+    /**
+     * @return array{name: string, note: string, design: array<string, mixed>, set_aside: array<string, array{reason: string, by: string,
+     * on: string}>}
+     */
     public function state(): array
     {
-        return ['name' => $this->name, 'note' => $this->note, 'design' => DesignCodec::toArray($this->design), 'set_aside' => $this->set_aside];
+        return [
+            'name' => $this->name,
+            'note' => $this->note,
+            'design' => DesignCodec::toArray($this->design),
+            'set_aside' => $this->set_aside,
+        ];
     }
 
     public function take(array $state): void
     {
         try {
             // What was taken back is a null there.
-            $this->fill(['name' => $state['name'], 'note' => $state['note'], 'design' => DesignCodec::fromArray($state['design']), 'set_aside' => array_filter($state['set_aside'] ?? [], is_array(...))]);
+            $this->fill(
+                [
+                    'name' => $state['name'],
+                    'note' => $state['note'],
+                    'design' => DesignCodec::fromArray($state['design']),
+                    'set_aside' => array_filter($state['set_aside'] ?? [], is_array(...)),
+                ],
+            );
         } catch (FaultyInput $e) {
             throw FaultyInput::because(array_map(static fn (Fault $f): Fault => $f->at('/design'), $e->faults));
         }
@@ -114,7 +129,11 @@ final class Option extends Model implements Kept
     /** @return list<SetAside> */
     public function setAside(): array
     {
-        return array_map(static fn (string $rule, array $s): SetAside => new SetAside($rule, $s['reason'], $s['by'], $s['on']), array_keys($this->set_aside), $this->set_aside);
+        return array_map(
+            static fn (string $rule, array $s): SetAside => new SetAside($rule, $s['reason'], $s['by'], $s['on']),
+            array_keys($this->set_aside),
+            $this->set_aside,
+        );
     }
 
     public function toCore(): CoreOption

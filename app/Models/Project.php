@@ -152,7 +152,14 @@ final class Project extends Model implements Kept
         /** @var non-empty-list<CoreOption> $options a project is never stored without one */
         $options = array_values($this->options->map(static fn (Option $o): CoreOption => $o->toCore())->all());
 
-        return new CoreProject($this->name, $this->units, $this->site, $options, array_values($this->inspections->map(static fn (InspectionRecord $r): Inspection => $r->seen->named($r->ulid))->all()), $this->ulid);
+        return new CoreProject(
+            $this->name,
+            $this->units,
+            $this->site,
+            $options,
+            array_values($this->inspections->map(static fn (InspectionRecord $r): Inspection => $r->seen->named($r->ulid))->all()),
+            $this->ulid,
+        );
     }
 
     /** The pinned option, else the first: the one that is opened and judged. */

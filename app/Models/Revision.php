@@ -30,7 +30,12 @@ final class Revision extends Model
 
     protected $fillable = ['project_id', 'option_id', 'subject', 'of_id', 'kind', 'who', 'sitting', 'state'];
 
-    protected $casts = ['subject' => Subject::class, 'kind' => RevisionKind::class, 'state' => StateCast::class, 'created_at' => 'immutable_datetime'];
+    protected $casts = [
+        'subject' => Subject::class,
+        'kind' => RevisionKind::class,
+        'state' => StateCast::class,
+        'created_at' => 'immutable_datetime',
+    ];
 
     public function design(): Design
     {

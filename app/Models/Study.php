@@ -34,7 +34,15 @@ final class Study extends Model
 
     protected $fillable = ['project_id', 'option_id', 'kind', 'state', 'who', 'input', 'progress', 'result'];
 
-    protected $casts = ['kind' => StudyKind::class, 'state' => StudyState::class, 'input' => 'array', 'progress' => 'array', 'result' => 'array', 'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime'];
+    protected $casts = [
+        'kind' => StudyKind::class,
+        'state' => StudyState::class,
+        'input' => 'array',
+        'progress' => 'array',
+        'result' => 'array',
+        'created_at' => 'immutable_datetime',
+        'updated_at' => 'immutable_datetime',
+    ];
 
     protected $attributes = ['progress' => '{}', 'result' => '{}'];
 

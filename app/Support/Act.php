@@ -82,7 +82,9 @@ final readonly class Act
             ? Assessor::assess($this->project->site, $now, $this->project->units)->judgement->find($rule)?->finding->remedy
             : Rulebook::find($rule)?->judge(new Subject($this->project->site, $now, $this->project->units))?->remedy;
 
-        return DesignCodec::toArray(($remedy ?? throw ValidationException::withMessages(['act' => 'Nothing is left to remedy there.']))->applied($now));
+        return DesignCodec::toArray(
+            ($remedy ?? throw ValidationException::withMessages(['act' => 'Nothing is left to remedy there.']))->applied($now),
+        );
     }
 
     /**
@@ -100,7 +102,15 @@ final readonly class Act
             throw ValidationException::withMessages(['act' => 'There is no such rule.']);
         }
         if (mb_strlen($reason) < self::SHORTEST_REASON || mb_strlen($reason) > self::LONGEST_REASON) {
-            throw ValidationException::withMessages(['reason.'.$rule => sprintf('A rule is set aside with a reason. Allowed: %d to %d characters.', self::SHORTEST_REASON, self::LONGEST_REASON)]);
+            throw ValidationException::withMessages(
+                [
+                    'reason.'.$rule => sprintf(
+                        'A rule is set aside with a reason. Allowed: %d to %d characters.',
+                        self::SHORTEST_REASON,
+                        self::LONGEST_REASON,
+                    ),
+                ],
+            );
         }
 
         return [...$now, $rule => ['reason' => $reason, 'by' => $this->who, 'on' => TimeZones::day(now(), $this->project->site->timeZone)]];
@@ -115,7 +125,9 @@ final readonly class Act
         $school = Schools::all()[$slug] ?? null;
         $now = DesignCodec::fromArray($design);
 
-        return $school === null || $school->answer($now) === null || ! isset($school->answers()[$answer]) ? null : DesignCodec::toArray($school->follow($now, $answer));
+        return $school === null || $school->answer($now) === null || ! isset($school->answers()[$answer])
+            ? null
+            : DesignCodec::toArray($school->follow($now, $answer));
     }
 
     /**

@@ -68,7 +68,12 @@ final class NewProject
     private static function site(array $typed, QuantityFormatter $format): Site
     {
         $climate = ClimateSamples::all()[self::text($typed, 'climate')] ?? array_values(ClimateSamples::all())[0];
-        $start = new Site(trim(self::text($typed, 'place')), $climate, Soil::tryFrom(self::text($typed, 'soil')) ?? Soil::SandOrGravel, timeZone: self::zone($typed));
+        $start = new Site(
+            trim(self::text($typed, 'place')),
+            $climate,
+            Soil::tryFrom(self::text($typed, 'soil')) ?? Soil::SandOrGravel,
+            timeZone: self::zone($typed),
+        );
 
         return TypedData::merge(
             SiteCodec::toArray($start),

@@ -24,7 +24,11 @@ final class PasswordRules
     /** @return array<string, list<mixed>> */
     public static function password(): array
     {
-        return ['password' => ['required', 'string', Password::min(10), 'confirmed', static function (string $field, mixed $value, Closure $fail): void {
+        return ['password' => ['required', 'string', Password::min(10), 'confirmed', static function (
+            string $field,
+            mixed $value,
+            Closure $fail,
+        ): void {
             // The hash would cut a longer one without a word, and it counts bytes.
             if (is_string($value) && strlen($value) > self::MOST_BYTES) {
                 $fail('Allowed: up to '.self::MOST_BYTES.' characters, fewer where some are not plain letters.');

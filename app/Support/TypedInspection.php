@@ -20,7 +20,12 @@ final class TypedInspection
     /** Rows of readings that a form may have. */
     public const ROWS = 12;
 
-    private const FIELDS = ['height_m' => Quantity::Length, 'air_c' => Quantity::Temperature, 'humidity_share' => Quantity::Share, 'surface_c' => Quantity::Temperature];
+    private const FIELDS = [
+        'height_m' => Quantity::Length,
+        'air_c' => Quantity::Temperature,
+        'humidity_share' => Quantity::Share,
+        'surface_c' => Quantity::Temperature,
+    ];
 
     /** @throws ValidationException with a message at each field */
     public static function of(Request $request, QuantityFormatter $format, string $by): Inspection
@@ -59,7 +64,10 @@ final class TypedInspection
 
                 continue;
             }
-            $data['readings'][] = ['height_m' => $read("readings.{$i}.height_m", $height, Quantity::Length) ?? 0.0, 'value' => $read("readings.{$i}.value", $value, Quantity::Ratio) ?? 0.0];
+            $data['readings'][] = [
+                'height_m' => $read("readings.{$i}.height_m", $height, Quantity::Length) ?? 0.0,
+                'value' => $read("readings.{$i}.value", $value, Quantity::Ratio) ?? 0.0,
+            ];
         }
         [$year, $month, $day] = array_map(intval(...), [...explode('-', $data['on']), '0', '0']);
         if (preg_match('~^\d{4}-\d\d-\d\d$~', $data['on']) !== 1 || ! checkdate($month, $day, $year)) {

@@ -57,7 +57,9 @@ final readonly class DampPage
             }
         }
 
-        return $v->stacks === null ? 'The field is being solved.' : $this->said($words['stacks'] === Verdict::Close ? 'stacks' : 'surfaces');
+        return $v->stacks === null
+            ? 'The field is being solved.'
+            : $this->said($words['stacks'] === Verdict::Close ? 'stacks' : 'surfaces');
     }
 
     /** What is said of one thing, a sentence. */
@@ -78,17 +80,29 @@ final readonly class DampPage
     {
         return match (true) {
             $this->verdict->stacks === null => 'The field is being solved.',
-            $stack === null || $stack->where() === null || $stack->year->peak < DampStack::TRACE => 'Nothing condenses in floor, wall, rim or deck.',
+            $stack === null
+                || $stack->where() === null
+                || $stack->year->peak < DampStack::TRACE => 'Nothing condenses in floor, wall, rim or deck.',
             $stack->isKept() => sprintf('%s, %s: %s stays each year.', $stack->label, $stack->where(), $this->water($stack->year->left)),
-            default => sprintf('%s, %s: up to %s lies there and dries again.', $stack->label, $stack->where(), $this->water($stack->year->peak)),
+            default => sprintf(
+                '%s, %s: up to %s lies there and dries again.',
+                $stack->label,
+                $stack->where(),
+                $this->water($stack->year->peak),
+            ),
         };
     }
 
     private function surface(?Surface $surface): string
     {
-        return $surface === null ? ($this->verdict->surfaces === null ? 'The field is being solved.' : 'No face is colder than the room.') : sprintf(
+        return $surface === null ? (
+            $this->verdict->surfaces === null
+            ? 'The field is being solved.'
+            : 'No face is colder than the room.'
+        ) : sprintf(
             'Dampest in %s: %s at the %s, %s; mould grows above %s.',
-            Calendar::MONTHS[$surface->worstMonth() - 1], $this->share($surface->humidity[$surface->worstMonth() - 1]), $surface->name, $this->side($surface), $this->share(Surface::LIMIT),
+            Calendar::MONTHS[$surface->worstMonth() - 1], $this->share($surface->humidity[$surface->worstMonth() - 1]),
+            $surface->name, $this->side($surface), $this->share(Surface::LIMIT),
         );
     }
 
@@ -106,7 +120,11 @@ final readonly class DampPage
 
     public function years(Trap $trap): string
     {
-        return $trap->years() > 200.0 ? 'more than 200 years' : ($trap->years() < 1.5 ? 'about a year' : sprintf('about %.0f years', $trap->years()));
+        return $trap->years() > 200.0 ? 'more than 200 years' : (
+            $trap->years() < 1.5
+            ? 'about a year'
+            : sprintf('about %.0f years', $trap->years())
+        );
     }
 
     /** @param  float|null  $kg  kg/m²; null: what is said of the water table */
@@ -119,10 +137,20 @@ final readonly class DampPage
 
         return match (true) {
             ! $w->isKnown() => 'How high the water table comes is not said.',
-            $w->lifts() => sprintf('Water would lift the floor: %s against %s.', $this->format->format($w->uplift() ?? 0.0, Quantity::Stress), $this->format->format($w->weight, Quantity::Stress)),
+            $w->lifts() => sprintf(
+                'Water would lift the floor: %s against %s.',
+                $this->format->format($w->uplift() ?? 0.0, Quantity::Stress),
+                $this->format->format($w->weight, Quantity::Stress),
+            ),
             $w->presses() => 'Water presses, and nothing keeps it out of '.implode(' and ', $w->unsealed()).'.',
-            ($w->floorHead ?? 0.0) > 0.0 => sprintf('The highest water stands %s over the floor’s underside.', $this->format->format($w->floorHead ?? 0.0, Quantity::Depth)),
-            $w->deep && ($w->wallHead ?? 0.0) > 0.0 => sprintf('The highest water stands %s over the footing.', $this->format->format($w->wallHead ?? 0.0, Quantity::Depth)),
+            ($w->floorHead ?? 0.0) > 0.0 => sprintf(
+                'The highest water stands %s over the floor’s underside.',
+                $this->format->format($w->floorHead ?? 0.0, Quantity::Depth),
+            ),
+            $w->deep && ($w->wallHead ?? 0.0) > 0.0 => sprintf(
+                'The highest water stands %s over the footing.',
+                $this->format->format($w->wallHead ?? 0.0, Quantity::Depth),
+            ),
             default => 'No water presses on floor or wall.',
         };
     }
@@ -139,7 +167,11 @@ final readonly class DampPage
             return 'When the finish is laid is not said.';
         }
 
-        return sprintf('When the finish is laid the slab holds %s; it may hold %s.', $this->share($drying->humidity($finish->wait)), $this->share($limit));
+        return sprintf(
+            'When the finish is laid the slab holds %s; it may hold %s.',
+            $this->share($drying->humidity($finish->wait)),
+            $this->share($limit),
+        );
     }
 
     /** A surface factor, with both its decimals. */
@@ -161,7 +193,11 @@ final readonly class DampPage
     /** How a layer passes vapour: as still air, or in perms where inches are read. */
     public function passes(VapourLayer $layer): string
     {
-        return $this->format->system === UnitSystem::Metric ? $this->format->number($layer->airLayer, Quantity::AirLayer) : ($layer->airLayer > 0.0 ? sprintf('%.2g', Vapour::perms($layer->airLayer)) : '–');
+        return $this->format->system === UnitSystem::Metric ? $this->format->number($layer->airLayer, Quantity::AirLayer) : (
+            $layer->airLayer > 0.0
+            ? sprintf('%.2g', Vapour::perms($layer->airLayer))
+            : '–'
+        );
     }
 
     public function passesIn(): string

@@ -31,7 +31,10 @@ final class FieldData
             'mean' => array_map($hundredths, $sheet->mean),
             're' => array_map($hundredths, $sheet->re),
             'im' => array_map($hundredths, $sheet->im),
-            'needles' => array_map(static fn (array $n): array => [$x($n[0]), $y($n[1]), ...array_map($hundredths, array_slice($n, 2))], $sheet->needles),
+            'needles' => array_map(
+                static fn (array $n): array => [$x($n[0]), $y($n[1]), ...array_map($hundredths, array_slice($n, 2))],
+                $sheet->needles,
+            ),
             'cells' => $ground->solution->mesh->cells(),
             'loss' => [round($heat->mean, 1), round($heat->swing->re, 1), round($heat->swing->im, 1)],
             'coldest' => $ground->outdoor->coldest,
@@ -49,6 +52,11 @@ final class FieldData
     {
         $unit = $quantity->unit($format->system);
 
-        return ['symbol' => $unit->symbol, 'factor' => $unit->factor, 'offset' => $unit->offset, 'decimals' => $quantity->decimals($format->system)];
+        return [
+            'symbol' => $unit->symbol,
+            'factor' => $unit->factor,
+            'offset' => $unit->offset,
+            'decimals' => $quantity->decimals($format->system),
+        ];
     }
 }

@@ -26,7 +26,9 @@ final readonly class FrostPage
     /** How many winters are still to be run. */
     public function left(): int
     {
-        return $this->verdict->reason !== null ? 0 : count(Stretch::all($this->verdict->design)) * count(WinterUse::cases()) - count($this->verdict->proofs);
+        return $this->verdict->reason !== null
+            ? 0
+            : count(Stretch::all($this->verdict->design)) * count(WinterUse::cases()) - count($this->verdict->proofs);
     }
 
     public static function day(?int $day): string
@@ -50,10 +52,16 @@ final readonly class FrostPage
         $verdict = $this->verdict;
         $proof = $verdict->closest();
         if ($verdict->reason !== null || $proof === null) {
-            return $verdict->reason ?? ($verdict->tableFails() ? 'The table asks more than is drawn. ' : '').'The design winter has not been run on the section yet.';
+            return $verdict->reason
+                ?? ($verdict->tableFails() ? 'The table asks more than is drawn. ' : '')
+                    .'The design winter has not been run on the section yet.';
         }
 
-        $places = ['slab' => 'of the ground under the slab', 'neighbour' => 'of the ground under the slab beside', 'stem' => 'of ground against the bare stem'];
+        $places = [
+            'slab' => 'of the ground under the slab',
+            'neighbour' => 'of the ground under the slab beside',
+            'stem' => 'of ground against the bare stem',
+        ];
         $frozen = [];
         foreach ($verdict->frozenElsewhere() as $place => $ice) {
             $frozen[] = $this->rough($ice).' '.$places[$place];
@@ -80,9 +88,19 @@ final readonly class FrostPage
         $size = fn (float $m): string => $this->rough(abs($m));
 
         return match (true) {
-            $proof->margin < 0.0 => sprintf('Frost goes %s into the ground under the bearing, %s, by %s.', $size($proof->margin), $where, self::day($proof->day)),
+            $proof->margin < 0.0 => sprintf(
+                'Frost goes %s into the ground under the bearing, %s, by %s.',
+                $size($proof->margin),
+                $where,
+                self::day($proof->day),
+            ),
             ! is_finite($proof->margin) => 'Nothing freezes near the bearing.',
-            default => sprintf('Frost stays %s away from the ground under the bearing; nearest on %s, %s.', $size($proof->margin), self::day($proof->day), $where),
+            default => sprintf(
+                'Frost stays %s away from the ground under the bearing; nearest on %s, %s.',
+                $size($proof->margin),
+                self::day($proof->day),
+                $where,
+            ),
         };
     }
 

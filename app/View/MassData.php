@@ -35,7 +35,10 @@ final class MassData
                 $run['sizes'] = $r['sizes_m'];
                 $run['source'] = $r['source_m'];
                 $run['spacing'] = $r['spacing_m'];
-                $run['parts'] = array_map(static fn (?string $part): string => $part === null ? 'ground' : mb_strtolower(Part::from($part)->label()), $r['parts']);
+                $run['parts'] = array_map(
+                    static fn (?string $part): string => $part === null ? 'ground' : mb_strtolower(Part::from($part)->label()),
+                    $r['parts'],
+                );
                 $run['depths'] = array_map(static fn (float $d): string => $format->format($d, Quantity::Depth), $r['depths_m']);
             }
             $out[] = $run;

@@ -74,18 +74,44 @@ final readonly class MassPage
             'heating-stops' => $this->stops($f),
             'night-set-back' => $this->nights($f),
             'warm-up' => $f['warm_h'] === null
-                ? sprintf('From %s the rooms are not warm within twenty days: what heats them gives %s.', $this->warm($f['start_c']), $this->format->format($f['heater_w_m2'], Quantity::HeatFlux))
-                : sprintf('From %s the rooms are warm after %s at %s; that takes %s.', $this->warm($f['start_c']), self::time($f['warm_h']), $this->format->format($f['heater_w_m2'], Quantity::HeatFlux), $this->kwh($f['kwh'])),
+                ? sprintf(
+                    'From %s the rooms are not warm within twenty days: what heats them gives %s.',
+                    $this->warm($f['start_c']),
+                    $this->format->format($f['heater_w_m2'], Quantity::HeatFlux),
+                )
+                : sprintf(
+                    'From %s the rooms are warm after %s at %s; that takes %s.',
+                    $this->warm($f['start_c']),
+                    self::time($f['warm_h']),
+                    $this->format->format($f['heater_w_m2'], Quantity::HeatFlux),
+                    $this->kwh($f['kwh']),
+                ),
             'clear-winter-day' => $this->clearDay($f),
-            'surplus-power' => sprintf('At %s the floor takes %s in %s before it or the room is too warm, in %s; %s in %s.', $this->format->format($f['power_kw'], Quantity::PeakPower), $this->kwh($f['takes_kwh']), self::time($f['takes_h']), $this->month(), $this->kwh($f['mild_takes_kwh']), $this->month(3))
+            'surplus-power' => sprintf(
+                'At %s the floor takes %s in %s before it or the room is too warm, in %s; %s in %s.',
+                $this->format->format($f['power_kw'], Quantity::PeakPower),
+                $this->kwh($f['takes_kwh']),
+                self::time($f['takes_h']),
+                $this->month(),
+                $this->kwh($f['mild_takes_kwh']),
+                $this->month(3),
+            )
                 .($f['without_heating_h'] === null ? '' : ' Afterwards no heating is needed for '.self::time($f['without_heating_h']).'.'),
             'heat-spell' => sprintf(
-                'In a week of clear days of %s the rooms %s and reach %s; on a light floor they %s and reach %s.', $this->warm($f['outside_c']),
-                $this->passes($f['hours_to_too_warm'], $f['too_warm_c']), $this->warm($f['warmest_c']), $this->passes($f['light_hours_to_too_warm'], $f['too_warm_c']), $this->warm($f['light_warmest_c']),
+                'In a week of clear days of %s the rooms %s and reach %s; on a light floor they %s and reach %s.',
+                $this->warm($f['outside_c']),
+                $this->passes($f['hours_to_too_warm'], $f['too_warm_c']), $this->warm($f['warmest_c']), $this->passes(
+                    $f['light_hours_to_too_warm'],
+                    $f['too_warm_c'],
+                ), $this->warm($f['light_warmest_c']),
             ),
             'year' => sprintf(
-                'Heating takes %s in the year, %s for a square %s; sun brings %s, surplus power %s, people and lamps %s. %s go into the ground. Too warm for %.0f hours; at most %s.',
-                $this->kwh($f['heat_kwh']), $metric ? $this->kwh($f['heat_kwh_m2']) : $this->kwh($f['heat_kwh_m2'] * Unit::FOOT ** 2), $metric ? 'metre' : 'foot', $this->kwh($f['sun_kwh']), $this->kwh($f['surplus_kwh']), $this->kwh($f['gains_kwh']), $this->kwh($f['ground_kwh']), $f['hours_too_warm'], $this->warm($f['warmest_c']),
+                'Heating takes %s in the year, %s for a square %s; sun brings %s, surplus power %s, people and lamps %s. %s go into '
+                    .'the ground. Too warm for %.0f hours; at most %s.',
+                $this->kwh($f['heat_kwh']),
+                $metric ? $this->kwh($f['heat_kwh_m2']) : $this->kwh($f['heat_kwh_m2'] * Unit::FOOT ** 2),
+                $metric ? 'metre' : 'foot', $this->kwh($f['sun_kwh']), $this->kwh($f['surplus_kwh']), $this->kwh($f['gains_kwh']),
+                $this->kwh($f['ground_kwh']), $f['hours_too_warm'], $this->warm($f['warmest_c']),
             ),
             default => '',
         };
@@ -97,12 +123,31 @@ final readonly class MassPage
         $hours = [];
         foreach ([16, 10, 5] as $t) {
             $h = $f['hours_to_'.$t];
-            $hours[] = $this->warm((float) $t).' '.($h === null ? 'not within twenty days' : ($h <= 0.0 ? 'at once' : 'after '.self::time($h)));
+            $hours[] = $this->warm((float) $t).' '.(
+                $h === null
+                ? 'not within twenty days'
+                : ($h <= 0.0 ? 'at once' : 'after '.self::time($h))
+            );
         }
         $light = $f['light_hours_to_10'];
 
-        return sprintf('Outside it stays at %s. The rooms, at %s, are at %s.', $this->warm($this->site->climate->design), $this->warm($f['start_c']), implode(', at ', $hours))
-            .($light === null ? '' : sprintf(' On a light floor they would be at %s after %s. The floor gives up %s in the first day, %s in three.', $this->warm(10.0), self::time($light), $this->kwh($f['gave_24_kwh']), $this->kwh($f['gave_72_kwh'])));
+        return sprintf(
+            'Outside it stays at %s. The rooms, at %s, are at %s.',
+            $this->warm($this->site->climate->design),
+            $this->warm($f['start_c']),
+            implode(', at ', $hours),
+        )
+            .(
+                $light === null
+                ? ''
+                : sprintf(
+                    ' On a light floor they would be at %s after %s. The floor gives up %s in the first day, %s in three.',
+                    $this->warm(10.0),
+                    self::time($light),
+                    $this->kwh($f['gave_24_kwh']),
+                    $this->kwh($f['gave_72_kwh']),
+                )
+            );
     }
 
     /** @param  array<string, float|null>  $f */
@@ -114,8 +159,18 @@ final readonly class MassPage
         return sprintf(
             '%s Let cool by %s the rooms fall to %s and take %s a day instead of %s, %.0f %% less; %s.',
             $saves && $late !== null && $late <= self::LATE ? 'Worth it.' : 'Hardly worth it.',
-            $this->format->format((float) $f['set_back_k'], Quantity::TemperatureDifference), $this->warm($f['coolest_c']), $this->kwh($f['kwh_day_set_back']), $this->kwh($f['kwh_day']), 100 * ($f['saving_share'] ?? 0.0),
-            $late === null ? 'on some days they are not warm again before night' : ($late <= 0.0 ? 'they are warm again at six' : 'they are warm again '.self::time($late).' after six'),
+            $this->format->format(
+                (float) $f['set_back_k'],
+                Quantity::TemperatureDifference,
+            ), $this->warm($f['coolest_c']), $this->kwh($f['kwh_day_set_back']), $this->kwh($f['kwh_day']), 100 * ($f['saving_share']
+                ?? 0.0),
+            $late === null ? 'on some days they are not warm again before night' : (
+                $late <= 0.0
+                ? 'they are warm again at six'
+                : 'they are warm again '
+                .self::time($late)
+                .' after six'
+            ),
         );
     }
 
@@ -125,7 +180,11 @@ final readonly class MassPage
         return sprintf(
             'In %s it brings %s more than a covered one. At %d o’clock the floor holds %s of that. %s.',
             $this->month(), $this->kwh($f['sun_kwh']), $f['fullest_h'], $this->kwh($f['stored_kwh']),
-            $f['half_back_h'] === null ? 'None of it saves heating' : sprintf('It comes back as %s of heating that is not needed, half of it %s', $this->kwh($f['heating_saved_kwh']), $f['half_back_h'] < 1.0 ? 'by then' : 'within the '.self::time($f['half_back_h']).' after'),
+            $f['half_back_h'] === null ? 'None of it saves heating' : sprintf(
+                'It comes back as %s of heating that is not needed, half of it %s',
+                $this->kwh($f['heating_saved_kwh']),
+                $f['half_back_h'] < 1.0 ? 'by then' : 'within the '.self::time($f['half_back_h']).' after',
+            ),
         );
     }
 
@@ -148,7 +207,11 @@ final readonly class MassPage
 
     public function kwh(?float $kwh): string
     {
-        return $kwh === null ? '–' : (abs($kwh) >= 100.0 ? $this->format->mark->written(sprintf("%.0f\u{a0}kWh", $kwh)) : $this->format->format($kwh, Quantity::Stored));
+        return $kwh === null ? '–' : (
+            abs($kwh) >= 100.0
+            ? $this->format->mark->written(sprintf("%.0f\u{a0}kWh", $kwh))
+            : $this->format->format($kwh, Quantity::Stored)
+        );
     }
 
     /** Of each degree that the reader’s thermometer shows, from kWh/K. */
@@ -189,8 +252,16 @@ final readonly class MassPage
         $hours = $this->mass['hours_to'];
 
         return $hours === null
-            ? sprintf('The floor holds %s for a %s. How long that lasts is being worked out.', $this->perDegree($this->mass['store_kwh_k']), $this->degree())
-            : sprintf('Without heating on the coldest day the rooms are at %s %s.', $this->warm(10.0), $hours['10'] === null ? 'not within twenty days' : 'after '.self::time($hours['10']));
+            ? sprintf(
+                'The floor holds %s for a %s. How long that lasts is being worked out.',
+                $this->perDegree($this->mass['store_kwh_k']),
+                $this->degree(),
+            )
+            : sprintf(
+                'Without heating on the coldest day the rooms are at %s %s.',
+                $this->warm(10.0),
+                $hours['10'] === null ? 'not within twenty days' : 'after '.self::time($hours['10']),
+            );
     }
 
     /** What is said of the heated floor, a sentence. */
@@ -200,7 +271,10 @@ final readonly class MassPage
 
         return $h === null ? '' : sprintf(
             'On the design day it gives %s; the rooms take %s. Where it is warmest it gets %s; %s is the most.',
-            $this->format->format($h['output_w_m2'], Quantity::HeatFlux), $this->format->format($h['need_w_m2'], Quantity::HeatFlux), $this->warm($h['warmest_c']), $this->warm($h['limit_c']),
+            $this->format->format(
+                $h['output_w_m2'],
+                Quantity::HeatFlux,
+            ), $this->format->format($h['need_w_m2'], Quantity::HeatFlux), $this->warm($h['warmest_c']), $this->warm($h['limit_c']),
         );
     }
 }

@@ -78,11 +78,19 @@ final readonly class SectionLog
     {
         $lists = [];
         // Layers may come in that are not there yet.
-        foreach ([...array_keys(Arr::dot($this->data)), 'lining.layers.0.thickness_m', 'deck.layers.0.thickness_m', 'wall.inside.0.thickness_m'] as $path) {
+        foreach ([
+            ...array_keys(Arr::dot($this->data)),
+            'lining.layers.0.thickness_m',
+            'deck.layers.0.thickness_m',
+            'wall.inside.0.thickness_m',
+        ] as $path) {
             $sizes = SizePath::sold($path, $this->format->system);
             $quantity = SizePath::quantity($path);
             if ($sizes !== [] && $quantity !== null) {
-                $lists[self::listName($sizes, $quantity)] ??= array_map(fn (float $size): string => $this->format->format($size, $quantity), $sizes);
+                $lists[self::listName($sizes, $quantity)] ??= array_map(
+                    fn (float $size): string => $this->format->format($size, $quantity),
+                    $sizes,
+                );
             }
         }
 
@@ -92,7 +100,12 @@ final readonly class SectionLog
     /** @param  non-empty-list<float>  $sizes */
     private static function listName(array $sizes, Quantity $quantity): string
     {
-        return sprintf('%s-%d-%d-%d-%d', strtolower($quantity->name), count($sizes), ...array_map(static fn (float $s): int => (int) round(1e5 * $s), [$sizes[0], $sizes[1] ?? 0.0, $sizes[count($sizes) - 1]]));
+        return sprintf(
+            '%s-%d-%d-%d-%d',
+            strtolower($quantity->name),
+            count($sizes),
+            ...array_map(static fn (float $s): int => (int) round(1e5 * $s), [$sizes[0], $sizes[1] ?? 0.0, $sizes[count($sizes) - 1]]),
+        );
     }
 
     private function group(Group $group): LogGroup
@@ -104,7 +117,12 @@ final readonly class SectionLog
         }
         $depths = $group === Group::Floor ? $this->depths() : [];
 
-        return new LogGroup($group->value, $group->label(), $group->order(), array_map(fn (Part $p): LogRow => $this->row($p, $depths), $parts));
+        return new LogGroup(
+            $group->value,
+            $group->label(),
+            $group->order(),
+            array_map(fn (Part $p): LogRow => $this->row($p, $depths), $parts),
+        );
     }
 
     /** @return array<string, float> of the upper face of each layer of the floor, under the finished floor, m */
@@ -113,12 +131,20 @@ final readonly class SectionLog
         $d = $this->design;
         $depth = 0.0;
         $depths = [];
-        foreach ([Part::Screed->value => $d->screed, Part::BoardAbove->value => $d->boardAbove, Part::Slab->value => $d->slab->layer, Part::Field->value => $d->fieldBoard, Part::Blinding->value => $d->blinding, Part::Stone->value => $d->stone] as $part => $layer) {
+        foreach ([
+            Part::Screed->value => $d->screed,
+            Part::BoardAbove->value => $d->boardAbove,
+            Part::Slab->value => $d->slab->layer,
+            Part::Field->value => $d->fieldBoard,
+            Part::Blinding->value => $d->blinding,
+            Part::Stone->value => $d->stone,
+        ] as $part => $layer) {
             $depths[$part] = $depth;
             $depth += $layer->thickness;
         }
         $depths[Part::UpperSheet->value] = $depths[Part::BoardAbove->value];
-        $depths[Part::Sheet->value] = $depths[$d->sheet->position === SheetPosition::AboveBoards ? Part::Field->value : Part::Blinding->value];
+        $under = $d->sheet->position === SheetPosition::AboveBoards ? Part::Field : Part::Blinding;
+        $depths[Part::Sheet->value] = $depths[$under->value];
 
         return $depths;
     }
@@ -134,7 +160,10 @@ final readonly class SectionLog
         foreach ($this->data[$part->value] as $key => $value) {
             if (is_array($value)) {
                 $lists[$key] = array_map(
-                    fn (int $i): array => [$this->field($part, "{$key}.{$i}.material", $value[$i]['material']), $this->field($part, "{$key}.{$i}.thickness_m", $value[$i]['thickness_m'])],
+                    fn (int $i): array => [
+                        $this->field($part, "{$key}.{$i}.material", $value[$i]['material']),
+                        $this->field($part, "{$key}.{$i}.thickness_m", $value[$i]['thickness_m']),
+                    ],
                     array_keys($value),
                 );
             } else {
@@ -149,11 +178,16 @@ final readonly class SectionLog
             $part,
             $number === null ? null : $number + 1,
             $present,
-            $part === Part::Beam || $part === Part::Footing || $part === Part::Pads ? $this->design->slab->layer->material : ($material instanceof Material ? $material : null),
+            $part === Part::Beam || $part === Part::Footing || $part === Part::Pads
+                ? $this->design->slab->layer->material
+                : ($material instanceof Material ? $material : null),
             $fields,
             $lists,
             $depth === null || ! $present ? null : $this->format->format($depth, Quantity::Thickness),
-            $layer !== null && $layer->present() && $layer->material->conductivity < 0.2 ? 'R '.$this->format->number($layer->resistance(), Quantity::Resistance) : null,
+            $layer !== null && $layer->present() && $layer->material->conductivity < 0.2 ? 'R '.$this->format->number(
+                $layer->resistance(),
+                Quantity::Resistance,
+            ) : null,
             $this->note($part),
         );
     }
@@ -192,14 +226,22 @@ final readonly class SectionLog
             $at = Layout::of($this->design);
             $here = $at->under - $this->design->fieldBoard->thickness - $this->design->blinding->thickness - $at->dig;
 
-            return $here > $this->design->stone->thickness + 1e-6 ? 'at its thinnest; '.$this->format->format($here, Quantity::Thickness).' under the field. Counts as ground' : $counted;
+            return $here > $this->design->stone->thickness + 1e-6
+                ? 'at its thinnest; '.$this->format->format($here, Quantity::Thickness).' under the field. Counts as ground'
+                : $counted;
         }
 
         return match ($part) {
             Part::Sheet => $this->design->sheet->present() ? $this->design->sheet->position->reason() : '',
-            Part::Space => $this->design->deck->present() ? 'Vents, wind and shelter count where it is vented, air changes where it is an unheated basement.' : 'Says nothing without a deck.',
-            Part::Form => $this->design->form->starts === FormStart::Grade && $this->design->form->present() ? 'Below its foot the wall is plain. '.$counted : $counted,
-            Part::Deck => $this->design->space->kind === Below::Heated && $this->design->deck->present() ? 'between two heated rooms: drawn and in the field, not in the loss' : $counted,
+            Part::Space => $this->design->deck->present()
+                ? 'Vents, wind and shelter count where it is vented, air changes where it is an unheated basement.'
+                : 'Says nothing without a deck.',
+            Part::Form => $this->design->form->starts === FormStart::Grade && $this->design->form->present()
+                ? 'Below its foot the wall is plain. '.$counted
+                : $counted,
+            Part::Deck => $this->design->space->kind === Below::Heated && $this->design->deck->present()
+                ? 'between two heated rooms: drawn and in the field, not in the loss'
+                : $counted,
             default => $counted,
         };
     }

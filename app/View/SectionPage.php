@@ -55,7 +55,11 @@ final readonly class SectionPage
         $view = $view->within($option->design);
         $stretch = $view->stretchOf($option->design);
         [$field, $damp, $judgement] = [$said->field, $said->damp, $said->judgement];
-        $drawing = FrostSheet::ledge(SectionDrawing::of($stretch->design, $format, $stretch->kind, $view->detail, hatched: false), $project->site->frost->ledge, $format);
+        $drawing = FrostSheet::ledge(
+            SectionDrawing::of($stretch->design, $format, $stretch->kind, $view->detail, hatched: false),
+            $project->site->frost->ledge,
+            $format,
+        );
         $drawing = DampSheet::over($drawing, $damp, $stretch->kind, $format);
 
         return new self(
@@ -64,7 +68,12 @@ final readonly class SectionPage
             new DampPage($damp, $format, $judgement->rulings->on(Concern::Damp)),
             new MassPage($project->site, $option->design, $said->mass, $format, $judgement->rulings->on(Concern::Mass)),
             new SectionLog($option->design, $said->heat->counted, $format), $view,
-            $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json($field, $stretch->id, $drawing, $format),
+            $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json(
+                $field,
+                $stretch->id,
+                $drawing,
+                $format,
+            ),
             $stretch->id === Side::Edge->value ? VapourData::json($damp, $drawing, $format) : 'null',
         );
     }
@@ -79,6 +88,9 @@ final readonly class SectionPage
     {
         $kinds = [Kind::Costs, ...($this->frost->left() > 0 ? [Kind::Winters] : []), ...($this->mass->isTold() ? [] : [Kind::Cooling])];
 
-        return array_combine(array_column($kinds, 'value'), array_map(fn (Kind $k): string => route('later.show', [$this->project, $this->option, $k->value, 'of' => $of]), $kinds));
+        return array_combine(
+            array_column($kinds, 'value'),
+            array_map(fn (Kind $k): string => route('later.show', [$this->project, $this->option, $k->value, 'of' => $of]), $kinds),
+        );
     }
 }

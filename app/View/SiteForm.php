@@ -25,24 +25,34 @@ final readonly class SiteForm
         'place' => ['Place', '', ['place', 'time_zone', 'soil']],
         'limits' => ['Inside and limits', '', ['indoor_c', 'indoor_swing_k', 'heating_limit_c', 'floor_limit_w_m2k', 'floor_limit_meant']],
         'dangers' => ['The ground’s dangers', '', ['water', 'termites', 'radon']],
-        'requirements' => ['Required insulation', 'Choosing another set fills in its figures; each can then be changed. Emptied, it asks nothing. R without films. The sets are from memory: the code in force decides.', [
-            'requirements.set', 'requirements.under_slab_r_m2kw', 'requirements.edge_r_m2kw', 'requirements.edge_depth_m',
-            'requirements.basement_wall_r_m2kw', 'requirements.crawlspace_wall_r_m2kw', 'requirements.deck_r_m2kw',
-        ]],
+        'requirements' => ['Required insulation', 'Choosing another set fills in its figures; each can then be changed. Emptied, it '
+            .'asks nothing. R without films. The sets are from memory: the code in force decides.', [
+                'requirements.set', 'requirements.under_slab_r_m2kw', 'requirements.edge_r_m2kw', 'requirements.edge_depth_m',
+                'requirements.basement_wall_r_m2kw', 'requirements.crawlspace_wall_r_m2kw', 'requirements.deck_r_m2kw',
+            ]],
         'frost' => ['Frost in the ground', '', [
-            'frost.winter_use', 'frost.set_back_c', 'frost.susceptibility', 'frost.dry_density_kg_m3', 'frost.water_share', 'frost.surface', 'frost.paving_m',
+            'frost.winter_use', 'frost.set_back_c', 'frost.susceptibility', 'frost.dry_density_kg_m3', 'frost.water_share',
+            'frost.surface', 'frost.paving_m',
             'frost.paving_stone_m', 'frost.snow', 'frost.ledge_m',
         ]],
-        'winter' => ['The design winter', '', ['frost.design_index_c_d', 'frost.return_years', 'frost.spread_k', 'frost.variation_share', 'frost.winters_c_d']],
+        'winter' => [
+            'The design winter',
+            '',
+            ['frost.design_index_c_d', 'frost.return_years', 'frost.spread_k', 'frost.variation_share', 'frost.winters_c_d'],
+        ],
         'damp' => ['Humidity and water', '', [
-            'damp.humidity', 'damp.indoor_rh_share', 'damp.outdoor_rh_share', 'damp.muggy_k', 'damp.set_back_k', 'damp.water_table_m', 'damp.permeability_m_d', 'damp.rain_mm_h',
+            'damp.humidity', 'damp.indoor_rh_share', 'damp.outdoor_rh_share', 'damp.muggy_k', 'damp.set_back_k',
+            'damp.water_table_m', 'damp.permeability_m_d', 'damp.rain_mm_h',
         ]],
         'room' => ['The rooms over the floor', 'For the hours that heat stays, the heated floor and the year by the hour.', [
-            'room.height_m', 'room.roof_u_w_m2k', 'room.air_changes_per_h', 'room.open_windows_per_h', 'room.gains_w_m2', 'room.contents_kj_m2k', 'room.heater_w_m2',
+            'room.height_m', 'room.roof_u_w_m2k', 'room.air_changes_per_h', 'room.open_windows_per_h', 'room.gains_w_m2',
+            'room.contents_kj_m2k', 'room.heater_w_m2',
         ]],
         'sun' => ['Sun and glass', '', [
-            'sun.latitude_deg', 'sun.sunshine_share', 'sun.day_swing_k', 'room.glass_south_m2', 'room.glass_west_m2', 'room.glass_north_m2', 'room.glass_east_m2',
-            'room.glass_roof_m2', 'room.turned_deg', 'room.glass_u_w_m2k', 'room.glass_sun_share', 'room.blinds_share', 'room.panels_kw', 'room.own_use_kw',
+            'sun.latitude_deg', 'sun.sunshine_share', 'sun.day_swing_k', 'room.glass_south_m2', 'room.glass_west_m2',
+            'room.glass_north_m2', 'room.glass_east_m2',
+            'room.glass_roof_m2', 'room.turned_deg', 'room.glass_u_w_m2k', 'room.glass_sun_share', 'room.blinds_share',
+            'room.panels_kw', 'room.own_use_kw',
         ]],
         'air' => ['Outdoor air', '', ['climate.name', 'climate.design_c', 'climate.monthly_mean_c']],
     ];
@@ -59,7 +69,12 @@ final readonly class SiteForm
     public function sections(): array
     {
         return array_map(
-            fn (string $slug, array $of): SiteSection => new SiteSection($slug, $of[0], $of[1], array_merge(...array_map($this->fields(...), $of[2]))),
+            fn (string $slug, array $of): SiteSection => new SiteSection(
+                $slug,
+                $of[0],
+                $of[1],
+                array_merge(...array_map($this->fields(...), $of[2])),
+            ),
             array_keys(self::SECTIONS),
             array_values(self::SECTIONS),
         );
@@ -86,7 +101,10 @@ final readonly class SiteForm
     {
         $value = Arr::get($this->data, $path);
         if (is_array($value) && ! in_array($path, self::LISTS, true)) {
-            return array_map(fn (int $i): SiteField => $this->field("{$path}.{$i}", Calendar::MONTHS[$i], $value[$i]), array_keys(Calendar::MONTHS));
+            return array_map(
+                fn (int $i): SiteField => $this->field("{$path}.{$i}", Calendar::MONTHS[$i], $value[$i]),
+                array_keys(Calendar::MONTHS),
+            );
         }
 
         return [$this->field($path, null, $value)];
@@ -116,7 +134,10 @@ final readonly class SiteForm
     {
         $words = [];
         foreach (Soil::cases() as $soil) {
-            $words[$soil->value] = $soil->label().', λ '.$this->format->number($soil->conductivity(), Quantity::Conductivity).' '.$this->format->unit(Quantity::Conductivity);
+            $words[$soil->value] = $soil->label().', λ '.$this->format->number(
+                $soil->conductivity(),
+                Quantity::Conductivity,
+            ).' '.$this->format->unit(Quantity::Conductivity);
         }
 
         return $words;

@@ -29,8 +29,10 @@ final readonly class StudyPage
 {
     /** Sizes that a search may leave open. */
     private const OPEN = [
-        'field_board.thickness_m', 'perimeter_board.thickness_m', 'perimeter_board.width_m', 'board_above.thickness_m', 'edge_inside.thickness_m', 'edge_under.thickness_m',
-        'edge_outside.thickness_m', 'edge_outside.depth_below_grade_m', 'wing.thickness_m', 'wing.width_m', 'form.inside_m', 'form.outside_m', 'stone.thickness_m', 'neighbour.thickness_m',
+        'field_board.thickness_m', 'perimeter_board.thickness_m', 'perimeter_board.width_m', 'board_above.thickness_m',
+        'edge_inside.thickness_m', 'edge_under.thickness_m',
+        'edge_outside.thickness_m', 'edge_outside.depth_below_grade_m', 'wing.thickness_m', 'wing.width_m', 'form.inside_m',
+        'form.outside_m', 'stone.thickness_m', 'neighbour.thickness_m',
     ];
 
     /** How many usual sizes below and above the present one are offered. */
@@ -51,7 +53,8 @@ final readonly class StudyPage
     public static function of(Project $project, Option $option, QuantityFormatter $format, PriceList $prices): self
     {
         return new self(
-            $project, $option, $format, $prices, Study::latest($option, StudyKind::Gain), Study::latest($option, StudyKind::Search), Study::latest($option, StudyKind::Wing),
+            $project, $option, $format, $prices, Study::latest($option, StudyKind::Gain), Study::latest($option, StudyKind::Search),
+            Study::latest($option, StudyKind::Wing),
             Gate::allows('update', $project), Content::hash($project, $option),
         );
     }
@@ -59,7 +62,9 @@ final readonly class StudyPage
     /** Whether something is being worked out. */
     public function isPending(): bool
     {
-        return ($this->gain !== null && ! $this->gain->state->isOver()) || ($this->search !== null && ! $this->search->state->isOver()) || ($this->wing !== null && ! $this->wing->state->isOver());
+        return ($this->gain !== null && ! $this->gain->state->isOver())
+            || ($this->search !== null && ! $this->search->state->isOver())
+            || ($this->wing !== null && ! $this->wing->state->isOver());
     }
 
     /** Whether the option has changed since that was asked. */
@@ -80,7 +85,12 @@ final readonly class StudyPage
     /** @return list<Candidate> what cannot be stepped, and why */
     public function stuck(): array
     {
-        return array_values(array_filter(Gains::candidates($this->project->site, $this->option->design, $this->project->units), static fn (Candidate $c): bool => $c->obstacle !== null));
+        return array_values(
+            array_filter(
+                Gains::candidates($this->project->site, $this->option->design, $this->project->units),
+                static fn (Candidate $c): bool => $c->obstacle !== null,
+            ),
+        );
     }
 
     public function label(string $path): string
@@ -140,6 +150,10 @@ final readonly class StudyPage
     {
         $present = Part::from(explode('.', $path)[0])->of($design)->present();
 
-        return $now > 0.0 && $present || in_array($path, ['field_board.thickness_m', 'edge_outside.thickness_m', 'edge_inside.thickness_m', 'edge_under.thickness_m'], true) && $design->slab->present();
+        return $now > 0.0 && $present || in_array(
+            $path,
+            ['field_board.thickness_m', 'edge_outside.thickness_m', 'edge_inside.thickness_m', 'edge_under.thickness_m'],
+            true,
+        ) && $design->slab->present();
     }
 }

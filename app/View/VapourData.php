@@ -35,10 +35,16 @@ final class VapourData
                 'line' => [$place($s->line[0]), $place($s->line[1])],
                 'layers' => array_map(static fn (VapourLayer $l): array => [$l->name, round(1000 * $l->thickness, 1)], $s->stack->layers),
                 'depths' => array_map(static fn (int $cut): float => round(1000 * $s->stack->depth($cut), 1), array_keys($s->stack->s)),
-                'saturation' => array_map(static fn ($m): array => $whole(array_map(Vapour::saturation(...), $s->stack->temperatures($m))), $s->stack->months),
+                'saturation' => array_map(
+                    static fn ($m): array => $whole(array_map(Vapour::saturation(...), $s->stack->temperatures($m))),
+                    $s->stack->months,
+                ),
                 'now' => array_map($whole, $s->year->pressures),
                 // Grams: what lies at each wet cut at the end of each month.
-                'held' => (object) array_map(static fn (array $months): array => $whole(array_map(static fn (float $kg): float => 1000 * $kg, $months)), $s->year->held),
+                'held' => (object) array_map(
+                    static fn (array $months): array => $whole(array_map(static fn (float $kg): float => 1000 * $kg, $months)),
+                    $s->year->held,
+                ),
             ], $damp->stacks),
         ], JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_THROW_ON_ERROR);
     }

@@ -68,7 +68,13 @@ final class DesignCodec
             $parts[$part->property()] = PartCodec::fromArray($part->type(), $data[$part->value], $materials);
         }
 
-        return new Design(...['family' => $data['family'], 'footprint' => PartCodec::fromArray(Footprint::class, $data['footprint'], $materials), ...$parts]);
+        return new Design(
+            ...[
+                'family' => $data['family'],
+                'footprint' => PartCodec::fromArray(Footprint::class, $data['footprint'], $materials),
+                ...$parts,
+            ],
+        );
     }
 
     /**

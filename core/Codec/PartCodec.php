@@ -60,7 +60,10 @@ final class PartCodec
                 $p->type === Material::class => $materials->get($value),
                 $p->group() !== null => self::fromArray($p->group(), $value, $materials),
                 is_subclass_of($p->type, BackedEnum::class) => $p->type::from($value),
-                $p->type === 'array' => array_map(static fn (mixed $of): mixed => is_array($of) ? self::fromArray(Layer::class, $of, $materials) : (float) $of, array_values($value)),
+                $p->type === 'array' => array_map(
+                    static fn (mixed $of): mixed => is_array($of) ? self::fromArray(Layer::class, $of, $materials) : (float) $of,
+                    array_values($value),
+                ),
                 $p->type === 'bool' => $value === 'yes',
                 $p->type === 'string' => $value,
                 default => $value === null && $p->isNullable ? null : (float) $value,

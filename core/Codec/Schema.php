@@ -66,7 +66,10 @@ enum Schema: string
         return match (true) {
             $rule === [] => '',
             isset($rule['enum']) => implode(', ', array_map(static fn (mixed $v): string => "`{$v}`", $rule['enum'])),
-            isset($items['properties']) => 'layers, each '.implode(' and ', array_map(static fn (int|string $k): string => "`{$k}`", array_keys($items['properties']))),
+            isset($items['properties']) => 'layers, each '.implode(
+                ' and ',
+                array_map(static fn (int|string $k): string => "`{$k}`", array_keys($items['properties'])),
+            ),
             $items !== [] => 'a list of '.self::range($items),
             default => self::range($rule).(in_array('null', (array) ($rule['type'] ?? []), true) ? ', or null' : ''),
         };

@@ -53,13 +53,23 @@ final class SiteCodec
         $data = self::completed($data);
         $design = (float) $data['climate']['design_c'];
         $coldest = (float) min($data['climate']['monthly_mean_c']);
-        $faults = $design > $coldest ? [Fault::range('/climate/design_c', $design, -70.0, $coldest, 'the design day is no warmer than the coldest month')] : [];
+        $faults = $design > $coldest ? [
+            Fault::range('/climate/design_c', $design, -70.0, $coldest, 'the design day is no warmer than the coldest month'),
+        ] : [];
         if (! TimeZones::isOne($data['time_zone'])) {
-            $faults[] = Fault::of('/time_zone', "“{$data['time_zone']}”", 'a time zone as the IANA names it, such as Europe/Amsterdam or America/Chicago');
+            $faults[] = Fault::of(
+                '/time_zone',
+                "“{$data['time_zone']}”",
+                'a time zone as the IANA names it, such as Europe/Amsterdam or America/Chicago',
+            );
         }
         foreach (self::MONTHS as $group => $key) {
             if (! in_array(count($data[$group][$key]), [0, 12], true)) {
-                $faults[] = Fault::of("/{$group}/{$key}", sprintf('%d months', count($data[$group][$key])), 'twelve, January first, or none where it is not known');
+                $faults[] = Fault::of(
+                    "/{$group}/{$key}",
+                    sprintf('%d months', count($data[$group][$key])),
+                    'twelve, January first, or none where it is not known',
+                );
             }
         }
 
@@ -67,7 +77,8 @@ final class SiteCodec
     }
 
     /**
-     * What older files and states lack is not said, nothing more is required, frost and damp are judged by class, sun and rooms are as usual.
+     * What older files and states lack is not said, nothing more is required, frost and damp are judged by class, sun and rooms are
+     * as usual.
      *
      * @param  array<string, mixed>  $data  of the schema's shape
      * @return array<string, mixed> with everything

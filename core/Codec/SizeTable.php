@@ -18,10 +18,20 @@ final class SizeTable
     /** @return list<array{key: string, label: string, allowed: string}> */
     public static function design(): array
     {
-        $rows = [self::row('family', Parameter::named(Design::class, 'family')->size, 'design'), ...self::group(Footprint::class, 'footprint.', 'design')];
+        $rows = [
+            self::row('family', Parameter::named(Design::class, 'family')->size, 'design'),
+            ...self::group(Footprint::class, 'footprint.', 'design'),
+        ];
         foreach (Part::cases() as $part) {
             $own = Parameter::named(Design::class, $part->property())->size;
-            $rows = [...$rows, ...($part->type() === Layer::class ? self::layer($part->value.'.', $own, 'design', $part->label().': ') : self::group($part->type(), $part->value.'.', 'design', $part->label().': '))];
+            $rows = [
+                ...$rows,
+                ...(
+                    $part->type() === Layer::class
+                    ? self::layer($part->value.'.', $own, 'design', $part->label().': ')
+                    : self::group($part->type(), $part->value.'.', 'design', $part->label().': ')
+                ),
+            ];
         }
 
         return $rows;

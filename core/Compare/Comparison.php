@@ -41,34 +41,105 @@ final readonly class Comparison
      * @param  list<list<FrostProof>>  $winters  of each, those that were run
      * @param  list<array<int, float|null>|null>  $hours  of each, how long its rooms take to cool to so many °C, h; null where it is still to be simulated
      */
-    public static function of(Site $site, array $options, array $fields, UnitSystem $units, QuantityFormatter $format, array $winters = [], array $hours = []): self
-    {
+    public static function of(
+        Site $site,
+        array $options,
+        array $fields,
+        UnitSystem $units,
+        QuantityFormatter $format,
+        array $winters = [],
+        array $hours = [],
+    ): self {
         $heats = array_map(static fn (Option $o): HeatVerdict => HeatVerdict::of($site, $o->design), $options);
-        $frosts = array_map(static fn (Option $o, ?array $proofs): FrostVerdict => FrostVerdict::of($site, $o->design)->proved($proofs ?? []), $options, $winters === [] ? array_fill(0, count($options), []) : $winters);
-        $subjects = array_map(static fn (Option $o, FrostVerdict $f, ?FieldSummary $s): Subject => new Subject($site, $o->design, $units, frost: $f, faces: $s?->faces), $options, $frosts, $fields);
+        $frosts = array_map(
+            static fn (Option $o, ?array $proofs): FrostVerdict => FrostVerdict::of($site, $o->design)->proved($proofs ?? []),
+            $options,
+            $winters === [] ? array_fill(0, count($options), []) : $winters,
+        );
+        $subjects = array_map(
+            static fn (Option $o, FrostVerdict $f, ?FieldSummary $s): Subject => new Subject(
+                $site,
+                $o->design,
+                $units,
+                frost: $f,
+                faces: $s?->faces,
+            ),
+            $options,
+            $frosts,
+            $fields,
+        );
         $found = array_map(Rulebook::findings(...), $subjects);
         $findings = array_map(self::byRule(...), $found);
-        $rulings = array_map(static fn (Subject $s, array $f, Option $o): Rulings => Rulings::of($s, $f, $o->setAside), $subjects, $found, $options);
+        $rulings = array_map(
+            static fn (Subject $s, array $f, Option $o): Rulings => Rulings::of($s, $f, $o->setAside),
+            $subjects,
+            $found,
+            $options,
+        );
         $said = static fn (Concern $c): array => array_map(static fn (Rulings $r): string => $r->on($c)->said(), $rulings);
         $heading = ['Family' => array_map(static fn (Option $o): string => ucfirst(str_replace('-', ' ', $o->design->family)), $options)];
 
         return new self($options, [
             'Heat' => [
                 new Row('Built as', $heading['Family']),
-                self::numbers('Heating months, formula', Quantity::Energy, array_map(static fn (HeatVerdict $h): float => $h->floor->heating, $heats), $format),
-                self::numbers('Heating months, field', Quantity::Energy, self::from($fields, static fn (FieldSummary $f): float => $f->heating), $format),
-                self::numbers('Mean of the year, field', Quantity::Power, self::from($fields, static fn (FieldSummary $f): float => $f->mean), $format),
-                self::numbers('Design day, formula', Quantity::Power, array_map(static fn (HeatVerdict $h): float => $h->floor->design, $heats), $format),
-                self::numbers('U, formula', Quantity::Transmittance, array_map(static fn (HeatVerdict $h): float => $h->floor->transmittance(), $heats), $format),
-                self::numbers('U, field with junctions', Quantity::Transmittance, self::from($fields, static fn (FieldSummary $f): float => $f->transmittance), $format),
-                self::numbers('What the junctions add', Quantity::HeatLoss, self::from($fields, static fn (FieldSummary $f): float => $f->junctions), $format),
-                self::numbers('ψ at the edge', Quantity::LinearTransmittance, self::from($fields, static fn (FieldSummary $f): float => $f->psi['edge'] ?? 0.0), $format),
+                self::numbers(
+                    'Heating months, formula',
+                    Quantity::Energy,
+                    array_map(static fn (HeatVerdict $h): float => $h->floor->heating, $heats),
+                    $format,
+                ),
+                self::numbers(
+                    'Heating months, field',
+                    Quantity::Energy,
+                    self::from($fields, static fn (FieldSummary $f): float => $f->heating),
+                    $format,
+                ),
+                self::numbers(
+                    'Mean of the year, field',
+                    Quantity::Power,
+                    self::from($fields, static fn (FieldSummary $f): float => $f->mean),
+                    $format,
+                ),
+                self::numbers(
+                    'Design day, formula',
+                    Quantity::Power,
+                    array_map(static fn (HeatVerdict $h): float => $h->floor->design, $heats),
+                    $format,
+                ),
+                self::numbers(
+                    'U, formula',
+                    Quantity::Transmittance,
+                    array_map(static fn (HeatVerdict $h): float => $h->floor->transmittance(), $heats),
+                    $format,
+                ),
+                self::numbers(
+                    'U, field with junctions',
+                    Quantity::Transmittance,
+                    self::from($fields, static fn (FieldSummary $f): float => $f->transmittance),
+                    $format,
+                ),
+                self::numbers(
+                    'What the junctions add',
+                    Quantity::HeatLoss,
+                    self::from($fields, static fn (FieldSummary $f): float => $f->junctions),
+                    $format,
+                ),
+                self::numbers(
+                    'ψ at the edge',
+                    Quantity::LinearTransmittance,
+                    self::from($fields, static fn (FieldSummary $f): float => $f->psi['edge'] ?? 0.0),
+                    $format,
+                ),
                 new Row('Heat is said to', $said(Concern::Heat)),
                 new Row('Load is said to', $said(Concern::Load)),
             ],
             'Frost' => self::frostRows($frosts, $said(Concern::Frost), $format),
             'Damp' => self::dampRows($fields, $format),
-            'Mass' => self::massRows(array_map(static fn (Option $o): MassVerdict => MassVerdict::of($site, $o->design), $options), $hours === [] ? array_fill(0, count($options), null) : $hours, $format),
+            'Mass' => self::massRows(
+                array_map(static fn (Option $o): MassVerdict => MassVerdict::of($site, $o->design), $options),
+                $hours === [] ? array_fill(0, count($options), null) : $hours,
+                $format,
+            ),
             'Findings' => self::findingRows($findings, $options, $format),
             'Parts that differ' => self::partRows($options, $format),
         ]);
@@ -92,7 +163,11 @@ final readonly class Comparison
      */
     private static function numbers(string $label, Quantity $quantity, array $values, QuantityFormatter $format): Row
     {
-        return new Row($label.', '.$format->unit($quantity), array_map(static fn (?float $v): string => $v === null ? '…' : $format->number($v, $quantity), $values), $values);
+        return new Row(
+            $label.', '.$format->unit($quantity),
+            array_map(static fn (?float $v): string => $v === null ? '…' : $format->number($v, $quantity), $values),
+            $values,
+        );
     }
 
     /**
@@ -113,7 +188,10 @@ final readonly class Comparison
     private static function frostRows(array $frosts, array $said, QuantityFormatter $format): array
     {
         return [
-            new Row('Shallowest bearing on the ground', array_map(static fn (FrostVerdict $f): string => $format->format($f->bearingDepth(), Quantity::Depth), $frosts)),
+            new Row(
+                'Shallowest bearing on the ground',
+                array_map(static fn (FrostVerdict $f): string => $format->format($f->bearingDepth(), Quantity::Depth), $frosts),
+            ),
             new Row('Frost margin, field', array_map(static function (FrostVerdict $f) use ($format): string {
                 $margin = $f->closest()?->margin;
 
@@ -134,7 +212,12 @@ final readonly class Comparison
     private static function dampRows(array $fields, QuantityFormatter $format): array
     {
         return [
-            self::numbers('Most that condenses', Quantity::Water, self::from($fields, static fn (FieldSummary $f): float => $f->condensed), $format),
+            self::numbers(
+                'Most that condenses',
+                Quantity::Water,
+                self::from($fields, static fn (FieldSummary $f): float => $f->condensed),
+                $format,
+            ),
             new Row('Damp is said to', array_map(static fn (?FieldSummary $f): string => $f->damp ?? '…', $fields)),
         ];
     }
@@ -147,13 +230,30 @@ final readonly class Comparison
     private static function massRows(array $masses, array $hours, QuantityFormatter $format): array
     {
         $rows = [
-            new Row('Floor takes in over a day, κ, '.$format->unit(Quantity::Capacity), array_map(static fn (MassVerdict $m): string => $format->number($m->day()->inner / 1000, Quantity::Capacity), $masses)),
-            new Row('Held in the warm for a '.($format->system === UnitSystem::Metric ? 'kelvin' : 'degree').', '.$format->unit(Quantity::Stored), array_map(static fn (MassVerdict $m): string => $format->number($m->store() * $format->system->degree(), Quantity::Stored), $masses)),
+            new Row(
+                'Floor takes in over a day, κ, '.$format->unit(Quantity::Capacity),
+                array_map(static fn (MassVerdict $m): string => $format->number($m->day()->inner / 1000, Quantity::Capacity), $masses),
+            ),
+            new Row(
+                'Held in the warm for a '.($format->system === UnitSystem::Metric ? 'kelvin' : 'degree').', '
+                    .$format->unit(Quantity::Stored),
+                array_map(
+                    static fn (MassVerdict $m): string => $format->number($m->store() * $format->system->degree(), Quantity::Stored),
+                    $masses,
+                ),
+            ),
         ];
         foreach (CoastDown::TO as $t) {
             $rows[] = new Row(
                 'Without heating at '.$format->format((float) $t, Quantity::Temperature).' after, '.$format->unit(Quantity::Hours),
-                array_map(static fn (?array $h): string => $h === null ? '…' : (isset($h[$t]) ? $format->number($h[$t], Quantity::Hours) : 'never in twenty days'), $hours),
+                array_map(
+                    static fn (?array $h): string => $h === null ? '…' : (
+                        isset($h[$t])
+                        ? $format->number($h[$t], Quantity::Hours)
+                        : 'never in twenty days'
+                    ),
+                    $hours,
+                ),
             );
         }
 
@@ -178,7 +278,13 @@ final readonly class Comparison
     {
         $rows = [];
         foreach (Severity::cases() as $severity) {
-            $counts = array_map(static fn (array $of, Option $o): int => count(array_filter($of, static fn (Finding $f): bool => $f->severity === $severity && ! self::isSetAside($o, $f))), $findings, $options);
+            $counts = array_map(
+                static fn (array $of, Option $o): int => count(
+                    array_filter($of, static fn (Finding $f): bool => $f->severity === $severity && ! self::isSetAside($o, $f)),
+                ),
+                $findings,
+                $options,
+            );
             $rows[] = new Row(ucfirst($severity->value), array_map(strval(...), $counts), array_map(floatval(...), $counts));
         }
         $met = [];
@@ -195,7 +301,10 @@ final readonly class Comparison
                 return match (true) {
                     $finding === null => '–',
                     self::isSetAside($o, $finding) => 'set aside',
-                    default => $finding->severity->value.($finding->severity === Severity::NotChecked || $finding->measured === null ? '' : ': '.$finding->measured->in($format)),
+                    default => $finding->severity->value.(
+                        $finding->severity === Severity::NotChecked
+                        || $finding->measured === null ? '' : ': '.$finding->measured->in($format)
+                    ),
                 };
             }, $findings, $options);
             $rows[] = new Row(Rulebook::all()[$id]->asks(), $cells);
@@ -221,7 +330,10 @@ final readonly class Comparison
         foreach (array_keys(array_merge(...$flat)) as $path) {
             $values = array_map(static fn (array $of): mixed => $of[$path] ?? null, $flat);
             if (count(array_unique(array_map(static fn (mixed $v): string => json_encode($v, JSON_THROW_ON_ERROR), $values))) > 1) {
-                $rows[] = new Row(ChangeWords::label('design.'.$path), array_map(static fn (mixed $v): string => $v === null ? '–' : $words->value('design.'.$path, $v), $values));
+                $rows[] = new Row(
+                    ChangeWords::label('design.'.$path),
+                    array_map(static fn (mixed $v): string => $v === null ? '–' : $words->value('design.'.$path, $v), $values),
+                );
             }
         }
 

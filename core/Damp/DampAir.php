@@ -50,11 +50,19 @@ final readonly class DampAir
             $most = self::MOST * Vapour::saturation($in);
             $inside[] = $in;
             $outsideP[] = $p;
-            $insideP[] = $basis->indoorRh !== null ? $basis->indoorRh * Vapour::saturation($in) : min($most, $p + $basis->humidity->excessAt($out));
+            $insideP[] = $basis->indoorRh !== null ? $basis->indoorRh * Vapour::saturation($in) : min(
+                $most,
+                $p + $basis->humidity->excessAt($out),
+            );
             $warm = max(0.0, min(1.0, 1.0 - (self::WARM - $out) / self::WARMING));
             $spell = Vapour::saturation(Vapour::dewPoint($p) + $warm * $basis->muggy);
             // What a machine keeps it keeps in a spell too.
-            $muggy[] = Vapour::dewPoint($basis->indoorRh !== null ? $insideP[$i] : max($insideP[$i], min(Vapour::saturation($in), $spell + $basis->humidity->excessAt($out))));
+            $muggy[] = Vapour::dewPoint(
+                $basis->indoorRh !== null ? $insideP[$i] : max(
+                    $insideP[$i],
+                    min(Vapour::saturation($in), $spell + $basis->humidity->excessAt($out)),
+                ),
+            );
         }
 
         return new self($inside, $site->climate->monthly, $insideP, $outsideP, $muggy);

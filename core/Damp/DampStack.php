@@ -33,13 +33,19 @@ final readonly class DampStack
         public DampYear $year,
     ) {}
 
-    /** @return array{int, float}|null the cut that holds the most of its limit and how much that is, as a share; null where nothing condenses */
+    /**
+     * @return array{int, float}|null the cut that holds the most of its limit and how much that is, as a share; null where nothing
+     * condenses
+     */
     private function worst(): ?array
     {
         $worst = null;
         foreach ($this->year->held as $cut => $months) {
             $left = $months[(($this->year->start ?? 1) + 10) % 12];
-            $share = max(max([0.0, ...$months]) / $this->limit($cut), self::YEARS * $left / ($this->suffers($cut) ? $this->limit($cut) : self::LIMIT));
+            $share = max(
+                max([0.0, ...$months]) / $this->limit($cut),
+                self::YEARS * $left / ($this->suffers($cut) ? $this->limit($cut) : self::LIMIT),
+            );
             $worst = $worst === null || $share > $worst[1] ? [$cut, $share] : $worst;
         }
 

@@ -79,7 +79,9 @@ final readonly class DampVerdict
     public function mouldyInWinter(): ?Surface
     {
         $heating = $this->site->heatingMonths();
-        $all = array_values(array_filter($this->surfaces ?? [], static fn (Surface $s): bool => array_intersect($s->atRisk(), $heating) !== []));
+        $all = array_values(
+            array_filter($this->surfaces ?? [], static fn (Surface $s): bool => array_intersect($s->atRisk(), $heating) !== []),
+        );
         usort($all, static fn (Surface $a, Surface $b): int => $b->share() <=> $a->share());
 
         return $all[0] ?? null;
@@ -106,7 +108,10 @@ final readonly class DampVerdict
         return self::hours(array_map(static fn (Surface $s): array => $s->atRiskSetBack(), $this->surfaces ?? []));
     }
 
-    /** @return array{Surface, int, float}|null surface, month and dew point over it, K, where humid air of the warm months comes nearest to sweating */
+    /**
+     * @return array{Surface, int, float}|null surface, month and dew point over it, K, where humid air of the warm months comes nearest
+     * to sweating
+     */
     public function sweats(): ?array
     {
         $worst = null;
@@ -124,7 +129,10 @@ final readonly class DampVerdict
 
     public function stacksWord(): Verdict
     {
-        return $this->stacks === null ? Verdict::NotChecked : Verdict::gravest(Verdict::Holds, ...array_map(static fn (DampStack $s): Verdict => $s->word(), $this->stacks));
+        return $this->stacks === null ? Verdict::NotChecked : Verdict::gravest(
+            Verdict::Holds,
+            ...array_map(static fn (DampStack $s): Verdict => $s->word(), $this->stacks),
+        );
     }
 
     public function surfacesWord(): Verdict
@@ -148,7 +156,9 @@ final readonly class DampVerdict
             return Verdict::Holds;
         }
 
-        return $this->design->finish->wait <= 0.0 ? Verdict::NotChecked : Verdict::ofShare($this->drying->humidity($this->design->finish->wait) / $limit);
+        return $this->design->finish->wait <= 0.0 ? Verdict::NotChecked : Verdict::ofShare(
+            $this->drying->humidity($this->design->finish->wait) / $limit,
+        );
     }
 
     /** @return array<string, Verdict> by what is judged */

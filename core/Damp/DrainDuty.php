@@ -11,7 +11,8 @@ use Ondergrond\Site\Site;
 /**
  * What perimeter drains bring, and what a pump in a sump has to do. From the ground: a ring of drains as a well of its area,
  * Q = πk(H² − h²)/ln((R + r₀)/r₀), r₀ = √(A/π), h = 0 (Dupuit and Thiem), R after Sichardt, 3000 s √k (both from memory); ground
- * that lets no water up is taken to begin at the drains, and where it lies deeper more comes. From above: the rain of a heavy hour on the strip of backfill, all of it. An
+ * that lets no water up is taken to begin at the drains, and where it lies deeper more comes. From above: the rain of a heavy hour
+ * on the strip of backfill, all of it. An
  * estimate for choosing a pump: ground is never known better than to a factor of three.
  */
 final readonly class DrainDuty
@@ -27,7 +28,10 @@ final readonly class DrainDuty
 
     private const DAY = 86400.0;
 
-    /** A pump takes twice what comes, for the worst hour; starts no more often than ten times an hour; half of its power lifts water; pipes take a fifth of the lift (common practice, no source). */
+    /**
+     * A pump takes twice what comes, for the worst hour; starts no more often than ten times an hour; half of its power lifts water;
+     * pipes take a fifth of the lift (common practice, no source).
+     */
     private const RESERVE = 2.0;
 
     private const STARTS = 10.0;

@@ -14,7 +14,10 @@ use Ondergrond\Verdict\Verdict;
  */
 final readonly class Evaporation
 {
-    /** From here on it is watched, and from there on plastic shrinkage cracks are likely, kg/(m²h) (ACI 305R: 0.1 and 0.2 lb/(ft²h), from memory). */
+    /**
+     * From here on it is watched, and from there on plastic shrinkage cracks are likely, kg/(m²h) (ACI 305R: 0.1 and 0.2 lb/(ft²h),
+     * from memory).
+     */
     public const CAUTION = 0.5;
 
     public const STOP = 1.0;
@@ -58,7 +61,8 @@ final readonly class Evaporation
     public function advice(): string
     {
         return match ($this->word()) {
-            Verdict::Fails => 'Do not pour like this: wait for cooler, stiller or damper air, or put up wind breaks and fog the air; sheet over the face at once behind the screed, and curing cover the moment it is finished.',
+            Verdict::Fails => 'Do not pour like this: wait for cooler, stiller or damper air, or put up wind breaks and fog the air; '
+                .'sheet over the face at once behind the screed, and curing cover the moment it is finished.',
             Verdict::Close => 'Wind breaks up, film or fog ready between screeding and finishing, curing cover the moment it is finished.',
             default => 'Curing cover once it is finished, held down at its edges, and left as long as the programme allows.',
         };

@@ -79,7 +79,8 @@ final readonly class Groundwater
             (1000.0 - $design->fieldBoard->material->density) * self::GRAVITY * $design->fieldBoard->thickness,
             $design->drains->inner > 0.0 && in_array($design->drains->outlet, [DrainOutlet::Daylight, DrainOutlet::Sump], true),
             $deep, $design->membrane->present() && $design->membrane->kind->isWaterproofing(),
-            $design->membrane->present() && $design->membrane->waterstop === Done::Yes, $design->membrane->present() && $design->membrane->underFloor === Done::Yes, $site->water,
+            $design->membrane->present() && $design->membrane->waterstop === Done::Yes,
+            $design->membrane->present() && $design->membrane->underFloor === Done::Yes, $site->water,
         );
     }
 

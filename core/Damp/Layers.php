@@ -26,7 +26,12 @@ final class Layers
     public static function at(StackPlace $place, Design $design, Layout $at, float $y = 0.0): array
     {
         return array_values(array_filter(match (true) {
-            $place->isFloor() => self::floor($design, $place === StackPlace::FloorEdge && $design->perimeterBoard->present() ? $design->perimeterBoard->layer : $design->fieldBoard),
+            $place->isFloor() => self::floor(
+                $design,
+                $place === StackPlace::FloorEdge && $design->perimeterBoard->present()
+                    ? $design->perimeterBoard->layer
+                    : $design->fieldBoard,
+            ),
             $place->isStem() => self::wall($design, $at, $y, $place === StackPlace::WallAbove),
             $place === StackPlace::Rim => self::rim($design),
             default => self::layers($design->deck->layers, Part::Deck),
@@ -56,7 +61,10 @@ final class Layers
     /** @return list<VapourLayer|null> */
     private static function wall(Design $d, Layout $at, float $y, bool $above): array
     {
-        $lining = $at->lining && $y >= $at->floor + $d->lining->gapAboveFloor ? array_map(static fn (Layer $l): VapourLayer => Passage::layer($l, Part::Lining, $d->lining->sealed), $d->lining->layers) : [];
+        $lining = $at->lining && $y >= $at->floor + $d->lining->gapAboveFloor ? array_map(
+            static fn (Layer $l): VapourLayer => Passage::layer($l, Part::Lining, $d->lining->sealed),
+            $d->lining->layers,
+        ) : [];
         $form = $d->form->present() && $y >= $at->formFoot;
         $board = $d->edgeOutside->present() && $y >= $at->boardFoot;
 
@@ -64,7 +72,13 @@ final class Layers
 
         return [
             ...$lining,
-            $lining !== [] && $air > 0.0 ? new VapourLayer('still air', $air, StillAir::resistance($air), $air, part: Part::Lining->value) : null,
+            $lining !== [] && $air > 0.0 ? new VapourLayer(
+                'still air',
+                $air,
+                StillAir::resistance($air),
+                $air,
+                part: Part::Lining->value,
+            ) : null,
             $form && $d->form->inside > 0.0 ? Passage::layer($d->form->inner(), Part::Form) : null,
             Passage::layer($d->stem->layer, Part::Stem),
             // Drainage stands outside: the air in it is that of the ground.
@@ -84,7 +98,11 @@ final class Layers
             ? Passage::layer($foam, Part::Deck)
             : new VapourLayer('foam with open joints', $foam->thickness, $foam->resistance(), 0.01, part: Part::Deck->value)];
 
-        return [...$rim, Passage::layer(Layer::of(Catalogue::get('softwood'), self::JOIST), Part::Deck), ...self::layers($d->wall->outside, Part::Wall)];
+        return [
+            ...$rim,
+            Passage::layer(Layer::of(Catalogue::get('softwood'), self::JOIST), Part::Deck),
+            ...self::layers($d->wall->outside, Part::Wall),
+        ];
     }
 
     /**
@@ -93,6 +111,9 @@ final class Layers
      */
     private static function layers(array $layers, Part $part): array
     {
-        return array_map(static fn (Layer $l): VapourLayer => Passage::layer($l, $part), array_values(array_filter($layers, static fn (Layer $l): bool => $l->present())));
+        return array_map(
+            static fn (Layer $l): VapourLayer => Passage::layer($l, $part),
+            array_values(array_filter($layers, static fn (Layer $l): bool => $l->present())),
+        );
     }
 }

@@ -41,7 +41,16 @@ final class Passage
         // Sheets and foils are cold where what they lie on is: they hold back no heat.
         $resistance = $layer->thickness < 0.001 ? 0.0 : $layer->resistance();
 
-        return new VapourLayer(self::name($material), $layer->thickness, $resistance, $airLayer, self::soaks($material->kind), self::suffers($material), self::most($layer), $part->value);
+        return new VapourLayer(
+            self::name($material),
+            $layer->thickness,
+            $resistance,
+            $airLayer,
+            self::soaks($material->kind),
+            self::suffers($material),
+            self::most($layer),
+            $part->value,
+        );
     }
 
     /** The floor's sheet, or the one over its boards; m. */
@@ -49,7 +58,13 @@ final class Passage
     {
         $whole = Catalogue::get('polyethylene')->mu * $thickness;
 
-        return new VapourLayer($name, $thickness, 0.0, $joints === SheetJoints::Taped ? $whole : self::UNTAPED * $whole, part: $part->value);
+        return new VapourLayer(
+            $name,
+            $thickness,
+            0.0,
+            $joints === SheetJoints::Taped ? $whole : self::UNTAPED * $whole,
+            part: $part->value,
+        );
     }
 
     public static function membrane(Design $design): VapourLayer
@@ -76,7 +91,11 @@ final class Passage
 
     private static function suffers(Material $material): bool
     {
-        return $material->kind === Kind::Wood || $material->kind === Kind::MineralWool || in_array($material->slug, ['gypsum-board', 'plaster'], true);
+        return $material->kind === Kind::Wood || $material->kind === Kind::MineralWool || in_array(
+            $material->slug,
+            ['gypsum-board', 'plaster'],
+            true,
+        );
     }
 
     /** Boards of wood may take up 3 % of their mass, solid wood 5 % (DIN 4108-3, from memory); kg/m². */

@@ -36,7 +36,10 @@ final class Stacks
 
     private const OUTSIDE = 0.04;
 
-    /** Of what the rooms add to the vapour, what gets into an unheated cellar; in a space with bare ground, how humid it is. Common practice, no source. */
+    /**
+     * Of what the rooms add to the vapour, what gets into an unheated cellar; in a space with bare ground, how humid it is. Common
+     * practice, no source.
+     */
     private const CELLAR = 0.3;
 
     private const BARE_GROUND = 0.95;
@@ -56,11 +59,14 @@ final class Stacks
             $layers = Layers::at($place, $design, $at, $y);
             [$line, $face] = self::line($place, $design, $at, $y, $layers);
             $months = self::months($place, $ground, $air, $face);
-            $stack = $months === null ? null : VapourStack::of($layers, $place->isFloor() || $place === StackPlace::Deck ? self::INSIDE_DOWN : self::INSIDE_LEVEL, match (true) {
-                $face !== null => 0.0,
-                $place === StackPlace::Deck => self::INSIDE_DOWN,
-                default => self::OUTSIDE,
-            }, $months);
+            $inside = $place->isFloor() || $place === StackPlace::Deck ? self::INSIDE_DOWN : self::INSIDE_LEVEL;
+            $stack = $months === null
+                ? null
+                : VapourStack::of($layers, $inside, match (true) {
+                    $face !== null => 0.0,
+                    $place === StackPlace::Deck => self::INSIDE_DOWN,
+                    default => self::OUTSIDE,
+                }, $months);
             if ($stack !== null) {
                 $stacks[] = new DampStack($place, $place->label($low), $line, match (true) {
                     $face !== null => 'ground',
@@ -87,7 +93,10 @@ final class Stacks
             $layers = Layers::at($stack->place, $other, $at, $y);
             $built = VapourStack::of($layers, $stack->stack->inside, $stack->stack->outside, $stack->stack->months);
             if ($built !== null) {
-                $variants[] = new StackVariant($label, new DampStack($stack->place, $stack->label, $stack->line, $stack->beyond, $built, DampYear::of($built)));
+                $variants[] = new StackVariant(
+                    $label,
+                    new DampStack($stack->place, $stack->label, $stack->line, $stack->beyond, $built, DampYear::of($built)),
+                );
             }
         }
 
@@ -105,9 +114,17 @@ final class Stacks
 
             return [
                 ...($now !== SheetPosition::AboveBoards && $d->fieldBoard->present() ? ['sheet above the boards' => $above] : []),
-                ...($now !== SheetPosition::BelowBoards ? [$d->fieldBoard->present() ? 'sheet below the boards' : 'with a sheet' => $below] : []),
+                ...(
+                    $now !== SheetPosition::BelowBoards
+                    ? [$d->fieldBoard->present() ? 'sheet below the boards' : 'with a sheet' => $below]
+                    : []
+                ),
                 ...($now !== null ? ['without the sheet' => $d->with(['sheet' => $sheet->but(thickness: 0.0)])] : []),
-                ...($d->upperSheet->present() ? ['without the upper sheet' => $d->with(['upperSheet' => $d->upperSheet->but(thickness: 0.0)])] : []),
+                ...(
+                    $d->upperSheet->present()
+                    ? ['without the upper sheet' => $d->with(['upperSheet' => $d->upperSheet->but(thickness: 0.0)])]
+                    : []
+                ),
             ];
         }
         if (! $place->isStem()) {
@@ -119,8 +136,17 @@ final class Stacks
         $behind = array_filter($lining, static fn (Layer $l): bool => $l->insulates());
 
         return [
-            ...($behind !== [] && count($without) === count($lining) ? ['with a sheet on the room’s side of the boards' => $d->with(['lining' => self::sheeted($d->lining, $sheet)])] : []),
-            ...(count($without) < count($lining) ? ['without the inner sheet' => $d->with(['lining' => $d->lining->but(layers: $without)])] : []),
+            ...(
+                $behind !== []
+                && count($without) === count($lining) ? [
+                    'with a sheet on the room’s side of the boards' => $d->with(['lining' => self::sheeted($d->lining, $sheet)]),
+                ] : []
+            ),
+            ...(
+                count($without) < count($lining)
+                ? ['without the inner sheet' => $d->with(['lining' => $d->lining->but(layers: $without)])]
+                : []
+            ),
             ...($d->membrane->present() ? ['without the membrane' => $d->with(['membrane' => $d->membrane->but(thickness: 0.0)])] : []),
         ];
     }
@@ -175,7 +201,8 @@ final class Stacks
 
     /**
      * @param  list<VapourLayer>  $layers
-     * @return array{array{array{float, float}, array{float, float}}, array{float, float}|null} from inside to outside, m; the ground's face, where it is one
+     * @return array{array{array{float, float}, array{float, float}}, array{float, float}|null}
+     *         from inside to outside, m; the ground's face, where it is one
      */
     private static function line(StackPlace $place, Design $d, Layout $at, float $y, array $layers): array
     {
@@ -183,7 +210,10 @@ final class Stacks
         if ($place->isFloor()) {
             $middle = EdgeSection::middle($d, $at) + 0.01;
             $x = $place === StackPlace::FloorEdge ? max($middle, $at->room - self::NEAR) : $middle;
-            $foot = $at->under - ($place === StackPlace::FloorEdge && $d->perimeterBoard->present() ? $d->perimeterBoard->layer->thickness : $d->fieldBoard->thickness);
+            $foot = $at->under - (
+                $place === StackPlace::FloorEdge
+                && $d->perimeterBoard->present() ? $d->perimeterBoard->layer->thickness : $d->fieldBoard->thickness
+            );
 
             return [[[$x, $at->floor], [$x, $foot]], [$x, $foot]];
         }

@@ -71,6 +71,9 @@ final readonly class Surface
      */
     private static function over(array $values, float $limit): array
     {
-        return array_map(static fn (int $i): int => $i + 1, array_keys(array_filter($values, static fn (float $v): bool => $v > $limit + 1e-9)));
+        return array_map(
+            static fn (int $i): int => $i + 1,
+            array_keys(array_filter($values, static fn (float $v): bool => $v > $limit + 1e-9)),
+        );
     }
 }

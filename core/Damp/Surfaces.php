@@ -69,7 +69,10 @@ final class Surfaces
     public static function neededBy(DampAir $air): array
     {
         return array_map(static function (float $in, float $out, float $pressure): ?float {
-            return $in <= $out ? null : (Vapour::dewPoint($pressure / Surface::LIMIT) - $out) / max(self::COLDER, $in - $out) * min(1.0, ($in - $out) / self::COLDER);
+            return $in <= $out ? null : (Vapour::dewPoint($pressure / Surface::LIMIT) - $out) / max(self::COLDER, $in - $out) * min(
+                1.0,
+                ($in - $out) / self::COLDER,
+            );
         }, $air->inside, $air->outside, $air->insidePressure);
     }
 
@@ -82,7 +85,11 @@ final class Surfaces
     private static function missing(GroundField $ground): callable
     {
         $problem = $ground->solution->problem;
-        $sheltered = array_map(static fn (Boundary $b): Boundary => in_array($b->name, SectionProblem::INSIDE, true) && $b->temperature !== null
+        $sheltered = array_map(static fn (Boundary $b): Boundary => in_array(
+            $b->name,
+            SectionProblem::INSIDE,
+            true,
+        ) && $b->temperature !== null
             ? Boundary::temperature($b->name, $b->x0, $b->y0, $b->x1, $b->y1, $b->temperature, Surface::SHELTERED)
             : $b, $problem->boundaries);
         $open = $ground->solution->first;
@@ -112,7 +119,11 @@ final class Surfaces
         foreach ($solution->problem->boundaries as $boundary) {
             $name = $boundary->name;
             // The plane of the pipes is no surface; a door's leaf is no wall, and may run with water.
-            if (! in_array($name, SectionProblem::INSIDE, true) || ($ground->side === Side::Door && $name === SectionProblem::WALL_INSIDE) || ($heated && in_array($name, [SectionProblem::FLOOR, SectionProblem::EDGE], true))) {
+            if (
+                ! in_array($name, SectionProblem::INSIDE, true)
+                || ($ground->side === Side::Door && $name === SectionProblem::WALL_INSIDE)
+                || ($heated && in_array($name, [SectionProblem::FLOOR, SectionProblem::EDGE], true))
+            ) {
                 continue;
             }
             foreach (self::places($boundary, $boundary->isVertical() ? $mesh->y : $mesh->x) as [$x, $y]) {
@@ -157,8 +168,15 @@ final class Surfaces
         return $places;
     }
 
-    private static function surface(string $side, string $name, float $x, float $y, float $sheltered, GroundField $ground, DampAir $air): Surface
-    {
+    private static function surface(
+        string $side,
+        string $name,
+        float $x,
+        float $y,
+        float $sheltered,
+        GroundField $ground,
+        DampAir $air,
+    ): Surface {
         $own = 1.0 - (float) $ground->solution->temperatureAt($x, $y);
         $more = $own > 0.0 ? $sheltered / $own : 1.0;
         $factor = 1.0 - $sheltered;

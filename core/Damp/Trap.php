@@ -68,7 +68,12 @@ final readonly class Trap
     /** Boards in a sheet that is turned up round them, under the slab. */
     private static function tray(Site $site, Design $d, DampAir $air): ?self
     {
-        if (! $d->sheet->present() || ! $d->fieldBoard->present() || $d->sheet->position !== SheetPosition::BelowBoards || $d->sheet->edge !== SheetEdge::TurnedUp) {
+        if (
+            ! $d->sheet->present()
+            || ! $d->fieldBoard->present()
+            || $d->sheet->position !== SheetPosition::BelowBoards
+            || $d->sheet->edge !== SheetEdge::TurnedUp
+        ) {
             return null;
         }
         $layers = Layers::at(StackPlace::FloorMiddle, $d, Layout::of($d));
@@ -77,14 +82,26 @@ final readonly class Trap
         $ground = self::ground($site);
         $warmth = array_map(static fn (float $t): float => ($t + $ground) / 2, $air->inside);
 
-        return self::drying(Part::Field, 'rain among the boards, between the sheet and '.($d->finish->kind->isTight() ? 'the floor’s finish' : 'the slab'), self::RAIN, $inward, $outward, $warmth, $air, Vapour::saturation($ground));
+        return self::drying(
+            Part::Field,
+            'rain among the boards, between the sheet and '.($d->finish->kind->isTight() ? 'the floor’s finish' : 'the slab'),
+            self::RAIN,
+            $inward,
+            $outward,
+            $warmth,
+            $air,
+            Vapour::saturation($ground),
+        );
     }
 
     /** Wood or wool between a sheet and a wall that is tight on its outside. */
     private static function lining(Site $site, Design $d, DampAir $air): ?self
     {
         $at = Layout::of($d);
-        $soft = array_filter($d->lining->layers, static fn (Layer $l): bool => $l->present() && in_array($l->material->kind, [Kind::Wood, Kind::MineralWool], true));
+        $soft = array_filter(
+            $d->lining->layers,
+            static fn (Layer $l): bool => $l->present() && in_array($l->material->kind, [Kind::Wood, Kind::MineralWool], true),
+        );
         if (! $at->lining || $soft === []) {
             return null;
         }
@@ -103,7 +120,16 @@ final readonly class Trap
         // The wall's face behind insulation is nearly as cold as the ground.
         $cold = array_map(static fn (float $t): float => $ground + 0.2 * ($t - $ground), $air->inside);
 
-        return self::drying(Part::Lining, 'the wall’s water in '.implode(' and ', $slugs).($inward > 5.0 ? ', behind a tight layer' : ''), self::CONCRETE, $inward, $outward, $cold, $air, Vapour::saturation($ground));
+        return self::drying(
+            Part::Lining,
+            'the wall’s water in '.implode(' and ', $slugs).($inward > 5.0 ? ', behind a tight layer' : ''),
+            self::CONCRETE,
+            $inward,
+            $outward,
+            $cold,
+            $air,
+            Vapour::saturation($ground),
+        );
     }
 
     /** Mean of the ground, °C: that of the year's air. */
@@ -135,12 +161,23 @@ final readonly class Trap
     }
 
     /** @param  list<float>  $warmth  °C where the water lies, by month */
-    private static function drying(Part $part, string $what, float $water, float $inward, float $outward, array $warmth, DampAir $air, float $ground): self
-    {
+    private static function drying(
+        Part $part,
+        string $what,
+        float $water,
+        float $inward,
+        float $outward,
+        array $warmth,
+        DampAir $air,
+        float $ground,
+    ): self {
         $rate = 0.0;
         foreach ($warmth as $i => $t) {
             $full = Vapour::saturation($t);
-            $rate += max(0.0, Vapour::AIR * (($full - $air->insidePressure[$i]) / max(0.01, $inward) + ($full - $ground) / max(0.01, $outward))) * self::SECONDS / 12;
+            $rate += max(
+                0.0,
+                Vapour::AIR * (($full - $air->insidePressure[$i]) / max(0.01, $inward) + ($full - $ground) / max(0.01, $outward)),
+            ) * self::SECONDS / 12;
         }
 
         return new self($part, $what, $water, $inward, $outward, $rate);

@@ -111,7 +111,9 @@ final readonly class Design
             'edgeOutside' => $this->edgeOutside->but(layer: $this->edgeOutside->layer->thick(0.0)),
             'wing' => $this->wing->but(layer: $this->wing->layer->thick(0.0)),
             'lining' => new Lining([]),
-            'deck' => $this->deck->but(layers: array_map(static fn (Layer $l): Layer => $l->material->insulates() ? $l->made($air) : $l, $this->deck->layers)),
+            'deck' => $this->deck->but(
+                layers: array_map(static fn (Layer $l): Layer => $l->material->insulates() ? $l->made($air) : $l, $this->deck->layers),
+            ),
             'threshold' => $this->threshold->but(layer: $this->threshold->layer->thick(0.0)),
             'neighbour' => $this->neighbour->but(layer: $this->neighbour->layer->thick(0.0), edgeBoard: 0.0),
         ]);

@@ -73,9 +73,22 @@ final class DesignFaults
             $this->atMost('/steel/cover_m', $d->steel->cover + $d->steel->bar, $d->slab->layer->thickness, 'cover and bar lie in the slab');
         }
         if ($d->pads->present()) {
-            $this->atMost('/pads/from_edge_m', $d->pads->fromEdge, $half + $d->wall->insideThickness(), 'the pad lies under the half of the floor that is drawn');
-            $bed = $d->slab->underside() - max($d->fieldBoard->thickness, $d->perimeterBoard->thickness()) - $d->blinding->thickness - $d->stone->thickness;
-            $this->atLeast('/pads/depth_below_grade_m', $d->pads->depthBelowGrade, $d->pads->height - $bed, 'stone and boards go over the pad');
+            $this->atMost(
+                '/pads/from_edge_m',
+                $d->pads->fromEdge,
+                $half + $d->wall->insideThickness(),
+                'the pad lies under the half of the floor that is drawn',
+            );
+            $bed = $d->slab->underside() - max(
+                $d->fieldBoard->thickness,
+                $d->perimeterBoard->thickness(),
+            ) - $d->blinding->thickness - $d->stone->thickness;
+            $this->atLeast(
+                '/pads/depth_below_grade_m',
+                $d->pads->depthBelowGrade,
+                $d->pads->height - $bed,
+                'stone and boards go over the pad',
+            );
         }
     }
 
@@ -95,7 +108,11 @@ final class DesignFaults
         $d = $this->d;
         if (! $d->edgeBeam->present()) {
             if (! $d->stem->present()) {
-                $this->faults[] = Fault::of('/edge_beam/width_m', 'neither beam nor stem wall', 'an edge beam at least 0.1 m wide, or a stem wall');
+                $this->faults[] = Fault::of(
+                    '/edge_beam/width_m',
+                    'neither beam nor stem wall',
+                    'an edge beam at least 0.1 m wide, or a stem wall',
+                );
             }
 
             return;
@@ -104,7 +121,12 @@ final class DesignFaults
             $this->faults[] = Fault::of('/stem/thickness_m', 'both edge beam and stem wall', 'either of them, the other at 0');
         }
         $this->atLeast('/edge_beam/width_m', $d->edgeBeam->width, 0.1, 'a narrower one bears nothing');
-        $this->atLeast('/edge_beam/depth_m', $d->edgeBeam->depth, $d->slab->layer->thickness + self::LEAST_BEAM, 'counted from the slab’s top, the beam is deeper than the slab');
+        $this->atLeast(
+            '/edge_beam/depth_m',
+            $d->edgeBeam->depth,
+            $d->slab->layer->thickness + self::LEAST_BEAM,
+            'counted from the slab’s top, the beam is deeper than the slab',
+        );
         $this->atMost('/slab/top_above_grade_m', $d->slab->topAboveGrade, $d->edgeBeam->depth, 'the beam reaches into the ground');
         $this->atLeast('/slab/top_above_grade_m', $d->slab->topAboveGrade, 0.0, 'a slab below the ground needs a wall at its edge');
     }
@@ -123,8 +145,18 @@ final class DesignFaults
             return;
         }
         $this->atLeast('/footing/width_m', $d->footing->width, $d->stem->layer->thickness, 'the footing carries the stem wall');
-        $this->atLeast('/footing/depth_below_grade_m', $d->footing->depthBelowGrade, $d->footing->height, 'the footing stands in the ground');
-        $this->atLeast('/footing/depth_below_grade_m', $d->footing->depthBelowGrade, $d->footing->height - $d->slab->topAboveGrade, 'the footing’s top is not above the slab’s');
+        $this->atLeast(
+            '/footing/depth_below_grade_m',
+            $d->footing->depthBelowGrade,
+            $d->footing->height,
+            'the footing stands in the ground',
+        );
+        $this->atLeast(
+            '/footing/depth_below_grade_m',
+            $d->footing->depthBelowGrade,
+            $d->footing->height - $d->slab->topAboveGrade,
+            'the footing’s top is not above the slab’s',
+        );
         $this->atLeast('/stem/top_above_grade_m', $d->stem->topAboveGrade, $d->slab->topAboveGrade, 'the slab lies within the stem wall');
         $this->atLeast('/stem/top_above_grade_m', $d->stem->topAboveGrade, $d->footing->top() + 0.1, 'the stem wall stands on the footing');
         $height = $d->stem->topAboveGrade - $d->finishedFloor();
@@ -132,11 +164,26 @@ final class DesignFaults
             $this->atMost('/lining/gap_above_floor_m', $d->lining->gapAboveFloor, max(0.0, $height - 0.1), 'the lining has a height');
         }
         if ($d->membrane->present()) {
-            $this->atMost('/membrane/top_above_grade_m', $d->membrane->topAboveGrade, $d->stem->topAboveGrade, 'the membrane ends on the stem wall');
-            $this->atLeast('/membrane/top_above_grade_m', $d->membrane->topAboveGrade, $d->footing->top(), 'the membrane begins at the footing');
+            $this->atMost(
+                '/membrane/top_above_grade_m',
+                $d->membrane->topAboveGrade,
+                $d->stem->topAboveGrade,
+                'the membrane ends on the stem wall',
+            );
+            $this->atLeast(
+                '/membrane/top_above_grade_m',
+                $d->membrane->topAboveGrade,
+                $d->footing->top(),
+                'the membrane begins at the footing',
+            );
         }
         $inner = $d->footprint->characteristicDimension() / 2 + $d->wall->insideThickness();
-        $this->atMost('/edge_inside/thickness_m', $d->edgeInside->layer->thickness, $inner / 2, 'the board stands between stem wall and floor');
+        $this->atMost(
+            '/edge_inside/thickness_m',
+            $d->edgeInside->layer->thickness,
+            $inner / 2,
+            'the board stands between stem wall and floor',
+        );
         if (! $d->hasRoomBelowGrade()) {
             // Between the wall's inner face and the stem there is only so much room for what stands on edge there.
             $gap = $d->footing->present() ? $inner : 0.0;
@@ -149,18 +196,35 @@ final class DesignFaults
         $d = $this->d;
         if ($d->stem->present() && $d->edgeOutside->present()) {
             $reaches = $d->footing->width > $d->stem->layer->thickness + 2 * $d->form->outside;
-            $this->atMost('/edge_outside/depth_below_grade_m', $d->edgeOutside->depthBelowGrade, $reaches ? -$d->footing->top() : $d->footing->depthBelowGrade, $reaches ? 'the board stands on the footing' : 'no deeper than the footing');
+            $this->atMost(
+                '/edge_outside/depth_below_grade_m',
+                $d->edgeOutside->depthBelowGrade,
+                $reaches ? -$d->footing->top() : $d->footing->depthBelowGrade,
+                $reaches ? 'the board stands on the footing' : 'no deeper than the footing',
+            );
         }
         if (! $d->stem->present() && $d->edgeOutside->present()) {
-            $this->atMost('/edge_outside/depth_below_grade_m', $d->edgeOutside->depthBelowGrade, self::DEEPEST_FREE, 'below a beam nothing holds it');
+            $this->atMost(
+                '/edge_outside/depth_below_grade_m',
+                $d->edgeOutside->depthBelowGrade,
+                self::DEEPEST_FREE,
+                'below a beam nothing holds it',
+            );
         }
         if ($d->wing->present()) {
             $face = $d->form->outside + $d->edgeOutside->layer->thickness;
             if ($d->footprint->lotLine > 0.0) {
-                $this->atMost('/wing/width_m', $d->wing->width, max(0.0, $d->footprint->lotLine - $face), 'the wing ends at the lot or set-back line');
+                $this->atMost(
+                    '/wing/width_m',
+                    $d->wing->width,
+                    max(0.0, $d->footprint->lotLine - $face),
+                    'the wing ends at the lot or set-back line',
+                );
             }
             $this->atMost('/wing/fall_m', $d->wing->fall, 0.5 * $d->wing->width, 'a fall of one in two at most');
-            $bottom = $d->stem->present() ? $d->footing->depthBelowGrade : $d->edgeBeam->depth - $d->slab->topAboveGrade + $d->edgeUnder->thickness;
+            $bottom = $d->stem->present()
+                ? $d->footing->depthBelowGrade
+                : $d->edgeBeam->depth - $d->slab->topAboveGrade + $d->edgeUnder->thickness;
             $this->atMost('/wing/depth_m', $d->wing->depth, max(0.0, $bottom), 'the wing meets the edge above its foot');
         }
         if ($d->cover->present() && ! $d->edgeOutside->present() && ! $d->form->present()) {
@@ -173,16 +237,35 @@ final class DesignFaults
         $d = $this->d;
         if (! $d->deck->present()) {
             if ($d->space->kind !== Below::Heated) {
-                $this->faults[] = Fault::of('/space/kind', $d->space->kind->label().' without a deck over it', Below::Heated->value.', or a deck');
+                $this->faults[] = Fault::of(
+                    '/space/kind',
+                    $d->space->kind->label().' without a deck over it',
+                    Below::Heated->value.', or a deck',
+                );
             }
 
             return;
         }
-        $this->atLeast('/deck/top_above_grade_m', $d->deck->topAboveGrade, $d->finishedFloor() + self::LEAST_ROOM + $d->deck->thickness(), 'there is room between floor and deck');
+        $this->atLeast(
+            '/deck/top_above_grade_m',
+            $d->deck->topAboveGrade,
+            $d->finishedFloor() + self::LEAST_ROOM + $d->deck->thickness(),
+            'there is room between floor and deck',
+        );
         $this->atLeast('/deck/top_above_grade_m', $d->deck->topAboveGrade, $d->stem->topAboveGrade, 'the deck bears on the stem wall');
-        $this->atMost('/deck/top_above_grade_m', $d->deck->topAboveGrade, $d->stem->topAboveGrade + $d->deck->thickness(), 'the deck bears on the stem wall');
+        $this->atMost(
+            '/deck/top_above_grade_m',
+            $d->deck->topAboveGrade,
+            $d->stem->topAboveGrade + $d->deck->thickness(),
+            'the deck bears on the stem wall',
+        );
         if ($d->space->kind === Below::Vented) {
-            $this->atMost('/lining/gap_above_floor_m', $d->lining->gapAboveFloor, $d->stem->topAboveGrade - $d->finishedFloor(), 'the lining has a height');
+            $this->atMost(
+                '/lining/gap_above_floor_m',
+                $d->lining->gapAboveFloor,
+                $d->stem->topAboveGrade - $d->finishedFloor(),
+                'the lining has a height',
+            );
         }
     }
 
@@ -192,17 +275,32 @@ final class DesignFaults
         $edge = $d->stem->present() ? $d->stem->layer->thickness : $d->edgeBeam->width;
         $deep = $d->stem->present() ? $d->stem->topAboveGrade - $d->footing->top() : $d->edgeBeam->depth;
         if ($d->threshold->present()) {
-            $this->atMost('/threshold/thickness_m', $d->threshold->layer->thickness, $deep - self::LEAST_CONCRETE, 'concrete stays under it');
+            $this->atMost(
+                '/threshold/thickness_m',
+                $d->threshold->layer->thickness,
+                $deep - self::LEAST_CONCRETE,
+                'concrete stays under it',
+            );
             $this->atMost('/threshold/width_m', $d->threshold->width, $edge, 'it lies in the edge');
         }
         if ($d->recess->present()) {
-            $this->atMost('/recess/depth_m', $d->recess->depth, max(0.0, $d->slab->layer->thickness - self::LEAST_CONCRETE), 'concrete stays under it');
+            $this->atMost(
+                '/recess/depth_m',
+                $d->recess->depth,
+                max(0.0, $d->slab->layer->thickness - self::LEAST_CONCRETE),
+                'concrete stays under it',
+            );
         }
         $cavity = 0.0;
         foreach ([...$d->wall->inside, ...$d->wall->outside] as $layer) {
             $cavity = $layer->material->slug === 'cavity-wool' ? max($cavity, $layer->thickness) : $cavity;
         }
-        $this->atMost('/closer/thickness_m', $d->closer->thickness, $cavity, $cavity > 0.0 ? 'it closes the wall’s cavity' : 'the wall has no cavity to close');
+        $this->atMost(
+            '/closer/thickness_m',
+            $d->closer->thickness,
+            $cavity,
+            $cavity > 0.0 ? 'it closes the wall’s cavity' : 'the wall has no cavity to close',
+        );
     }
 
     private function sides(): void
@@ -220,7 +318,12 @@ final class DesignFaults
         if ($d->neighbour->present()) {
             $this->atLeast('/neighbour/width_m', $d->neighbour->width, 0.5, 'a narrower one is no slab');
             $this->atMost('/neighbour/top_above_grade_m', $d->neighbour->topAboveGrade, max(0.0, $floor), 'water would run in');
-            $this->atLeast('/footprint/'.($d->footprint->porch > 0.0 ? 'porch_m' : 'garage_m'), $d->footprint->alongNeighbour(), 0.5, 'the neighbour has a length along the floor');
+            $this->atLeast(
+                '/footprint/'.($d->footprint->porch > 0.0 ? 'porch_m' : 'garage_m'),
+                $d->footprint->alongNeighbour(),
+                0.5,
+                'the neighbour has a length along the floor',
+            );
         } else {
             foreach (['garage_m' => $d->footprint->garage, 'porch_m' => $d->footprint->porch] as $key => $length) {
                 $this->atMost('/footprint/'.$key, $length, 0.0, 'there is no neighbour’s slab, or its width is missing');

@@ -31,11 +31,17 @@ final readonly class Dpc implements DesignPart
         public DpcKind $kind = DpcKind::NotSaid,
         #[Size('laps', sold: new Steps(1.0, 50, 2))]
         public float $lap = 0.0,
-        #[Size('joined to the sheet', words: ['not-said' => 'to the sheet: not said', 'no' => 'not joined to the sheet', 'yes' => 'joined to the sheet'])]
+        #[Size(
+            'joined to the sheet',
+            words: ['not-said' => 'to the sheet: not said', 'no' => 'not joined to the sheet', 'yes' => 'joined to the sheet'],
+        )]
         public Done $joined = Done::NotSaid,
         #[Size('up the jambs', words: ['not-said' => 'jambs: not said', 'no' => 'not up the jambs', 'yes' => 'up the jambs'])]
         public Done $jambs = Done::NotSaid,
-        #[Size('tray across the cavity', words: ['not-said' => 'tray: not said', 'no' => 'no tray in the cavity', 'yes' => 'tray across the cavity'])]
+        #[Size(
+            'tray across the cavity',
+            words: ['not-said' => 'tray: not said', 'no' => 'no tray in the cavity', 'yes' => 'tray across the cavity'],
+        )]
         public Done $tray = Done::NotSaid,
     ) {}
 

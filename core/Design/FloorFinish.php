@@ -41,7 +41,10 @@ enum FloorFinish: string implements Choice
         };
     }
 
-    /** Thermal resistance over the screed or the slab, m²K/W: within the 0 to 0.15 that EN 1264-2 reckons with; common practice, no source. */
+    /**
+     * Thermal resistance over the screed or the slab, m²K/W: within the 0 to 0.15 that EN 1264-2 reckons with; common practice, no
+     * source.
+     */
     public function resistance(): float
     {
         return match ($this) {

@@ -23,7 +23,10 @@ final readonly class Footing implements DesignPart
         public float $height,
         #[Size('below ground', sold: new Steps(8.0, 50, 2))]
         public float $depthBelowGrade,
-        #[Size('course on its top', words: ['not-said' => 'course on it: not said', 'no' => 'no course on it', 'yes' => 'a course on its top'])]
+        #[Size(
+            'course on its top',
+            words: ['not-said' => 'course on it: not said', 'no' => 'no course on it', 'yes' => 'a course on its top'],
+        )]
         public Done $course = Done::NotSaid,
     ) {}
 

@@ -58,7 +58,17 @@ final readonly class Footprint
     /** The same with that much of its edge along a walk-out side, a garage, a porch or under doors, m; null leaves it. */
     public function along(?float $walkOut = null, ?float $garage = null, ?float $porch = null, ?float $doors = null): self
     {
-        return new self($this->area, $this->perimeter, $this->exposed, $walkOut ?? $this->walkOut, $garage ?? $this->garage, $porch ?? $this->porch, $this->party, $doors ?? $this->doors, $this->lotLine);
+        return new self(
+            $this->area,
+            $this->perimeter,
+            $this->exposed,
+            $walkOut ?? $this->walkOut,
+            $garage ?? $this->garage,
+            $porch ?? $this->porch,
+            $this->party,
+            $doors ?? $this->doors,
+            $this->lotLine,
+        );
     }
 
     /** Characteristic dimension B′ = A/(0.5 P), m (ISO 13370:2007, 8.1). */
@@ -78,14 +88,38 @@ final readonly class Footprint
     {
         $shortest = 2 * sqrt(M_PI * $this->area);
         if ($this->perimeter < $shortest - self::ROUNDING) {
-            return [Fault::range('/perimeter_m', $this->perimeter, $shortest, null, 'no shape of this area has a shorter outline than a circle')];
+            return [
+                Fault::range(
+                    '/perimeter_m',
+                    $this->perimeter,
+                    $shortest,
+                    null,
+                    'no shape of this area has a shorter outline than a circle',
+                ),
+            ];
         }
         $longest = 2 * ($this->area / self::NARROWEST + self::NARROWEST);
         if ($this->perimeter > $longest + self::ROUNDING) {
-            return [Fault::range('/perimeter_m', $this->perimeter, $shortest, $longest, 'from a circle of this area to a strip half a metre wide')];
+            return [
+                Fault::range(
+                    '/perimeter_m',
+                    $this->perimeter,
+                    $shortest,
+                    $longest,
+                    'from a circle of this area to a strip half a metre wide',
+                ),
+            ];
         }
         if ($this->exposed > $this->perimeter + self::ROUNDING) {
-            return [Fault::range('/exposed_perimeter_m', $this->exposed, null, $this->perimeter, 'the exposed part is no longer than the whole outline')];
+            return [
+                Fault::range(
+                    '/exposed_perimeter_m',
+                    $this->exposed,
+                    null,
+                    $this->perimeter,
+                    'the exposed part is no longer than the whole outline',
+                ),
+            ];
         }
         $faults = [];
         $left = $this->exposed;
@@ -99,7 +133,13 @@ final readonly class Footprint
             $faults[] = Fault::range('/doors_m', $this->doors, 0.0, $this->exposed, 'doors lead out through the exposed part');
         }
         if ($this->party > $this->perimeter - $this->exposed + self::ROUNDING) {
-            $faults[] = Fault::range('/party_m', $this->party, 0.0, max(0.0, $this->perimeter - $this->exposed), 'the part that is not exposed');
+            $faults[] = Fault::range(
+                '/party_m',
+                $this->party,
+                0.0,
+                max(0.0, $this->perimeter - $this->exposed),
+                'the part that is not exposed',
+            );
         }
 
         return $faults;

@@ -29,9 +29,15 @@ final readonly class Membrane implements DesignPart
         public MembraneKind $kind = MembraneKind::NotSaid,
         #[Size('laps', sold: new Steps(1.0, 50, 2))]
         public float $lap = 0.0,
-        #[Size('joint of wall and floor', words: ['not-said' => 'waterstop: not said', 'no' => 'no waterstop', 'yes' => 'waterstop in the joint'])]
+        #[Size(
+            'joint of wall and floor',
+            words: ['not-said' => 'waterstop: not said', 'no' => 'no waterstop', 'yes' => 'waterstop in the joint'],
+        )]
         public Done $waterstop = Done::NotSaid,
-        #[Size('under the floor', words: ['not-said' => 'under the floor: not said', 'no' => 'not under the floor', 'yes' => 'waterproofing under the floor'])]
+        #[Size(
+            'under the floor',
+            words: ['not-said' => 'under the floor: not said', 'no' => 'not under the floor', 'yes' => 'waterproofing under the floor'],
+        )]
         public Done $underFloor = Done::NotSaid,
     ) {}
 

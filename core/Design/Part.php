@@ -82,7 +82,13 @@ enum Part: string
     case Space = 'space';
     #[Described('Wall', Group::Wall, 1, place: Place::Wall, uncounted: 'stands above what is compared')]
     case Wall = 'wall';
-    #[Described('Cavity closer', Group::Building, 2, place: Place::Closer, uncounted: 'at openings, whose number the section does not know')]
+    #[Described(
+        'Cavity closer',
+        Group::Building,
+        2,
+        place: Place::Closer,
+        uncounted: 'at openings, whose number the section does not know',
+    )]
     case Closer = 'closer';
     #[Described('Walk-out side', Group::Sides, 1, undrawn: 'a side of its own', uncounted: 'a side of its own')]
     case Walkout = 'walkout';
@@ -110,7 +116,13 @@ enum Part: string
         /** @var array<string, Described> $read */
         static $read = [];
 
-        return $read[$this->value] ??= ((new ReflectionEnumBackedCase(self::class, $this->name))->getAttributes(Described::class)[0] ?? throw new LogicException("Part::{$this->name} says nothing of itself: give it a #[Described]"))->newInstance();
+        if (! isset($read[$this->value])) {
+            $said = (new ReflectionEnumBackedCase(self::class, $this->name))->getAttributes(Described::class)[0]
+                ?? throw new LogicException("Part::{$this->name} says nothing of itself: give it a #[Described]");
+            $read[$this->value] = $said->newInstance();
+        }
+
+        return $read[$this->value];
     }
 
     /** What Design calls it. */
@@ -158,6 +170,8 @@ enum Part: string
         }
         $unbuilt = [self::Space, self::Walkout, self::Service, self::Loads, self::Steel];
 
-        return array_values(array_filter($order, static fn (self $p): bool => $p->of($design)->present() && ! in_array($p, $unbuilt, true)));
+        return array_values(
+            array_filter($order, static fn (self $p): bool => $p->of($design)->present() && ! in_array($p, $unbuilt, true)),
+        );
     }
 }

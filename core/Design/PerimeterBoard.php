@@ -8,7 +8,10 @@ use Ondergrond\Size\Size;
 use Ondergrond\Size\Steps;
 use Ondergrond\Size\Stock;
 
-/** The strip of floor next to the edge where the board differs; without a width or without a board there is none, and the middle board runs through. */
+/**
+ * The strip of floor next to the edge where the board differs; without a width or without a board there is none, and the middle board
+ * runs through.
+ */
 final readonly class PerimeterBoard implements DesignPart
 {
     use Remade;

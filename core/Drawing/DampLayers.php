@@ -37,10 +37,20 @@ final readonly class DampLayers
         $grade = $at->grade;
         $low = ($grade + $at->stemFoot) / 2;
         $all = [
-            $d->deck->present() && $d->deck->rim > 0.0 ? [[0.0, ($at->top + $d->deck->topAboveGrade) / 2], 'rim: '.$this->format->format($d->deck->rim, Quantity::Thickness).' foam'.self::said($d->deck->rimSealed, ', sealed', ', open')] : null,
+            $d->deck->present() && $d->deck->rim > 0.0 ? [
+                [0.0, ($at->top + $d->deck->topAboveGrade) / 2],
+                'rim: '.$this->format->format($d->deck->rim, Quantity::Thickness).' foam'.self::said(
+                    $d->deck->rimSealed,
+                    ', sealed',
+                    ', open',
+                ),
+            ] : null,
             $d->shield->present() ? [[$at->outermost, $at->top], 'shield with drip'] : null,
             $d->dpc->present() ? [[min(0.0, $at->inner / 2), $at->course($d)], $this->course()] : null,
-            $d->cover->present() ? [[$face, ($at->top + $grade) / 2], 'cover: '.lcfirst($d->cover->layer->material->name).match ($d->cover->backing) {
+            $d->cover->present() ? [[
+                $face,
+                ($at->top + $grade) / 2,
+            ], 'cover: '.lcfirst($d->cover->layer->material->name).match ($d->cover->backing) {
                 CoverBacking::SlipLayer => ' on lath, felt and wrap',
                 CoverBacking::Direct => ' straight on the foam',
                 CoverBacking::NotSaid => '',
@@ -52,17 +62,32 @@ final readonly class DampLayers
                 MembraneKind::Sheet => 'self-adhered sheet',
                 MembraneKind::NotSaid => 'membrane, kind not said',
             }.$this->lap($d->membrane->kind->isLapped() ? $d->membrane->lap : null)] : null,
-            $d->edgeOutside->present() && $at->boardFoot < $grade ? [[($at->formFace + $face) / 2, ($grade + $at->boardFoot) / 2], $d->membrane->present() ? 'board, protects it' : 'board outside'] : null,
-            $d->drainage->present() ? [[$face + $d->drainage->layer->thickness, $low], lcfirst($d->drainage->layer->material->name).match ($d->drainage->filter) {
+            $d->edgeOutside->present() && $at->boardFoot < $grade ? [
+                [($at->formFace + $face) / 2, ($grade + $at->boardFoot) / 2],
+                $d->membrane->present() ? 'board, protects it' : 'board outside',
+            ] : null,
+            $d->drainage->present() ? [[
+                $face + $d->drainage->layer->thickness,
+                $low,
+            ], lcfirst($d->drainage->layer->material->name).match ($d->drainage->filter) {
                 Done::Yes => ', filter outside',
                 Done::No => ', no filter',
                 Done::NotSaid => ', filter not said',
             }] : null,
-            $d->form->present() && $d->form->starts === FormStart::Footing && $d->form->outside > 0.0 && ! $d->membrane->present() ? [[$at->formFace, $low], 'form, no membrane'] : null,
+            $d->form->present() && $d->form->starts === FormStart::Footing && $d->form->outside > 0.0 && ! $d->membrane->present() ? [
+                [$at->formFace, $low],
+                'form, no membrane',
+            ] : null,
             $at->lining ? [[($at->lined + $at->inner) / 2, $low - 0.1], $this->lining()] : null,
-            $this->side === Side::Neighbour ? [[$face, $d->neighbour->topAboveGrade], self::said($d->neighbour->flashing, 'flashing, lapped both ways', 'joint without flashing')] : null,
+            $this->side === Side::Neighbour ? [
+                [$face, $d->neighbour->topAboveGrade],
+                self::said($d->neighbour->flashing, 'flashing, lapped both ways', 'joint without flashing'),
+            ] : null,
             $d->footing->present() && $d->footing->course === Done::Yes ? [[0.0, $at->stemFoot], 'course on the footing'] : null,
-            $d->drains->outer > 0.0 ? [[max($at->outermost, $at->toe) + 1.5 * $d->drains->outer, $at->foot + $d->drains->outer / 2], 'outer drain'.($d->drains->outlet === DrainOutlet::NotSaid ? ', outlet not said' : ' to '.$d->drains->outlet->label())] : null,
+            $d->drains->outer > 0.0 ? [
+                [max($at->outermost, $at->toe) + 1.5 * $d->drains->outer, $at->foot + $d->drains->outer / 2],
+                'outer drain'.($d->drains->outlet === DrainOutlet::NotSaid ? ', outlet not said' : ' to '.$d->drains->outlet->label()),
+            ] : null,
         ];
 
         $all = array_values(array_filter($all, static fn (?array $l): bool => $l !== null && $l[1] !== ''));
@@ -76,7 +101,11 @@ final readonly class DampLayers
     {
         $foil = array_filter($this->d->lining->layers, static fn (Layer $l): bool => $l->material->slug === 'pir-foil') !== [];
 
-        return ($foil ? 'foil-faced board inside' : 'boards inside').self::said($this->d->lining->sealed, $foil ? ', joints sealed: a vapour layer' : ', joints sealed', ', joints open');
+        return ($foil ? 'foil-faced board inside' : 'boards inside').self::said(
+            $this->d->lining->sealed,
+            $foil ? ', joints sealed: a vapour layer' : ', joints sealed',
+            ', joints open',
+        );
     }
 
     private static function said(Done $done, string $yes, string $no): string
@@ -95,7 +124,10 @@ final readonly class DampLayers
         $above = $d->sheet->position === SheetPosition::AboveBoards;
         $all = [
             $d->finish->present() ? [$at->floor, 'finish: '.$d->finish->kind->label()] : null,
-            $d->upperSheet->present() ? [$at->slab + $d->boardAbove->thickness, 'upper sheet '.$this->format->format($d->upperSheet->thickness, Quantity::SheetThickness)] : null,
+            $d->upperSheet->present() ? [
+                $at->slab + $d->boardAbove->thickness,
+                'upper sheet '.$this->format->format($d->upperSheet->thickness, Quantity::SheetThickness),
+            ] : null,
             $d->sheet->present() ? [$above ? $at->under : $at->under - $d->fieldBoard->thickness, $this->sheet()] : null,
             $d->stone->present() ? [($at->bed + $at->dig) / 2, 'stone: breaks what climbs, drains'] : null,
         ];
@@ -119,7 +151,8 @@ final readonly class DampLayers
         $dpc = $this->d->dpc;
 
         return 'course'.($dpc->kind->value === 'not-said' ? '' : ': '.$dpc->kind->label()).$this->lap($dpc->lap)
-            .($dpc->tray === Done::Yes ? ', tray' : '').($dpc->jambs === Done::Yes ? ', up the jambs' : '').($dpc->joined === Done::Yes ? ', to the sheet' : '');
+            .($dpc->tray === Done::Yes ? ', tray' : '').($dpc->jambs === Done::Yes ? ', up the jambs' : '')
+                .($dpc->joined === Done::Yes ? ', to the sheet' : '');
     }
 
     /** @param  float|null  $lap  m; 0: not said; null: it has none */

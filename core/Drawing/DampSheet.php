@@ -51,9 +51,15 @@ final readonly class DampSheet
         $items = [];
         $x = max($this->at->outermost, $this->at->toe) + 4 * $mm;
         // Over the ground they move up from it, under it down, so that none stands on its line.
-        $seen = array_filter($layers->outside(), fn (array $l): bool => $l[0][1] > $this->drawing->box[1] + 4 * $mm && $l[0][1] < $this->drawing->box[3] - 4 * $mm);
+        $seen = array_filter(
+            $layers->outside(),
+            fn (array $l): bool => $l[0][1] > $this->drawing->box[1] + 4 * $mm && $l[0][1] < $this->drawing->box[3] - 4 * $mm,
+        );
         [$up, $down] = [$this->at->grade + 5 * $mm, $this->at->grade - 5 * $mm];
-        foreach ([...array_reverse(array_filter($seen, fn (array $l): bool => $l[0][1] >= $this->at->grade)), ...array_filter($seen, fn (array $l): bool => $l[0][1] < $this->at->grade)] as [[$tx, $ty], $words]) {
+        foreach ([
+            ...array_reverse(array_filter($seen, fn (array $l): bool => $l[0][1] >= $this->at->grade)),
+            ...array_filter($seen, fn (array $l): bool => $l[0][1] < $this->at->grade),
+        ] as [[$tx, $ty], $words]) {
             if ($ty >= $this->at->grade) {
                 $y = max($ty, $up);
                 $up = $y + self::LINE * $mm;
@@ -61,19 +67,41 @@ final readonly class DampSheet
                 $y = min($ty, $down);
                 $down = $y - self::LINE * $mm;
             }
-            array_push($items, ...$this->named([[$tx, $ty], [max($tx, $x), $y], [max($tx, $x) + 2 * $mm, $y]], [max($tx, $x) + 3 * $mm, $y - 1.1 * $mm], $words));
+            array_push(
+                $items,
+                ...$this->named(
+                    [[$tx, $ty], [max($tx, $x), $y], [max($tx, $x) + 2 * $mm, $y]],
+                    [max($tx, $x) + 3 * $mm, $y - 1.1 * $mm],
+                    $words,
+                ),
+            );
         }
         // Under the floor, each with a line up to what it names.
         $left = $this->drawing->box[0] + (SectionDrawing::MARGIN + 8) * $mm;
         $y = min($this->at->dig, $this->at->under) - 13 * $mm;
         foreach (array_reverse($layers->floor()) as $i => [$ty, $words]) {
             $up = $left + 3 * $i * $mm;
-            array_push($items, ...$this->named([[$up, $ty], [$up, $y + 1.1 * $mm], [$up + 2 * $mm, $y + 1.1 * $mm]], [$up + 3 * $mm, $y], $words));
+            array_push(
+                $items,
+                ...$this->named([[$up, $ty], [$up, $y + 1.1 * $mm], [$up + 2 * $mm, $y + 1.1 * $mm]], [$up + 3 * $mm, $y], $words),
+            );
             $y -= self::LINE * $mm;
         }
         $gas = $this->damp->design->gas;
         if ($gas->present()) {
-            array_push($items, ...$this->named([[$this->at->tray - 1.0, ($this->at->bed + $this->at->dig) / 2], [$this->at->tray - 1.0, $y + 1.1 * $mm], [$this->at->tray - 1.0 - 2 * $mm, $y + 1.1 * $mm]], [$this->at->tray - 1.0 - 3 * $mm, $y], 'soil-gas pipe, '.$gas->outlet->label(), 'end'));
+            array_push(
+                $items,
+                ...$this->named(
+                    [
+                        [$this->at->tray - 1.0, ($this->at->bed + $this->at->dig) / 2],
+                        [$this->at->tray - 1.0, $y + 1.1 * $mm],
+                        [$this->at->tray - 1.0 - 2 * $mm, $y + 1.1 * $mm],
+                    ],
+                    [$this->at->tray - 1.0 - 3 * $mm, $y],
+                    'soil-gas pipe, '.$gas->outlet->label(),
+                    'end',
+                ),
+            );
         }
 
         return $items;
@@ -119,7 +147,10 @@ final readonly class DampSheet
         }
         if ($d->drains->outer > 0.0 && $d->drains->outlet !== DrainOutlet::NotSaid) {
             $x = max($out, $at->toe) + 1.6 * $d->drains->outer;
-            array_push($strokes, ...$this->arrow([[$x, $at->foot + $d->drains->outer / 2], [$x + 14 * $mm, $at->foot + $d->drains->outer / 2 - 0.6 * $mm]]));
+            array_push(
+                $strokes,
+                ...$this->arrow([[$x, $at->foot + $d->drains->outer / 2], [$x + 14 * $mm, $at->foot + $d->drains->outer / 2 - 0.6 * $mm]]),
+            );
         }
         // What climbs stops at clean stone.
         $stop = $d->stone->present() && $d->stone->material->slug !== 'sand' ? $at->dig : ($d->sheet->present() ? $at->under : $at->slab);
@@ -146,7 +177,14 @@ final readonly class DampSheet
         $head = min(self::HEAD * $this->drawing->paper(), 0.5 * $length);
         [$u, $v] = [($x1 - $x0) / $length, ($y1 - $y0) / $length];
 
-        return [$line, [[$x1 - $head * ($u + 0.6 * $v), $y1 - $head * ($v - 0.6 * $u)], [$x1, $y1], [$x1 - $head * ($u - 0.6 * $v), $y1 - $head * ($v + 0.6 * $u)]]];
+        return [
+            $line,
+            [
+                [$x1 - $head * ($u + 0.6 * $v), $y1 - $head * ($v - 0.6 * $u)],
+                [$x1, $y1],
+                [$x1 - $head * ($u - 0.6 * $v), $y1 - $head * ($v + 0.6 * $u)],
+            ],
+        ];
     }
 
     /**
@@ -164,7 +202,11 @@ final readonly class DampSheet
         }
         $y = $water->table;
         $x = $x1 - (SectionDrawing::MARGIN + 20) * $mm;
-        $strokes = [[[$this->at->outermost, $y], [$x1, $y]], [[$x, $y], [$x - 1.6 * $mm, $y + 2.6 * $mm], [$x + 1.6 * $mm, $y + 2.6 * $mm], [$x, $y]], [[$x - 1.2 * $mm, $y - 1 * $mm], [$x + 1.2 * $mm, $y - 1 * $mm]]];
+        $strokes = [
+            [[$this->at->outermost, $y], [$x1, $y]],
+            [[$x, $y], [$x - 1.6 * $mm, $y + 2.6 * $mm], [$x + 1.6 * $mm, $y + 2.6 * $mm], [$x, $y]],
+            [[$x - 1.2 * $mm, $y - 1 * $mm], [$x + 1.2 * $mm, $y - 1 * $mm]],
+        ];
         if ($y < $this->at->dig) {
             $strokes[] = [[$x0, $y], [$this->at->inner, $y]];
         }
@@ -178,7 +220,19 @@ final readonly class DampSheet
         return [
             new Strokes(Role::Water, null, $strokes),
             new Text(Role::Water, null, [$x + 3 * $mm, $y + 1 * $mm], 'highest water', 'start'),
-            ...(($water->floorHead ?? 0.0) > 0.0 ? [new Text(Role::Water, null, [$this->at->tray - 8 * $mm, $water->floor - 14 * $mm], 'lifts with '.$this->format->format((float) $water->uplift(), Quantity::Stress), 'end')] : []),
+            ...(
+                ($water->floorHead ?? 0.0) > 0.0
+                ? [
+                    new Text(
+                        Role::Water,
+                        null,
+                        [$this->at->tray - 8 * $mm, $water->floor - 14 * $mm],
+                        'lifts with '.$this->format->format((float) $water->uplift(), Quantity::Stress),
+                        'end',
+                    ),
+                ]
+                : []
+            ),
         ];
     }
 
@@ -208,7 +262,13 @@ final readonly class DampSheet
             $months = array_map(static fn (int $m): float => array_sum(array_column($stack->year->held, $m)), range(0, 11));
             $most = (int) array_search(max($months), $months, true);
             $items[] = new Strokes(Role::Condensation, null, $strokes);
-            $items[] = new Text(Role::Condensation, null, $upright ? [$this->at->lined - 2 * $mm, $y + 1 * $mm] : [$x - $half, $y + 2 * $mm], $this->format->format($stack->year->peak, Quantity::Water).' by '.Calendar::MONTHS[$most], $upright ? 'end' : 'start');
+            $items[] = new Text(
+                Role::Condensation,
+                null,
+                $upright ? [$this->at->lined - 2 * $mm, $y + 1 * $mm] : [$x - $half, $y + 2 * $mm],
+                $this->format->format($stack->year->peak, Quantity::Water).' by '.Calendar::MONTHS[$most],
+                $upright ? 'end' : 'start',
+            );
         }
 
         return $items;

@@ -29,6 +29,11 @@ final readonly class Drawing
     /** The same without what stands for these. */
     public function without(Role ...$roles): self
     {
-        return new self($this->scale, $this->box, array_values(array_filter($this->items, static fn (Item $i): bool => ! in_array($i->role, $roles, true))), $this->title);
+        return new self(
+            $this->scale,
+            $this->box,
+            array_values(array_filter($this->items, static fn (Item $i): bool => ! in_array($i->role, $roles, true))),
+            $this->title,
+        );
     }
 }

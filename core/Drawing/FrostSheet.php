@@ -28,7 +28,11 @@ final class FrostSheet
         $outlines = $ice = [];
         [$left, , $right] = $drawing->box;
         foreach ($zones as $zone) {
-            $points = self::within(array_map(static fn (array $p): array => [$p[0] / 1000, $p[1] / 1000], array_chunk($zone, 2)), $left, $right);
+            $points = self::within(
+                array_map(static fn (array $p): array => [$p[0] / 1000, $p[1] / 1000], array_chunk($zone, 2)),
+                $left,
+                $right,
+            );
             if ($points === []) {
                 continue;
             }
@@ -42,7 +46,11 @@ final class FrostSheet
             ...$drawing->items,
             new Strokes(Role::Ice, null, $ice),
             new Strokes(Role::Frost, null, $outlines),
-            new Strokes(Role::Boundary, null, [[[$x0, $y], [$x1, $y]], [[$x0, $y - $tick], [$x0, $y + $tick]], [[$x1, $y - $tick], [$x1, $y + $tick]]]),
+            new Strokes(
+                Role::Boundary,
+                null,
+                [[[$x0, $y], [$x1, $y]], [[$x0, $y - $tick], [$x0, $y + $tick]], [[$x1, $y - $tick], [$x1, $y + $tick]]],
+            ),
         ], "{$drawing->title}. ".rtrim($words, '.'));
     }
 
@@ -61,7 +69,11 @@ final class FrostSheet
             if ($to <= $from) {
                 return [];
             }
-            $lines[] = [[$from, self::at($line, $from)], ...array_values(array_filter($line, static fn (array $p): bool => $p[0] > $from && $p[0] < $to)), [$to, self::at($line, $to)]];
+            $lines[] = [
+                [$from, self::at($line, $from)],
+                ...array_values(array_filter($line, static fn (array $p): bool => $p[0] > $from && $p[0] < $to)),
+                [$to, self::at($line, $to)],
+            ];
         }
 
         return [...$lines[0], ...array_reverse($lines[1])];
@@ -109,7 +121,13 @@ final class FrostSheet
         return new Drawing($drawing->scale, $drawing->box, [
             ...$drawing->items,
             new Strokes(Role::Ledge, null, [[[$x0, -$depth], [$x1, -$depth]]]),
-            new Text(Role::Ledge, null, [$x1 - 3 * $drawing->paper(), -$depth - 4.2 * $drawing->paper()], 'rock '.$format->format($depth, Quantity::Thickness).' down', 'end'),
+            new Text(
+                Role::Ledge,
+                null,
+                [$x1 - 3 * $drawing->paper(), -$depth - 4.2 * $drawing->paper()],
+                'rock '.$format->format($depth, Quantity::Thickness).' down',
+                'end',
+            ),
         ], $drawing->title);
     }
 }

@@ -54,7 +54,9 @@ final class Isotherm
             $role = abs($celsius) < 1e-9 ? Role::Frost : Role::Isotherm;
             $strokes[] = new Strokes($role, null, $lines);
             foreach (self::exits($lines, $inner) as [$anchor, $point]) {
-                if (array_filter($labels, static fn (Text $l): bool => abs($l->at[0] - $point[0]) < self::APART[0] * $paper && abs($l->at[1] - $point[1]) < self::APART[1] * $paper) === []) {
+                $isNear = static fn (Text $l): bool => abs($l->at[0] - $point[0]) < self::APART[0] * $paper
+                    && abs($l->at[1] - $point[1]) < self::APART[1] * $paper;
+                if (array_filter($labels, $isNear) === []) {
                     $labels[] = new Text($role, null, $point, $format->number($celsius, Quantity::Temperature).'°', $anchor);
                 }
             }

@@ -42,11 +42,31 @@ final readonly class ProductBoundaries
         $strip = $d->perimeterBoard->present() ? $d->perimeterBoard->layer : $d->fieldBoard;
         $items = [];
         if ($d->perimeterBoard->present()) {
-            $items = [...$items, ...$this->between(Part::Perimeter, $d->fieldBoard, $d->perimeterBoard->layer, $at->zone, $at->boards, $at->dig - self::PAST * $this->paper)];
+            $items = [
+                ...$items,
+                ...$this->between(
+                    Part::Perimeter,
+                    $d->fieldBoard,
+                    $d->perimeterBoard->layer,
+                    $at->zone,
+                    $at->boards,
+                    $at->dig - self::PAST * $this->paper,
+                ),
+            ];
         }
         if (! $d->stem->present() && $d->edgeUnder->present()) {
             $beside = $d->edgeInside->present() ? $d->edgeInside->layer : $strip;
-            $items = [...$items, ...$this->between(Part::EdgeUnder, $beside, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness, min($at->trench, $at->boardFoot) - self::UNDER_SIZES * $this->paper)];
+            $items = [
+                ...$items,
+                ...$this->between(
+                    Part::EdgeUnder,
+                    $beside,
+                    $d->edgeUnder,
+                    $at->tray,
+                    $at->foot - $d->edgeUnder->thickness,
+                    min($at->trench, $at->boardFoot) - self::UNDER_SIZES * $this->paper,
+                ),
+            ];
         }
 
         return $items;

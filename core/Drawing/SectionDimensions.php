@@ -46,19 +46,47 @@ final readonly class SectionDimensions
             ...($stem ? [
                 ...$this->across(Part::Stem, 'stem.thickness_m', $at->inner, 0.0, (3 * $at->top + 2 * $at->stemFoot) / 5),
                 ...$this->across(Part::Footing, 'footing.width_m', $foot - $d->footing->width / 2, $foot + $d->footing->width / 2, $below),
-                ...$this->upright(Part::Footing, $this->own('footing.depth_below_grade_m', 'walkout.footing_depth_m'), $near, $at->foot, $at->grade, 0.0, 'start'),
+                ...$this->upright(
+                    Part::Footing,
+                    $this->own('footing.depth_below_grade_m', 'walkout.footing_depth_m'),
+                    $near,
+                    $at->foot,
+                    $at->grade,
+                    0.0,
+                    'start',
+                ),
                 ...$this->upright(Part::Stem, $this->own('stem.top_above_grade_m'), $near, $at->grade, $at->top, 0.0, 'start'),
             ] : [
                 ...$this->across(Part::Beam, 'edge_beam.width_m', $at->inner, 0.0, $below),
                 ...$this->upright(Part::Beam, 'edge_beam.depth_m', $near, $at->foot, $at->slab, 0.0, 'start'),
                 ...$this->upright(Part::Slab, 'slab.top_above_grade_m', $far, $at->grade, $at->slab, $near, 'start'),
             ]),
-            ...($d->edgeOutside->present() ? $this->upright(Part::EdgeOutside, $this->own('edge_outside.depth_below_grade_m'), $far, $boardFoot, $at->grade, $near, 'start') : []),
-            ...($this->section->side === Side::Walkout ? $this->upright(Part::Walkout, 'walkout.drop_m', $far, $at->grade, 0.0, $near, 'start') : []),
+            ...(
+                $d->edgeOutside->present()
+                ? $this->upright(
+                    Part::EdgeOutside,
+                    $this->own('edge_outside.depth_below_grade_m'),
+                    $far,
+                    $boardFoot,
+                    $at->grade,
+                    $near,
+                    'start',
+                )
+                : []
+            ),
+            ...(
+                $this->section->side === Side::Walkout
+                ? $this->upright(Part::Walkout, 'walkout.drop_m', $far, $at->grade, 0.0, $near, 'start')
+                : []
+            ),
             ...$this->wing($near, $far),
             ...$this->neighbour(),
             // Over the whole width the floor is too thin on paper to be dimensioned; the detail has it.
-            ...($this->section->side->isWhole() ? $this->room($this->section->middle) : [...$this->buildUp($buildUp), ...$this->room($buildUp + 14 * $mm)]),
+            ...(
+                $this->section->side->isWhole()
+                ? $this->room($this->section->middle)
+                : [...$this->buildUp($buildUp), ...$this->room($buildUp + 14 * $mm)]
+            ),
         ];
     }
 
@@ -79,7 +107,13 @@ final readonly class SectionDimensions
         $x = max($end, $far + 8 * $this->paper) + 4 * $this->paper;
 
         return [
-            ...$this->across(Part::Wing, 'wing.width_m', $at->boardFace, $end, $at->grade - $wing->depth - $wing->layer->thickness - $wing->fall - 5 * $this->paper),
+            ...$this->across(
+                Part::Wing,
+                'wing.width_m',
+                $at->boardFace,
+                $end,
+                $at->grade - $wing->depth - $wing->layer->thickness - $wing->fall - 5 * $this->paper,
+            ),
             ...$this->upright(Part::Wing, 'wing.depth_m', $x, $at->grade - $wing->depth, $at->grade, $end, 'start'),
         ];
     }
@@ -181,7 +215,14 @@ final readonly class SectionDimensions
 
         return [
             new Strokes(Role::Dimension, $part->value, $lines),
-            new Text(Role::Dimension, $part->value, [$x + ($side === 'start' ? 1.5 : -1.5) * $mm, ($y0 + $y1) / 2 - 1.1 * $mm], $this->size($y1 - $y0), $side, field: $field),
+            new Text(
+                Role::Dimension,
+                $part->value,
+                [$x + ($side === 'start' ? 1.5 : -1.5) * $mm, ($y0 + $y1) / 2 - 1.1 * $mm],
+                $this->size($y1 - $y0),
+                $side,
+                field: $field,
+            ),
         ];
     }
 

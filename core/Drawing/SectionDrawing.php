@@ -50,8 +50,13 @@ final class SectionDrawing
     private const DETAIL = 0.3;
 
     /** @param  bool  $hatched  whether hatches are drawn as strokes; else whoever shows it lays them over its areas */
-    public static function of(Design $design, QuantityFormatter $format, Side $side = Side::Edge, bool $detail = false, bool $hatched = true): Drawing
-    {
+    public static function of(
+        Design $design,
+        QuantityFormatter $format,
+        Side $side = Side::Edge,
+        bool $detail = false,
+        bool $hatched = true,
+    ): Drawing {
         $layout = Layout::of($design, $side);
         [$scale, $box] = $detail ? self::detail($design, $layout, $format->system) : self::whole($design, $layout, $side, $format->system);
         $paper = $scale / 1000;
@@ -99,7 +104,10 @@ final class SectionDrawing
         $at = Layout::of($design);
         [$left, $right] = self::reach($design, $at, Side::Edge);
 
-        return [-$left, min($at->dig, $at->trench, $at->foot, $at->boardFoot, 0.0), $right, max($at->top, $design->deck->present() ? $design->deck->topAboveGrade : -INF)];
+        return [
+            -$left, min($at->dig, $at->trench, $at->foot, $at->boardFoot, 0.0), $right,
+            max($at->top, $design->deck->present() ? $design->deck->topAboveGrade : -INF),
+        ];
     }
 
     /** The same with the temperatures of a month laid over it. */
@@ -109,7 +117,12 @@ final class SectionDrawing
             $drawing->scale,
             $drawing->box,
             [...$drawing->items, ...Isotherm::items($field, $month, $drawing->box, $drawing->paper(), $format)],
-            sprintf('%s, with temperatures in the middle of %s, degrees %s', $drawing->title, Calendar::MONTHS[$month - 1], $format->unit(Quantity::Temperature)),
+            sprintf(
+                '%s, with temperatures in the middle of %s, degrees %s',
+                $drawing->title,
+                Calendar::MONTHS[$month - 1],
+                $format->unit(Quantity::Temperature),
+            ),
         );
     }
 
@@ -118,7 +131,15 @@ final class SectionDrawing
     {
         [$left, $right] = self::reach($design, $at, $side);
         $top = max($at->top, $design->deck->present() ? $design->deck->topAboveGrade : -INF, Layout::of($design)->top);
-        $bottom = min($at->dig, $at->trench, $at->foot, $at->boardFoot, $design->pads->present() ? -$design->pads->depthBelowGrade : 0.0, 0.0, Layout::of($design)->trench);
+        $bottom = min(
+            $at->dig,
+            $at->trench,
+            $at->foot,
+            $at->boardFoot,
+            $design->pads->present() ? -$design->pads->depthBelowGrade : 0.0,
+            0.0,
+            Layout::of($design)->trench,
+        );
         $scale = self::scale($system, static fn (float $paper): bool => ($left + $right) / $paper + self::LEFT + self::RIGHT <= self::WIDTH
             && $top / $paper + self::OVER <= self::ABOVE_DATUM
             && -$bottom / $paper + self::UNDER <= self::BELOW_DATUM);
@@ -137,8 +158,9 @@ final class SectionDrawing
         $bottom = min($at->dig, $at->trench, $at->foot);
         // Where the wall stands far above the floor, floor and footing are what has to be seen close up.
         $top = $at->top - $at->floor > 1.0 ? $at->floor + 0.2 : $at->top + 0.1;
-        $scale = self::scale($system, static fn (float $paper): bool => ($right - $left) / $paper + self::LEFT / 2 + self::RIGHT <= self::WIDTH
-            && ($top - $bottom) / $paper + 2 * self::UNDER <= self::ABOVE_DATUM + self::BELOW_DATUM);
+        [$wide, $high] = [$right - $left, $top - $bottom];
+        $scale = self::scale($system, static fn (float $paper): bool => $wide / $paper + self::LEFT / 2 + self::RIGHT <= self::WIDTH
+            && $high / $paper + 2 * self::UNDER <= self::ABOVE_DATUM + self::BELOW_DATUM);
         $paper = $scale / 1000;
         $x = ($left + $right) / 2 + self::RIGHT * $paper / 4;
         $half = (self::WIDTH / 2 + self::MARGIN) * $paper;
@@ -168,7 +190,17 @@ final class SectionDrawing
     /** @return array{float, float} how far the parts reach inward and outward of the edge's outer face, m */
     private static function reach(Design $design, Layout $at, Side $side): array
     {
-        $out = max($at->outermost, $design->wing->present() ? $at->boardFace + $design->wing->width : 0.0, $at->boardFace + ($side === Side::Neighbour ? $design->neighbour->layer->thickness + $design->neighbour->width + $design->neighbour->edgeBoard : 0.0));
+        $out = max(
+            $at->outermost,
+            $design->wing->present() ? $at->boardFace + $design->wing->width : 0.0,
+            $at->boardFace + (
+                $side === Side::Neighbour
+                ? $design->neighbour->layer->thickness
+                + $design->neighbour->width
+                + $design->neighbour->edgeBoard
+                : 0.0
+            ),
+        );
         if ($side->isWhole()) {
             $plain = Layout::of($design);
 

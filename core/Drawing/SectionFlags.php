@@ -62,7 +62,10 @@ final readonly class SectionFlags
         return $items;
     }
 
-    /** @return array{array{float, float}, bool}|null a point of the part that is seen, and whether a flag fits there; null where none is seen */
+    /**
+     * @return array{array{float, float}, bool}|null a point of the part that is seen, and whether a flag fits there; null where none is
+     * seen
+     */
     private function place(Part $part): ?array
     {
         // The beam has no region of its own: it is cast with the slab.
@@ -86,7 +89,10 @@ final readonly class SectionFlags
                 $path = $course->path;
                 $last = count($path) - 1;
                 // Where it turns up, or in the middle of its last stretch.
-                $point = $part === Part::Sheet && $last > 1 ? $path[1] : [($path[$last - 1][0] + $path[$last][0]) / 2, ($path[$last - 1][1] + $path[$last][1]) / 2];
+                $point = $part === Part::Sheet && $last > 1 ? $path[1] : [
+                    ($path[$last - 1][0] + $path[$last][0]) / 2,
+                    ($path[$last - 1][1] + $path[$last][1]) / 2,
+                ];
 
                 return ($this->onSheet($point)[0] ?? null) === null ? null : [$point, false];
             }
@@ -95,7 +101,10 @@ final readonly class SectionFlags
         return null;
     }
 
-    /** @return array{array{float, float}, float}|null the point farthest from the region's ends that nothing covers, and how far that is, m */
+    /**
+     * @return array{array{float, float}, float}|null the point farthest from the region's ends that nothing covers, and how far that is,
+     * m
+     */
     private function clearest(Region $region, int $number): ?array
     {
         [$x0, $y0, $x1, $y1] = $region->extent();
@@ -107,7 +116,10 @@ final readonly class SectionFlags
         if ($right <= $left || $high <= $low) {
             return null;
         }
-        $later = array_filter(array_slice($this->section->regions, $number + 1), static fn (Region $r): bool => $r->extent()[0] < $x1 && $r->extent()[2] > $x0);
+        $later = array_filter(
+            array_slice($this->section->regions, $number + 1),
+            static fn (Region $r): bool => $r->extent()[0] < $x1 && $r->extent()[2] > $x0,
+        );
         $best = null;
         for ($j = 0; $j < self::UP; $j++) {
             for ($i = 0; $i < self::ACROSS; $i++) {
@@ -144,7 +156,9 @@ final readonly class SectionFlags
      */
     private function onSheet(array $point): ?array
     {
-        return $point[0] > $this->box[0] && $point[0] < $this->box[2] && $point[1] > $this->box[1] && $point[1] < $this->box[3] ? [$point, true] : null;
+        return $point[0] > $this->box[0] && $point[0] < $this->box[2] && $point[1] > $this->box[1] && $point[1] < $this->box[3]
+            ? [$point, true]
+            : null;
     }
 
     /**
@@ -156,7 +170,10 @@ final readonly class SectionFlags
     {
         foreach (self::REACHES as $reach) {
             foreach (self::WAYS as $way) {
-                $at = [$target[0] + $reach * $this->paper * cos(2 * M_PI * $way), $target[1] + $reach * $this->paper * sin(2 * M_PI * $way)];
+                $at = [
+                    $target[0] + $reach * $this->paper * cos(2 * M_PI * $way),
+                    $target[1] + $reach * $this->paper * sin(2 * M_PI * $way),
+                ];
                 if ($this->isFree($at, $taken) && $this->onSheet($at) !== null) {
                     return $at;
                 }

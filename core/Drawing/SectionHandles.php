@@ -36,29 +36,93 @@ final readonly class SectionHandles
         $down = static fn (float $size): float => $at->grade - $size;
         $handles = [];
         if ($plain && $d->edgeOutside->present()) {
-            $handles[] = $this->handle(Part::EdgeOutside, 'edge_outside.depth_below_grade_m', 'y', [($at->formFace + $at->boardFace) / 2, $at->boardFoot], $down, $this->levels(), $d->stem->present() ? -($at->toe > $at->formFace ? $at->stemFoot : $at->foot) : INF);
+            $handles[] = $this->handle(
+                Part::EdgeOutside,
+                'edge_outside.depth_below_grade_m',
+                'y',
+                [($at->formFace + $at->boardFace) / 2, $at->boardFoot],
+                $down,
+                $this->levels(),
+                $d->stem->present() ? -($at->toe > $at->formFace ? $at->stemFoot : $at->foot) : INF,
+            );
         }
         if ($d->perimeterBoard->layer->present() && $d->perimeterBoard->present()) {
-            $handles[] = $this->handle(Part::Perimeter, 'perimeter_board.width_m', 'x', [$at->zone, $at->under - $d->perimeterBoard->layer->thickness / 2], static fn (float $size): float => $at->tray - $size, [], $half);
+            $handles[] = $this->handle(
+                Part::Perimeter,
+                'perimeter_board.width_m',
+                'x',
+                [$at->zone, $at->under - $d->perimeterBoard->layer->thickness / 2],
+                static fn (float $size): float => $at->tray - $size,
+                [],
+                $half,
+            );
         }
         if ($d->stem->present() && $plain) {
-            $handles[] = $this->handle(Part::Footing, 'footing.depth_below_grade_m', 'y', [$at->inner / 2, $at->foot], $down, ['level with the dug floor' => -$at->dig], INF);
+            $handles[] = $this->handle(
+                Part::Footing,
+                'footing.depth_below_grade_m',
+                'y',
+                [$at->inner / 2, $at->foot],
+                $down,
+                ['level with the dug floor' => -$at->dig],
+                INF,
+            );
             if (! $d->deck->present()) {
-                $handles[] = $this->handle(Part::Stem, 'stem.top_above_grade_m', 'y', [$at->inner / 2, $at->top], $up, ['level with the floor' => $at->floor], INF);
+                $handles[] = $this->handle(
+                    Part::Stem,
+                    'stem.top_above_grade_m',
+                    'y',
+                    [$at->inner / 2, $at->top],
+                    $up,
+                    ['level with the floor' => $at->floor],
+                    INF,
+                );
             }
         }
         if ($at->lining && $plain) {
             $x = ($at->lined + $at->inner - $d->form->inside) / 2;
-            $handles[] = $this->handle(Part::Lining, 'lining.gap_above_floor_m', 'y', [$x, $at->floor + $d->lining->gapAboveFloor], static fn (float $size): float => $at->floor + $size, ['down to the floor' => 0.0], $at->top - $at->floor - 0.1);
+            $handles[] = $this->handle(
+                Part::Lining,
+                'lining.gap_above_floor_m',
+                'y',
+                [$x, $at->floor + $d->lining->gapAboveFloor],
+                static fn (float $size): float => $at->floor + $size,
+                ['down to the floor' => 0.0],
+                $at->top - $at->floor - 0.1,
+            );
         }
         if ($d->wing->present() && $this->section->side !== Side::Neighbour) {
             $y = $at->grade - $d->wing->depth - $d->wing->fall - $d->wing->layer->thickness / 2;
-            $handles[] = $this->handle(Part::Wing, 'wing.width_m', 'x', [$at->boardFace + $d->wing->width, $y], static fn (float $size): float => $at->boardFace + $size, $d->footprint->lotLine > 0.0 ? ['at the lot line' => $d->footprint->lotLine - $at->boardFace] : [], $d->footprint->lotLine > 0.0 ? $d->footprint->lotLine - $at->boardFace : INF);
-            $handles[] = $this->handle(Part::Wing, 'wing.depth_m', 'y', [$at->boardFace + $d->wing->width / 2, $at->grade - $d->wing->depth - $d->wing->fall / 2], static fn (float $size): float => $at->grade - $size - $d->wing->fall / 2, ['level with the outside board’s foot' => $d->edgeOutside->depthBelowGrade], INF);
+            $handles[] = $this->handle(
+                Part::Wing,
+                'wing.width_m',
+                'x',
+                [$at->boardFace + $d->wing->width, $y],
+                static fn (float $size): float => $at->boardFace + $size,
+                $d->footprint->lotLine > 0.0 ? ['at the lot line' => $d->footprint->lotLine - $at->boardFace] : [],
+                $d->footprint->lotLine > 0.0 ? $d->footprint->lotLine - $at->boardFace : INF,
+            );
+            $handles[] = $this->handle(
+                Part::Wing,
+                'wing.depth_m',
+                'y',
+                [$at->boardFace + $d->wing->width / 2, $at->grade - $d->wing->depth - $d->wing->fall / 2],
+                static fn (float $size): float => $at->grade - $size - $d->wing->fall / 2,
+                ['level with the outside board’s foot' => $d->edgeOutside->depthBelowGrade],
+                INF,
+            );
         }
         if ($this->section->side === Side::Neighbour) {
             $near = $at->boardFace + $d->neighbour->layer->thickness;
-            $handles[] = $this->handle(Part::Neighbour, 'neighbour.width_m', 'x', [$near + $d->neighbour->width, $d->neighbour->topAboveGrade], static fn (float $size): float => $near + $size, [], INF);
+            $handles[] = $this->handle(
+                Part::Neighbour,
+                'neighbour.width_m',
+                'x',
+                [$near + $d->neighbour->width, $d->neighbour->topAboveGrade],
+                static fn (float $size): float => $near + $size,
+                [],
+                INF,
+            );
         }
         if ($this->section->side === Side::Walkout) {
             $handles[] = $this->handle(Part::Walkout, 'walkout.footing_depth_m', 'y', [$at->inner / 2, $at->foot], $down, [], INF);
@@ -94,7 +158,12 @@ final readonly class SectionHandles
     {
         $stops = [];
         $on = $axis === 'x' ? 0 : 1;
-        if ($at[$on] < $this->box[$on] || $at[$on] > $this->box[$on + 2] || $at[1 - $on] < $this->box[1 - $on] || $at[1 - $on] > $this->box[3 - $on]) {
+        if (
+            $at[$on] < $this->box[$on]
+            || $at[$on] > $this->box[$on + 2]
+            || $at[1 - $on] < $this->box[1 - $on]
+            || $at[1 - $on] > $this->box[3 - $on]
+        ) {
             return null;
         }
         foreach ($levels as $why => $size) {

@@ -42,7 +42,13 @@ final readonly class SectionLevels
             $at = min($y, $next);
             $next = $at - self::APART * $mm;
             $items[] = new Strokes(Role::Level, null, [[[$x - 2 * $mm, $y], [$x, $y], [$x + 3 * $mm, $at], [$x + 4 * $mm, $at]]]);
-            $items[] = new Text(Role::Level, null, [$x + 5 * $mm, $at - 1.1 * $mm], $this->format->signed($y, Quantity::Thickness).'  '.$level->name, 'start');
+            $items[] = new Text(
+                Role::Level,
+                null,
+                [$x + 5 * $mm, $at - 1.1 * $mm],
+                $this->format->signed($y, Quantity::Thickness).'  '.$level->name,
+                'start',
+            );
         }
 
         return $items;

@@ -33,7 +33,10 @@ final readonly class SideBySide
             min(array_column($extents, 0)) - self::INWARD, min(array_column($extents, 1)) - self::MARGIN,
             max(array_column($extents, 2)) + self::MARGIN, max(array_column($extents, 3)) + 2 * self::MARGIN,
         ];
-        $fits = array_filter(self::SCALES, static fn (int $s): bool => ($box[2] - $box[0]) / $s * 1000 <= self::WIDTH && ($box[3] - $box[1]) / $s * 1000 <= self::HIGHEST);
+        $fits = array_filter(
+            self::SCALES,
+            static fn (int $s): bool => ($box[2] - $box[0]) / $s * 1000 <= self::WIDTH && ($box[3] - $box[1]) / $s * 1000 <= self::HIGHEST,
+        );
 
         return new self($box, (float) ($fits === [] ? max(self::SCALES) : min($fits)));
     }

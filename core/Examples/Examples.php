@@ -99,10 +99,24 @@ final class Examples
         return new Project(
             'Ferry kiosk',
             UnitSystem::Metric,
-            new Site('Landing stage, east bank', ClimateSamples::all()['river-plain'], Soil::SandOrGravel, 18.0, 0.0, 14.0, null, damp: new DampBasis(HumidityClass::Store)),
+            new Site(
+                'Landing stage, east bank',
+                ClimateSamples::all()['river-plain'],
+                Soil::SandOrGravel,
+                18.0,
+                0.0,
+                14.0,
+                null,
+                damp: new DampBasis(HumidityClass::Store),
+            ),
             [
                 new Option('Tray, 50 and 100 mm', true, '', $tray),
-                new Option('With a rubber floor', false, 'As the ferrymen asked: open by June.', self::changed($tray, ['finish' => ['kind' => 'resilient', 'wait_days' => 42.0]])),
+                new Option(
+                    'With a rubber floor',
+                    false,
+                    'As the ferrymen asked: open by June.',
+                    self::changed($tray, ['finish' => ['kind' => 'resilient', 'wait_days' => 42.0]]),
+                ),
             ],
         );
     }
@@ -114,13 +128,27 @@ final class Examples
         return new Project(
             'Toll-house reading room',
             UnitSystem::Metric,
-            new Site('Between the toll-house and the wash-house, two sides built against', ClimateSamples::all()['snowy-upland'], Soil::ClayOrSilt, 20.0, 1.0, 15.0, 0.20, frost: new FrostBasis(ledge: 0.9)),
+            new Site(
+                'Between the toll-house and the wash-house, two sides built against',
+                ClimateSamples::all()['snowy-upland'],
+                Soil::ClayOrSilt,
+                20.0,
+                1.0,
+                15.0,
+                0.20,
+                frost: new FrostBasis(ledge: 0.9),
+            ),
             [
                 new Option('120 mm field', true, 'Silt over ledge, rock 900 mm down.', self::changed($design, [
                     'field_board' => ['thickness_m' => 0.12],
                     'perimeter_board' => ['thickness_m' => 0.16],
                 ])),
-                new Option('Raft with a wing', false, 'No digging into the rock.', self::preset('frost-protected-raft', new Footprint(96.0, 41.0, 29.0, lotLine: 2.5), UnitSystem::Metric)),
+                new Option(
+                    'Raft with a wing',
+                    false,
+                    'No digging into the rock.',
+                    self::preset('frost-protected-raft', new Footprint(96.0, 41.0, 29.0, lotLine: 2.5), UnitSystem::Metric),
+                ),
             ],
         );
     }
@@ -133,7 +161,16 @@ final class Examples
         return new Project(
             'Music school with practice basement',
             UnitSystem::Metric,
-            new Site('On the bank, one side open to the lower garden', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0, 2.0, 15.0, 0.30, damp: new DampBasis(HumidityClass::Office, waterTable: 3.0)),
+            new Site(
+                'On the bank, one side open to the lower garden',
+                ClimateSamples::all()['cold-inland'],
+                Soil::ClayOrSilt,
+                20.0,
+                2.0,
+                15.0,
+                0.30,
+                damp: new DampBasis(HumidityClass::Office, waterTable: 3.0),
+            ),
             [
                 new Option('A · poured, board outside', true, '', $outside),
                 new Option('B · foam form to the footing', false, '', self::following($outside, 'wall-kind', 'form')),
@@ -151,17 +188,40 @@ final class Examples
         return new Project(
             'Old bakery cellar',
             UnitSystem::Metric,
-            new Site('Under the shop, walls a hundred years old', ClimateSamples::all()['river-plain'], Soil::ClayOrSilt, 19.0, 0.0, 15.0, null),
+            new Site(
+                'Under the shop, walls a hundred years old',
+                ClimateSamples::all()['river-plain'],
+                Soil::ClayOrSilt,
+                19.0,
+                0.0,
+                15.0,
+                null,
+            ),
             [
                 new Option('A · as usual', true, '', $board),
                 new Option('B · wool, as next door has it', false, 'Cheaper by half, and what comes of it.', $wool),
             ],
             [
                 new Inspection(
-                    'Oven wall, behind the flour bins', '2026-02-12', 'Wen Dijker', [Sign::WholeWallFoot, Sign::TideLine, Sign::Salts, Sign::Peeling, Sign::AlwaysSame, Sign::GroundHigh], 0.8,
-                    [new MeterReading(0.1, 82.0), new MeterReading(0.3, 74.0), new MeterReading(0.5, 58.0), new MeterReading(0.8, 31.0), new MeterReading(1.2, 12.0)], 16.5, 0.62, 13.0, 'Paving of the yard lies a hand over the old course.',
+                    'Oven wall, behind the flour bins', '2026-02-12', 'Wen Dijker', [
+                        Sign::WholeWallFoot, Sign::TideLine, Sign::Salts, Sign::Peeling, Sign::AlwaysSame, Sign::GroundHigh,
+                    ], 0.8,
+                    [
+                        new MeterReading(0.1, 82.0), new MeterReading(0.3, 74.0), new MeterReading(0.5, 58.0),
+                        new MeterReading(0.8, 31.0), new MeterReading(1.2, 12.0),
+                    ], 16.5, 0.62, 13.0, 'Paving of the yard lies a hand over the old course.',
                 ),
-                new Inspection('Stair corner', '2026-08-03', 'Wen Dijker', [Sign::Corners, Sign::Mould, Sign::Summer, Sign::Musty, Sign::Electrics], 0.3, [new MeterReading(0.1, 24.0), new MeterReading(0.5, 22.0), new MeterReading(1.0, 21.0)], 21.0, 0.82, 17.0),
+                new Inspection(
+                    'Stair corner',
+                    '2026-08-03',
+                    'Wen Dijker',
+                    [Sign::Corners, Sign::Mould, Sign::Summer, Sign::Musty, Sign::Electrics],
+                    0.3,
+                    [new MeterReading(0.1, 24.0), new MeterReading(0.5, 22.0), new MeterReading(1.0, 21.0)],
+                    21.0,
+                    0.82,
+                    17.0,
+                ),
             ],
         );
     }
@@ -183,7 +243,8 @@ final class Examples
             'Orchard glasshouse floor',
             UnitSystem::Metric,
             new Site(
-                'South slope, panels on the shed beside it', ClimateSamples::all()['river-plain'], Soil::SandOrGravel, 18.0, 0.0, 15.0, null,
+                'South slope, panels on the shed beside it', ClimateSamples::all()['river-plain'], Soil::SandOrGravel, 18.0, 0.0,
+                15.0, null,
                 sun: new SunBasis(51.0, [0.24, 0.30, 0.36, 0.42, 0.45, 0.46, 0.46, 0.47, 0.42, 0.36, 0.27, 0.22], 4.5),
                 room: new RoomBasis(3.0, 0.16, 0.5, 4.0, 2.0, 20.0, 0.0, 3.0, 24.0, 3.0, 0.0, -10.0, 1.0, 0.5, 0.25, null, 6.0, 0.4),
             ),
@@ -196,7 +257,16 @@ final class Examples
 
     private static function weighHouse(): Project
     {
-        return self::single('Weigh-house counter room', 'Cavity walls, pipes in the screed', 'river-plain', Soil::ClayOrSilt, 20.0, 'insulated-screed-floor', Footprint::rectangle(9.0, 7.0), UnitSystem::Metric);
+        return self::single(
+            'Weigh-house counter room',
+            'Cavity walls, pipes in the screed',
+            'river-plain',
+            Soil::ClayOrSilt,
+            20.0,
+            'insulated-screed-floor',
+            Footprint::rectangle(9.0, 7.0),
+            UnitSystem::Metric,
+        );
     }
 
     private static function pumpHouse(): Project
@@ -207,7 +277,16 @@ final class Examples
         return new Project(
             'Pump-house workshop',
             UnitSystem::InchPound,
-            new Site('Behind the old pumping station', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 18.0, 0.0, 15.0, null, damp: new DampBasis(HumidityClass::Store)),
+            new Site(
+                'Behind the old pumping station',
+                ClimateSamples::all()['cold-inland'],
+                Soil::SandOrGravel,
+                18.0,
+                0.0,
+                15.0,
+                null,
+                damp: new DampBasis(HumidityClass::Store),
+            ),
             [
                 new Option('A · foam form', true, '', $form),
                 new Option('B · masonry stem', false, '', self::following($form, 'wall-kind', 'masonry')),
@@ -234,12 +313,30 @@ final class Examples
 
     private static function mill(): Project
     {
-        return self::single('Polder mill store', 'On the mill mound', 'snowy-upland', Soil::Rock, 17.0, 'frost-protected-raft', new Footprint(70.0, 34.0, 34.0, lotLine: 3.0), UnitSystem::Metric);
+        return self::single(
+            'Polder mill store',
+            'On the mill mound',
+            'snowy-upland',
+            Soil::Rock,
+            17.0,
+            'frost-protected-raft',
+            new Footprint(70.0, 34.0, 34.0, lotLine: 3.0),
+            UnitSystem::Metric,
+        );
     }
 
     private static function ropeShed(): Project
     {
-        return self::single('Rope-walk house with garage', 'End of the rope-walk', 'cold-inland', Soil::ClayOrSilt, 20.0, 'unheated-neighbour', new Footprint(88.0, 38.0, 38.0, garage: 6.5, doors: 2.0), UnitSystem::Metric);
+        return self::single(
+            'Rope-walk house with garage',
+            'End of the rope-walk',
+            'cold-inland',
+            Soil::ClayOrSilt,
+            20.0,
+            'unheated-neighbour',
+            new Footprint(88.0, 38.0, 38.0, garage: 6.5, doors: 2.0),
+            UnitSystem::Metric,
+        );
     }
 
     /** A design with the mistakes that teach, and the same put right. */
@@ -260,8 +357,24 @@ final class Examples
             'steel' => ['bar_m' => 0.012, 'cover_m' => 0.04],
             'gas' => ['pipe_m' => 0.1, 'outlet' => 'roof'],
             // What the table for shallow foundations asks in this winter, corners with it.
-            'wing' => ['material' => 'xps-40psi', 'thickness_m' => 0.05, 'width_m' => 0.6, 'depth_m' => 0.3, 'fall_m' => 0.02, 'corner_width_m' => 0.65, 'corner_length_m' => 1.05],
-            'loads' => ['line_kn_m' => 14.0, 'line_live_kn_m' => 6.0, 'post_kn' => 6.0, 'post_live_kn' => 4.0, 'plate_m' => 0.2, 'floor_live_kpa' => 3.0, 'use' => 'office'],
+            'wing' => [
+                'material' => 'xps-40psi',
+                'thickness_m' => 0.05,
+                'width_m' => 0.6,
+                'depth_m' => 0.3,
+                'fall_m' => 0.02,
+                'corner_width_m' => 0.65,
+                'corner_length_m' => 1.05,
+            ],
+            'loads' => [
+                'line_kn_m' => 14.0,
+                'line_live_kn_m' => 6.0,
+                'post_kn' => 6.0,
+                'post_live_kn' => 4.0,
+                'plate_m' => 0.2,
+                'floor_live_kpa' => 3.0,
+                'use' => 'office',
+            ],
         ]);
         $wrong = self::changed($right, [
             'field_board' => ['material' => 'eps-15psi', 'thickness_m' => 0.05],
@@ -282,16 +395,42 @@ final class Examples
         return new Project(
             'Fullers’ wash-house',
             UnitSystem::Metric,
-            new Site('Behind the bleaching green', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 19.0, 0.0, 15.0, 0.25, water: GroundWater::Damp, termites: Presence::No, radon: Presence::Yes, requirements: RequirementSets::all()['practice']['of']),
+            new Site(
+                'Behind the bleaching green',
+                ClimateSamples::all()['cold-inland'],
+                Soil::SandOrGravel,
+                19.0,
+                0.0,
+                15.0,
+                0.25,
+                water: GroundWater::Damp,
+                termites: Presence::No,
+                radon: Presence::Yes,
+                requirements: RequirementSets::all()['practice']['of'],
+            ),
             [
-                new Option('A · as it was drawn', true, 'What the rules find in a hurried drawing.', $wrong, [new SetAside('pest-shield', 'The tinsmith brings the flashing with the cladding.', 'Marit Sluys', '2026-11-20')]),
+                new Option(
+                    'A · as it was drawn',
+                    true,
+                    'What the rules find in a hurried drawing.',
+                    $wrong,
+                    [new SetAside('pest-shield', 'The tinsmith brings the flashing with the cladding.', 'Marit Sluys', '2026-11-20')],
+                ),
                 new Option('B · put right', false, 'The same, each finding settled.', $right),
             ],
         );
     }
 
-    private static function single(string $name, string $place, string $climate, Soil $soil, float $indoor, string $family, Footprint $plan, UnitSystem $system): Project
-    {
+    private static function single(
+        string $name,
+        string $place,
+        string $climate,
+        Soil $soil,
+        float $indoor,
+        string $family,
+        Footprint $plan,
+        UnitSystem $system,
+    ): Project {
         return new Project($name, $system, new Site($place, ClimateSamples::all()[$climate], $soil, $indoor, 0.0, 15.0, null), [
             new Option('A · as usual', true, '', self::preset($family, $plan, $system)),
         ]);

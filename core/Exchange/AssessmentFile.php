@@ -33,8 +33,14 @@ final class AssessmentFile
      * @param  array<string, float|null>  $costs  of ignoring findings, mean W, by rule; missing where they were not asked for
      * @param  MassStory|null  $story  as far as it was asked for
      */
-    public static function write(Project $project, Option $option, Assessment $assessment, array $costs = [], ?MassStory $story = null, ?CellProof $proof = null): string
-    {
+    public static function write(
+        Project $project,
+        Option $option,
+        Assessment $assessment,
+        array $costs = [],
+        ?MassStory $story = null,
+        ?CellProof $proof = null,
+    ): string {
         return json_encode(
             self::toArray($project, $option, $assessment, $costs, $story, $proof),
             JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
@@ -45,8 +51,14 @@ final class AssessmentFile
      * @param  array<string, float|null>  $costs  mean W, by rule
      * @return array<string, mixed>
      */
-    public static function toArray(Project $project, Option $option, Assessment $assessment, array $costs = [], ?MassStory $story = null, ?CellProof $proof = null): array
-    {
+    public static function toArray(
+        Project $project,
+        Option $option,
+        Assessment $assessment,
+        array $costs = [],
+        ?MassStory $story = null,
+        ?CellProof $proof = null,
+    ): array {
         return Envelope::around('assessment', 3, ProjectFile::hash($project), [
             'project' => $project->name,
             'option' => $option->name,
@@ -59,7 +71,10 @@ final class AssessmentFile
             'frost' => self::ruled(FrostFile::toArray($assessment->frost), $assessment->judgement->rulings->on(Concern::Frost)),
             'damp' => self::ruled(DampFile::toArray($assessment->damp), $assessment->judgement->rulings->on(Concern::Damp)),
             'mass' => MassFile::toArray($assessment->mass, $assessment->heatedFloor, $story, $proof),
-            'load' => [...LoadFile::toArray($option->design, $assessment->load), 'verdict' => $assessment->judgement->rulings->on(Concern::Load)->word->value],
+            'load' => [
+                ...LoadFile::toArray($option->design, $assessment->load),
+                'verdict' => $assessment->judgement->rulings->on(Concern::Load)->word->value,
+            ],
             'judgement' => JudgementFile::summary($assessment->judgement),
             'findings' => JudgementFile::findings($assessment->judgement, $costs),
             'cautions' => array_map(static fn (Hazard $h): string => $h->line(), Hazard::at($project->site, $option->design)),
@@ -106,7 +121,10 @@ final class AssessmentFile
             ],
             'counted' => $heat->counted,
             'notes' => array_map(static fn (Said $n): string => $n->in(new QuantityFormatter(UnitSystem::Metric)), $heat->notes),
-            'other_schools' => array_map(static fn (OtherSchool $o): array => ['method' => $o->method, 'h_w_k' => $o->coefficient, ...$o->steps], $heat->others),
+            'other_schools' => array_map(
+                static fn (OtherSchool $o): array => ['method' => $o->method, 'h_w_k' => $o->coefficient, ...$o->steps],
+                $heat->others,
+            ),
             'bare' => self::floor($heat->bare),
         ];
     }
@@ -136,7 +154,8 @@ final class AssessmentFile
         $edge = $field->ground();
 
         return [
-            'method' => 'ISO 10211:2007, two-dimensional sections, steady and harmonic; H_g + P ψ_g = Σ P (L2D − Σ h U), ISO 13370:2007, 9.1',
+            'method' => 'ISO 10211:2007, two-dimensional sections, steady and harmonic; H_g + P ψ_g = Σ P (L2D − Σ h U), ISO '
+                .'13370:2007, 9.1',
             'inputs' => [
                 'wall_height_m' => SectionProblem::WALL,
                 'u_wall_w_m2k' => $field->wallTransmittance,
@@ -168,13 +187,15 @@ final class AssessmentFile
     private static function junctions(Junctions $junctions): array
     {
         return [
-            'method' => 'ISO 10211:2007, 9.2; psi_w_mk: option A, U of the floor by ISO 13370; psi_own_w_mk: option B, by a field of the formula’s floor',
+            'method' => 'ISO 10211:2007, 9.2; psi_w_mk: option A, U of the floor by ISO 13370; psi_own_w_mk: option B, by a field of '
+                .'the formula’s floor',
             'dimensions' => 'overall internal',
             'floor_w_k' => $junctions->floor,
             'sum_w_k' => $junctions->sum,
             'all' => array_map(static fn (Junction $j): array => [
                 'name' => $j->slug, 'length_m' => $j->length, 'psi_w_mk' => $j->psi, 'psi_own_w_mk' => $j->own,
-                'loss_w_k' => $j->psi === null ? null : $j->loss(), 'share' => $j->side === null ? null : $junctions->share($j), 'note' => $j->note,
+                'loss_w_k' => $j->psi === null ? null : $j->loss(), 'share' => $j->side === null ? null : $junctions->share($j),
+                'note' => $j->note,
             ], $junctions->all),
         ];
     }

@@ -32,9 +32,19 @@ final class ClimateCsvReader
         $date = array_values(array_intersect($heads, self::DATES))[0] ?? null;
         $unit = array_values(array_intersect($heads, array_keys(self::UNITS)))[0] ?? null;
         if ($date === null || $unit === null) {
-            throw self::fault(1, 'columns '.implode(', ', $heads), 'a column date and one of '.implode(', ', array_keys(self::UNITS)).', so that the unit is known');
+            throw self::fault(
+                1,
+                'columns '.implode(', ', $heads),
+                'a column date and one of '.implode(', ', array_keys(self::UNITS)).', so that the unit is known',
+            );
         }
-        [$values, $step] = self::rows($lines, $mark, (int) array_search($date, $heads, true), (int) array_search($unit, $heads, true), self::UNITS[$unit]);
+        [$values, $step] = self::rows(
+            $lines,
+            $mark,
+            (int) array_search($date, $heads, true),
+            (int) array_search($unit, $heads, true),
+            self::UNITS[$unit],
+        );
         ImportedClimate::refuseOtherUnits(min($values), max($values), '');
 
         return match ($step) {
@@ -57,13 +67,23 @@ final class ClimateCsvReader
         foreach (array_slice($lines, 1, null, true) as $n => $line) {
             $cells = str_getcsv($line, $mark, '"', '');
             if (count($cells) <= max($at, $column)) {
-                throw self::fault($n + 1, sprintf('%d columns', count($cells)), sprintf('at least %d, as in the heading', max($at, $column) + 1));
+                throw self::fault(
+                    $n + 1,
+                    sprintf('%d columns', count($cells)),
+                    sprintf('at least %d, as in the heading', max($at, $column) + 1),
+                );
             }
             $moment = str_replace(' ', 'T', trim((string) $cells[$at]));
             $step ??= self::STEPS[strlen($moment)] ?? null;
             $parsed = $step === null ? false : DateTimeImmutable::createFromFormat('!'.$step[0], $moment);
             if ($parsed === false || $parsed->format($step[0]) !== $moment) {
-                throw self::fault($n + 1, "“{$moment}” for a date", $step === null ? '2001-12, 2001-12-31 or 2001-12-31T23:00' : "a {$step[2]} that is in the calendar, written as the ones before");
+                throw self::fault(
+                    $n + 1,
+                    "“{$moment}” for a date",
+                    $step === null
+                        ? '2001-12, 2001-12-31 or 2001-12-31T23:00'
+                        : "a {$step[2]} that is in the calendar, written as the ones before",
+                );
             }
             if ($expected !== null && $moment !== $expected) {
                 throw self::fault($n + 1, $moment, "{$expected}: every {$step[2]} in order, without gaps");

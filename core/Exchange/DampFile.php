@@ -29,8 +29,13 @@ final class DampFile
         $limit = $damp->design->finish->kind->limit();
 
         return [
-            'method' => 'ISO 13788:2012 (vapour pressures, condensation month by month, f_Rsi), from memory; ground side and surfaces from the field; DIN 4108-3 limits, from memory. Vapour alone: no capillary water, no leaking air, no storage',
-            'verdict' => ['word' => $damp->word()->value, 'share' => $damp->share(), 'words' => array_map(static fn (Verdict $v): string => $v->value, $damp->words())],
+            'method' => 'ISO 13788:2012 (vapour pressures, condensation month by month, f_Rsi), from memory; ground side and surfaces '
+                .'from the field; DIN 4108-3 limits, from memory. Vapour alone: no capillary water, no leaking air, no storage',
+            'verdict' => [
+                'word' => $damp->word()->value,
+                'share' => $damp->share(),
+                'words' => array_map(static fn (Verdict $v): string => $v->value, $damp->words()),
+            ],
             'air' => [
                 'humidity_class' => $damp->site->damp->humidity->value,
                 'inside_c' => $round($air->inside, 2), 'inside_pa' => $round($air->insidePressure, 1),
@@ -51,18 +56,22 @@ final class DampFile
             'stacks' => array_map(static fn (DampStack $s): array => [
                 ...self::stack($s),
                 'variants' => array_map(static fn (StackVariant $v): array => [
-                    'what' => $v->label, 'word' => $v->stack->word()->value, 'peak_kg_m2' => $v->stack->year->peak, 'left_kg_m2' => $v->stack->year->left,
+                    'what' => $v->label, 'word' => $v->stack->word()->value, 'peak_kg_m2' => $v->stack->year->peak,
+                    'left_kg_m2' => $v->stack->year->left,
                 ], Stacks::variants($damp->design, $s)),
             ], $damp->stacks ?? []),
             'traps' => array_map(static fn (Trap $t): array => [
-                'part' => $t->part->value, 'what' => $t->what, 'water_kg_m2' => $t->water, 'inward_sd_m' => $t->inward, 'outward_sd_m' => $t->outward,
+                'part' => $t->part->value, 'what' => $t->what, 'water_kg_m2' => $t->water, 'inward_sd_m' => $t->inward,
+                'outward_sd_m' => $t->outward,
                 'dries_kg_m2_a' => $t->rate, 'years' => is_finite($t->years()) ? $t->years() : null, 'holds' => $t->holds(),
             ], $damp->traps),
             'water' => self::water($damp->water, $damp->duty),
             'drying' => $damp->drying === null ? null : [
-                'thickness_m' => $damp->drying->thickness, 'both_sides' => $damp->drying->both, 'air_rh' => $damp->drying->air, 'start_rh' => $damp->drying->start,
+                'thickness_m' => $damp->drying->thickness, 'both_sides' => $damp->drying->both, 'air_rh' => $damp->drying->air,
+                'start_rh' => $damp->drying->start,
                 'finish' => $damp->design->finish->kind->value, 'limit_rh' => $limit, 'wait_days' => $damp->design->finish->wait,
-                'rh_then' => $damp->drying->humidity($damp->design->finish->wait), 'days_needed' => $limit === null ? null : $damp->drying->daysTo($limit),
+                'rh_then' => $damp->drying->humidity($damp->design->finish->wait),
+                'days_needed' => $limit === null ? null : $damp->drying->daysTo($limit),
             ],
         ];
     }
@@ -70,7 +79,14 @@ final class DampFile
     /** @return array<string, mixed> */
     private static function stack(DampStack $s): array
     {
-        return ['place' => $s->place->value, 'label' => $s->label, 'towards' => $s->beyond, 'word' => $s->word()->value, 'share' => $s->share(), ...self::year($s->stack, $s->year)];
+        return [
+            'place' => $s->place->value,
+            'label' => $s->label,
+            'towards' => $s->beyond,
+            'word' => $s->word()->value,
+            'share' => $s->share(),
+            ...self::year($s->stack, $s->year),
+        ];
     }
 
     /** @return array<string, mixed> a stack and its year, interface by interface */
@@ -78,7 +94,12 @@ final class DampFile
     {
         $layers = $interfaces = [];
         foreach ($stack->layers as $layer) {
-            $layers[] = ['name' => $layer->name, 'thickness_m' => $layer->thickness, 'r_m2kw' => $layer->resistance, 'sd_m' => $layer->airLayer];
+            $layers[] = [
+                'name' => $layer->name,
+                'thickness_m' => $layer->thickness,
+                'r_m2kw' => $layer->resistance,
+                'sd_m' => $layer->airLayer,
+            ];
         }
         $temperatures = array_map($stack->temperatures(...), $stack->months);
         foreach ($stack->s as $cut => $s) {
@@ -94,7 +115,13 @@ final class DampFile
             }
         }
 
-        return ['layers' => $layers, 'interfaces' => $interfaces, 'starts_month' => $year->start, 'peak_kg_m2' => $year->peak, 'left_kg_m2' => $year->left];
+        return [
+            'layers' => $layers,
+            'interfaces' => $interfaces,
+            'starts_month' => $year->start,
+            'peak_kg_m2' => $year->peak,
+            'left_kg_m2' => $year->left,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -104,10 +131,13 @@ final class DampFile
 
         return [
             'word' => $water->word()->value, 'table_m' => $finite($water->table), 'known' => $water->isKnown(), 'floor_m' => $water->floor,
-            'floor_head_m' => $water->floorHead, 'uplift_kpa' => $water->uplift(), 'weight_kpa' => $water->weight, 'lift_share' => $water->liftShare(),
-            'boards_lift_kpa' => $water->boards, 'wall_head_m' => $water->wallHead, 'wall_kpa' => $water->wallPressure(), 'wall_kn_m' => $water->wallForce(), 'drained' => $water->drained, 'unsealed' => $water->unsealed(),
+            'floor_head_m' => $water->floorHead, 'uplift_kpa' => $water->uplift(), 'weight_kpa' => $water->weight,
+            'lift_share' => $water->liftShare(),
+            'boards_lift_kpa' => $water->boards, 'wall_head_m' => $water->wallHead, 'wall_kpa' => $water->wallPressure(),
+            'wall_kn_m' => $water->wallForce(), 'drained' => $water->drained, 'unsealed' => $water->unsealed(),
             'drains' => $duty === null ? null : [
-                'ground_m3_s' => $duty->ground, 'rain_m3_s' => $duty->rain, 'reach_m' => $duty->reach, 'pump_m3_s' => $duty->pump(), 'head_m' => $duty->head(), 'pump_w' => $duty->power(), 'sump_m3' => $duty->sump(), 'assumes' => DrainDuty::BASE,
+                'ground_m3_s' => $duty->ground, 'rain_m3_s' => $duty->rain, 'reach_m' => $duty->reach, 'pump_m3_s' => $duty->pump(),
+                'head_m' => $duty->head(), 'pump_w' => $duty->power(), 'sump_m3' => $duty->sump(), 'assumes' => DrainDuty::BASE,
             ],
         ];
     }

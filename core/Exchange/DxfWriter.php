@@ -28,7 +28,9 @@ final class DxfWriter
     private const COLOURS = [
         Role::Area->value => 7, Role::Hatch->value => 8, Role::Ground->value => 9, Role::Sheet->value => 4, Role::Airtight->value => 6,
         Role::Level->value => 7, Role::Datum->value => 7, Role::Dimension->value => 2, Role::Flag->value => 3, Role::Note->value => 7,
-        Role::Handle->value => 7, Role::Isotherm->value => 30, Role::Frost->value => 5, Role::Ice->value => 140, Role::Ledge->value => 33, Role::Middle->value => 8, Role::Boundary->value => 30, Role::Water->value => 150, Role::Condensation->value => 170, Role::Named->value => 7,
+        Role::Handle->value => 7, Role::Isotherm->value => 30, Role::Frost->value => 5, Role::Ice->value => 140,
+        Role::Ledge->value => 33, Role::Middle->value => 8, Role::Boundary->value => 30, Role::Water->value => 150,
+        Role::Condensation->value => 170, Role::Named->value => 7,
     ];
 
     /** @var list<string> */
@@ -43,7 +45,18 @@ final class DxfWriter
     public static function write(Drawing $drawing, string $heading, string $hash): string
     {
         $writer = new self($drawing);
-        $writer->comment(sprintf('%s. %s, 1 : %s. Ondergrond %s, methods %d, input %s. %s', $heading, $drawing->title, $drawing->scale, Version::PROGRAM, Version::METHODS, $hash, Caution::TEXT));
+        $writer->comment(
+            sprintf(
+                '%s. %s, 1 : %s. Ondergrond %s, methods %d, input %s. %s',
+                $heading,
+                $drawing->title,
+                $drawing->scale,
+                Version::PROGRAM,
+                Version::METHODS,
+                $hash,
+                Caution::TEXT,
+            ),
+        );
         $writer->header();
         $writer->tables();
         $writer->pair(0, 'SECTION');
@@ -222,6 +235,10 @@ final class DxfWriter
     {
         $plain = (string) preg_replace('~[[:cntrl:]]+~u', ' ', str_replace("\u{a0}", ' ', mb_scrub($text)));
 
-        return (string) preg_replace_callback('~[^\x20-\x7e]~u', static fn (array $m): string => sprintf('\\U+%04X', mb_ord($m[0])), $plain);
+        return (string) preg_replace_callback(
+            '~[^\x20-\x7e]~u',
+            static fn (array $m): string => sprintf('\\U+%04X', mb_ord($m[0])),
+            $plain,
+        );
     }
 }

@@ -17,7 +17,10 @@ final class Envelope
      */
     public static function json(string $format, int $version, ?string $hash, array $content): string
     {
-        return json_encode(self::around($format, $version, $hash, $content), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            self::around($format, $version, $hash, $content),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /**
@@ -29,7 +32,12 @@ final class Envelope
         return [
             'format' => 'ondergrond-'.$format,
             'version' => $version,
-            'made_by' => ['program' => 'Ondergrond', 'version' => Version::PROGRAM, 'methods' => Version::METHODS, ...($hash === null ? [] : ['input_hash' => $hash])],
+            'made_by' => [
+                'program' => 'Ondergrond',
+                'version' => Version::PROGRAM,
+                'methods' => Version::METHODS,
+                ...($hash === null ? [] : ['input_hash' => $hash]),
+            ],
             'caution' => Caution::TEXT,
             ...$content,
         ];

@@ -39,7 +39,11 @@ final class EpwReader
         for ($n = self::HEADER; $n < count($lines); $n++) {
             $columns = explode(',', $lines[$n], self::COLUMNS + 1);
             if (count($columns) < self::COLUMNS) {
-                throw self::fault($n + 1, sprintf('%d columns', count($columns)), 'at least '.self::COLUMNS.': year, month, day, hour, minute, source, dry bulb, …');
+                throw self::fault(
+                    $n + 1,
+                    sprintf('%d columns', count($columns)),
+                    'at least '.self::COLUMNS.': year, month, day, hour, minute, source, dry bulb, …',
+                );
             }
             [$m, $d, $h] = [(int) $columns[1], (int) $columns[2], (int) $columns[3]];
             if ($m === 2 && $d === 29) {
@@ -48,7 +52,11 @@ final class EpwReader
                 continue;
             }
             if ([$m, $d, $h] !== [$month, $day, $hour]) {
-                throw self::fault($n + 1, "month {$m}, day {$d}, hour {$h}", "month {$month}, day {$day}, hour {$hour}: every hour from 1 January, without gaps");
+                throw self::fault(
+                    $n + 1,
+                    "month {$m}, day {$d}, hour {$h}",
+                    "month {$month}, day {$day}, hour {$hour}: every hour from 1 January, without gaps",
+                );
             }
             if (! is_numeric($columns[self::DRY_BULB])) {
                 throw self::fault($n + 1, "a dry bulb of “{$columns[self::DRY_BULB]}”", 'a number of °C in the seventh column');

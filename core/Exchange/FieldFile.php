@@ -17,7 +17,10 @@ final class FieldFile
     /** @param  list<float>  $isotherms  temperatures whose lines are wanted as SVG paths, °C */
     public static function write(Solution $solution, array $isotherms = []): string
     {
-        return json_encode(self::toArray($solution, $isotherms), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            self::toArray($solution, $isotherms),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /**
@@ -36,10 +39,16 @@ final class FieldFile
                 'period_s' => $solution->problem->period,
                 'flows' => (object) array_map(SectionFile::complex(...), $solution->harmonic->flows),
                 'balance' => $solution->harmonic->balance,
-                'probes' => (object) self::byName($probes, static fn (Probe $p): array => SectionFile::complex($solution->amplitudeAt($p->x, $p->y) ?? Complex::zero())),
+                'probes' => (object) self::byName(
+                    $probes,
+                    static fn (Probe $p): array => SectionFile::complex($solution->amplitudeAt($p->x, $p->y) ?? Complex::zero()),
+                ),
             ]]),
             'mesh' => self::mesh($solution),
-            'touching' => array_map(static fn (Touching $t): array => ['boundaries' => [$t->one, $t->other], 'x' => $t->x, 'y' => $t->y], $solution->touching),
+            'touching' => array_map(
+                static fn (Touching $t): array => ['boundaries' => [$t->one, $t->other], 'x' => $t->x, 'y' => $t->y],
+                $solution->touching,
+            ),
             ...($isotherms === [] ? [] : ['isotherms' => array_map(static fn (float $t): array => [
                 'temperature' => $t,
                 'path' => Isotherms::path($solution->mesh, $solution->steady->nodes, $t),

@@ -22,14 +22,17 @@ final class FrostFile
         $mm = static fn (?float $m): ?float => $m === null || ! is_finite($m) ? null : round(1000 * $m, 1);
 
         return [
-            'method' => 'US Army TM 5-852-6 (index, modified Berggren), EN ISO 13793:2001 (open ground, properties), IRC R403.3(1) (table), all from memory; field: enthalpy method, a normal year and the design winter',
+            'method' => 'US Army TM 5-852-6 (index, modified Berggren), EN ISO 13793:2001 (open ground, properties), IRC R403.3(1) '
+                .'(table), all from memory; field: enthalpy method, a normal year and the design winter',
             'verdict' => ['word' => $frost->word()->value, 'share' => $frost->share(), 'governs' => $frost->governs()],
             'reason' => $frost->reason ?? ($frost->proofs === [] ? 'The winter has not been run on the section.' : null),
             'margin_mm' => $mm($closest?->margin),
             'error_mm' => $mm($closest?->error),
             'corner_covered' => $frost->coversCorners(),
             'day' => Calendar::written($closest?->day),
-            'depth_mm' => $closest?->lowest === null ? ($closest === null ? null : 0.0) : $mm(max(0.0, $closest->bearing->grade - $closest->lowest)),
+            'depth_mm' => $closest?->lowest === null
+                ? ($closest === null ? null : 0.0)
+                : $mm(max(0.0, $closest->bearing->grade - $closest->lowest)),
             'limit_mm' => $mm($closest?->bearing->depth() ?? $frost->bearingDepth()),
             'side' => $closest?->id(),
             'use' => $frost->site->frost->use->value,
@@ -43,13 +46,16 @@ final class FrostFile
             'season_days' => $winter->season->days,
             'design_winter_c' => array_map(static fn (float $t): float => round($t, 2), $winter->design),
             'soil' => [
-                'susceptibility' => $frost->susceptibility->value, 'lambda_thawed' => $frost->soil->thawed, 'lambda_frozen' => $frost->soil->frozen,
+                'susceptibility' => $frost->susceptibility->value, 'lambda_thawed' => $frost->soil->thawed,
+                'lambda_frozen' => $frost->soil->frozen,
                 'capacity_thawed_j_m3k' => $frost->soil->thawedCapacity, 'capacity_frozen_j_m3k' => $frost->soil->frozenCapacity,
                 'latent_j_m3' => $frost->soil->latent, 'source' => $frost->soil->source,
             ],
             'open_ground' => $frost->open === null ? null : [
                 'n' => $frost->open->factor, 'stefan_mm' => $mm($frost->open->stefan), 'berggren_mm' => $mm($frost->open->berggren),
-                'neumann_mm' => $mm($frost->open->exact), 'iso_13793_mm' => $mm($frost->open->standard), 'layered_mm' => $mm($frost->open->layered), 'depth_mm' => $mm($frost->depth()), 'governs' => $frost->open->governs(),
+                'neumann_mm' => $mm($frost->open->exact), 'iso_13793_mm' => $mm($frost->open->standard),
+                'layered_mm' => $mm($frost->open->layered), 'depth_mm' => $mm($frost->depth()),
+                'governs' => $frost->open->governs(),
             ],
             'footing' => ['depth_mm' => $mm($frost->bearingDepth()), 'margin_mm' => $mm($frost->footingMargin())],
             'table' => self::table($frost->table),
@@ -66,7 +72,9 @@ final class FrostFile
             'why_not' => $table->why,
             'editions' => FrostTable::EDITIONS,
             'asks' => array_map(static fn (FrostDemand $d): array => [
-                'what' => $d->slug, $d->isLength ? 'needed_m' : 'needed_m2kw' => round($d->needed, 4), $d->isLength ? 'found_m' : 'found_m2kw' => is_finite($d->found) ? round($d->found, 4) : null, 'holds' => $d->holds(),
+                'what' => $d->slug, $d->isLength ? 'needed_m' : 'needed_m2kw' => round($d->needed, 4),
+                $d->isLength ? 'found_m' : 'found_m2kw' => is_finite($d->found) ? round($d->found, 4) : null,
+                'holds' => $d->holds(),
             ], $table->demands),
         ];
     }

@@ -92,7 +92,10 @@ final readonly class ImportedClimate
         return new self(
             new Climate($name, $monthly, min($monthly)),
             array_values(array_map(static fn (array $w): float => FreezingIndex::ofDays($w)->value, $whole)),
-            [...$notes, 'From monthly means: the freezing index of mild winters comes out too low, and the design day is the coldest month.'],
+            [
+                ...$notes,
+                'From monthly means: the freezing index of mild winters comes out too low, and the design day is the coldest month.',
+            ],
         );
     }
 
@@ -121,7 +124,13 @@ final readonly class ImportedClimate
     {
         $missing = array_keys(array_filter($counts, static fn (float $n): bool => $n <= 0.0));
         if ($missing !== []) {
-            throw FaultyInput::one(Fault::of('', 'no '.implode(', ', array_map(static fn (int $m): string => Calendar::MONTHS[$m - 1], $missing)), 'a file with all twelve months'));
+            throw FaultyInput::one(
+                Fault::of(
+                    '',
+                    'no '.implode(', ', array_map(static fn (int $m): string => Calendar::MONTHS[$m - 1], $missing)),
+                    'a file with all twelve months',
+                ),
+            );
         }
 
         return array_map(static fn (int $m): float => round($sums[$m] / $counts[$m], 3), range(1, 12));
@@ -131,7 +140,13 @@ final readonly class ImportedClimate
     public static function refuseOtherUnits(float $low, float $high, string $where): void
     {
         if ($low < self::COLDEST || $high > self::WARMEST) {
-            throw FaultyInput::one(Fault::of($where, sprintf('temperatures from %.4g to %.4g', $low, $high), sprintf('°C, from %.0f to %.0f; these look like %s', self::COLDEST, self::WARMEST, $low > 150 ? 'kelvin' : '°F')));
+            throw FaultyInput::one(
+                Fault::of(
+                    $where,
+                    sprintf('temperatures from %.4g to %.4g', $low, $high),
+                    sprintf('°C, from %.0f to %.0f; these look like %s', self::COLDEST, self::WARMEST, $low > 150 ? 'kelvin' : '°F'),
+                ),
+            );
         }
     }
 }

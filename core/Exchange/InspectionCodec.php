@@ -23,7 +23,10 @@ final class InspectionCodec
             'place' => $seen->place, 'on' => $seen->on, 'by' => $seen->by,
             'signs' => array_map(static fn (Sign $s): string => $s->value, $seen->signs),
             'height_m' => $seen->height,
-            'readings' => array_map(static fn (MeterReading $r): array => ['height_m' => $r->height, 'value' => $r->value], $seen->readings),
+            'readings' => array_map(
+                static fn (MeterReading $r): array => ['height_m' => $r->height, 'value' => $r->value],
+                $seen->readings,
+            ),
             'air_c' => $seen->air, 'humidity_share' => $seen->humidity, 'surface_c' => $seen->surface, 'note' => $seen->note,
         ];
     }
@@ -49,7 +52,12 @@ final class InspectionCodec
             $data['place'], $data['on'], $data['by'] ?? '',
             array_values(array_map(Sign::from(...), $data['signs'] ?? [])),
             $or('height_m'),
-            array_values(array_map(static fn (array $r): MeterReading => new MeterReading((float) $r['height_m'], (float) $r['value']), $data['readings'] ?? [])),
+            array_values(
+                array_map(
+                    static fn (array $r): MeterReading => new MeterReading((float) $r['height_m'], (float) $r['value']),
+                    $data['readings'] ?? [],
+                ),
+            ),
             $or('air_c'), $or('humidity_share'), $or('surface_c'), $data['note'] ?? '', $data['id'] ?? '',
         );
     }
@@ -58,7 +66,16 @@ final class InspectionCodec
     public static function diagnosis(Diagnosis $diagnosis): array
     {
         return [
-            'suspects' => array_map(static fn (Suspect $s): array => ['cause' => $s->cause->value, 'points' => $s->points, 'share' => $s->share, 'for' => $s->for, 'against' => $s->against], $diagnosis->suspects),
+            'suspects' => array_map(
+                static fn (Suspect $s): array => [
+                    'cause' => $s->cause->value,
+                    'points' => $s->points,
+                    'share' => $s->share,
+                    'for' => $s->for,
+                    'against' => $s->against,
+                ],
+                $diagnosis->suspects,
+            ),
             'open' => $diagnosis->isOpen,
             'tests' => $diagnosis->suspects === [] ? [] : $diagnosis->tests(),
             'first' => $diagnosis->suspects === [] ? [] : $diagnosis->suspects[0]->cause->first(),

@@ -61,7 +61,10 @@ final class JudgementFile
         }, $judgement->findings);
     }
 
-    /** @return array<string, float>|null what ignoring it costs: heat as the mean of the year, pressure over what is allowed, size that is missing */
+    /**
+     * @return array<string, float>|null what ignoring it costs: heat as the mean of the year, pressure over what is allowed, size that
+     * is missing
+     */
     private static function cost(Finding $finding, ?float $watts): ?array
     {
         [$measured, $limit] = [$finding->measured, $finding->limit];

@@ -35,7 +35,9 @@ final class LayersFile
             $objects = json_decode($json, false, 16, JSON_THROW_ON_ERROR);
             $data = (array) json_decode($json, true, 16, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {
-            throw FaultyInput::one(Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'layers as docs/formats.md describes them'));
+            throw FaultyInput::one(
+                Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'layers as docs/formats.md describes them'),
+            );
         }
         $faults = Schema::Layers->faults($objects);
         if ($faults !== []) {
@@ -75,6 +77,11 @@ final class LayersFile
 
         return isset($layer['r_m2kw'])
             ? HeatLayer::film($layer['name'], (float) $layer['r_m2kw'])
-            : HeatLayer::solid($layer['name'], (float) $layer['thickness_m'], (float) $layer['conductivity'], $layer['density_kg_m3'] * $layer['specific_heat_j_kgk']);
+            : HeatLayer::solid(
+                $layer['name'],
+                (float) $layer['thickness_m'],
+                (float) $layer['conductivity'],
+                $layer['density_kg_m3'] * $layer['specific_heat_j_kgk'],
+            );
     }
 }

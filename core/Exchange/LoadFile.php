@@ -17,7 +17,13 @@ final class LoadFile
     public static function toArray(Design $design, LoadVerdict $load): array
     {
         return [
-            'method' => sprintf('stress by 45° spread; allowed: strength at 10 %% strain ÷ %.0f for what stays (live load × %.1f), ÷ %.0f for all (common practice, no source)', BearingCheck::LONG, $design->loads->use->lasting(), BearingCheck::SHORT),
+            'method' => sprintf(
+                'stress by 45° spread; allowed: strength at 10 %% strain ÷ %.0f for what stays (live load × %.1f), ÷ %.0f for all '
+                    .'(common practice, no source)',
+                BearingCheck::LONG,
+                $design->loads->use->lasting(),
+                BearingCheck::SHORT,
+            ),
             'inputs' => PartCodec::toArray($design->loads),
             'missing' => $load->missing,
             'verdict' => $load->word()->value,
@@ -38,7 +44,8 @@ final class LoadFile
                 'method' => $c->method,
             ], $load->boards),
             'soil' => array_map(static fn (SoilCheck $c): array => [
-                'where' => $c->where, 'stress_kpa' => $c->stress, 'allowed_kpa' => $c->allowable(), 'width_m' => $c->width, 'verdict' => $c->word()->value,
+                'where' => $c->where, 'stress_kpa' => $c->stress, 'allowed_kpa' => $c->allowable(), 'width_m' => $c->width,
+                'verdict' => $c->word()->value,
             ], $load->soil),
         ];
     }

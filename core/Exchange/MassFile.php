@@ -25,8 +25,10 @@ final class MassFile
 {
     /** What a run's hours are, by key: property and decimals. */
     public const SERIES = [
-        'outside_c' => ['outside', 2], 'room_c' => ['room', 2], 'surface_c' => ['surface', 2], 'heat_w' => ['heat', 0], 'surplus_w' => ['surplus', 0],
-        'sun_w' => ['sun', 0], 'to_room_w' => ['toRoom', 0], 'ground_w' => ['ground', 0], 'out_w' => ['out', 0], 'store_kwh' => ['store', 2],
+        'outside_c' => ['outside', 2], 'room_c' => ['room', 2], 'surface_c' => ['surface', 2], 'heat_w' => ['heat', 0],
+        'surplus_w' => ['surplus', 0],
+        'sun_w' => ['sun', 0], 'to_room_w' => ['toRoom', 0], 'ground_w' => ['ground', 0], 'out_w' => ['out', 0],
+        'store_kwh' => ['store', 2],
     ];
 
     /** @return array<string, mixed> */
@@ -40,23 +42,40 @@ final class MassFile
         }
 
         return [
-            'method' => 'ISO 13786:2007, from memory; hours by a network of one room, its floor and walls in cells, implicit, coupled to the ground as ISO 13370:2007 has it for hourly models; EN 1264-2:2008 and ISO 11855-2:2012, from memory',
+            'method' => 'ISO 13786:2007, from memory; hours by a network of one room, its floor and walls in cells, implicit, coupled '
+                .'to the ground as ISO 13370:2007 has it for hourly models; EN 1264-2:2008 and ISO 11855-2:2012, from memory',
             'admittance_w_m2k' => round($day->admittance, 4),
             'kappa_kj_m2k' => round($day->inner / 1000, 3),
             'kappa_surface_kj_m2k' => round($mass->floor()->dynamic(Dynamic::DAY, true)->inner / 1000, 3),
             'decrement' => round($day->decrement, 5),
             'lag_h' => round($day->lag / 3600, 3),
             'store_kwh_k' => round($mass->store(), 4),
-            'usable_kwh_k' => array_combine(array_map(strval(...), MassVerdict::PERIODS), array_map(static fn (int $h): float => round($mass->usable($h), 4), MassVerdict::PERIODS)),
+            'usable_kwh_k' => array_combine(
+                array_map(strval(...), MassVerdict::PERIODS),
+                array_map(static fn (int $h): float => round($mass->usable($h), 4), MassVerdict::PERIODS),
+            ),
             'hours_to' => $hours === [] ? null : $hours,
-            'storm_kwh' => $cold === null ? null : ['24' => self::round($cold['gave_24_kwh'], 2), '72' => self::round($cold['gave_72_kwh'], 2)],
+            'storm_kwh' => $cold === null ? null : [
+                '24' => self::round($cold['gave_24_kwh'], 2),
+                '72' => self::round($cold['gave_72_kwh'], 2),
+            ],
             'stacks' => array_map(self::stack(...), $mass->stacks),
             'room' => $story === null ? null : self::room($story->room),
-            'questions' => array_map(static fn ($a): array => array_map(static fn (?float $v): ?float => self::round($v, 3), $a->figures), $story->answers ?? []),
+            'questions' => array_map(
+                static fn ($a): array => array_map(static fn (?float $v): ?float => self::round($v, 3), $a->figures),
+                $story->answers ?? [],
+            ),
             'variants' => array_map(static fn (FloorVariant $v): array => [
                 'what' => $v->label, 'kappa_kj_m2k' => round($v->inner / 1000, 2), 'store_kj_m2k' => round($v->store / 1000, 1),
-                'hours_to' => ['16' => self::round($v->coast['hours_to_16'], 2), '10' => self::round($v->coast['hours_to_10'], 2), '5' => self::round($v->coast['hours_to_5'], 2)],
-                'cooling_c' => array_map(static fn (float $t): float => round($t, 2), $v->cooling), 'warm_h' => self::round($v->warm, 2), 'surplus_kwh' => self::round($v->takes, 2),
+                'hours_to' => [
+                    '16' => self::round($v->coast['hours_to_16'], 2),
+                    '10' => self::round($v->coast['hours_to_10'], 2),
+                    '5' => self::round($v->coast['hours_to_5'], 2),
+                ],
+                'cooling_c' => array_map(
+                    static fn (float $t): float => round($t, 2),
+                    $v->cooling,
+                ), 'warm_h' => self::round($v->warm, 2), 'surplus_kwh' => self::round($v->takes, 2),
             ], $story->variants ?? []),
             'heated_floor' => $heated === null ? null : self::heated($heated, $proof),
         ];
@@ -66,7 +85,8 @@ final class MassFile
     public static function dynamic(Dynamic $d): array
     {
         return [
-            'u_w_m2k' => round($d->transmittance, 5), 'admittance_w_m2k' => round($d->admittance, 5), 'lead_h' => round($d->lead / 3600, 4), 'admittance_outside_w_m2k' => round($d->outerAdmittance, 5),
+            'u_w_m2k' => round($d->transmittance, 5), 'admittance_w_m2k' => round($d->admittance, 5),
+            'lead_h' => round($d->lead / 3600, 4), 'admittance_outside_w_m2k' => round($d->outerAdmittance, 5),
             'periodic_w_m2k' => round($d->periodic, 7), 'decrement' => round($d->decrement, 6), 'lag_h' => round($d->lag / 3600, 4),
             'kappa_kj_m2k' => round($d->inner / 1000, 4), 'kappa_outside_kj_m2k' => round($d->outer / 1000, 4),
         ];
@@ -77,12 +97,24 @@ final class MassFile
     {
         $periods = [];
         foreach (MassVerdict::PERIODS as $hours) {
-            $periods[(string) $hours] = [...self::dynamic($s->dynamic(3600.0 * $hours)), 'kappa_surface_kj_m2k' => round($s->dynamic(3600.0 * $hours, true)->inner / 1000, 4)];
+            $periods[(string) $hours] = [
+                ...self::dynamic($s->dynamic(3600.0 * $hours)),
+                'kappa_surface_kj_m2k' => round($s->dynamic(3600.0 * $hours, true)->inner / 1000, 4),
+            ];
         }
 
         return [
             'place' => $s->place->value, 'area_m2' => round($s->area, 3), 'store_kj_m2k' => round($s->store() / 1000, 2),
-            'layers' => array_map(static fn (HeatLayer $l): array => ['name' => $l->name, 'part' => $l->part, 'thickness_m' => $l->thickness, 'r_m2kw' => round($l->resistance, 5), 'store_kj_m2k' => round($l->store() / 1000, 2)], $s->layers),
+            'layers' => array_map(
+                static fn (HeatLayer $l): array => [
+                    'name' => $l->name,
+                    'part' => $l->part,
+                    'thickness_m' => $l->thickness,
+                    'r_m2kw' => round($l->resistance, 5),
+                    'store_kj_m2k' => round($l->store() / 1000, 2),
+                ],
+                $s->layers,
+            ),
             'periods_h' => $periods,
         ];
     }
@@ -91,9 +123,15 @@ final class MassFile
     private static function room(Room $room): array
     {
         return [
-            'area_m2' => $room->area, 'set_c' => $room->set(), 'direct_w_k' => round($room->direct, 3), 'contents_kwh_k' => round($room->capacity * Run::KWH, 4),
+            'area_m2' => $room->area, 'set_c' => $room->set(), 'direct_w_k' => round($room->direct, 3), 'contents_kwh_k' => round(
+                $room->capacity * Run::KWH,
+                4,
+            ),
             'design_load_w' => round($room->designLoad(), 1), 'heater_w' => round($room->heater(), 1),
-            'virtual_layer_r_m2kw' => round($room->virtualLayer, 4), 'virtual_c' => array_map(static fn (float $t): float => round($t, 2), $room->virtual),
+            'virtual_layer_r_m2kw' => round($room->virtualLayer, 4), 'virtual_c' => array_map(
+                static fn (float $t): float => round($t, 2),
+                $room->virtual,
+            ),
         ];
     }
 
@@ -101,20 +139,34 @@ final class MassFile
     private static function heated(HeatedFloor $h, ?CellProof $proof): array
     {
         return [
-            'room_c' => $h->room, 'need_w_m2' => round($h->need, 2), 'water_over_room_k' => $h->cable === null ? round($h->excess, 3) : null,
+            'room_c' => $h->room, 'need_w_m2' => round($h->need, 2),
+            'water_over_room_k' => $h->cable === null ? round($h->excess, 3) : null,
             'output_w_m2' => round($h->output, 2), 'given_w_m2' => round($h->given, 2), 'covers_share' => round($h->covers(), 4),
-            'surface_c' => round($h->surface, 2), 'warmest_c' => round($h->warmest, 2), 'limit_c' => $h->limit(), 'most_w_m2' => round($h->most(), 2), 'slender' => $h->isSlender(), 'edge_limit_c' => Surface::EDGE,
+            'surface_c' => round($h->surface, 2), 'warmest_c' => round($h->warmest, 2), 'limit_c' => $h->limit(),
+            'most_w_m2' => round($h->most(), 2), 'slender' => $h->isSlender(), 'edge_limit_c' => Surface::EDGE,
             'word_surface' => $h->surfaceWord()->value, 'word_output' => $h->outputWord()->value,
-            'en1264_k_w_m2k' => self::round($h->standard?->coefficient, 4), 'en1264_output_w_m2' => self::round($h->byStandard(), 2), 'en1264_surface_c' => self::round($h->surfaceByStandard(), 2),
-            'plane_needed_c' => round($h->planeNeeded, 2), 'water_needed_c' => self::round($h->waterNeeded, 2), 'cable_c' => self::round($h->cable, 2), 'cable_w_m' => self::round($h->cableLoad(), 2),
+            'en1264_k_w_m2k' => self::round(
+                $h->standard?->coefficient,
+                4,
+            ), 'en1264_output_w_m2' => self::round($h->byStandard(), 2), 'en1264_surface_c' => self::round($h->surfaceByStandard(), 2),
+            'plane_needed_c' => round($h->planeNeeded, 2), 'water_needed_c' => self::round($h->waterNeeded, 2),
+            'cable_c' => self::round($h->cable, 2), 'cable_w_m' => self::round($h->cableLoad(), 2),
             'loops' => $h->loops === null ? null : [
-                'zones' => $h->loops->zones, 'count' => $h->loops->count(), 'length_m' => round($h->loops->length, 2), 'pipe_m' => round($h->loops->pipe(), 1),
-                'flow_l_min' => round($h->loops->flow * 60_000, 3), 'total_l_min' => round($h->loops->total() * 60_000, 3), 'velocity_m_s' => round($h->loops->velocity, 4), 'friction_kpa' => round($h->loops->friction / 1000, 3),
+                'zones' => $h->loops->zones, 'count' => $h->loops->count(), 'length_m' => round($h->loops->length, 2),
+                'pipe_m' => round($h->loops->pipe(), 1),
+                'flow_l_min' => round($h->loops->flow * 60_000, 3), 'total_l_min' => round(
+                    $h->loops->total() * 60_000,
+                    3,
+                ), 'velocity_m_s' => round($h->loops->velocity, 4), 'friction_kpa' => round($h->loops->friction / 1000, 3),
             ],
             'field' => $proof === null ? null : [
-                'output_w_m2' => round($proof->output, 2), 'given_w_m2' => round($proof->given, 2), 'surface_c' => round($proof->surface, 2), 'warmest_c' => round($proof->warmest, 2),
+                'output_w_m2' => round($proof->output, 2), 'given_w_m2' => round($proof->given, 2),
+                'surface_c' => round($proof->surface, 2), 'warmest_c' => round($proof->warmest, 2),
                 'water_needed_c' => self::round($proof->waterNeeded, 2), 'cable_c' => self::round($proof->cable, 2),
-                'range' => array_map(static fn (array $r): array => ['water_c' => $r[0], 'output_w_m2' => round($r[1], 2), 'warmest_c' => round($r[2], 2)], $proof->range),
+                'range' => array_map(
+                    static fn (array $r): array => ['water_c' => $r[0], 'output_w_m2' => round($r[1], 2), 'warmest_c' => round($r[2], 2)],
+                    $proof->range,
+                ),
                 'heated_loss_w' => round($proof->heatedLoss, 2), 'plain_loss_w' => round($proof->plainLoss, 2),
             ],
         ];
@@ -135,7 +187,10 @@ final class MassFile
         foreach (self::SERIES as $key => [$property, $digits]) {
             /** @var list<float> $values */
             $values = array_slice($run->{$property}, $skip, $until);
-            $data[$key] = array_map(static fn (array $c): float => round($key === 'store_kwh' ? end($c) : array_sum($c) / count($c), $digits), array_chunk($values, $step));
+            $data[$key] = array_map(
+                static fn (array $c): float => round($key === 'store_kwh' ? end($c) : array_sum($c) / count($c), $digits),
+                array_chunk($values, $step),
+            );
         }
         if ($cells && $run->cells !== []) {
             $floor = $run->model->branches[0];
@@ -144,7 +199,10 @@ final class MassFile
             $data['parts'] = $floor->parts;
             $data['source_m'] = $run->model->source === null ? null : round($floor->depths[$run->model->source], 4);
             $data['spacing_m'] = $run->model->design->heating->spacing;
-            $data['cells_c'] = array_map(static fn (array $c): array => array_map(static fn (float $t): float => round($t, 2), $c), array_slice($run->cells, $skip, $until));
+            $data['cells_c'] = array_map(
+                static fn (array $c): array => array_map(static fn (float $t): float => round($t, 2), $c),
+                array_slice($run->cells, $skip, $until),
+            );
         }
 
         return $data;
@@ -166,8 +224,14 @@ final class MassFile
         return implode("\n", $lines)."\n";
     }
 
-    public static function write(Project $project, Option $option, MassVerdict $mass, ?HeatedFloor $heated, MassStory $story, ?CellProof $proof): string
-    {
+    public static function write(
+        Project $project,
+        Option $option,
+        MassVerdict $mass,
+        ?HeatedFloor $heated,
+        MassStory $story,
+        ?CellProof $proof,
+    ): string {
         return Envelope::json('mass', 1, ProjectFile::hash($project), [
             'project' => $project->name,
             'option' => $option->name,

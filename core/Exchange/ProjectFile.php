@@ -60,7 +60,9 @@ final class ProjectFile
         try {
             $data = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {
-            throw FaultyInput::one(Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'a project file as Ondergrond exports it'));
+            throw FaultyInput::one(
+                Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'a project file as Ondergrond exports it'),
+            );
         }
         self::refuseForeign($data);
         $faults = Schema::Project->faults($data);
@@ -92,7 +94,14 @@ final class ProjectFile
         foreach ($data['options'] as $i => $option) {
             $design = self::part("/options/{$i}/design", static fn () => DesignCodec::fromValid($option['design']), $faults);
             if ($design !== null) {
-                $options[] = new Option($option['name'], $option['pinned'], $option['note'], $design, self::setAside($option['set_aside'] ?? []), $option['id'] ?? '');
+                $options[] = new Option(
+                    $option['name'],
+                    $option['pinned'],
+                    $option['note'],
+                    $design,
+                    self::setAside($option['set_aside'] ?? []),
+                    $option['id'] ?? '',
+                );
             }
         }
         foreach (['options', 'inspections'] as $list) {
@@ -105,7 +114,14 @@ final class ProjectFile
             throw FaultyInput::because($faults === [] ? [Fault::of('/options', 'nothing', 'at least one option')] : $faults);
         }
 
-        return new Project($data['name'], UnitSystem::from($data['units']), $site, $options, array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])), $data['id'] ?? '');
+        return new Project(
+            $data['name'],
+            UnitSystem::from($data['units']),
+            $site,
+            $options,
+            array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])),
+            $data['id'] ?? '',
+        );
     }
 
     /**

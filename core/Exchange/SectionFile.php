@@ -55,12 +55,16 @@ final class SectionFile
         try {
             $data = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {
-            throw FaultyInput::one(Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'a section file as docs/formats.md describes it'));
+            throw FaultyInput::one(
+                Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'a section file as docs/formats.md describes it'),
+            );
         }
         // Before the schema is asked, which takes long over many.
         foreach (['regions', 'boundaries', 'sources', 'probes', 'fine'] as $list) {
             if (is_object($data) && is_array($data->{$list} ?? null) && count($data->{$list}) > ProblemFaults::MOST_ITEMS) {
-                throw FaultyInput::one(Fault::of("/{$list}", sprintf('%d entries', count($data->{$list})), sprintf('at most %d', ProblemFaults::MOST_ITEMS)));
+                throw FaultyInput::one(
+                    Fault::of("/{$list}", sprintf('%d entries', count($data->{$list})), sprintf('at most %d', ProblemFaults::MOST_ITEMS)),
+                );
             }
         }
         $faults = Schema::Section->faults($data);
@@ -80,8 +84,17 @@ final class SectionFile
         }
         $substances = [self::VOID => null];
         foreach ($data['materials'] as $name => $m) {
-            $frozen = isset($m['frozen']) ? new Frozen((float) $m['frozen']['conductivity'], (float) $m['frozen']['capacity'], (float) $m['latent']) : null;
-            $substances[$name] = new Substance((string) $name, (float) $m['conductivity'], isset($m['capacity']) ? (float) $m['capacity'] : null, $frozen);
+            $frozen = isset($m['frozen']) ? new Frozen(
+                (float) $m['frozen']['conductivity'],
+                (float) $m['frozen']['capacity'],
+                (float) $m['latent'],
+            ) : null;
+            $substances[$name] = new Substance(
+                (string) $name,
+                (float) $m['conductivity'],
+                isset($m['capacity']) ? (float) $m['capacity'] : null,
+                $frozen,
+            );
         }
 
         $pair = static fn (array $p): array => [(float) $p[0], (float) $p[1]];
@@ -89,13 +102,25 @@ final class SectionFile
         foreach ($data['regions'] as $r) {
             $patches[] = isset($r['polygon'])
                 ? Patch::polygon($substances[$r['material']], array_values(array_map($pair, $r['polygon'])))
-                : Patch::rectangle($substances[$r['material']], (float) $r['x'][0], (float) $r['y'][0], (float) $r['x'][1], (float) $r['y'][1]);
+                : Patch::rectangle(
+                    $substances[$r['material']],
+                    (float) $r['x'][0],
+                    (float) $r['y'][0],
+                    (float) $r['x'][1],
+                    (float) $r['y'][1],
+                );
         }
         foreach ($data['boundaries'] as $b) {
             $boundaries[] = self::boundary($b);
         }
         foreach ($data['sources'] ?? [] as $s) {
-            $sources[] = new HeatSource((float) $s['x'][0], (float) $s['y'][0], (float) $s['x'][1], (float) $s['y'][1], (float) $s['power']);
+            $sources[] = new HeatSource(
+                (float) $s['x'][0],
+                (float) $s['y'][0],
+                (float) $s['x'][1],
+                (float) $s['y'][1],
+                (float) $s['power'],
+            );
         }
         foreach ($data['probes'] ?? [] as $p) {
             $probes[] = new Probe($p['name'], (float) $p['x'], (float) $p['y']);
@@ -105,7 +130,19 @@ final class SectionFile
             $patches, $boundaries, $sources, $probes,
             (float) ($data['accuracy'] ?? Problem::ACCURACY),
             isset($data['period_s']) ? (float) $data['period_s'] : null,
-            array_values(array_map(static fn (array $f): Fine => new Fine((float) $f['x'][0], (float) $f['y'][0], (float) $f['x'][1], (float) $f['y'][1], (float) ($f['across'] ?? $f['size']), (float) $f['size']), $data['fine'] ?? [])),
+            array_values(
+                array_map(
+                    static fn (array $f): Fine => new Fine(
+                        (float) $f['x'][0],
+                        (float) $f['y'][0],
+                        (float) $f['x'][1],
+                        (float) $f['y'][1],
+                        (float) ($f['across'] ?? $f['size']),
+                        (float) $f['size'],
+                    ),
+                    $data['fine'] ?? [],
+                ),
+            ),
             self::winter($data),
         );
     }
@@ -147,7 +184,11 @@ final class SectionFile
         }
         foreach ($data['materials'] as $name => $m) {
             if (isset($m['frozen']) !== isset($m['latent'])) {
-                $faults[] = Fault::of("/materials/{$name}", isset($m['frozen']) ? 'frozen without latent' : 'latent without frozen', 'both, or neither');
+                $faults[] = Fault::of(
+                    "/materials/{$name}",
+                    isset($m['frozen']) ? 'frozen without latent' : 'latent without frozen',
+                    'both, or neither',
+                );
             }
         }
         foreach (isset($data['winter']) ? [] : ['start_c', 'lines'] as $key) {
@@ -160,12 +201,20 @@ final class SectionFile
                 $faults[] = Fault::of("/regions/{$i}/material", "“{$r['material']}”", implode(', ', [...$materials, self::VOID]));
             }
             if (isset($r['polygon']) === (isset($r['x'], $r['y'])) || (isset($r['polygon']) && (isset($r['x']) || isset($r['y'])))) {
-                $faults[] = Fault::of("/regions/{$i}", isset($r['polygon']) ? 'a polygon beside x or y' : 'neither x and y nor a polygon', 'either x and y, or a polygon');
+                $faults[] = Fault::of(
+                    "/regions/{$i}",
+                    isset($r['polygon']) ? 'a polygon beside x or y' : 'neither x and y nor a polygon',
+                    'either x and y, or a polygon',
+                );
             }
         }
         foreach ($data['boundaries'] as $i => $b) {
             if (isset($b['temperature']) === isset($b['flux'])) {
-                $faults[] = Fault::of("/boundaries/{$i}", isset($b['flux']) ? 'a temperature beside a flux' : 'neither a temperature nor a flux', 'one of them');
+                $faults[] = Fault::of(
+                    "/boundaries/{$i}",
+                    isset($b['flux']) ? 'a temperature beside a flux' : 'neither a temperature nor a flux',
+                    'one of them',
+                );
             }
             if (isset($b['flux'], $b['resistance'])) {
                 $faults[] = Fault::of("/boundaries/{$i}/resistance", 'a resistance beside a flux', 'none: the flux is what enters');
@@ -191,14 +240,24 @@ final class SectionFile
                 $substance = $patch->substance;
                 $materials[$substance->name] = [
                     ...array_filter(['conductivity' => $substance->conductivity, 'capacity' => $substance->capacity], is_float(...)),
-                    ...($substance->frozen === null ? [] : ['frozen' => ['conductivity' => $substance->frozen->conductivity, 'capacity' => $substance->frozen->capacity], 'latent' => $substance->frozen->latent]),
+                    ...(
+                        $substance->frozen === null
+                        ? []
+                        : [
+                            'frozen' => ['conductivity' => $substance->frozen->conductivity, 'capacity' => $substance->frozen->capacity],
+                            'latent' => $substance->frozen->latent,
+                        ]
+                    ),
                 ];
             }
         }
 
         return [
             'materials' => (object) $materials,
-            'regions' => array_map(static fn (Patch $p): array => ['material' => $p->substance->name ?? self::VOID, 'polygon' => $p->polygon], $problem->patches),
+            'regions' => array_map(
+                static fn (Patch $p): array => ['material' => $p->substance->name ?? self::VOID, 'polygon' => $p->polygon],
+                $problem->patches,
+            ),
             'boundaries' => array_map(static fn (Boundary $b): array => [
                 'name' => $b->name,
                 'x' => [$b->x0, $b->x1],
@@ -206,12 +265,36 @@ final class SectionFile
                 ...($b->temperature === null ? ['flux' => $b->flux] : ['temperature' => $b->temperature, 'resistance' => $b->resistance]),
                 'amplitude' => self::complex($b->amplitude),
             ], $problem->boundaries),
-            'sources' => array_map(static fn (HeatSource $s): array => ['x' => [$s->x0, $s->x1], 'y' => [$s->y0, $s->y1], 'power' => $s->power], $problem->sources),
+            'sources' => array_map(
+                static fn (HeatSource $s): array => ['x' => [$s->x0, $s->x1], 'y' => [$s->y0, $s->y1], 'power' => $s->power],
+                $problem->sources,
+            ),
             'probes' => array_map(static fn (Probe $p): array => ['name' => $p->name, 'x' => $p->x, 'y' => $p->y], $problem->probes),
             'accuracy' => $problem->accuracy,
             ...($problem->period === null ? [] : ['period_s' => $problem->period]),
-            ...($problem->fine === [] ? [] : ['fine' => array_map(static fn (Fine $f): array => ['x' => [$f->x0, $f->x1], 'y' => [$f->y0, $f->y1], 'size' => $f->up, 'across' => $f->across], $problem->fine)]),
-            ...($problem->winter === null ? [] : array_filter(['winter' => $problem->winter->days, 'start_c' => $problem->winter->start, 'lines' => $problem->winter->lines], static fn (mixed $v): bool => $v !== null && $v !== [])),
+            ...(
+                $problem->fine === []
+                ? []
+                : [
+                    'fine' => array_map(
+                        static fn (Fine $f): array => [
+                            'x' => [$f->x0, $f->x1],
+                            'y' => [$f->y0, $f->y1],
+                            'size' => $f->up,
+                            'across' => $f->across,
+                        ],
+                        $problem->fine,
+                    ),
+                ]
+            ),
+            ...(
+                $problem->winter === null
+                ? []
+                : array_filter(
+                    ['winter' => $problem->winter->days, 'start_c' => $problem->winter->start, 'lines' => $problem->winter->lines],
+                    static fn (mixed $v): bool => $v !== null && $v !== [],
+                )
+            ),
         ];
     }
 

@@ -111,14 +111,34 @@ final class SvgWriter
         foreach (Hatch::cases() as $hatch) {
             [$width, $height, $runs] = Hatching::tile($hatch);
             $round = static fn (float $mm): string => (string) round($mm * self::PX, 2);
-            $path = implode('', array_map(static fn (array $run): string => 'M'.implode('L', array_map(static fn (array $p): string => $round($p[0]).' '.$round($height - $p[1]), $run)), $runs));
+            $path = implode(
+                '',
+                array_map(
+                    static fn (array $run): string => 'M'.implode(
+                        'L',
+                        array_map(static fn (array $p): string => $round($p[0]).' '.$round($height - $p[1]), $run),
+                    ),
+                    $runs,
+                ),
+            );
             $pen = self::PENS[$hatch === Hatch::Soil ? Role::Ground->value : Role::Hatch->value];
             $xml->startElement('pattern');
-            foreach (['id' => self::PATTERN.$hatch->value, 'patternUnits' => 'userSpaceOnUse', 'width' => $round($width), 'height' => $round($height)] as $name => $value) {
+            foreach ([
+                'id' => self::PATTERN.$hatch->value,
+                'patternUnits' => 'userSpaceOnUse',
+                'width' => $round($width),
+                'height' => $round($height),
+            ] as $name => $value) {
                 $xml->writeAttribute($name, $value);
             }
             $xml->startElement('path');
-            foreach (['d' => $path, 'fill' => 'none', 'stroke' => $pen[0], 'stroke-width' => (string) $pen[1], 'stroke-linejoin' => 'round'] as $name => $value) {
+            foreach ([
+                'd' => $path,
+                'fill' => 'none',
+                'stroke' => $pen[0],
+                'stroke-width' => (string) $pen[1],
+                'stroke-linejoin' => 'round',
+            ] as $name => $value) {
                 $xml->writeAttribute($name, $value);
             }
             $xml->endElement();
@@ -226,7 +246,14 @@ final class SvgWriter
         $this->xml->endElement();
         if ($area->hatched) {
             $this->xml->startElement('path');
-            $this->attributes(['class' => $soil ? Role::Ground->value : Role::Hatch->value, 'pointer-events' => 'none', 'd' => $this->path([$area->polygon]).'Z', 'fill' => 'url(#'.self::PATTERN.'here-'.$area->fill->value.')']);
+            $this->attributes(
+                [
+                    'class' => $soil ? Role::Ground->value : Role::Hatch->value,
+                    'pointer-events' => 'none',
+                    'd' => $this->path([$area->polygon]).'Z',
+                    'fill' => 'url(#'.self::PATTERN.'here-'.$area->fill->value.')',
+                ],
+            );
             $this->xml->endElement();
         }
     }
@@ -242,7 +269,13 @@ final class SvgWriter
         }
         foreach (array_keys($used) as $hatch) {
             $this->xml->startElement('pattern');
-            $this->attributes(['id' => self::PATTERN.'here-'.$hatch, 'href' => '#'.self::PATTERN.$hatch, 'patternTransform' => vsprintf('translate(%s %s)', $this->point([0.0, 0.0]))]);
+            $this->attributes(
+                [
+                    'id' => self::PATTERN.'here-'.$hatch,
+                    'href' => '#'.self::PATTERN.$hatch,
+                    'patternTransform' => vsprintf('translate(%s %s)', $this->point([0.0, 0.0])),
+                ],
+            );
             $this->xml->endElement();
         }
     }
@@ -295,10 +328,27 @@ final class SvgWriter
         $this->xml->startElement('g');
         $this->attributes(['class' => 'flag', 'data-part' => (string) $flag->part]);
         $this->xml->startElement('circle');
-        $this->attributes(['cx' => $x, 'cy' => $y, 'r' => (string) round(SectionFlags::RADIUS * self::PX, 1), 'fill' => '#faf7ef', 'stroke' => self::PENS[Role::Flag->value][0]]);
+        $this->attributes(
+            [
+                'cx' => $x,
+                'cy' => $y,
+                'r' => (string) round(SectionFlags::RADIUS * self::PX, 1),
+                'fill' => '#faf7ef',
+                'stroke' => self::PENS[Role::Flag->value][0],
+            ],
+        );
         $this->xml->endElement();
         $this->xml->startElement('text');
-        $this->attributes(['x' => $x, 'y' => (string) ((float) $y + 4.4), 'text-anchor' => 'middle', ...$this->letters('12.5'), 'font-weight' => '600', 'fill' => self::PENS[Role::Flag->value][0]]);
+        $this->attributes(
+            [
+                'x' => $x,
+                'y' => (string) ((float) $y + 4.4),
+                'text-anchor' => 'middle',
+                ...$this->letters('12.5'),
+                'font-weight' => '600',
+                'fill' => self::PENS[Role::Flag->value][0],
+            ],
+        );
         $this->xml->text($flag->text);
         $this->xml->endElement();
         $this->xml->endElement();
@@ -325,8 +375,10 @@ final class SvgWriter
         [$half, $length] = [4.0, 9.0];
         [$wide, $high] = $upright ? [$length, $half] : [$half, $length];
         $this->attributes([
-            'x' => (string) ((float) $x - $wide), 'y' => (string) ((float) $y - $high), 'width' => (string) (2 * $wide), 'height' => (string) (2 * $high),
-            'fill' => '#faf7ef', 'stroke' => self::PENS[Role::Handle->value][0], 'stroke-width' => (string) self::PENS[Role::Handle->value][1],
+            'x' => (string) ((float) $x - $wide), 'y' => (string) ((float) $y - $high), 'width' => (string) (2 * $wide),
+            'height' => (string) (2 * $high),
+            'fill' => '#faf7ef', 'stroke' => self::PENS[Role::Handle->value][0],
+            'stroke-width' => (string) self::PENS[Role::Handle->value][1],
         ]);
         $this->xml->writeElement('title', 'Drag to another size');
         $this->xml->endElement();
@@ -339,7 +391,16 @@ final class SvgWriter
         $height = ($this->drawing->box[3] - $this->drawing->box[1]) * $this->px;
         foreach ($lines as $i => $line) {
             $this->xml->startElement('text');
-            $this->attributes(['x' => '12', 'y' => (string) round($height - 12 - 13 * (count($lines) - 1 - $i), 1), 'font-family' => self::FONT, 'font-size' => '10.5', 'fill' => '#20282a', ...self::HALO]);
+            $this->attributes(
+                [
+                    'x' => '12',
+                    'y' => (string) round($height - 12 - 13 * (count($lines) - 1 - $i), 1),
+                    'font-family' => self::FONT,
+                    'font-size' => '10.5',
+                    'fill' => '#20282a',
+                    ...self::HALO,
+                ],
+            );
             $this->xml->text($line);
             $this->xml->endElement();
         }

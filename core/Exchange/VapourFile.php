@@ -30,7 +30,9 @@ final class VapourFile
             $objects = json_decode($json, false, 16, JSON_THROW_ON_ERROR);
             $data = (array) json_decode($json, true, 16, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {
-            throw FaultyInput::one(Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'a stack as docs/formats.md describes it'));
+            throw FaultyInput::one(
+                Fault::of('', 'no JSON that can be read ('.$e->getMessage().')', 'a stack as docs/formats.md describes it'),
+            );
         }
         $faults = Schema::Vapour->faults($objects);
         if ($faults !== []) {
@@ -39,22 +41,48 @@ final class VapourFile
         $months = $layers = [];
         foreach ($data['months'] as $i => $m) {
             if ($m['month'] !== $i + 1) {
-                throw FaultyInput::one(Fault::of("/months/{$i}/month", (string) $m['month'], sprintf('%d: twelve months in order, January first', $i + 1)));
+                throw FaultyInput::one(
+                    Fault::of("/months/{$i}/month", (string) $m['month'], sprintf('%d: twelve months in order, January first', $i + 1)),
+                );
             }
-            $months[] = new DampMonth((float) $m['inside_c'], $m['inside_rh_share'] * Vapour::saturation((float) $m['inside_c']), (float) $m['outside_c'], $m['outside_rh_share'] * Vapour::saturation((float) $m['outside_c']));
+            $months[] = new DampMonth(
+                (float) $m['inside_c'],
+                $m['inside_rh_share'] * Vapour::saturation((float) $m['inside_c']),
+                (float) $m['outside_c'],
+                $m['outside_rh_share'] * Vapour::saturation((float) $m['outside_c']),
+            );
         }
         foreach ($data['layers'] as $i => $layer) {
             if (isset($layer['mu']) === isset($layer['sd_m'])) {
-                throw FaultyInput::one(Fault::of("/layers/{$i}", isset($layer['mu']) ? 'both µ and s_d' : 'neither µ nor s_d', 'one of mu and sd_m'));
+                throw FaultyInput::one(
+                    Fault::of("/layers/{$i}", isset($layer['mu']) ? 'both µ and s_d' : 'neither µ nor s_d', 'one of mu and sd_m'),
+                );
             }
             if (isset($layer['conductivity']) === isset($layer['r_m2kw'])) {
-                throw FaultyInput::one(Fault::of("/layers/{$i}", isset($layer['r_m2kw']) ? 'both λ and R' : 'neither λ nor R', 'one of conductivity and r_m2kw'));
+                throw FaultyInput::one(
+                    Fault::of(
+                        "/layers/{$i}",
+                        isset($layer['r_m2kw']) ? 'both λ and R' : 'neither λ nor R',
+                        'one of conductivity and r_m2kw',
+                    ),
+                );
             }
-            $layers[] = new VapourLayer($layer['name'], (float) $layer['thickness_m'], (float) ($layer['r_m2kw'] ?? $layer['thickness_m'] / $layer['conductivity']), (float) ($layer['sd_m'] ?? $layer['thickness_m'] * $layer['mu']));
+            $layers[] = new VapourLayer(
+                $layer['name'],
+                (float) $layer['thickness_m'],
+                (float) ($layer['r_m2kw'] ?? $layer['thickness_m'] / $layer['conductivity']),
+                (float) ($layer['sd_m'] ?? $layer['thickness_m'] * $layer['mu']),
+            );
         }
         $stack = VapourStack::of($layers, (float) $data['inside_r_m2kw'], (float) $data['outside_r_m2kw'], $months);
         if ($stack === null || $stack->resistance() <= 0.0) {
-            throw FaultyInput::one(Fault::of('/layers', $stack === null ? 'nothing that holds back vapour' : 'nothing that holds back heat', 'at least one layer with an s_d, and an R somewhere'));
+            throw FaultyInput::one(
+                Fault::of(
+                    '/layers',
+                    $stack === null ? 'nothing that holds back vapour' : 'nothing that holds back heat',
+                    'at least one layer with an s_d, and an R somewhere',
+                ),
+            );
         }
 
         return $stack;

@@ -32,7 +32,11 @@ final class VtkWriter
             ...self::scalars('temperature', $solution->steady->nodes),
         ];
         if ($solution->harmonic !== null) {
-            array_push($lines, ...self::scalars('amplitude_re', $solution->harmonic->nodesRe), ...self::scalars('amplitude_im', $solution->harmonic->nodesIm));
+            array_push(
+                $lines,
+                ...self::scalars('amplitude_re', $solution->harmonic->nodesRe),
+                ...self::scalars('amplitude_im', $solution->harmonic->nodesIm),
+            );
         }
 
         return implode("\n", $lines)."\n";

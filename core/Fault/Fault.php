@@ -45,7 +45,11 @@ final readonly class Fault
     /** Something other than the number that belongs there; the limits are in SI. */
     public static function notANumber(string $pointer, string $found, float $min, float $max): self
     {
-        return self::of($pointer, $found, 'a number, '.self::between(self::plain($min), self::plain($max), KeyEnding::of($pointer)?->unit() ?? ''));
+        return self::of(
+            $pointer,
+            $found,
+            'a number, '.self::between(self::plain($min), self::plain($max), KeyEnding::of($pointer)?->unit() ?? ''),
+        );
     }
 
     public function at(string $prefix): self

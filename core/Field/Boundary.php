@@ -28,8 +28,16 @@ final readonly class Boundary
         public Complex $amplitude,
     ) {}
 
-    public static function temperature(string $name, float $x0, float $y0, float $x1, float $y1, float $temperature, float $resistance, ?Complex $amplitude = null): self
-    {
+    public static function temperature(
+        string $name,
+        float $x0,
+        float $y0,
+        float $x1,
+        float $y1,
+        float $temperature,
+        float $resistance,
+        ?Complex $amplitude = null,
+    ): self {
         return new self($name, $x0, $y0, $x1, $y1, $temperature, 0.0, $resistance, $amplitude ?? Complex::zero());
     }
 

@@ -41,7 +41,10 @@ final readonly class Complex
     {
         $square = $other->re ** 2 + $other->im ** 2;
 
-        return new self(($this->re * $other->re + $this->im * $other->im) / $square, ($this->im * $other->re - $this->re * $other->im) / $square);
+        return new self(
+            ($this->re * $other->re + $this->im * $other->im) / $square,
+            ($this->im * $other->re - $this->re * $other->im) / $square,
+        );
     }
 
     public function product(self $other): self

@@ -14,7 +14,8 @@ final readonly class ConjugateGradients
      * @param  array<int, float>  $across  conductance to the cell on the right, W/(m·K)
      * @param  array<int, float>  $up  conductance to the cell above
      * @param  array<int, float>  $diagonal
-     * @param  Closure(array<int, float>): array<int, float>  $precondition  about what the matrix would have to be multiplied with to give it
+     * @param  Closure(array<int, float>): array<int, float>  $precondition  about what the matrix would have to be multiplied with
+     * to give it
      */
     public function __construct(
         private int $nx,
@@ -35,7 +36,9 @@ final readonly class ConjugateGradients
      */
     public function solve(array $r, array $x, float $goal, int $most): array
     {
-        [$nx, $ny, $s, $across, $up, $d, $size] = [$this->nx, $this->ny, $this->nx + 2, $this->across, $this->up, $this->diagonal, count($r)];
+        [$nx, $ny, $s, $across, $up, $d, $size] = [
+            $this->nx, $this->ny, $this->nx + 2, $this->across, $this->up, $this->diagonal, count($r),
+        ];
         $p = $w = array_fill(0, $size, 0.0);
         $left = 0.0;
         foreach ($r as $value) {
@@ -64,7 +67,11 @@ final readonly class ConjugateGradients
             $curvature = 0.0;
             for ($j = 1; $j <= $ny; $j++) {
                 for ($q = $j * $s + 1, $end = $q + $nx, $below = $q - $s, $above = $q + $s; $q < $end; $q++, $below++, $above++) {
-                    $value = $d[$q] * $p[$q] - $across[$q - 1] * $p[$q - 1] - $across[$q] * $p[$q + 1] - $up[$below] * $p[$below] - $up[$q] * $p[$above];
+                    $value = $d[$q] * $p[$q]
+                        - $across[$q - 1] * $p[$q - 1]
+                        - $across[$q] * $p[$q + 1]
+                        - $up[$below] * $p[$below]
+                        - $up[$q] * $p[$above];
                     $w[$q] = $value;
                     $curvature += $value * $p[$q];
                 }

@@ -112,14 +112,21 @@ final readonly class Corner
     {
         $k = $this->k;
         // By quadrant: width, height, and the angle of the cell's centre from the quadrant's first side.
-        $cells = [[$right, $above, atan2($above, $right)], [$left, $above, atan2($left, $above)], [$left, $below, atan2($below, $left)], [$right, $below, atan2($right, $below)]];
+        $cells = [
+            [$right, $above, atan2($above, $right)], [$left, $above, atan2($left, $above)],
+            [$left, $below, atan2($below, $left)], [$right, $below, atan2($right, $below)],
+        ];
         $u = [];
         foreach ($cells as $q => [$width, $height, $angle]) {
             $u[] = (hypot($width, $height) / 2) ** $this->alpha
-                * ($this->start[0][$q] * cos($this->alpha * $angle) + $this->start[1][$q] / ($k[$q] * $this->alpha) * sin($this->alpha * $angle));
+                * ($this->start[0][$q] * cos($this->alpha * $angle)
+                    + $this->start[1][$q] / ($k[$q] * $this->alpha) * sin($this->alpha * $angle));
         }
         $factors = [];
-        foreach ([[0, 1, $above, $right, $left], [1, 2, $left, $above, $below], [2, 3, $below, $left, $right], [3, 0, $right, $below, $above]] as [$from, $to, $length, $half, $other]) {
+        foreach ([
+            [0, 1, $above, $right, $left], [1, 2, $left, $above, $below], [2, 3, $below, $left, $right],
+            [3, 0, $right, $below, $above],
+        ] as [$from, $to, $length, $half, $other]) {
             $flow = -$this->start[1][$to] * $length ** $this->alpha / $this->alpha;
             $plain = 2 * $length / ($half / $k[$from] + $other / $k[$to]);
             $difference = $u[$from] - $u[$to];

@@ -45,7 +45,11 @@ final class Faces
     {
         $vertical = $b->isVertical();
         [$on, $along] = $vertical ? [$this->mesh->x, $this->mesh->y] : [$this->mesh->y, $this->mesh->x];
-        [$place, $from, $to] = $vertical ? [$b->x0, min($b->y0, $b->y1), max($b->y0, $b->y1)] : [$b->y0, min($b->x0, $b->x1), max($b->x0, $b->x1)];
+        [$place, $from, $to] = $vertical ? [
+            $b->x0,
+            min($b->y0, $b->y1),
+            max($b->y0, $b->y1),
+        ] : [$b->y0, min($b->x0, $b->x1), max($b->x0, $b->x1)];
         $line = self::find($on, $place);
         $first = self::find($along, $from);
         $last = self::find($along, $to);
@@ -60,7 +64,15 @@ final class Faces
             if ($here === ($this->mesh->conductivity[$after - $before] > 0.0)) {
                 throw self::offEdge($b, $number, $along[$k], $along[$k + 1]);
             }
-            $this->take($b, $number, $here ? $after : $after - $before, $here ? -$before : $before, $along[$k + 1] - $along[$k], $here ? $line : $line - 1, $on);
+            $this->take(
+                $b,
+                $number,
+                $here ? $after : $after - $before,
+                $here ? -$before : $before,
+                $along[$k + 1] - $along[$k],
+                $here ? $line : $line - 1,
+                $on,
+            );
         }
     }
 
@@ -69,7 +81,13 @@ final class Faces
     {
         $other = $this->taken["{$cell} {$side}"] ?? null;
         if ($other !== null) {
-            throw FaultyInput::one(Fault::of("/boundaries/{$number}", sprintf('“%s” lying on boundary %d', $b->name, $other), 'one boundary on each stretch of edge'));
+            throw FaultyInput::one(
+                Fault::of(
+                    "/boundaries/{$number}",
+                    sprintf('“%s” lying on boundary %d', $b->name, $other),
+                    'one boundary on each stretch of edge',
+                ),
+            );
         }
         $this->taken["{$cell} {$side}"] = $number;
         $half = ($on[$index + 1] - $on[$index]) / (2 * $this->mesh->conductivity[$cell]);

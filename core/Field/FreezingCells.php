@@ -61,7 +61,20 @@ final readonly class FreezingCells
             }
         }
 
-        return new self($network, $mesh->nx, $mesh->ny, $mesh->stride, $frozen, $thawed, $latent, $water, $ice, $network->beyond, $facesOf, array_sum($network->sources));
+        return new self(
+            $network,
+            $mesh->nx,
+            $mesh->ny,
+            $mesh->stride,
+            $frozen,
+            $thawed,
+            $latent,
+            $water,
+            $ice,
+            $network->beyond,
+            $facesOf,
+            array_sum($network->sources),
+        );
     }
 
     /**
@@ -72,7 +85,9 @@ final readonly class FreezingCells
      */
     public function ties(array $liquid): FreezingTies
     {
-        [$across, $up, $beyond, $faces, $s] = [$this->network->across, $this->network->up, $this->beyond, $this->network->faceConductance, $this->stride];
+        [$across, $up, $beyond, $faces, $s] = [
+            $this->network->across, $this->network->up, $this->beyond, $this->network->faceConductance, $this->stride,
+        ];
         [$x, $y, $lambda] = [$this->network->mesh->x, $this->network->mesh->y, $this->network->mesh->conductivity];
         $better = [];
         foreach ($this->ice as $q => $ratio) {
@@ -118,6 +133,9 @@ final readonly class FreezingCells
      */
     public function outside(array $named): array
     {
-        return array_map(static fn (Boundary $b): float => $b->temperature === null ? $b->flux : $named[$b->name] ?? $b->temperature, $this->network->mesh->problem->boundaries);
+        return array_map(
+            static fn (Boundary $b): float => $b->temperature === null ? $b->flux : $named[$b->name] ?? $b->temperature,
+            $this->network->mesh->problem->boundaries,
+        );
     }
 }

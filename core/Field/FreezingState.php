@@ -59,7 +59,9 @@ final readonly class FreezingState
         [$i, $u] = self::between($this->mesh->x, $x);
         [$j, $v] = self::between($this->mesh->y, $y);
         $sum = $weight = 0.0;
-        foreach ([[$i, $j, (1 - $u) * (1 - $v)], [$i + 1, $j, $u * (1 - $v)], [$i, $j + 1, (1 - $u) * $v], [$i + 1, $j + 1, $u * $v]] as [$column, $row, $share]) {
+        foreach ([
+            [$i, $j, (1 - $u) * (1 - $v)], [$i + 1, $j, $u * (1 - $v)], [$i, $j + 1, (1 - $u) * $v], [$i + 1, $j + 1, $u * $v],
+        ] as [$column, $row, $share]) {
             $q = $row * $this->mesh->stride + $column;
             if ($share > 0.0 && ($this->mesh->conductivity[$q] ?? 0.0) > 0.0) {
                 $sum += $share * $this->cells[$q];
@@ -129,7 +131,10 @@ final readonly class FreezingState
     {
         $signed = [];
         foreach ($this->cells as $q => $t) {
-            $signed[$q] = $this->liquid[$q] > 0.0 && $this->liquid[$q] < 1.0 ? 2 * $this->liquid[$q] - 1 : max(-1.0, min(1.0, $t / self::CLEAR));
+            $signed[$q] = $this->liquid[$q] > 0.0 && $this->liquid[$q] < 1.0 ? 2 * $this->liquid[$q] - 1 : max(
+                -1.0,
+                min(1.0, $t / self::CLEAR),
+            );
         }
         $values = [];
         [$s, $lambda] = [$this->mesh->stride, $this->mesh->conductivity];

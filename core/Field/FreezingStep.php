@@ -58,7 +58,9 @@ final class FreezingStep
     {
         $this->ties = $this->cells->ties($liquid);
         $this->load = $this->ties->load($this->outside);
-        [$nx, $ny, $s, $across, $up, $beyond] = [$this->cells->nx, $this->cells->ny, $this->cells->stride, $this->ties->across, $this->ties->up, $this->ties->beyond];
+        [$nx, $ny, $s, $across, $up, $beyond] = [
+            $this->cells->nx, $this->cells->ny, $this->cells->stride, $this->ties->across, $this->ties->up, $this->ties->beyond,
+        ];
         $gives = array_fill(0, count($across), 1.0);
         for ($j = 1; $j <= $ny; $j++) {
             for ($q = $j * $s + 1, $end = $q + $nx; $q < $end; $q++) {
@@ -78,7 +80,9 @@ final class FreezingStep
      */
     public function solve(float $goal): array
     {
-        [$c, $s, $across, $up, $diagonal, $right] = [$this->cells, $this->cells->stride, $this->ties->across, $this->ties->up, $this->gives, $this->load];
+        [$c, $s, $across, $up, $diagonal, $right] = [
+            $this->cells, $this->cells->stride, $this->ties->across, $this->ties->up, $this->gives, $this->load,
+        ];
         for ($j = 1; $j <= $c->ny; $j++) {
             for ($q = $j * $s + 1, $end = $q + $c->nx; $q < $end; $q++) {
                 $state = $this->phase[$q];
@@ -114,7 +118,13 @@ final class FreezingStep
             $latent = $c->latent[$q];
             $now = $this->phase[$q];
             if ($now === self::AT_ZERO) {
-                $holds = $this->store[$q] + $this->seconds * ($this->load[$q] + $across[$q - 1] * $t[$q - 1] + $across[$q] * $t[$q + 1] + $up[$q - $s] * $t[$q - $s] + $up[$q] * $t[$q + $s]);
+                $holds = $this->store[$q] + $this->seconds * (
+                    $this->load[$q]
+                    + $across[$q - 1] * $t[$q - 1]
+                    + $across[$q] * $t[$q + 1]
+                    + $up[$q - $s] * $t[$q - $s]
+                    + $up[$q] * $t[$q + $s]
+                );
                 $this->held[$q] = $holds;
                 $next = match (true) {
                     $holds < -self::NOTHING * $latent => self::FROZEN,
@@ -174,8 +184,21 @@ final class FreezingStep
             for ($q = $j * $s + 1, $end = $q + $c->nx; $q < $end; $q++) {
                 if ($way[$q] !== 0.0) {
                     $d = $this->gives[$q] + ($phase[$q] === self::FROZEN ? $c->frozen[$q] : $c->thawed[$q]) / $this->seconds;
-                    $bend += $way[$q] * ($d * $way[$q] - $across[$q - 1] * $way[$q - 1] - $across[$q] * $way[$q + 1] - $up[$q - $s] * $way[$q - $s] - $up[$q] * $way[$q + $s]);
-                    $slope += $way[$q] * ($right[$q] - $d * $from[$q] + $across[$q - 1] * $from[$q - 1] + $across[$q] * $from[$q + 1] + $up[$q - $s] * $from[$q - $s] + $up[$q] * $from[$q + $s]);
+                    $bend += $way[$q] * (
+                        $d * $way[$q]
+                        - $across[$q - 1] * $way[$q - 1]
+                        - $across[$q] * $way[$q + 1]
+                        - $up[$q - $s] * $way[$q - $s]
+                        - $up[$q] * $way[$q + $s]
+                    );
+                    $slope += $way[$q] * (
+                        $right[$q]
+                        - $d * $from[$q]
+                        + $across[$q - 1] * $from[$q - 1]
+                        + $across[$q] * $from[$q + 1]
+                        + $up[$q - $s] * $from[$q - $s]
+                        + $up[$q] * $from[$q + $s]
+                    );
                 }
             }
         }
@@ -198,7 +221,13 @@ final class FreezingStep
         foreach ([$c->water, array_reverse($c->water)] as $cells) {
             foreach ($cells as $q) {
                 $latent = $c->latent[$q] / $this->seconds;
-                $right = $this->store[$q] / $this->seconds + $this->load[$q] + $across[$q - 1] * $t[$q - 1] + $across[$q] * $t[$q + 1] + $up[$q - $s] * $t[$q - $s] + $up[$q] * $t[$q + $s];
+                $right = $this->store[$q] / $this
+                    ->seconds + $this
+                    ->load[$q]
+                        + $across[$q - 1] * $t[$q - 1]
+                        + $across[$q] * $t[$q + 1]
+                        + $up[$q - $s] * $t[$q - $s]
+                        + $up[$q] * $t[$q + $s];
                 [$this->phase[$q], $t[$q]] = match (true) {
                     $right < 0.0 => [self::FROZEN, $right / ($this->gives[$q] + $c->frozen[$q] / $this->seconds)],
                     $right > $latent => [self::THAWED, ($right - $latent) / ($this->gives[$q] + $c->thawed[$q] / $this->seconds)],
@@ -216,7 +245,10 @@ final class FreezingStep
     public function liquid(array $before): array
     {
         foreach ($this->phase as $q => $state) {
-            $before[$q] = $state === self::AT_ZERO ? max(0.0, min(1.0, ($this->held[$q] ?? 0.0) / $this->cells->latent[$q])) : ($this->t[$q] < 0.0 ? 0.0 : 1.0);
+            $before[$q] = $state === self::AT_ZERO ? max(
+                0.0,
+                min(1.0, ($this->held[$q] ?? 0.0) / $this->cells->latent[$q]),
+            ) : ($this->t[$q] < 0.0 ? 0.0 : 1.0);
         }
 
         return $before;

@@ -54,7 +54,8 @@ final readonly class FreezingTies
         for ($j = 1; $j <= $this->cells->ny; $j++) {
             for ($q = $j * $s + 1, $end = $q + $this->cells->nx; $q < $end; $q++) {
                 $here = $t[$q];
-                $net[$q] = $holds[$q] > 0.0 ? $load[$q] - $beyond[$q] * $here + $across[$q - 1] * ($t[$q - 1] - $here) + $across[$q] * ($t[$q + 1] - $here)
+                $net[$q] = $holds[$q] > 0.0
+                    ? $load[$q] - $beyond[$q] * $here + $across[$q - 1] * ($t[$q - 1] - $here) + $across[$q] * ($t[$q + 1] - $here)
                     + $up[$q - $s] * ($t[$q - $s] - $here) + $up[$q] * ($t[$q + $s] - $here) : 0.0;
             }
         }

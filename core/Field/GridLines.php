@@ -58,7 +58,10 @@ final class GridLines
             $last = count($at[$axis]) - 1;
             foreach ($at[$axis] as $i => $value) {
                 $swings = self::swingsOn($problem, $axis, $value) ? self::penetration($problem) / self::CELLS_TO_NEXT : INF;
-                $quiet = ($i === 0 || $i === $last) && array_filter($acting, static fn (float $o): bool => abs($o - $value) <= self::SAME) === [];
+                $quiet = ($i === 0 || $i === $last) && array_filter(
+                    $acting,
+                    static fn (float $o): bool => abs($o - $value) <= self::SAME,
+                ) === [];
                 $spacing[$axis][$i] = $quiet ? $gaps[$axis][$i] / 2 : min($spacing[$axis][$i], self::size($gaps[$axis][$i]), $swings);
             }
             $axes[] = Axis::graded($at[$axis], $spacing[$axis]);
@@ -75,7 +78,11 @@ final class GridLines
     private static function swingsOn(Problem $problem, int $axis, float $value): bool
     {
         foreach ($problem->boundaries as $b) {
-            if ($b->isVertical() === ($axis === 0) && abs(($axis === 0 ? $b->x0 : $b->y0) - $value) <= self::SAME && $b->amplitude->modulus() > 0.0) {
+            if (
+                $b->isVertical() === ($axis === 0)
+                && abs(($axis === 0 ? $b->x0 : $b->y0) - $value) <= self::SAME
+                && $b->amplitude->modulus() > 0.0
+            ) {
                 return true;
             }
         }
@@ -89,7 +96,10 @@ final class GridLines
         $least = INF;
         foreach ($problem->swings() ? $problem->patches : [] as $patch) {
             if ($patch->substance?->capacity !== null) {
-                $least = min($least, sqrt(2 * $patch->substance->conductivity / ($problem->angularFrequency() * $patch->substance->capacity)));
+                $least = min(
+                    $least,
+                    sqrt(2 * $patch->substance->conductivity / ($problem->angularFrequency() * $patch->substance->capacity)),
+                );
             }
         }
 
@@ -163,7 +173,13 @@ final class GridLines
                 if ($apart > self::SAME && $apart < self::APART) {
                     $faults[] = Fault::of(
                         $places[$i][1],
-                        sprintf('%s = %.12g m, %.2g m from an edge of %s', $axis === 0 ? 'x' : 'y', $places[$i][0], $apart, $places[$i - 1][1]),
+                        sprintf(
+                            '%s = %.12g m, %.2g m from an edge of %s',
+                            $axis === 0 ? 'x' : 'y',
+                            $places[$i][0],
+                            $apart,
+                            $places[$i - 1][1],
+                        ),
                         'edges in the same place, or at least 0.01 mm apart',
                     );
                 }
@@ -294,7 +310,10 @@ final class GridLines
     private static function withFine(array $at, array $lines): array
     {
         $apart = count($lines) > 1 ? ($lines[1] - $lines[0]) / 3 : 0.0;
-        $more = array_filter($lines, static fn (float $v): bool => $v > $at[0] && $v < $at[count($at) - 1] && abs($at[self::nearest($at, $v)] - $v) > $apart);
+        $more = array_filter(
+            $lines,
+            static fn (float $v): bool => $v > $at[0] && $v < $at[count($at) - 1] && abs($at[self::nearest($at, $v)] - $v) > $apart,
+        );
         $all = [...$at, ...$more];
         sort($all);
 

@@ -127,11 +127,24 @@ final class HarmonicSolver
      */
     private function takeOff(array &$rRe, array &$rIm, array $xRe, array $xIm): void
     {
-        [$nx, $ny, $s, $across, $up, $d, $storage] = [$this->finest->nx, $this->finest->ny, $this->finest->stride, $this->finest->across, $this->finest->up, $this->finest->diagonal, $this->multigrid->storage()];
+        [$nx, $ny, $s, $across, $up, $d, $storage] = [
+            $this->finest->nx, $this->finest->ny, $this->finest->stride, $this->finest->across, $this->finest->up,
+            $this->finest->diagonal, $this->multigrid->storage(),
+        ];
         for ($j = 1; $j <= $ny; $j++) {
             for ($q = $j * $s + 1, $end = $q + $nx; $q < $end; $q++) {
-                $rRe[$q] -= $d[$q] * $xRe[$q] - $storage[$q] * $xIm[$q] - $across[$q - 1] * $xRe[$q - 1] - $across[$q] * $xRe[$q + 1] - $up[$q - $s] * $xRe[$q - $s] - $up[$q] * $xRe[$q + $s];
-                $rIm[$q] -= $d[$q] * $xIm[$q] + $storage[$q] * $xRe[$q] - $across[$q - 1] * $xIm[$q - 1] - $across[$q] * $xIm[$q + 1] - $up[$q - $s] * $xIm[$q - $s] - $up[$q] * $xIm[$q + $s];
+                $rRe[$q] -= $d[$q] * $xRe[$q]
+                    - $storage[$q] * $xIm[$q]
+                    - $across[$q - 1] * $xRe[$q - 1]
+                    - $across[$q] * $xRe[$q + 1]
+                    - $up[$q - $s] * $xRe[$q - $s]
+                    - $up[$q] * $xRe[$q + $s];
+                $rIm[$q] -= $d[$q] * $xIm[$q]
+                    + $storage[$q] * $xRe[$q]
+                    - $across[$q - 1] * $xIm[$q - 1]
+                    - $across[$q] * $xIm[$q + 1]
+                    - $up[$q - $s] * $xIm[$q - $s]
+                    - $up[$q] * $xIm[$q + $s];
             }
         }
     }

@@ -42,7 +42,8 @@ final readonly class Hierarchy
             for ($i = 1, $q = $j * $fine->stride + 1; $i <= $fine->nx; $i++, $q++) {
                 $from = $row + (($i + 1) >> 1);
                 $own = $coarse[$from];
-                $values[$q] = $own + $fine->weightX[$q] * ($coarse[($i & 1) === 1 ? $from - 1 : $from + 1] - $own) + $fine->weightY[$q] * ($coarse[$from + $beside] - $own);
+                $values[$q] = $own + $fine->weightX[$q] * ($coarse[($i & 1) === 1 ? $from - 1 : $from + 1] - $own) + $fine
+                    ->weightY[$q] * ($coarse[$from + $beside] - $own);
             }
         }
 

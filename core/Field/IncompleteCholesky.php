@@ -44,7 +44,11 @@ final class IncompleteCholesky
                 $b = $up[$p];
                 $left = $a * $pivot[$q - 1];
                 $below = $b * $pivot[$p];
-                $pivot[$q] = 1.0 / ($diagonal[$q] - $left * ($a + self::MODIFIED * $up[$q - 1]) - $below * ($b + self::MODIFIED * $across[$p]));
+                $pivot[$q] = 1.0 / (
+                    $diagonal[$q]
+                    - $left * ($a + self::MODIFIED * $up[$q - 1])
+                    - $below * ($b + self::MODIFIED * $across[$p])
+                );
             }
         }
         $this->pivot = $pivot;
@@ -64,10 +68,20 @@ final class IncompleteCholesky
         $r = array_fill(0, count($load), 0.0);
         for ($j = 1; $j <= $ny; $j++) {
             for ($q = $j * $s + 1, $end = $q + $nx; $q < $end; $q++) {
-                $r[$q] = $load[$q] - $d[$q] * $x[$q] + $across[$q - 1] * $x[$q - 1] + $across[$q] * $x[$q + 1] + $up[$q - $s] * $x[$q - $s] + $up[$q] * $x[$q + $s];
+                $r[$q] = $load[$q]
+                    - $d[$q] * $x[$q]
+                    + $across[$q - 1] * $x[$q - 1]
+                    + $across[$q] * $x[$q + 1]
+                    + $up[$q - $s] * $x[$q - $s]
+                    + $up[$q] * $x[$q + $s];
             }
         }
-        [$x, $this->steps] = (new ConjugateGradients($nx, $ny, $across, $up, $d, $this->answer(...)))->solve($r, $x, $goal, self::MOST_STEPS);
+        [$x, $this->steps] = (new ConjugateGradients($nx, $ny, $across, $up, $d, $this->answer(...)))->solve(
+            $r,
+            $x,
+            $goal,
+            self::MOST_STEPS,
+        );
 
         return $x;
     }

@@ -54,7 +54,13 @@ final readonly class Mesh
     public static function refuseTooMany(int $cells): void
     {
         if ($cells > self::MOST_CELLS_AT_FIRST) {
-            throw FaultyInput::one(Fault::of('/regions', sprintf('edges that need a mesh of %d cells to begin with', $cells), sprintf('at most %d; leave out the smallest parts', self::MOST_CELLS_AT_FIRST)));
+            throw FaultyInput::one(
+                Fault::of(
+                    '/regions',
+                    sprintf('edges that need a mesh of %d cells to begin with', $cells),
+                    sprintf('at most %d; leave out the smallest parts', self::MOST_CELLS_AT_FIRST),
+                ),
+            );
         }
     }
 

@@ -48,7 +48,8 @@ final readonly class Network
             $beyond[$q] += $faces->conductance[$f];
         }
         $network = new self(
-            $mesh, $across, $up, $beyond, $faces->cell, $faces->conductance, $faces->length, $faces->boundary, $faces->side, self::sources($mesh),
+            $mesh, $across, $up, $beyond, $faces->cell, $faces->conductance, $faces->length, $faces->boundary, $faces->side,
+            self::sources($mesh),
         );
         if ($mesh->halvings === 0) {
             $network->refuseLooseParts();
@@ -99,10 +100,19 @@ final readonly class Network
                 $d = $c + 1;
                 $b = $c + $s;
                 $a = $b + 1;
-                if (($k[$a] === $k[$b] && $k[$c] === $k[$d]) || ($k[$a] === $k[$d] && $k[$b] === $k[$c]) || $k[$a] * $k[$b] * $k[$c] * $k[$d] <= 0.0) {
+                if (
+                    ($k[$a] === $k[$b] && $k[$c] === $k[$d])
+                    || ($k[$a] === $k[$d] && $k[$b] === $k[$c])
+                    || $k[$a] * $k[$b] * $k[$c] * $k[$d] <= 0.0
+                ) {
                     continue;
                 }
-                $factors = Corner::of($k[$a], $k[$b], $k[$c], $k[$d])?->factors($x[$i + 1] - $x[$i], $y[$j + 1] - $y[$j], $x[$i] - $x[$i - 1], $y[$j] - $y[$j - 1]);
+                $factors = Corner::of($k[$a], $k[$b], $k[$c], $k[$d])?->factors(
+                    $x[$i + 1] - $x[$i],
+                    $y[$j + 1] - $y[$j],
+                    $x[$i] - $x[$i - 1],
+                    $y[$j] - $y[$j - 1],
+                );
                 if ($factors !== null) {
                     $across[$b] *= $factors[0];
                     $up[$c] *= $factors[1];
@@ -154,7 +164,10 @@ final readonly class Network
         }
         while ($open !== []) {
             $q = array_pop($open);
-            foreach ([[$q + 1, $this->across[$q]], [$q - 1, $this->across[$q - 1]], [$q + $s, $this->up[$q]], [$q - $s, $this->up[$q - $s]]] as [$other, $conductance]) {
+            foreach ([
+                [$q + 1, $this->across[$q]], [$q - 1, $this->across[$q - 1]], [$q + $s, $this->up[$q]],
+                [$q - $s, $this->up[$q - $s]],
+            ] as [$other, $conductance]) {
                 if ($conductance > 0.0 && ! isset($held[$other])) {
                     $held[$other] = true;
                     $open[] = $other;
@@ -165,7 +178,11 @@ final readonly class Network
             if ($lambda > 0.0 && ! isset($held[$q])) {
                 throw FaultyInput::one(Fault::of(
                     '/boundaries',
-                    sprintf('no temperature on the part at x = %.4g m, y = %.4g m', $this->mesh->x[$q % $s - 1], $this->mesh->y[intdiv($q, $s) - 1]),
+                    sprintf(
+                        'no temperature on the part at x = %.4g m, y = %.4g m',
+                        $this->mesh->x[$q % $s - 1],
+                        $this->mesh->y[intdiv($q, $s) - 1],
+                    ),
                     'a boundary with a temperature on each part that hangs together',
                 ));
             }

@@ -72,7 +72,9 @@ final class NodeValues
             $i = $q % $s;
             $j = intdiv($q, $s);
             $half = (abs($side) === 1 ? $x[$i] - $x[$i - 1] : $y[$j] - $y[$j - 1]) / (2 * $lambda[$q]);
-            $in = $boundary->temperature === null ? $beyond[$b] : $network->faceConductance[$f] * ($beyond[$b] - $cells[$q]) / $network->faceLength[$f];
+            $in = $boundary->temperature === null
+                ? $beyond[$b]
+                : $network->faceConductance[$f] * ($beyond[$b] - $cells[$q]) / $network->faceLength[$f];
             $value = $cells[$q] + $in * $half;
             match ($side) {
                 1 => $right[$q] = $value,
@@ -141,7 +143,10 @@ final class NodeValues
 
                     return [
                         // A painted cell has a value at each of its corners.
-                        [(float) $nodes[$n], (float) $nodes[$n + 1], (float) $nodes[$n + $mesh->nx + 1], (float) $nodes[$n + $mesh->nx + 2]],
+                        [
+                            (float) $nodes[$n], (float) $nodes[$n + 1], (float) $nodes[$n + $mesh->nx + 1],
+                            (float) $nodes[$n + $mesh->nx + 2],
+                        ],
                         max(0.0, min(1.0, ($x - $mesh->x[$i]) / $width)),
                         max(0.0, min(1.0, ($y - $mesh->y[$j]) / $height)),
                         $width, $height, $lambda,

@@ -33,7 +33,13 @@ final class Outline
         }
         $crossing = self::crossing($polygon);
         if ($crossing !== null) {
-            return [Fault::of($pointer, sprintf('sides %d and %d that cross or touch', $crossing[0] + 1, $crossing[1] + 1), 'an outline that does not cross or touch itself')];
+            return [
+                Fault::of(
+                    $pointer,
+                    sprintf('sides %d and %d that cross or touch', $crossing[0] + 1, $crossing[1] + 1),
+                    'an outline that does not cross or touch itself',
+                ),
+            ];
         }
         if (abs(self::area($polygon)) < self::SMALLEST_AREA) {
             return [self::withoutArea($pointer)];
@@ -92,7 +98,10 @@ final class Outline
     private static function meet(array $a, array $b, array $c, array $d): bool
     {
         $side = static fn (array $p, array $q, array $r): int => ($q[0] - $p[0]) * ($r[1] - $p[1]) <=> ($q[1] - $p[1]) * ($r[0] - $p[0]);
-        $within = static fn (array $p, array $q, array $r): bool => min($p[0], $q[0]) <= $r[0] && $r[0] <= max($p[0], $q[0]) && min($p[1], $q[1]) <= $r[1] && $r[1] <= max($p[1], $q[1]);
+        $within = static fn (array $p, array $q, array $r): bool => min($p[0], $q[0]) <= $r[0]
+            && $r[0] <= max($p[0], $q[0])
+            && min($p[1], $q[1]) <= $r[1]
+            && $r[1] <= max($p[1], $q[1]);
         [$abc, $abd, $cda, $cdb] = [$side($a, $b, $c), $side($a, $b, $d), $side($c, $d, $a), $side($c, $d, $b)];
 
         return ($abc !== $abd && $cda !== $cdb)

@@ -45,8 +45,16 @@ final readonly class Problem
      *
      * @throws FaultyInput with pointers into the section file
      */
-    public static function of(array $patches, array $boundaries, array $sources = [], array $probes = [], float $accuracy = self::ACCURACY, ?float $period = null, array $fine = [], ?Winter $winter = null): self
-    {
+    public static function of(
+        array $patches,
+        array $boundaries,
+        array $sources = [],
+        array $probes = [],
+        float $accuracy = self::ACCURACY,
+        ?float $period = null,
+        array $fine = [],
+        ?Winter $winter = null,
+    ): self {
         $problem = new self($patches, $boundaries, $sources, $probes, $accuracy, $period, $fine, $winter);
         $faults = ProblemFaults::of($problem);
         if ($faults !== []) {

@@ -43,14 +43,26 @@ final class ProblemFaults
     private static function tooMany(Problem $problem): array
     {
         $faults = [];
-        foreach (['regions' => $problem->patches, 'boundaries' => $problem->boundaries, 'sources' => $problem->sources, 'probes' => $problem->probes] as $name => $items) {
+        foreach ([
+            'regions' => $problem->patches,
+            'boundaries' => $problem->boundaries,
+            'sources' => $problem->sources,
+            'probes' => $problem->probes,
+        ] as $name => $items) {
             if (count($items) > self::MOST_ITEMS) {
                 $faults[] = Fault::of("/{$name}", sprintf('%d entries', count($items)), sprintf('at most %d', self::MOST_ITEMS));
             }
         }
         foreach ($problem->patches as $i => $patch) {
             if (count($patch->polygon) > self::MOST_CORNERS) {
-                return [...$faults, Fault::of("/regions/{$i}/polygon", sprintf('%d corners', count($patch->polygon)), sprintf('3 to %d', self::MOST_CORNERS))];
+                return [
+                    ...$faults,
+                    Fault::of(
+                        "/regions/{$i}/polygon",
+                        sprintf('%d corners', count($patch->polygon)),
+                        sprintf('3 to %d', self::MOST_CORNERS),
+                    ),
+                ];
             }
         }
         $all = array_sum(array_map(static fn (Patch $p): int => count($p->polygon), $problem->patches));
@@ -93,15 +105,27 @@ final class ProblemFaults
             $faults[] = Fault::of("/materials/{$s->name}/capacity", self::number($s->capacity), 'above 0, J/(m³·K)');
         }
         if ($s->capacity === null && $swings) {
-            $faults[] = Fault::of("/materials/{$s->name}/capacity", 'nothing', 'a heat capacity in J/(m³·K), since period_s asks for the harmonic answer');
+            $faults[] = Fault::of(
+                "/materials/{$s->name}/capacity",
+                'nothing',
+                'a heat capacity in J/(m³·K), since period_s asks for the harmonic answer',
+            );
         }
 
         if ($s->capacity === null && $winter) {
             $faults[] = Fault::of("/materials/{$s->name}/capacity", 'nothing', 'a heat capacity in J/(m³·K), since there is a winter');
         }
-        foreach ($s->frozen === null ? [] : ['frozen/conductivity' => $s->frozen->conductivity, 'frozen/capacity' => $s->frozen->capacity, 'latent' => $s->frozen->latent] as $key => $value) {
+        foreach ($s->frozen === null ? [] : [
+            'frozen/conductivity' => $s->frozen->conductivity,
+            'frozen/capacity' => $s->frozen->capacity,
+            'latent' => $s->frozen->latent,
+        ] as $key => $value) {
             if (! ($value > 0.0 && is_finite($value))) {
-                $faults[] = Fault::of("/materials/{$s->name}/{$key}", self::number($value), 'above 0; leave frozen and latent out where there is no water');
+                $faults[] = Fault::of(
+                    "/materials/{$s->name}/{$key}",
+                    self::number($value),
+                    'above 0; leave frozen and latent out where there is no water',
+                );
             }
         }
 
@@ -122,9 +146,24 @@ final class ProblemFaults
             if (! self::near($b->x0, $b->y0, $b->x1, $b->y1)) {
                 $faults[] = self::far($where);
             } elseif (($b->x0 === $b->x1) === ($b->y0 === $b->y1)) {
-                $faults[] = Fault::of($where, sprintf('a line from (%s, %s) to (%s, %s)', self::number($b->x0), self::number($b->y0), self::number($b->x1), self::number($b->y1)), 'a horizontal or a vertical line of some length');
+                $faults[] = Fault::of(
+                    $where,
+                    sprintf(
+                        'a line from (%s, %s) to (%s, %s)',
+                        self::number($b->x0),
+                        self::number($b->y0),
+                        self::number($b->x1),
+                        self::number($b->y1),
+                    ),
+                    'a horizontal or a vertical line of some length',
+                );
             }
-            if (! is_finite($b->temperature ?? 0.0) || ! is_finite($b->flux) || ! is_finite($b->amplitude->re) || ! is_finite($b->amplitude->im)) {
+            if (
+                ! is_finite($b->temperature ?? 0.0)
+                || ! is_finite($b->flux)
+                || ! is_finite($b->amplitude->re)
+                || ! is_finite($b->amplitude->im)
+            ) {
                 $faults[] = Fault::of($where, 'a number too large to hold', 'a temperature, flux and amplitude that are numbers');
             }
             if (! ($b->resistance >= 0.0 && is_finite($b->resistance))) {

@@ -62,7 +62,9 @@ final readonly class Refinement
         $before = $coarse->lowestInsideSurface();
         $after = $fine->lowestInsideSurface();
 
-        return $before === null || $after === null || $span === null || $span[1] <= $span[0] ? null : abs($after - $before) / ($span[1] - $span[0]);
+        return $before === null || $after === null || $span === null || $span[1] <= $span[0]
+            ? null
+            : abs($after - $before) / ($span[1] - $span[0]);
     }
 
     public function isWithin(float $accuracy): bool

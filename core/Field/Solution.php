@@ -47,9 +47,23 @@ final readonly class Solution
         $state = State::of($mesh);
         $first = $state->steady;
         $refinement = Refinement::none();
-        while (! $refinement->isWithin($problem->accuracy) && $mesh->canBeHalved() && ($touching === [] || $mesh->halvings < self::HALVINGS_WHERE_TOUCHING)) {
+        while (
+            ! $refinement->isWithin($problem->accuracy)
+            && $mesh->canBeHalved()
+            && ($touching === [] || $mesh->halvings < self::HALVINGS_WHERE_TOUCHING)
+        ) {
             if ($mostCells !== null && 4 * $mesh->nx * $mesh->ny > $mostCells) {
-                return new self($problem, $mesh, $state->steady, $first, $state->harmonic, $refinement, $touching, true, (hrtime(true) - $start) / 1e9);
+                return new self(
+                    $problem,
+                    $mesh,
+                    $state->steady,
+                    $first,
+                    $state->harmonic,
+                    $refinement,
+                    $touching,
+                    true,
+                    (hrtime(true) - $start) / 1e9,
+                );
             }
             $mesh = $mesh->halved();
             $finer = State::of($mesh, $state);
@@ -58,7 +72,17 @@ final readonly class Solution
             unset($finer);
         }
 
-        return new self($problem, $mesh, $state->steady, $first, $state->harmonic, $refinement, $touching, false, (hrtime(true) - $start) / 1e9);
+        return new self(
+            $problem,
+            $mesh,
+            $state->steady,
+            $first,
+            $state->harmonic,
+            $refinement,
+            $touching,
+            false,
+            (hrtime(true) - $start) / 1e9,
+        );
     }
 
     /** @throws FaultyInput */
@@ -67,7 +91,13 @@ final readonly class Solution
         $anything = array_fill(0, ($mesh->nx + 1) * ($mesh->ny + 1), 0.0);
         foreach ($problem->probes as $i => $probe) {
             if (NodeValues::at($mesh, $anything, $probe->x, $probe->y) === null) {
-                throw FaultyInput::one(Fault::of("/probes/{$i}", sprintf('a point at x = %.6g m, y = %.6g m', $probe->x, $probe->y), 'a point in or on what is painted'));
+                throw FaultyInput::one(
+                    Fault::of(
+                        "/probes/{$i}",
+                        sprintf('a point at x = %.6g m, y = %.6g m', $probe->x, $probe->y),
+                        'a point in or on what is painted',
+                    ),
+                );
             }
         }
     }

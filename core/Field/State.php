@@ -27,7 +27,11 @@ final readonly class State
         $network = Network::of($mesh);
         $hierarchy = Hierarchy::of($network);
 
-        return new self($network, self::steady($hierarchy, $coarser?->steady), $mesh->problem->swings() ? self::harmonic($hierarchy, $coarser?->harmonic) : null);
+        return new self(
+            $network,
+            self::steady($hierarchy, $coarser?->steady),
+            $mesh->problem->swings() ? self::harmonic($hierarchy, $coarser?->harmonic) : null,
+        );
     }
 
     private static function steady(Hierarchy $hierarchy, ?SteadyField $coarser): SteadyField
@@ -58,7 +62,10 @@ final readonly class State
         throw new RuntimeException('the flows of the harmonic field do not balance');
     }
 
-    /** Lowest surface temperature at the boundaries of warm spaces, those above the middle of the span, °C; null where no temperatures differ. */
+    /**
+     * Lowest surface temperature at the boundaries of warm spaces, those above the middle of the span, °C; null where no temperatures
+     * differ.
+     */
     public function lowestInsideSurface(): ?float
     {
         $mesh = $this->network->mesh;

@@ -173,7 +173,12 @@ final class SteadyMultigrid
             $beside = $to + (($j & 1) === 1 ? -$coarse->stride : $coarse->stride);
             for ($q = $j * $s + 1, $end = $j * $s + $nx; $q <= $end; $q += 2) {
                 $below = $q - $s;
-                $left = $r[$q] - $d[$q] * $u[$q] + $across[$q - 1] * $u[$q - 1] + $across[$q] * $u[$q + 1] + $up[$below] * $u[$below] + $up[$q] * $u[$q + $s];
+                $left = $r[$q]
+                    - $d[$q] * $u[$q]
+                    + $across[$q - 1] * $u[$q - 1]
+                    + $across[$q] * $u[$q + 1]
+                    + $up[$below] * $u[$below]
+                    + $up[$q] * $u[$q + $s];
                 $x = $left * $weightX[$q];
                 $y = $left * $weightY[$q];
                 $sum[$to] += $left - $x - $y;

@@ -16,7 +16,14 @@ final class SteadySolver
     public function __construct(private readonly Hierarchy $hierarchy)
     {
         $finest = $hierarchy->finest();
-        $this->gradients = new ConjugateGradients($finest->nx, $finest->ny, $finest->across, $finest->up, $finest->diagonal, (new SteadyMultigrid($hierarchy))->answer(...));
+        $this->gradients = new ConjugateGradients(
+            $finest->nx,
+            $finest->ny,
+            $finest->across,
+            $finest->up,
+            $finest->diagonal,
+            (new SteadyMultigrid($hierarchy))->answer(...),
+        );
     }
 
     /**
@@ -34,7 +41,12 @@ final class SteadySolver
             $norm += $value * $value;
         }
 
-        return $this->gradients->solve($guess === null ? $load : $this->residual($load, $guess), $guess ?? array_fill(0, count($load), 0.0), $tolerance * sqrt($norm), self::MOST_STEPS)[0];
+        return $this->gradients->solve(
+            $guess === null ? $load : $this->residual($load, $guess),
+            $guess ?? array_fill(0, count($load), 0.0),
+            $tolerance * sqrt($norm),
+            self::MOST_STEPS,
+        )[0];
     }
 
     /**
@@ -48,7 +60,11 @@ final class SteadySolver
         [$nx, $ny, $s, $across, $up, $d] = [$level->nx, $level->ny, $level->stride, $level->across, $level->up, $level->diagonal];
         for ($j = 1; $j <= $ny; $j++) {
             for ($q = $j * $s + 1, $end = $q + $nx; $q < $end; $q++) {
-                $load[$q] -= $d[$q] * $x[$q] - $across[$q - 1] * $x[$q - 1] - $across[$q] * $x[$q + 1] - $up[$q - $s] * $x[$q - $s] - $up[$q] * $x[$q + $s];
+                $load[$q] -= $d[$q] * $x[$q]
+                    - $across[$q - 1] * $x[$q - 1]
+                    - $across[$q] * $x[$q + 1]
+                    - $up[$q - $s] * $x[$q - $s]
+                    - $up[$q] * $x[$q + $s];
             }
         }
 

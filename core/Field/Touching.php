@@ -20,7 +20,9 @@ final readonly class Touching
     /** @return list<self> */
     public static function in(Problem $problem): array
     {
-        $bare = array_values(array_filter($problem->boundaries, static fn (Boundary $b): bool => $b->temperature !== null && $b->resistance === 0.0));
+        $bare = array_values(
+            array_filter($problem->boundaries, static fn (Boundary $b): bool => $b->temperature !== null && $b->resistance === 0.0),
+        );
         $found = [];
         foreach ($bare as $i => $a) {
             foreach (array_slice($bare, $i + 1) as $b) {

@@ -29,13 +29,24 @@ final class WinterFaults
         if ($winter->length() === 0) {
             $faults[] = Fault::of('/winter', 'no days', 'one temperature a day, in °C, by boundary name');
         }
-        $held = array_map(static fn (Boundary $b): string => $b->name, array_filter($problem->boundaries, static fn (Boundary $b): bool => $b->temperature !== null));
+        $held = array_map(
+            static fn (Boundary $b): string => $b->name,
+            array_filter($problem->boundaries, static fn (Boundary $b): bool => $b->temperature !== null),
+        );
         foreach ($winter->days as $name => $days) {
             if (! in_array($name, $held, true)) {
-                $faults[] = Fault::of("/winter/{$name}", "“{$name}”", 'the name of a boundary with a temperature: '.implode(', ', array_unique($held)));
+                $faults[] = Fault::of(
+                    "/winter/{$name}",
+                    "“{$name}”",
+                    'the name of a boundary with a temperature: '.implode(', ', array_unique($held)),
+                );
             }
             if (count($days) !== $winter->length() || count($days) > self::MOST_DAYS) {
-                $faults[] = Fault::of("/winter/{$name}", sprintf('%d days', count($days)), sprintf('as many days for each boundary, at most %d', self::MOST_DAYS));
+                $faults[] = Fault::of(
+                    "/winter/{$name}",
+                    sprintf('%d days', count($days)),
+                    sprintf('as many days for each boundary, at most %d', self::MOST_DAYS),
+                );
             }
             foreach ($days as $i => $t) {
                 if (! ($t >= self::COLDEST && $t <= self::WARMEST)) {
@@ -75,8 +86,13 @@ final class WinterFaults
         foreach ($fine as $i => $f) {
             if (! ($f->x1 > $f->x0 && $f->y1 > $f->y0 && is_finite($f->x1 - $f->x0) && is_finite($f->y1 - $f->y0))) {
                 $faults[] = Fault::of("/fine/{$i}", 'a rectangle without area', 'x and y each from the lower to the higher');
-            } elseif (! ($f->across > 0.0 && $f->up > 0.0 && max(($f->x1 - $f->x0) / $f->across, ($f->y1 - $f->y0) / $f->up) <= self::MOST_LINES)) {
-                $faults[] = Fault::of("/fine/{$i}/size", sprintf('cells of %.6g × %.6g m', $f->across, $f->up), sprintf('above 0, at most %d cells each way', self::MOST_LINES));
+            } elseif (! ($f->across > 0.0 && $f->up > 0.0)
+                || ! (max(($f->x1 - $f->x0) / $f->across, ($f->y1 - $f->y0) / $f->up) <= self::MOST_LINES)) {
+                $faults[] = Fault::of(
+                    "/fine/{$i}/size",
+                    sprintf('cells of %.6g × %.6g m', $f->across, $f->up),
+                    sprintf('above 0, at most %d cells each way', self::MOST_LINES),
+                );
             }
         }
 

@@ -47,7 +47,15 @@ final readonly class Loops
         $velocity = $flow / (M_PI * $bore ** 2 / 4);
         $length = $pipe / $loops + self::FEED;
 
-        return new self($zones, $loops, $length, $flow, $velocity, Water::reynolds($velocity, $bore, $mean), $length * Water::friction($velocity, $bore, $mean));
+        return new self(
+            $zones,
+            $loops,
+            $length,
+            $flow,
+            $velocity,
+            Water::reynolds($velocity, $bore, $mean),
+            $length * Water::friction($velocity, $bore, $mean),
+        );
     }
 
     public function count(): int

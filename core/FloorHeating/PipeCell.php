@@ -59,7 +59,13 @@ final readonly class PipeCell
 
                 continue;
             }
-            $patches[] = Patch::rectangle(new Substance($layer->name, $layer->conductivity()), 0.0, round($y - $layer->thickness, 5), $half, round($y, 5));
+            $patches[] = Patch::rectangle(
+                new Substance($layer->name, $layer->conductivity()),
+                0.0,
+                round($y - $layer->thickness, 5),
+                $half,
+                round($y, 5),
+            );
             $y -= $layer->thickness;
         }
         $side = min(self::SQUARE * $heating->pipe, 1.8 * $half);

@@ -83,7 +83,10 @@ final readonly class TypeA
         $d = $heating->pipe;
         $wall = static fn (float $s): float => log($d / ($d - 2 * $s)) / (2 * M_PI * 0.35);
 
-        return abs($heating->pipeWall - 0.002) < 1e-6 ? $k : 1 / (1 / $k + self::OTHER_PIPES * $heating->spacing * ($wall($heating->pipeWall) - $wall(0.002)));
+        return abs($heating->pipeWall - 0.002) < 1e-6 ? $k : 1 / (
+            1 / $k
+            + self::OTHER_PIPES * $heating->spacing * ($wall($heating->pipeWall) - $wall(0.002))
+        );
     }
 
     /**
@@ -91,7 +94,11 @@ final readonly class TypeA
      */
     private static function table(array $table, float $spacing, float $covering): float
     {
-        return self::along(self::SPACINGS, array_map(static fn (array $row): float => self::along(self::COVERINGS, $row, $covering), $table), $spacing);
+        return self::along(
+            self::SPACINGS,
+            array_map(static fn (array $row): float => self::along(self::COVERINGS, $row, $covering), $table),
+            $spacing,
+        );
     }
 
     /**

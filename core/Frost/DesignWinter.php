@@ -71,14 +71,22 @@ final class DesignWinter
         $normal = Seasons::smooth($site->climate->monthly);
         $record = count($basis->winters) >= ExtremeWinter::FEWEST ? $basis->winters : [];
         $mean = $record === [] ? Seasons::meanIndex($normal, $basis->spread) : array_sum($record) / count($record);
-        $extreme = $record === [] ? ExtremeWinter::fromMean($mean, $basis->variation, $basis->years) : ExtremeWinter::fromRecord($record, $basis->years);
+        $extreme = $record === [] ? ExtremeWinter::fromMean(
+            $mean,
+            $basis->variation,
+            $basis->years,
+        ) : ExtremeWinter::fromRecord($record, $basis->years);
         $index = $basis->designIndex ?? $extreme->index;
         $cooled = self::cooling($normal, $outdoor, $index);
         $design = self::cool($normal, $outdoor, $cooled);
 
         return new self(
             $outdoor, $normal, $design, FreezingIndex::ofYear($normal)->value, $mean, $index, FreezingIndex::ofYear($design), $cooled,
-            $basis->designIndex !== null ? 'given' : $extreme->method.($record === [] ? '; mean of winters that stray from the monthly means' : ''),
+            $basis->designIndex !== null ? 'given' : $extreme->method.(
+                $record === []
+                ? '; mean of winters that stray from the monthly means'
+                : ''
+            ),
         );
     }
 
@@ -152,7 +160,10 @@ final class DesignWinter
     /** @return array<int, float> by days from the coldest */
     private static function window(): array
     {
-        return self::$window ??= array_map(static fn (int $away): float => (1 + cos(M_PI * $away / self::HALF)) / 2, range(0, self::HALF - 1));
+        return self::$window ??= array_map(
+            static fn (int $away): float => (1 + cos(M_PI * $away / self::HALF)) / 2,
+            range(0, self::HALF - 1),
+        );
     }
 
     private static function middle(AnnualWave $outdoor): int

@@ -45,9 +45,16 @@ final readonly class ExtremeWinter
         $cold = array_values(array_filter($winters, static fn (float $w): bool => $w >= self::FROST));
         $share = count($cold) / count($winters);
         $among = $years * $share;
-        $method = $share < 1.0 ? sprintf('Gumbel over %d of %d winters with frost, by moments', count($cold), count($winters)) : sprintf('Gumbel over %d winters, by moments', count($cold));
+        $method = $share < 1.0 ? sprintf(
+            'Gumbel over %d of %d winters with frost, by moments',
+            count($cold),
+            count($winters),
+        ) : sprintf('Gumbel over %d winters, by moments', count($cold));
         if (count($cold) < 2 || $among <= 1.0) {
-            return new self($cold === [] ? 0.0 : max($cold), $cold === [] ? sprintf('no frost in %d winters', count($winters)) : "{$method}: too few, the coldest is taken");
+            return new self(
+                $cold === [] ? 0.0 : max($cold),
+                $cold === [] ? sprintf('no frost in %d winters', count($winters)) : "{$method}: too few, the coldest is taken",
+            );
         }
         $mean = array_sum($cold) / count($cold);
         $deviation = sqrt(array_sum(array_map(static fn (float $w): float => ($w - $mean) ** 2, $cold)) / (count($cold) - 1));

@@ -56,7 +56,15 @@ final class FrostDepth
      */
     public static function exact(FrozenSoil $soil, float $index, float $days, float $mean): float
     {
-        $gamma = self::neumann($index / $days, max(0.0, $mean), $soil->frozen, $soil->thawed, $soil->frozenCapacity, $soil->thawedCapacity, $soil->latent);
+        $gamma = self::neumann(
+            $index / $days,
+            max(0.0, $mean),
+            $soil->frozen,
+            $soil->thawed,
+            $soil->frozenCapacity,
+            $soil->thawedCapacity,
+            $soil->latent,
+        );
 
         return 2 * $gamma * sqrt($soil->frozen / $soil->frozenCapacity * $days * self::DAY);
     }
@@ -120,7 +128,11 @@ final class FrostDepth
             $r = $layer['thickness'] / $layer['k'];
             $takes = $layer['latent'] * $layer['thickness'] / (self::DAY * $coefficient ** 2) * ($above + $r / 2);
             if ($takes >= $index) {
-                return ['depth' => $depth + self::within($layer['k'], $layer['latent'], $index, $coefficient, $above), 'left' => 0.0, 'above' => $above];
+                return [
+                    'depth' => $depth + self::within($layer['k'], $layer['latent'], $index, $coefficient, $above),
+                    'left' => 0.0,
+                    'above' => $above,
+                ];
             }
             $index -= $takes;
             $above += $r;

@@ -35,7 +35,11 @@ final class FrostFilm
     {
         $zones = $this->zones($state);
         if ($zones !== []) {
-            $this->frames[$day] = ['zones' => $zones, 'margin' => (int) round(1000 * $now->margin), 'lowest' => $now->lowest === null ? null : (int) round(1000 * $now->lowest)];
+            $this->frames[$day] = [
+                'zones' => $zones,
+                'margin' => (int) round(1000 * $now->margin),
+                'lowest' => $now->lowest === null ? null : (int) round(1000 * $now->lowest),
+            ];
         }
     }
 
@@ -64,7 +68,11 @@ final class FrostFilm
             }
             [$top[], $bottom[]] = [[$ends[1], $run[0]], [$ends[1], $run[1]]];
             $last = [[$ends[2], $run[0]], [$ends[2], $run[1]]];
-            if ($i === $mesh->nx || ($mesh->x[$i] + $mesh->x[$i + 1]) / 2 >= $this->bearing->x1 + self::OUT || $this->run($state, $i + 1) === null) {
+            if (
+                $i === $mesh->nx
+                || ($mesh->x[$i] + $mesh->x[$i + 1]) / 2 >= $this->bearing->x1 + self::OUT
+                || $this->run($state, $i + 1) === null
+            ) {
                 [$top[], $bottom[]] = $last;
             }
         }

@@ -75,8 +75,14 @@ final readonly class FrostProof
      * @param  float  $depth  of frost in open ground, m
      * @param  (callable(): void)|null  $tick  is called now and then, and may throw to stop
      */
-    public static function of(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, WinterUse $use, ?callable $tick = null): self
-    {
+    public static function of(
+        GroundField $ground,
+        DesignWinter $winter,
+        FrozenSoil $soil,
+        float $depth,
+        WinterUse $use,
+        ?callable $tick = null,
+    ): self {
         $coarse = self::run($ground, $winter, $soil, $depth, $use, $tick, 1 / self::COARSER, steps: self::COARSER);
         $proof = self::run($ground, $winter, $soil, $depth, $use, $tick);
 
@@ -105,8 +111,17 @@ final readonly class FrostProof
      * @param  int  $lead  normal years before the design winter
      * @param  int  $steps  so many times longer steps
      */
-    public static function run(GroundField $ground, DesignWinter $winter, FrozenSoil $soil, float $depth, WinterUse $use, ?callable $tick = null, float $finer = 1.0, int $lead = 1, int $steps = 1): self
-    {
+    public static function run(
+        GroundField $ground,
+        DesignWinter $winter,
+        FrozenSoil $soil,
+        float $depth,
+        WinterUse $use,
+        ?callable $tick = null,
+        float $finer = 1.0,
+        int $lead = 1,
+        int $steps = 1,
+    ): self {
         $begun = hrtime(true);
         $section = WinterSection::of($ground, $winter, $soil, $depth, $finer);
         $mesh = Mesh::of($section->problem);
@@ -125,7 +140,9 @@ final readonly class FrostProof
         $heat = null;
         while ($day < $end) {
             $design = $day >= $first + $lead * Seasons::DAYS;
-            $step = $freezing->isThawed() && min(self::ahead($winter, $day, $design)) > 0.0 ? self::SUMMER_STEP : $steps * ($design ? 1 : self::LEAD_IN_STEP);
+            $step = $freezing->isThawed() && min(self::ahead($winter, $day, $design)) > 0.0
+                ? self::SUMMER_STEP
+                : $steps * ($design ? 1 : self::LEAD_IN_STEP);
             if ($design && $step === self::SUMMER_STEP && $day > $end - Seasons::DAYS / 2) {
                 break;
             }
@@ -148,7 +165,8 @@ final readonly class FrostProof
         $out = array_sum(array_intersect_key($freezing->heat, $inside)) - (float) $heat;
 
         return new self(
-            $ground->side, $use, $bearing, $best->margin, 0.0, $best->day === null ? null : $best->day % Seasons::DAYS, $best->lowest, $places->most['slab'], $places->most['neighbour'], $places->most['stem'], $open, $out / 3.6e6,
+            $ground->side, $use, $bearing, $best->margin, 0.0, $best->day === null ? null : $best->day % Seasons::DAYS,
+            $best->lowest, $places->most['slab'], $places->most['neighbour'], $places->most['stem'], $open, $out / 3.6e6,
             $mesh->cells(), $freezing->closure(), $freezing->residual, (hrtime(true) - $begun) / 1e9, $film->frames, $ground->stretch->id,
         );
     }

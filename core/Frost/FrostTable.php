@@ -66,7 +66,11 @@ final readonly class FrostTable
         $why = match (true) {
             $design->deck->present() || $design->depth() > self::DEEP => 'the table is for slabs on the ground',
             ! $heated => 'the table is for heated buildings',
-            $coldest < self::HEATED => sprintf('the table is for buildings kept at a monthly mean of at least %.0f °C (%.0f °F)', self::HEATED, 32 + 1.8 * self::HEATED),
+            $coldest < self::HEATED => sprintf(
+                'the table is for buildings kept at a monthly mean of at least %.0f °C (%.0f °F)',
+                self::HEATED,
+                32 + 1.8 * self::HEATED,
+            ),
             $index > $last => sprintf('the table ends at %d °F·d and is not extrapolated', $last),
             default => null,
         };
@@ -133,7 +137,13 @@ final readonly class FrostTable
             new FrostDemand('corner', 'Wing at corners, R that counts', $corner, $lying($wing->atCorner()), false),
             new FrostDemand('corner-width', 'Wing at corners, width', $b, $lies ? $wing->outAtCorner() : 0.0, true),
             // Where the corner is as the walls are, it goes all round.
-            new FrostDemand('corner-length', 'Wing at corners, along each wall', $c, $lies && $wing->isEven() ? INF : $wing->cornerLength, true),
+            new FrostDemand(
+                'corner-length',
+                'Wing at corners, along each wall',
+                $c,
+                $lies && $wing->isEven() ? INF : $wing->cornerLength,
+                true,
+            ),
         ], static fn (FrostDemand $demand): bool => $demand->needed > 0.0));
     }
 

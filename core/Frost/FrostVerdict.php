@@ -52,17 +52,37 @@ final readonly class FrostVerdict
         $inside = $site->indoor - $site->indoorSwing;
         $heated = $site->frost->use === WinterUse::Heated && $design->space->kind === Below::Heated;
 
-        return new self($site, $design, $winter, $soil, $susceptibility, $reason, $safe, OpenGround::of($site, $winter, $soil), FrostTable::of($design, $winter, $heated, $inside), []);
+        return new self(
+            $site,
+            $design,
+            $winter,
+            $soil,
+            $susceptibility,
+            $reason,
+            $safe,
+            OpenGround::of($site, $winter, $soil),
+            FrostTable::of($design, $winter, $heated, $inside),
+            [],
+        );
     }
 
     /** @return array{string|null, bool} why frost is not judged, and whether that is because it cannot matter */
-    private static function reason(Site $site, Design $design, DesignWinter $winter, FrozenSoil $soil, Susceptibility $susceptibility): array
-    {
+    private static function reason(
+        Site $site,
+        Design $design,
+        DesignWinter $winter,
+        FrozenSoil $soil,
+        Susceptibility $susceptibility,
+    ): array {
         $ledge = $site->frost->ledge;
         $shallowest = self::shallowest($design);
 
         return match (true) {
-            $winter->isPermafrost() => ['The mean of the year is at or below freezing: ground that may stay frozen through the summer is not judged here. Ask a geotechnical engineer.', false],
+            $winter->isPermafrost() => [
+                'The mean of the year is at or below freezing: ground that may stay frozen through the summer is not judged here. Ask '
+                    .'a geotechnical engineer.',
+                false,
+            ],
             ! $winter->freezes() => ['The design winter is too mild: nothing freezes that matters.', true],
             $susceptibility === Susceptibility::None => ['The ground does not heave when it freezes.', true],
             $soil->latent <= 0.0 => ['The ground is given as dry: without water nothing heaves.', true],
@@ -74,7 +94,18 @@ final readonly class FrostVerdict
     /** @param  list<FrostProof>  $proofs */
     public function proved(array $proofs): self
     {
-        return new self($this->site, $this->design, $this->winter, $this->soil, $this->susceptibility, $this->reason, $this->isSafe, $this->open, $this->table, $proofs);
+        return new self(
+            $this->site,
+            $this->design,
+            $this->winter,
+            $this->soil,
+            $this->susceptibility,
+            $this->reason,
+            $this->isSafe,
+            $this->open,
+            $this->table,
+            $proofs,
+        );
     }
 
     /** Least depth of a bearing's ground below the ground outside, over all sides, m. */
@@ -117,7 +148,9 @@ final readonly class FrostVerdict
 
         $lengths = array_column(Stretch::all($this->design), 'length', 'id');
 
-        return count($of) < count($lengths) ? null : array_sum(array_map(static fn (FrostProof $p): float => $p->heat * ($lengths[$p->id()] ?? 0.0), $of));
+        return count($of) < count($lengths) ? null : array_sum(
+            array_map(static fn (FrostProof $p): float => $p->heat * ($lengths[$p->id()] ?? 0.0), $of),
+        );
     }
 
     /** By these sums alone; what the rulebook finds may make it worse. */
@@ -134,7 +167,10 @@ final readonly class FrostVerdict
         };
     }
 
-    /** A section shows no corner, where frost comes from two sides: a footing below frost does without, else the table has to stand for it. */
+    /**
+     * A section shows no corner, where frost comes from two sides: a footing below frost does without, else the table has to stand for
+     * it.
+     */
     public function coversCorners(): bool
     {
         return $this->reason !== null || $this->table->holds() === true || ($this->footingMargin() ?? 0.0) >= 0.0;
@@ -150,7 +186,11 @@ final readonly class FrostVerdict
         $most = ['slab' => 0.0, 'neighbour' => 0.0, 'stem' => 0.0];
         foreach ($this->reason === null ? $this->proofs : [] as $p) {
             if ($p->use === $this->site->frost->use) {
-                $most = ['slab' => max($most['slab'], $p->slabIce), 'neighbour' => max($most['neighbour'], $p->neighbourIce), 'stem' => max($most['stem'], $p->stemIce)];
+                $most = [
+                    'slab' => max($most['slab'], $p->slabIce),
+                    'neighbour' => max($most['neighbour'], $p->neighbourIce),
+                    'stem' => max($most['stem'], $p->stemIce),
+                ];
             }
         }
 
@@ -179,15 +219,23 @@ final readonly class FrostVerdict
         $holds = $field->margin >= 0.0;
 
         return match (true) {
-            ($this->footingMargin() ?? -1.0) >= 0.0 && $holds => 'Depth: the bearings lie below frost in open ground, and the field agrees.',
-            $this->table->why !== null => 'The field: '.$this->table->why.'.'.($holds ? ' It shows no corner, where frost comes from two sides, so that it is close at best.' : ''),
+            ($this->footingMargin() ?? -1.0) >= 0.0
+                && $holds => 'Depth: the bearings lie below frost in open ground, and the field agrees.',
+            $this->table->why !== null => 'The field: '.$this->table->why.'.'.(
+                $holds
+                ? ' It shows no corner, where frost comes from two sides, so that it is close at best.'
+                : ''
+            ),
             $this->table->holds() === $holds => $holds ? 'Table and field agree that it holds.' : 'Table and field agree that it fails.',
             $holds => 'The table: a section never shows a corner, where frost goes deepest, and the table allows for boards that are wet.',
             default => 'The field: the table does not see this floor, whose insulation keeps the heat from the edge, nor this ground.',
         };
     }
 
-    /** The share of the limit that frost has used, for a gauge: 1 where it reaches the ground under the bearing; null where it is not known. */
+    /**
+     * The share of the limit that frost has used, for a gauge: 1 where it reaches the ground under the bearing; null where it is not
+     * known.
+     */
     public function share(): ?float
     {
         $proof = $this->closest();

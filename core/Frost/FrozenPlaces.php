@@ -21,10 +21,16 @@ final class FrozenPlaces
     /** Thinner ice heaves nothing that is felt, m; common practice, no source. */
     public const THIN = 0.02;
 
-    /** @var array{slab: float, neighbour: float, stem: float} most ice under the floor's slab, under the neighbour's, and upright along the stem so far, m */
+    /**
+     * @var array{slab: float, neighbour: float, stem: float} most ice under the floor's slab, under the neighbour's, and upright along
+     * the stem so far, m
+     */
     public array $most = ['slab' => 0.0, 'neighbour' => 0.0, 'stem' => 0.0];
 
-    /** @param  array{slab: list<array{int, int, int}>, neighbour: list<array{int, int, int}>, stem: list<array{int, int, int}>}  $columns  by place: lowest and highest cell of ground, and the stride from one to the next */
+    /**
+     * @param  array{slab: list<array{int, int, int}>, neighbour: list<array{int, int, int}>, stem: list<array{int, int, int}>}  $columns
+     *  by place: lowest and highest cell of ground, and the stride from one to the next
+     */
     private function __construct(private array $columns) {}
 
     /** @param  array<int, float>  $latent  by cell, above 0 where there is water */
@@ -40,7 +46,14 @@ final class FrozenPlaces
             $columns['slab'] = self::columns($mesh, $latent, $left, $at->inner, -INF, $at->under);
         }
         if ($side === Side::Neighbour) {
-            $columns['neighbour'] = self::columns($mesh, $latent, $beside, $beside + $next->width, -INF, $next->topAboveGrade - $next->slab);
+            $columns['neighbour'] = self::columns(
+                $mesh,
+                $latent,
+                $beside,
+                $beside + $next->width,
+                -INF,
+                $next->topAboveGrade - $next->slab,
+            );
         }
         if ($design->stem->present() && ! $design->drainage->present()) {
             // Just outside the concrete: where a board or a form stands, that column holds no ground.

@@ -68,7 +68,14 @@ final readonly class FrozenSoil
     {
         $given = $basis->dryDensity !== null || $basis->water !== null;
         if ($soil === Soil::Rock) {
-            return new self($soil->conductivity(), $soil->conductivity(), $soil->heatCapacity(), $soil->heatCapacity(), 4.0e6, 'rock with half a percent of water in its joints; common practice, no source');
+            return new self(
+                $soil->conductivity(),
+                $soil->conductivity(),
+                $soil->heatCapacity(),
+                $soil->heatCapacity(),
+                4.0e6,
+                'rock with half a percent of water in its joints; common practice, no source',
+            );
         }
         if (! $given && $soil === Soil::ClayOrSilt) {
             return self::standard();
@@ -104,7 +111,11 @@ final readonly class FrozenSoil
             $density * (self::GRAINS + $water * self::WATER),
             $density * (self::GRAINS + $water * self::ICE),
             $density * $water * self::FUSION,
-            sprintf('Kersten (1949) and Johansen (1975), from memory, the deeper frost; %.0f kg/m³ dry with %.1f %% of water', $density, 100 * $water),
+            sprintf(
+                'Kersten (1949) and Johansen (1975), from memory, the deeper frost; %.0f kg/m³ dry with %.1f %% of water',
+                $density,
+                100 * $water,
+            ),
         );
     }
 
@@ -154,6 +165,11 @@ final readonly class FrozenSoil
     /** As the field takes it. */
     public function substance(string $name): Substance
     {
-        return new Substance($name, $this->thawed, $this->thawedCapacity, $this->latent > 0.0 ? new Frozen($this->frozen, $this->frozenCapacity, $this->latent) : null);
+        return new Substance(
+            $name,
+            $this->thawed,
+            $this->thawedCapacity,
+            $this->latent > 0.0 ? new Frozen($this->frozen, $this->frozenCapacity, $this->latent) : null,
+        );
     }
 }

@@ -44,7 +44,14 @@ final readonly class OpenGround
         return new self(
             $factor,
             FrostDepth::stefan($soil->frozen, $soil->latent, $index),
-            FrostDepth::berggren(($soil->frozen + $soil->thawed) / 2, ($soil->frozenCapacity + $soil->thawedCapacity) / 2, $soil->latent, $index, $winter->season->days, $mean),
+            FrostDepth::berggren(
+                ($soil->frozen + $soil->thawed) / 2,
+                ($soil->frozenCapacity + $soil->thawedCapacity) / 2,
+                $soil->latent,
+                $index,
+                $winter->season->days,
+                $mean,
+            ),
             FrostDepth::exact($soil, $index, $winter->season->days, $mean),
             FrostDepth::standard($soil, $index, $mean),
             self::underPaving($site, $soil, $index, $winter->season->days, $mean),
@@ -63,7 +70,11 @@ final readonly class OpenGround
 
         return FrostDepth::layered([
             ['thickness' => $basis->paving, 'k' => self::PAVING, 'latent' => 0.0],
-            ['thickness' => $basis->pavingStone, 'k' => FrozenSoil::kersten($density, $water, false)[1], 'latent' => $density * $water * FrozenSoil::FUSION],
+            [
+                'thickness' => $basis->pavingStone,
+                'k' => FrozenSoil::kersten($density, $water, false)[1],
+                'latent' => $density * $water * FrozenSoil::FUSION,
+            ],
         ], $soil->frozen, $soil->latent, $index, $coefficient)['depth'];
     }
 

@@ -51,7 +51,10 @@ final readonly class WinterSection
     {
         $yearly = $ground->solution->problem;
         $freezing = $soil->substance('ground');
-        $patches = array_map(static fn (Patch $p): Patch => $p->substance?->name === 'ground' ? Patch::polygon($freezing, $p->polygon) : $p, $yearly->patches);
+        $patches = array_map(
+            static fn (Patch $p): Patch => $p->substance?->name === 'ground' ? Patch::polygon($freezing, $p->polygon) : $p,
+            $yearly->patches,
+        );
         $waves = [];
         foreach ($yearly->boundaries as $b) {
             $waves[$b->name] ??= [(float) $b->temperature, $b->amplitude->re, $b->amplitude->im];
@@ -62,11 +65,31 @@ final readonly class WinterSection
         $reach = max($at->outermost, $at->boardFace + ($wing->present() ? $wing->width : 0.0)) + self::BEYOND;
         $near = max($bearing->soil, $at->grade - $depth);
         $fine = [
-            new Fine($bearing->x0 - self::BEYOND, $near - self::BEYOND, max($bearing->x1, $at->outermost) + self::BEYOND, min($at->grade, $near + self::BEYOND), self::ACROSS / $finer, self::UP / $finer),
-            new Fine($bearing->x0 - self::BEYOND, $at->grade - $depth, $reach, $at->grade, self::COARSE_ACROSS / $finer, self::COARSE_UP / $finer),
+            new Fine(
+                $bearing->x0 - self::BEYOND,
+                $near - self::BEYOND,
+                max($bearing->x1, $at->outermost) + self::BEYOND,
+                min($at->grade, $near + self::BEYOND),
+                self::ACROSS / $finer,
+                self::UP / $finer,
+            ),
+            new Fine(
+                $bearing->x0 - self::BEYOND,
+                $at->grade - $depth,
+                $reach,
+                $at->grade,
+                self::COARSE_ACROSS / $finer,
+                self::COARSE_UP / $finer,
+            ),
         ];
 
-        return new self(Problem::of($patches, $yearly->boundaries, fine: $fine), $ground, $winter, $waves, self::shift($winter, $soil, $ground->site->frost->surface->freezingFactor($ground->site->frost->snow)));
+        return new self(
+            Problem::of($patches, $yearly->boundaries, fine: $fine),
+            $ground,
+            $winter,
+            $waves,
+            self::shift($winter, $soil, $ground->site->frost->surface->freezingFactor($ground->site->frost->snow)),
+        );
     }
 
     /**
@@ -114,7 +137,10 @@ final readonly class WinterSection
         return $beyond;
     }
 
-    /** As warm as leaves nothing over of what it gets from deck, floor and walls and loses with the air that changes (ISO 13789:2007, 6.3), °C. */
+    /**
+     * As warm as leaves nothing over of what it gets from deck, floor and walls and loses with the air that changes (ISO 13789:2007,
+     * 6.3), °C.
+     */
     private function spaceAir(Freezing $freezing, float $outside): float
     {
         [$conductance, $heat] = $freezing->felt(SectionProblem::SPACE);
@@ -136,11 +162,19 @@ final readonly class WinterSection
         if ($use !== WinterUse::Unheated) {
             $outside = 1.0 - ($this->ground->solution->temperatureAt($x, $y) ?? 0.0);
 
-            return ($this->ground->temperatureAt($x, $y, $this->winter->outdoor->coldest + $since) ?? $this->winter->outdoor->mean) + $this->shift * $outside;
+            return (
+                $this->ground->temperatureAt($x, $y, $this->winter->outdoor->coldest + $since)
+                ?? $this->winter->outdoor->mean
+            ) + $this->shift * $outside;
         }
         $depth = max(0.0, Bearing::of($this->ground->design, $this->ground->side)->grade - $y);
 
-        return $this->shift + UndisturbedGround::temperature($this->winter->outdoor, $this->diffusivity(), $depth, $since * Seasons::DAYS / 12);
+        return $this->shift + UndisturbedGround::temperature(
+            $this->winter->outdoor,
+            $this->diffusivity(),
+            $depth,
+            $since * Seasons::DAYS / 12,
+        );
     }
 
     /** Of thawed ground, m²/day. */

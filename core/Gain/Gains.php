@@ -28,9 +28,11 @@ final class Gains
 {
     /** Sizes that insulation is bought or laid in. */
     private const SIZES = [
-        'field_board.thickness_m', 'perimeter_board.thickness_m', 'perimeter_board.width_m', 'board_above.thickness_m', 'edge_inside.thickness_m',
+        'field_board.thickness_m', 'perimeter_board.thickness_m', 'perimeter_board.width_m', 'board_above.thickness_m',
+        'edge_inside.thickness_m',
         'edge_under.thickness_m', 'edge_outside.thickness_m', 'edge_outside.depth_below_grade_m', 'form.inside_m', 'form.outside_m',
-        'wing.thickness_m', 'wing.width_m', 'threshold.thickness_m', 'neighbour.thickness_m', 'neighbour.edge_board_m', 'lining.gap_above_floor_m',
+        'wing.thickness_m', 'wing.width_m', 'threshold.thickness_m', 'neighbour.thickness_m', 'neighbour.edge_board_m',
+        'lining.gap_above_floor_m',
     ];
 
     /** A board that is not there comes in this thick, as usual: 2 in or 50 mm. */
@@ -53,7 +55,13 @@ final class Gains
                         $candidates[] = new Candidate($path, SizePath::at($data, $path), $to, $then);
                     }
                 } catch (FaultyInput $e) {
-                    $stuck[] = new Candidate($path, SizePath::at($data, $path), $to, $design, implode('; ', array_map(static fn (Fault $f): string => $f->reason !== '' ? $f->reason : $f->allowed, $e->faults)));
+                    $stuck[] = new Candidate(
+                        $path,
+                        SizePath::at($data, $path),
+                        $to,
+                        $design,
+                        implode('; ', array_map(static fn (Fault $f): string => $f->reason !== '' ? $f->reason : $f->allowed, $e->faults)),
+                    );
                 }
             }
         }
@@ -91,7 +99,9 @@ final class Gains
      */
     public static function ranked(Site $site, Design $design, UnitSystem $units, PriceList $prices, ?Closure $progress = null): array
     {
-        $candidates = array_values(array_filter(self::candidates($site, $design, $units), static fn (Candidate $c): bool => $c->obstacle === null));
+        $candidates = array_values(
+            array_filter(self::candidates($site, $design, $units), static fn (Candidate $c): bool => $c->obstacle === null),
+        );
         $now = SteadyLoss::solved($site, $design)->mean;
         $steps = [];
         foreach ($candidates as $candidate) {
@@ -146,7 +156,10 @@ final class Gains
             }
         }
 
-        return array_diff(array_keys(array_filter($changed, static fn (float $v): bool => abs($v) > 1e-9)), array_keys($prices->perCubicMetre)) === [];
+        return array_diff(
+            array_keys(array_filter($changed, static fn (float $v): bool => abs($v) > 1e-9)),
+            array_keys($prices->perCubicMetre),
+        ) === [];
     }
 
     private static function frost(Site $site, Design $design): string
@@ -163,7 +176,10 @@ final class Gains
     /** @return list<string> of rules that ask for something */
     private static function findings(Site $site, Design $design, UnitSystem $units): array
     {
-        $asking = array_filter(Rulebook::findings(new Subject($site, $design, $units)), static fn (Finding $f): bool => $f->severity !== Severity::NotChecked);
+        $asking = array_filter(
+            Rulebook::findings(new Subject($site, $design, $units)),
+            static fn (Finding $f): bool => $f->severity !== Severity::NotChecked,
+        );
 
         return array_values(array_map(static fn (Finding $f): string => $f->rule->id(), $asking));
     }

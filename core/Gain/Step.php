@@ -40,8 +40,10 @@ final readonly class Step
     public function toArray(): array
     {
         return [
-            'path' => $this->path, 'from_m' => $this->from, 'to_m' => $this->to, 'mean_w' => $this->watts, 'all_year_kwh' => $this->energy(),
-            'insulation_m3' => $this->volume, 'cost' => $this->cost, 'settles' => $this->settles, 'brings' => $this->brings, 'frost' => $this->frost,
+            'path' => $this->path, 'from_m' => $this->from, 'to_m' => $this->to, 'mean_w' => $this->watts,
+            'all_year_kwh' => $this->energy(),
+            'insulation_m3' => $this->volume, 'cost' => $this->cost, 'settles' => $this->settles, 'brings' => $this->brings,
+            'frost' => $this->frost,
         ];
     }
 }

@@ -33,7 +33,9 @@ final readonly class Edge
     /** @return array{int, string, float, float} puts stretches of one line beside each other */
     public function order(): array
     {
-        return $this->x0 === $this->x1 ? [$this->space, $this->faces, $this->x0, $this->y0] : [$this->space, $this->faces, $this->y0, $this->x0];
+        return $this->x0 === $this->x1 ? [
+            $this->space, $this->faces, $this->x0, $this->y0,
+        ] : [$this->space, $this->faces, $this->y0, $this->x0];
     }
 
     public function isLevel(): bool
@@ -50,12 +52,18 @@ final readonly class Edge
     {
         if ($this->isLevel()) {
             return $at > $this->x0 && $at < $this->x1
-                ? [new self($this->x0, $this->y0, $at, $this->y1, $this->space, $this->faces), new self($at, $this->y0, $this->x1, $this->y1, $this->space, $this->faces)]
+                ? [
+                    new self($this->x0, $this->y0, $at, $this->y1, $this->space, $this->faces),
+                    new self($at, $this->y0, $this->x1, $this->y1, $this->space, $this->faces),
+                ]
                 : [$this];
         }
 
         return $at > $this->y0 && $at < $this->y1
-            ? [new self($this->x0, $this->y0, $this->x1, $at, $this->space, $this->faces), new self($this->x0, $at, $this->x1, $this->y1, $this->space, $this->faces)]
+            ? [
+                new self($this->x0, $this->y0, $this->x1, $at, $this->space, $this->faces),
+                new self($this->x0, $at, $this->x1, $this->y1, $this->space, $this->faces),
+            ]
             : [$this];
     }
 }

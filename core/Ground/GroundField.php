@@ -39,8 +39,14 @@ final readonly class GroundField
      * @param  bool  $yearly  with the swing of the year, which takes twice as long as the mean; without it all swings are 0
      * @param  int|null  $mostCells  at which its mesh is fine enough for a first look; null: as its accuracy asks for
      */
-    public static function of(Site $site, Design $design, Side $side = Side::Edge, ?float $groundConductivity = null, bool $yearly = true, ?int $mostCells = null): self
-    {
+    public static function of(
+        Site $site,
+        Design $design,
+        Side $side = Side::Edge,
+        ?float $groundConductivity = null,
+        bool $yearly = true,
+        ?int $mostCells = null,
+    ): self {
         return self::along($site, Stretch::like($design, $side), $groundConductivity, $yearly, $mostCells);
     }
 
@@ -49,13 +55,26 @@ final readonly class GroundField
      *
      * @param  float|null  $groundConductivity  as `of` has it
      */
-    public static function along(Site $site, Stretch $stretch, ?float $groundConductivity = null, bool $yearly = true, ?int $mostCells = null): self
-    {
+    public static function along(
+        Site $site,
+        Stretch $stretch,
+        ?float $groundConductivity = null,
+        bool $yearly = true,
+        ?int $mostCells = null,
+    ): self {
         [$design, $side] = [$stretch->design, $stretch->kind];
         $lambda = $groundConductivity ?? $site->soil->conductivity();
         $space = SpaceAir::of($site, $design, $lambda, $side);
 
-        return new self($site, $stretch, $design, $side, $site->climate->wave(), Solution::of(SectionProblem::of($site, $design, $lambda, $side, $space, $yearly), $mostCells), $space);
+        return new self(
+            $site,
+            $stretch,
+            $design,
+            $side,
+            $site->climate->wave(),
+            Solution::of(SectionProblem::of($site, $design, $lambda, $side, $space, $yearly), $mostCells),
+            $space,
+        );
     }
 
     /**
@@ -70,7 +89,15 @@ final readonly class GroundField
         foreach ($stretches as $stretch) {
             foreach ($solved as $other) {
                 if ($stretch->isBuiltLike($other->stretch)) {
-                    $solved[$stretch->id] = new self($site, $stretch, $other->design, $other->side, $other->outdoor, $other->solution, $other->space);
+                    $solved[$stretch->id] = new self(
+                        $site,
+                        $stretch,
+                        $other->design,
+                        $other->side,
+                        $other->outdoor,
+                        $other->solution,
+                        $other->space,
+                    );
 
                     continue 2;
                 }
@@ -84,7 +111,14 @@ final readonly class GroundField
     /** Whether two stretches have one and the same section, so that solving one solves both. */
     public static function isSame(Site $site, Stretch $a, Stretch $b): bool
     {
-        $problem = static fn (Stretch $s): Problem => SectionProblem::of($site, $s->design, $site->soil->conductivity(), $s->kind, null, false);
+        $problem = static fn (Stretch $s): Problem => SectionProblem::of(
+            $site,
+            $s->design,
+            $site->soil->conductivity(),
+            $s->kind,
+            null,
+            false,
+        );
 
         return $a->kind === $b->kind && serialize($problem($a)) === serialize($problem($b)) && SpaceAir::isSame($a->design, $b->design);
     }
@@ -121,7 +155,9 @@ final readonly class GroundField
     /** Air of the unheated space below, °C; null where there is none. */
     public function spaceTemperature(float $month): ?float
     {
-        return $this->space === null ? null : $this->outdoor->mean + $this->difference() * $this->space->share + $this->space->swing->at($this->phase($month));
+        return $this->space === null
+            ? null
+            : $this->outdoor->mean + $this->difference() * $this->space->share + $this->space->swing->at($this->phase($month));
     }
 
     /** Out of the room through floor, stem, wall and deck, for one kelvin between inside and outside: L2D of ISO 10211, W/(m·K). */

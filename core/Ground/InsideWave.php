@@ -43,6 +43,12 @@ final readonly class InsideWave
         // The first harmonic of on and off, no higher than the pipes ever are.
         $swing = $over * min(2 / M_PI * sin(M_PI * $months / 12), 1 - $months / 12) - $site->indoorSwing;
 
-        return new self($mean, abs($room) < 1e-6 ? 1.0 : ($mean - $outdoor->mean) / $room, Complex::of($swing), $design->finishedFloor() - $design->heating->depth, $design->heating->plane);
+        return new self(
+            $mean,
+            abs($room) < 1e-6 ? 1.0 : ($mean - $outdoor->mean) / $room,
+            Complex::of($swing),
+            $design->finishedFloor() - $design->heating->depth,
+            $design->heating->plane,
+        );
     }
 }

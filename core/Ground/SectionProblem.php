@@ -95,8 +95,14 @@ final class SectionProblem
      * @param  SpaceAir|null  $space  temperature of the unheated space below, where there is one
      * @param  bool  $yearly  with the swing of the year
      */
-    public static function of(Site $site, Design $design, float $groundConductivity, Side $side = Side::Edge, ?SpaceAir $space = null, bool $yearly = true): Problem
-    {
+    public static function of(
+        Site $site,
+        Design $design,
+        float $groundConductivity,
+        Side $side = Side::Edge,
+        ?SpaceAir $space = null,
+        bool $yearly = true,
+    ): Problem {
         $section = EdgeSection::of($design, self::window($design, $side), $side);
         $patches = self::patches($section, new Substance('ground', $groundConductivity, $site->soil->heatCapacity()), $site->frost->ledge);
         $floor = InsideWave::ofFloor($site, $design);
@@ -106,13 +112,23 @@ final class SectionProblem
         $silhouette = Silhouette::of($patches);
         $window = $section->window;
         $known = [
-            self::spaceOver($silhouette, $section, $section->layout->floor), $design->deck->present() ? self::spaceOver($silhouette, $section, $design->deck->topAboveGrade) : null,
+            self::spaceOver($silhouette, $section, $section->layout->floor), $design->deck->present() ? self::spaceOver(
+                $silhouette,
+                $section,
+                $design->deck->topAboveGrade,
+            ) : null,
             ...self::open($silhouette, $window),
         ];
         // A cavity is air with its resistance; nothing in a section is left out.
         $hollows = $silhouette->hollows($known);
         foreach ($hollows as [$x0, $y0, $x1, $y1, $width]) {
-            $patches[] = Patch::rectangle(new Substance('still air', StillAir::conductivity($width), StillAir::CAPACITY), $x0, $y0, $x1, $y1);
+            $patches[] = Patch::rectangle(
+                new Substance('still air', StillAir::conductivity($width), StillAir::CAPACITY),
+                $x0,
+                $y0,
+                $x1,
+                $y1,
+            );
         }
         $silhouette = $hollows === [] ? $silhouette : Silhouette::of($patches);
         $outside = Complex::of(-$site->climate->wave()->amplitude);
@@ -128,10 +144,13 @@ final class SectionProblem
                 [$name, $share, $resistance, $swing] = match (true) {
                     $e->space === $lower && $unheated => [
                         ['up' => self::SPACE_FLOOR, 'down' => self::SPACE_CEILING][$e->faces] ?? self::SPACE_WALL,
-                        $space->share ?? 0.0, $e->faces === 'down' ? self::INSIDE_R['up'] : self::INSIDE_R[$e->faces], $space->swing ?? Complex::zero(),
+                        $space->share ?? 0.0, $e->faces === 'down' ? self::INSIDE_R['up'] : self::INSIDE_R[$e->faces],
+                        $space->swing ?? Complex::zero(),
                     ],
                     $e->space === $room || $e->space === $lower => [self::inside($e, $section), 1.0, self::INSIDE_R[$e->faces], $inside],
-                    in_array($e->space, $open, true) => [self::isGround($e, $section) ? self::GROUND : self::WALL_OUTSIDE, 0.0, self::OUTSIDE_R, $outside],
+                    in_array($e->space, $open, true) => [
+                        self::isGround($e, $section) ? self::GROUND : self::WALL_OUTSIDE, 0.0, self::OUTSIDE_R, $outside,
+                    ],
                     default => [null, 0.0, 0.0, $outside],
                 };
                 if ($name === null) {
@@ -230,13 +249,24 @@ final class SectionProblem
     /** @return list<int> the air outside, at either end */
     private static function open(Silhouette $silhouette, Window $window): array
     {
-        return array_values(array_filter([$silhouette->spaceAt($window->outward - 0.001, $window->up - 0.001), $silhouette->spaceAt(0.001 - $window->inward, $window->up - 0.001)], is_int(...)));
+        return array_values(
+            array_filter(
+                [
+                    $silhouette->spaceAt($window->outward - 0.001, $window->up - 0.001),
+                    $silhouette->spaceAt(0.001 - $window->inward, $window->up - 0.001),
+                ],
+                is_int(...),
+            ),
+        );
     }
 
     /** The space of air over a level floor, in its middle. */
     private static function spaceOver(Silhouette $silhouette, EdgeSection $section, float $level): ?int
     {
-        return $silhouette->spaceAt($section->side->isWhole() ? $section->middle : -$section->window->inward + 0.001, round($level, self::DIGITS) + 1e-6);
+        return $silhouette->spaceAt(
+            $section->side->isWhole() ? $section->middle : -$section->window->inward + 0.001,
+            round($level, self::DIGITS) + 1e-6,
+        );
     }
 
     /** @return list<Edge> in pieces, where one name ends and another begins */
@@ -244,8 +274,15 @@ final class SectionProblem
     {
         $strip = round($section->layout->room - self::STRIP, self::DIGITS);
         $cuts = $edge->isLevel()
-            ? ($strip > $section->middle ? [$strip, ...($section->side->isWhole() ? [round(2 * $section->middle - $strip, self::DIGITS)] : [])] : [])
-            : [round($section->layout->top, self::DIGITS), ...($section->side->isWhole() ? [round(Layout::of($section->design)->top, self::DIGITS)] : [])];
+            ? (
+                $strip > $section->middle
+                ? [$strip, ...($section->side->isWhole() ? [round(2 * $section->middle - $strip, self::DIGITS)] : [])]
+                : []
+            )
+            : [
+                round($section->layout->top, self::DIGITS),
+                ...($section->side->isWhole() ? [round(Layout::of($section->design)->top, self::DIGITS)] : []),
+            ];
         $pieces = [$edge];
         foreach ($edge->isLevel() && $edge->faces !== 'up' ? [] : array_unique($cuts) as $cut) {
             $pieces = array_merge(...array_map(static fn (Edge $e): array => $e->cutAt($cut), $pieces));
@@ -261,14 +298,20 @@ final class SectionProblem
         if (! $e->isLevel()) {
             return ($e->y0 + $e->y1) / 2 < $far->top ? self::STEM_INSIDE : self::WALL_INSIDE;
         }
-        if ($deck->present() && $e->y0 > $section->layout->floor + 0.1 && ($e->faces === 'down' || $e->y0 >= $deck->topAboveGrade - 0.001)) {
+        if (
+            $deck->present()
+            && $e->y0 > $section->layout->floor + 0.1
+            && ($e->faces === 'down' || $e->y0 >= $deck->topAboveGrade - 0.001)
+        ) {
             return self::DECK;
         }
         if ($section->layout->floor < $far->top - 0.3 && $e->y0 > $section->layout->floor + 0.1) {
             return self::STEM_INSIDE;
         }
         $x = ($e->x0 + $e->x1) / 2;
-        $from = $section->side->isWhole() && $x < $section->middle ? $x - (2 * $section->middle - $section->layout->room) : $section->layout->room - $x;
+        $from = $section->side->isWhole() && $x < $section->middle
+            ? $x - (2 * $section->middle - $section->layout->room)
+            : $section->layout->room - $x;
 
         return $from < self::STRIP ? self::EDGE : self::FLOOR;
     }
@@ -283,7 +326,10 @@ final class SectionProblem
     /** Null where a part is thinner than the sizes count. */
     private static function patch(Region $region, Substance $ground): ?Patch
     {
-        $corners = array_map(static fn (array $c): array => [round($c[0], self::DIGITS), round($c[1], self::DIGITS)], $region->solvedAs ?? $region->polygon);
+        $corners = array_map(
+            static fn (array $c): array => [round($c[0], self::DIGITS), round($c[1], self::DIGITS)],
+            $region->solvedAs ?? $region->polygon,
+        );
         assert($corners !== []);
         $x = array_column($corners, 0);
         $y = array_column($corners, 1);
@@ -291,8 +337,16 @@ final class SectionProblem
             return null;
         }
         $material = $region->material;
-        $name = $material === null ? '' : $material->slug.($material->conductivity === Catalogue::find($material->slug)?->conductivity ? '' : '-'.round($material->conductivity, 4));
+        $name = $material === null ? '' : $material->slug.(
+            $material->conductivity === Catalogue::find($material->slug)?->conductivity
+            ? ''
+            : '-'
+            .round($material->conductivity, 4)
+        );
 
-        return Patch::polygon($material === null ? $ground : new Substance($name, $material->conductivity, $material->volumetricHeatCapacity()), $corners);
+        return Patch::polygon(
+            $material === null ? $ground : new Substance($name, $material->conductivity, $material->volumetricHeatCapacity()),
+            $corners,
+        );
     }
 }

@@ -27,6 +27,8 @@ final readonly class EdgeInsulation
 
     public function isSameAs(?self $other): bool
     {
-        return $other !== null && [$this->kind, $this->depth, $this->resistance, $this->thickness] === [$other->kind, $other->depth, $other->resistance, $other->thickness];
+        return $other !== null && [$this->kind, $this->depth, $this->resistance, $this->thickness] === [
+            $other->kind, $other->depth, $other->resistance, $other->thickness,
+        ];
     }
 }

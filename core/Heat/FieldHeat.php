@@ -104,7 +104,10 @@ final readonly class FieldHeat
         }
         $wall = ($this->shares[SectionProblem::STEM_INSIDE] ?? 0.0) + ($this->shares[SectionProblem::WALL_INSIDE] ?? 0.0);
 
-        return ['floor' => ($this->steadyCoefficient - $wall) / $formula->area, 'buried wall' => $wall / ($formula->depth * $formula->perimeter)];
+        return [
+            'floor' => ($this->steadyCoefficient - $wall) / $formula->area,
+            'buried wall' => $wall / ($formula->depth * $formula->perimeter),
+        ];
     }
 
     /** How much the formula's own floor loses more in the field than by the formula; 0.03 is 3 %. Null where it has none. */
@@ -133,10 +136,18 @@ final readonly class FieldHeat
             ...($own === null
                 ? [sprintf('The section as drawn loses %s than the formula says: %s.', self::more($gap), $why)]
                 : [
-                    sprintf('The formula’s own floor, even and without a beam, loses %s in the field than by the formula: that is how closely the formula fits.', self::more($own)),
+                    sprintf(
+                        'The formula’s own floor, even and without a beam, loses %s in the field than by the formula: that is how '
+                            .'closely the formula fits.',
+                        self::more($own),
+                    ),
                     sprintf('The section as drawn loses %s than that even floor: %s.', self::more($gap), $why),
                 ]),
-            sprintf('The highest loss comes %s months after the coldest air; the formula takes %.0f.', $mark->written(sprintf('%.1f', $this->lag())), $this->formula->formula->outsideLag()),
+            sprintf(
+                'The highest loss comes %s months after the coldest air; the formula takes %.0f.',
+                $mark->written(sprintf('%.1f', $this->lag())),
+                $this->formula->formula->outsideLag(),
+            ),
         ];
         if ($this->ground()->site->indoorSwing > 0.0) {
             $reasons[] = 'The swing of the room is in both.';
@@ -156,7 +167,11 @@ final readonly class FieldHeat
         $design = $this->ground()->design;
         if ($design->stem->present()) {
             $ways = ['footing and stem wall carry heat past the boards'];
-            if ($design->hasRoomBelowGrade() && $design->edgeOutside->present() && $design->edgeOutside->depthBelowGrade < $design->footing->depthBelowGrade - $design->footing->height - 0.001) {
+            if (
+                $design->hasRoomBelowGrade()
+                && $design->edgeOutside->present()
+                && $design->edgeOutside->depthBelowGrade < $design->footing->depthBelowGrade - $design->footing->height - 0.001
+            ) {
                 $ways[] = 'the outside board ends above the footing';
             }
             if (! $design->edgeInside->present() && ! $design->lining->present()) {
@@ -171,7 +186,12 @@ final readonly class FieldHeat
         }
         if (! $design->edgeOutside->present()) {
             $ways[] = 'nothing insulates its outer face';
-        } elseif ($design->edgeOutside->depthBelowGrade < $design->edgeBeam->depth - $design->slab->topAboveGrade + $design->edgeUnder->thickness - 0.001) {
+        } elseif (
+            $design->edgeOutside->depthBelowGrade < $design->edgeBeam->depth
+            - $design->slab->topAboveGrade
+            + $design->edgeUnder->thickness
+            - 0.001
+        ) {
             $ways[] = 'the outside board ends above the foot of what it should cover';
         }
 

@@ -28,7 +28,11 @@ final readonly class FloorLimit
     {
         $limit = $heat->floor->site->floorLimit;
 
-        return new self($heat->floor->site->floorLimitMeant, $heat->share, $limit === null || $drawn === null || $drawn === [] ? null : max($drawn) / $limit);
+        return new self(
+            $heat->floor->site->floorLimitMeant,
+            $heat->share,
+            $limit === null || $drawn === null || $drawn === [] ? null : max($drawn) / $limit,
+        );
     }
 
     public function word(): Verdict

@@ -59,8 +59,20 @@ final class FormulaStrip
         [$in, $out] = $swingsInside ? [1.0, 0.0] : [0.0, 1.0];
 
         return Problem::of($patches, [
-            ...array_map(static fn (array $f): Boundary => Boundary::temperature(self::FLOOR, $f[0], 0.0, $f[1], 0.0, 1.0, $f[2], Complex::of($in)), $floor),
-            Boundary::temperature(self::OUTSIDE, $slab->wallThickness, 0.0, $slab->wallThickness + $reach, 0.0, 0.0, $slab->rse, Complex::of($out)),
+            ...array_map(
+                static fn (array $f): Boundary => Boundary::temperature(self::FLOOR, $f[0], 0.0, $f[1], 0.0, 1.0, $f[2], Complex::of($in)),
+                $floor,
+            ),
+            Boundary::temperature(
+                self::OUTSIDE,
+                $slab->wallThickness,
+                0.0,
+                $slab->wallThickness + $reach,
+                0.0,
+                0.0,
+                $slab->rse,
+                Complex::of($out),
+            ),
         ], period: $capacity === null ? null : Problem::YEAR);
     }
 

@@ -53,9 +53,11 @@ final readonly class GroundHeat
         $in = $formula->insideCoefficient($capacity);
         $out = $formula->outsideCoefficient($capacity);
         $flow = new YearlyFlow($steady, $in, $out, $indoor, $swing, $outdoor, $formula->outsideLag());
-        // On the design day the pipes are on, however many months heat: what they are over the room reaches the ground as a swing does, or as a mean where that takes more.
+        // On the design day the pipes are on, however many months heat: what they are over the room reaches the ground as a swing does,
+        // or as a mean where that takes more.
         $peak = $inside?->heated === null ? $flow->peak()
-            : (new YearlyFlow($steady, $in, $out, $site->indoor, $site->indoorSwing, $outdoor, $formula->outsideLag()))->peak() + max($in, $steady) * ($inside->heated - $site->indoor);
+            : (new YearlyFlow($steady, $in, $out, $site->indoor, $site->indoorSwing, $outdoor, $formula->outsideLag()))->peak()
+                + max($in, $steady) * ($inside->heated - $site->indoor);
         $monthly = $flow->monthly();
 
         return new self(

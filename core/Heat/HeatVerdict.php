@@ -44,7 +44,10 @@ final readonly class HeatVerdict
         return new self(
             $floor,
             GroundHeat::of(Reading::of($bare)->formula($lambda), $site, InsideWave::ofFloor($site, $bare)),
-            array_map(static fn (float $l): GroundHeat => GroundHeat::of($reading->formula($l), $site, $inside), $site->soil->conductivityRange()),
+            array_map(
+                static fn (float $l): GroundHeat => GroundHeat::of($reading->formula($l), $site, $inside),
+                $site->soil->conductivityRange(),
+            ),
             $share,
             Stack::transmittance(
                 [...$design->wall->inside, ...$design->wall->outside],

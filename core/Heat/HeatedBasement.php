@@ -104,14 +104,18 @@ final readonly class HeatedBasement extends GroundFormula
 
     public function shares(): array
     {
-        return ['floor' => $this->area * $this->floorTransmittance(), 'buried wall' => $this->depth * $this->perimeter * $this->wallTransmittance()];
+        return [
+            'floor' => $this->area * $this->floorTransmittance(),
+            'buried wall' => $this->depth * $this->perimeter * $this->wallTransmittance(),
+        ];
     }
 
     public function inputs(): array
     {
         return [
             'depth_m' => $this->depth, 'r_floor' => $this->floorResistance, 'r_wall' => $this->wallResistance, 'rsi' => $this->rsi,
-            'rsi_wall' => SurfaceResistance::INSIDE_HORIZONTAL, 'rse' => SurfaceResistance::OUTSIDE, 'wall_thickness_m' => $this->wallThickness,
+            'rsi_wall' => SurfaceResistance::INSIDE_HORIZONTAL, 'rse' => SurfaceResistance::OUTSIDE,
+            'wall_thickness_m' => $this->wallThickness,
         ];
     }
 

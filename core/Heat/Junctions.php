@@ -77,14 +77,34 @@ final readonly class Junctions
         $plan = $field->ground()->design->footprint;
         $length = 2 * self::TURNS * $field->ground()->design->wall->thickness() * $plan->exposed / $plan->perimeter;
 
-        return new Junction('corners', 'Corners in plan', null, $length, $edge->psi, $edge->own, null, 'upper estimate, not in the sum: by so much the outer face is longer than the inner one');
+        return new Junction(
+            'corners',
+            'Corners in plan',
+            null,
+            $length,
+            $edge->psi,
+            $edge->own,
+            null,
+            'upper estimate, not in the sum: by so much the outer face is longer than the inner one',
+        );
     }
 
     /** @return list<Junction> */
     private static function pads(Design $design): array
     {
         return $design->pads->present()
-            ? [new Junction('post-pads', 'Post pads', null, 0.0, null, null, null, 'boards and sheet go over them unbroken: nothing to add; a post that passes through the boards would')]
+            ? [
+                new Junction(
+                    'post-pads',
+                    'Post pads',
+                    null,
+                    0.0,
+                    null,
+                    null,
+                    null,
+                    'boards and sheet go over them unbroken: nothing to add; a post that passes through the boards would',
+                ),
+            ]
             : [];
     }
 

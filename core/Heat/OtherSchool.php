@@ -74,7 +74,12 @@ final readonly class OtherSchool
     private static function belowGrade(HeatedBasement $b, Design $design): self
     {
         $wall = self::wallAverage($b->groundConductivity, 0.0, $b->depth, SurfaceResistance::INSIDE_HORIZONTAL + $b->wallResistance);
-        $floor = self::floorAverage($b->groundConductivity, self::shorterSide($design->footprint), $b->depth, $b->rsi + $b->floorResistance);
+        $floor = self::floorAverage(
+            $b->groundConductivity,
+            self::shorterSide($design->footprint),
+            $b->depth,
+            $b->rsi + $b->floorResistance,
+        );
 
         return new self(
             'ASHRAE Fundamentals, averages of below-grade walls and floors (from memory)',
@@ -91,11 +96,23 @@ final readonly class OtherSchool
         foreach (self::F as $name => [$f, $least, $depth]) {
             $earned = $depth === INF
                 ? $r($slab->floorResistance) >= $least - 0.05 && $edges !== []
-                : array_filter($edges, static fn (EdgeInsulation $e): bool => $e->kind === EdgeKind::Vertical && $r($e->resistance) >= $least - 0.05 && $e->depth + max(0.0, $design->slab->topAboveGrade) >= $depth * Unit::INCH - 0.001) !== [];
+                : array_filter(
+                    $edges,
+                    static fn (EdgeInsulation $e): bool => $e->kind === EdgeKind::Vertical
+                        && $r($e->resistance) >= $least - 0.05
+                        && $e->depth + max(
+                            0.0,
+                            $design->slab->topAboveGrade,
+                        ) >= $depth * Unit::INCH - 0.001,
+                ) !== [];
             $best = $least === 0.0 || $earned ? $name : $best;
         }
         $factor = self::F[$best][0] * Unit::btuPerFoot()->factor;
 
-        return new self("Slab-edge F-factor, ANSI/ASHRAE/IES 90.1 appendix A (from memory): {$best}", $factor * $slab->perimeter, ['f_w_mk' => $factor]);
+        return new self(
+            "Slab-edge F-factor, ANSI/ASHRAE/IES 90.1 appendix A (from memory): {$best}",
+            $factor * $slab->perimeter,
+            ['f_w_mk' => $factor],
+        );
     }
 }

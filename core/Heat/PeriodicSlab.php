@@ -29,7 +29,11 @@ final readonly class PeriodicSlab
     /** H_pi = A (λ/d_t) √(2/((1 + δ/d_t)² + 1)), W/K: answer to a swing inside. */
     public function insideCoefficient(): float
     {
-        return $this->slab->area * Depths::inside($this->slab->groundConductivity, $this->slab->equivalentThickness(), $this->penetrationDepth());
+        return $this->slab->area * Depths::inside(
+            $this->slab->groundConductivity,
+            $this->slab->equivalentThickness(),
+            $this->penetrationDepth(),
+        );
     }
 
     /**

@@ -32,21 +32,43 @@ final readonly class Reading
         $plan = $d->footprint;
         if ($d->deck->present() && $d->space->kind === Below::Vented) {
             return new SuspendedFloor(
-                $plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->deckTransmittance(), $this->floorResistance(),
-                max(0.0, $d->deck->topAboveGrade), $this->stemTransmittance(), $d->space->vents, $d->space->wind, $d->space->shelter->factor(),
+                $plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->deckTransmittance(),
+                $this->floorResistance(),
+                max(0.0, $d->deck->topAboveGrade), $this->stemTransmittance(), $d->space->vents, $d->space->wind,
+                $d->space->shelter->factor(),
                 $this->depth(), $this->buriedResistance(),
             );
         }
         if ($d->deck->present() && $d->space->kind === Below::Unheated) {
             return new UnheatedBasement(
-                $plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->depth(), $this->floorResistance(), $this->buriedResistance(),
-                $this->deckTransmittance(), max(0.0, $d->deck->topAboveGrade), $this->stemTransmittance(), $d->space->airChanges, $plan->area * SpaceAir::height($d),
+                $plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->depth(), $this->floorResistance(),
+                $this->buriedResistance(),
+                $this->deckTransmittance(), max(0.0, $d->deck->topAboveGrade), $this->stemTransmittance(), $d->space->airChanges,
+                $plan->area * SpaceAir::height($d),
             );
         }
 
         $depth = $this->depth();
-        $slab = fn (): SlabOnGround => SlabOnGround::of($plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->floorResistance(), array_values($this->edges()), $this->rsi(), weaker: $this->weaker());
-        $basement = fn (): HeatedBasement => new HeatedBasement($plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $depth, $this->meanResistance(), $this->buriedResistance(), $this->rsi());
+        $slab = fn (): SlabOnGround => SlabOnGround::of(
+            $plan->area,
+            $plan->exposed,
+            $this->wallThickness(),
+            $groundConductivity,
+            $this->floorResistance(),
+            array_values($this->edges()),
+            $this->rsi(),
+            weaker: $this->weaker(),
+        );
+        $basement = fn (): HeatedBasement => new HeatedBasement(
+            $plan->area,
+            $plan->exposed,
+            $this->wallThickness(),
+            $groundConductivity,
+            $depth,
+            $this->meanResistance(),
+            $this->buriedResistance(),
+            $this->rsi(),
+        );
 
         return match (true) {
             $depth <= 0.0 => $slab(),
@@ -82,7 +104,10 @@ final readonly class Reading
         $d = $this->d;
         $on = match ($d->heating->in) {
             HeatedIn::None => $d->boardAbove->resistance() + $d->screed->resistance(),
-            HeatedIn::Screed => $d->boardAbove->resistance() + max(0.0, $d->screed->thickness - $d->heating->depth) / $d->screed->material->conductivity,
+            HeatedIn::Screed => $d->boardAbove->resistance() + max(
+                0.0,
+                $d->screed->thickness - $d->heating->depth,
+            ) / $d->screed->material->conductivity,
             HeatedIn::Slab => 0.0,
         };
 
@@ -109,7 +134,9 @@ final readonly class Reading
     /** What the perimeter's board holds back more than the field's, m²K/W; 0 where there is no zone. */
     private function surplus(): float
     {
-        return $this->d->perimeterBoard->present() ? $this->d->perimeterBoard->layer->resistance() - $this->d->fieldBoard->resistance() : 0.0;
+        return $this->d->perimeterBoard->present()
+            ? $this->d->perimeterBoard->layer->resistance() - $this->d->fieldBoard->resistance()
+            : 0.0;
     }
 
     /** The perimeter zone as an edge strip that takes away, where its board is the weaker. */
@@ -182,25 +209,41 @@ final readonly class Reading
         $sum = 0.0;
         for ($i = 1; $i < count($ends); $i++) {
             $middle = ($ends[$i - 1] + $ends[$i]) / 2;
-            $r = $bare + ($middle < $board ? $d->edgeOutside->layer->wetResistance() : 0.0) + ($middle < $form ? $foam : 0.0) + ($middle < $lining ? $inside + ($middle > $form ? $air : 0.0) : 0.0);
+            $r = $bare
+                + ($middle < $board ? $d->edgeOutside->layer->wetResistance() : 0.0)
+                + ($middle < $form ? $foam : 0.0)
+                + ($middle < $lining ? $inside + ($middle > $form ? $air : 0.0) : 0.0);
             $sum += ($ends[$i] - $ends[$i - 1]) / $r;
         }
 
         return 1 / $sum - SurfaceResistance::INSIDE_HORIZONTAL;
     }
 
-    /** @return array<'perimeter_board'|'edge_outside'|'edge_inside'|'form', EdgeInsulation> what may count as edge insulation, by part: never more than one of them does (annex B) */
+    /**
+     * @return array<'perimeter_board'|'edge_outside'|'edge_inside'|'form', EdgeInsulation> what may count as edge insulation, by part:
+     * never more than one of them does (annex B)
+     */
     public function edges(): array
     {
         $d = $this->d;
         $edges = [];
         $surplus = $this->surplus();
         if ($surplus > 0.0) {
-            $edges['perimeter_board'] = new EdgeInsulation(EdgeKind::Horizontal, $d->perimeterBoard->width, $surplus, max(0.0, $d->perimeterBoard->layer->thickness - $d->fieldBoard->thickness));
+            $edges['perimeter_board'] = new EdgeInsulation(
+                EdgeKind::Horizontal,
+                $d->perimeterBoard->width,
+                $surplus,
+                max(0.0, $d->perimeterBoard->layer->thickness - $d->fieldBoard->thickness),
+            );
         }
         $at = Layout::of($d);
         if ($d->edgeOutside->present() && $d->edgeOutside->depthBelowGrade > 0.0) {
-            $edges['edge_outside'] = new EdgeInsulation(EdgeKind::Vertical, $d->edgeOutside->depthBelowGrade, $d->edgeOutside->layer->wetResistance(), $d->edgeOutside->layer->thickness);
+            $edges['edge_outside'] = new EdgeInsulation(
+                EdgeKind::Vertical,
+                $d->edgeOutside->depthBelowGrade,
+                $d->edgeOutside->layer->wetResistance(),
+                $d->edgeOutside->layer->thickness,
+            );
         }
         if ($d->stem->present()) {
             $inside = $d->edgeInside->layer;
@@ -208,7 +251,12 @@ final readonly class Reading
                 $edges['edge_inside'] = new EdgeInsulation(EdgeKind::Vertical, -$at->insideFoot, $inside->resistance(), $inside->thickness);
             }
             if ($d->form->present() && $at->formFoot < 0.0) {
-                $edges['form'] = new EdgeInsulation(EdgeKind::Vertical, -$at->formFoot, $d->form->inner()->resistance() + $d->form->outer()->wetResistance(), $d->form->inside + $d->form->outside);
+                $edges['form'] = new EdgeInsulation(
+                    EdgeKind::Vertical,
+                    -$at->formFoot,
+                    $d->form->inner()->resistance() + $d->form->outer()->wetResistance(),
+                    $d->form->inside + $d->form->outside,
+                );
             }
         }
 
@@ -236,7 +284,9 @@ final readonly class Reading
                 default => 'in the field, not in the formula',
             },
             'board_above' => $d->heating->in === HeatedIn::Slab ? 'above the pipes: not counted' : 'counts as floor',
-            'screed' => $d->heating->in === HeatedIn::Slab ? 'above the pipes: not counted' : 'counts as floor, as far as it lies under the pipes',
+            'screed' => $d->heating->in === HeatedIn::Slab
+                ? 'above the pipes: not counted'
+                : 'counts as floor, as far as it lies under the pipes',
             'edge_under' => 'in the field, not in the formula',
             'edge_inside' => $d->edgeInside->present() ? 'in the field, not in the formula' : 'no board',
             'edge_outside' => match (true) {
@@ -245,7 +295,9 @@ final readonly class Reading
                 $formula instanceof SlabOnGround => 'in the field, not in the formula',
                 default => 'counts as buried wall, as far down as it reaches, with λ of a wet board',
             },
-            'form' => $formula instanceof SlabOnGround ? 'in the field, not in the formula' : 'counts as buried wall, webs and wet outer face with it',
+            'form' => $formula instanceof SlabOnGround
+                ? 'in the field, not in the formula'
+                : 'counts as buried wall, webs and wet outer face with it',
             'lining' => 'counts as buried wall, less its gap at the floor',
             'wing' => 'in the field, not in the formula',
             'deck' => 'counts as floor',
@@ -269,7 +321,12 @@ final readonly class Reading
 
     private function savesMore(EdgeInsulation $used): string
     {
-        $names = ['perimeter_board' => 'the perimeter strip', 'edge_outside' => 'the outside board', 'edge_inside' => 'the board inside the edge', 'form' => 'the form'];
+        $names = [
+            'perimeter_board' => 'the perimeter strip',
+            'edge_outside' => 'the outside board',
+            'edge_inside' => 'the board inside the edge',
+            'form' => 'the form',
+        ];
         foreach ($this->edges() as $part => $edge) {
             if ($edge->isSameAs($used)) {
                 return $names[$part];
@@ -285,30 +342,54 @@ final readonly class Reading
         $d = $this->d;
         $notes = [];
         if ($d->edgeBeam->present()) {
-            $notes[] = Said::of('The formula leaves out the junction of wall and floor (ψ taken as 0) and the beam’s concrete: slab and beam are one casting, so a board inside or under the beam shows in the field only.');
+            $notes[] = Said::of(
+                'The formula leaves out the junction of wall and floor (ψ taken as 0) and the beam’s concrete: slab and beam are '
+                    .'one casting, so a board inside or under the beam shows in the field only.',
+            );
             if ($d->edgeUnder->resistance() < $this->floorResistance() - 1e-9) {
-                $notes[] = Said::of('The beam stands on less board than the floor has. The formula takes the floor’s board as far as the wall, so the true loss is higher.');
+                $notes[] = Said::of(
+                    'The beam stands on less board than the floor has. The formula takes the floor’s board as far as the wall, so '
+                        .'the true loss is higher.',
+                );
             }
         } else {
-            $notes[] = Said::of('The formula leaves out the junction of wall and floor (ψ taken as 0), and with it what the footing carries.');
+            $notes[] = Said::of(
+                'The formula leaves out the junction of wall and floor (ψ taken as 0), and with it what the footing carries.',
+            );
         }
         if ($formula instanceof SlabOnGround && count($this->edges()) > 1) {
             $notes[] = Said::of('Strip and boards at the edge are never added up; the one that saves most is counted.');
         }
         if ($formula instanceof SlabOnGround && $formula->edgeIsHeld()) {
-            $notes[] = Said::of('The floor is so small that the edge formula takes off more than the same board under the whole floor would save; no more than that is counted.');
+            $notes[] = Said::of(
+                'The floor is so small that the edge formula takes off more than the same board under the whole floor would save; no '
+                    .'more than that is counted.',
+            );
         }
         if ($d->walkout->present()) {
-            $notes[] = Said::of('The formula takes the depth as its mean along the exposed edge, walk-out side included (z %s); the field has a section for each side.', Measure::depth($this->depth()));
+            $notes[] = Said::of(
+                'The formula takes the depth as its mean along the exposed edge, walk-out side included (z %s); the field has a '
+                    .'section for each side.',
+                Measure::depth($this->depth()),
+            );
         }
         if ($d->neighbour->present()) {
             $notes[] = Said::of('Garage and porch are taken as outside air, which is on the safe side where they are closed.');
         }
         if ($d->form->present()) {
-            $notes[] = Said::of('The form’s webs are %s of its face and raise its λ from %s to %s; that they end at the core is left out (safe side).', Measure::of($d->form->webShare(), Quantity::Share), Measure::of($d->form->material->conductivity, Quantity::Conductivity), Measure::of($d->form->faces()->conductivity, Quantity::Conductivity));
+            $notes[] = Said::of(
+                'The form’s webs are %s of its face and raise its λ from %s to %s; that they end at the core is left out (safe side).',
+                Measure::of($d->form->webShare(), Quantity::Share),
+                Measure::of($d->form->material->conductivity, Quantity::Conductivity),
+                Measure::of($d->form->faces()->conductivity, Quantity::Conductivity),
+            );
         }
         if ($d->heating->present()) {
-            $notes[] = Said::of('The floor is heated: its loss is counted from the plane of the pipes, %s over the heating months, without the surface’s resistance.', Measure::of($d->heating->plane, Quantity::Temperature));
+            $notes[] = Said::of(
+                'The floor is heated: its loss is counted from the plane of the pipes, %s over the heating months, without the '
+                    .'surface’s resistance.',
+                Measure::of($d->heating->plane, Quantity::Temperature),
+            );
         }
 
         return $notes;

@@ -131,7 +131,8 @@ final readonly class SlabOnGround extends GroundFormula
 
     private function transmittanceByFormula(): float
     {
-        return $this->transmittanceWithoutEdge() + 2 * ($this->edgeCorrection() + $this->weakerCorrection()) / $this->characteristicDimension();
+        return $this->transmittanceWithoutEdge() + 2 * ($this->edgeCorrection() + $this->weakerCorrection()) / $this
+            ->characteristicDimension();
     }
 
     /** No strip along the edge saves more than the same layer under the whole floor would: U₀ with d_t + d′, W/(m²K). */
@@ -145,7 +146,9 @@ final readonly class SlabOnGround extends GroundFormula
     /** A weaker strip loses no more than its board under the whole floor would, W/(m²K). */
     private function transmittanceCeiling(): float
     {
-        return $this->weaker === null ? INF : $this->transmittanceOf($this->equivalentThickness() + $this->weaker->additionalThickness($this->groundConductivity));
+        return $this->weaker === null ? INF : $this->transmittanceOf(
+            $this->equivalentThickness() + $this->weaker->additionalThickness($this->groundConductivity),
+        );
     }
 
     /** H_g = A U + P ψ_g, W/K. The wall/floor junction's ψ_g is taken as 0 until the section is solved. */
@@ -188,15 +191,18 @@ final readonly class SlabOnGround extends GroundFormula
     {
         return [
             'wall_thickness_m' => $this->wallThickness, 'r_floor' => $this->floorResistance, 'rsi' => $this->rsi, 'rse' => $this->rse,
-            'edge_kind' => $this->edge?->kind->value, 'edge_depth_m' => $this->edge?->depth, 'edge_r' => $this->edge?->resistance, 'edge_thickness_m' => $this->edge?->thickness,
+            'edge_kind' => $this->edge?->kind->value, 'edge_depth_m' => $this->edge?->depth, 'edge_r' => $this->edge?->resistance,
+            'edge_thickness_m' => $this->edge?->thickness,
         ];
     }
 
     public function steps(): array
     {
         return [
-            'b_m' => $this->characteristicDimension(), 'd_t_m' => $this->equivalentThickness(), 'u0_w_m2k' => $this->transmittanceWithoutEdge(),
-            'delta_psi_w_mk' => $this->edgeCorrection(), 'delta_psi_weaker_w_mk' => $this->weakerCorrection(), 'edge_held' => $this->edgeIsHeld(),
+            'b_m' => $this->characteristicDimension(), 'd_t_m' => $this->equivalentThickness(),
+            'u0_w_m2k' => $this->transmittanceWithoutEdge(),
+            'delta_psi_w_mk' => $this->edgeCorrection(), 'delta_psi_weaker_w_mk' => $this->weakerCorrection(),
+            'edge_held' => $this->edgeIsHeld(),
         ];
     }
 }

@@ -81,26 +81,41 @@ final readonly class SteadyLoss
         $warmer = InsideWave::ofFloor($edge->site, $edge->design)->share;
         $scaled = static fn (float $s): float => $s / $warmer;
 
-        return new self($steady / $warmer, $steady * $edge->difference(), array_map($scaled, array_filter($shares, static fn (float $s): bool => $s !== 0.0)), array_map($scaled, $bySide));
+        return new self(
+            $steady / $warmer,
+            $steady * $edge->difference(),
+            array_map($scaled, array_filter($shares, static fn (float $s): bool => $s !== 0.0)),
+            array_map($scaled, $bySide),
+        );
     }
 
     /** @return array<string, float> what wall and stem lose to the air above ground, not to the ground, by boundary, W/(m·K) */
     public static function above(GroundField $ground): array
     {
         $design = $ground->design;
-        $wall = $ground->side === Side::Door ? Stack::transmittance([Painter::leaf()], SurfaceResistance::INSIDE_HORIZONTAL, SurfaceResistance::OUTSIDE) : self::wall($design);
+        $wall = $ground->side === Side::Door ? Stack::transmittance(
+            [Painter::leaf()],
+            SurfaceResistance::INSIDE_HORIZONTAL,
+            SurfaceResistance::OUTSIDE,
+        ) : self::wall($design);
         $reading = Reading::of($design);
 
         return [
             SectionProblem::WALL_INSIDE => self::wallHeight($ground) * $wall,
-            SectionProblem::STEM_INSIDE => $ground->space === null ? $reading->stemAboveGround($ground->side) * $reading->stemTransmittance() : 0.0,
+            SectionProblem::STEM_INSIDE => $ground->space === null
+                ? $reading->stemAboveGround($ground->side) * $reading->stemTransmittance()
+                : 0.0,
         ];
     }
 
     /** U_w of the wall above, W/(m²K). */
     public static function wall(Design $design): float
     {
-        return Stack::transmittance([...$design->wall->inside, ...$design->wall->outside], SurfaceResistance::INSIDE_HORIZONTAL, SurfaceResistance::OUTSIDE);
+        return Stack::transmittance(
+            [...$design->wall->inside, ...$design->wall->outside],
+            SurfaceResistance::INSIDE_HORIZONTAL,
+            SurfaceResistance::OUTSIDE,
+        );
     }
 
     /** Of wall in the section, above where it stands or above the deck, m. */

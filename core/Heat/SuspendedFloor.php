@@ -56,7 +56,11 @@ final readonly class SuspendedFloor extends GroundFormula
     /** d_g = w + λ(R_si + R_g + R_se), m. */
     public function groundThickness(): float
     {
-        return $this->wallThickness + $this->groundConductivity * (SurfaceResistance::INSIDE_DOWN + $this->groundResistance + SurfaceResistance::OUTSIDE);
+        return $this->wallThickness + $this->groundConductivity * (
+            SurfaceResistance::INSIDE_DOWN
+            + $this->groundResistance
+            + SurfaceResistance::OUTSIDE
+        );
     }
 
     /**
@@ -81,7 +85,10 @@ final readonly class SuspendedFloor extends GroundFormula
     /** U_x = 2hU_w/B′ + 1450 ε v f_w/B′: through the space's walls and with its air, W/(m²K). */
     public function airTransmittance(): float
     {
-        return (2 * $this->height * $this->wallTransmittance + 1450 * $this->vents * $this->wind * $this->shelter) / $this->characteristicDimension();
+        return (
+            2 * $this->height * $this->wallTransmittance
+            + 1450 * $this->vents * $this->wind * $this->shelter
+        ) / $this->characteristicDimension();
     }
 
     /** 1/U = 1/U_f + 1/(U_g + U_x). */
@@ -125,20 +132,30 @@ final readonly class SuspendedFloor extends GroundFormula
         $ground = $this->groundTransmittance();
         $all = $ground + $this->airTransmittance();
 
-        return ['by the ground' => $this->steadyCoefficient() * $ground / $all, 'by walls and air' => $this->steadyCoefficient() * (1 - $ground / $all)];
+        return [
+            'by the ground' => $this->steadyCoefficient() * $ground / $all,
+            'by walls and air' => $this->steadyCoefficient() * (1 - $ground / $all),
+        ];
     }
 
     public function inputs(): array
     {
         return [
-            'u_deck_w_m2k' => $this->deckTransmittance, 'r_ground' => $this->groundResistance, 'height_m' => $this->height, 'depth_m' => $this->depth,
-            'u_space_wall_w_m2k' => $this->wallTransmittance, 'vents_m2_per_m' => $this->vents, 'wind_m_s' => $this->wind, 'f_w' => $this->shelter,
+            'u_deck_w_m2k' => $this->deckTransmittance, 'r_ground' => $this->groundResistance, 'height_m' => $this->height,
+            'depth_m' => $this->depth,
+            'u_space_wall_w_m2k' => $this->wallTransmittance, 'vents_m2_per_m' => $this->vents, 'wind_m_s' => $this->wind,
+            'f_w' => $this->shelter,
             'wall_thickness_m' => $this->wallThickness, 'rsi' => SurfaceResistance::INSIDE_DOWN, 'rse' => SurfaceResistance::OUTSIDE,
         ];
     }
 
     public function steps(): array
     {
-        return ['b_m' => $this->characteristicDimension(), 'd_g_m' => $this->groundThickness(), 'u_g_w_m2k' => $this->groundTransmittance(), 'u_x_w_m2k' => $this->airTransmittance()];
+        return [
+            'b_m' => $this->characteristicDimension(),
+            'd_g_m' => $this->groundThickness(),
+            'u_g_w_m2k' => $this->groundTransmittance(),
+            'u_x_w_m2k' => $this->airTransmittance(),
+        ];
     }
 }

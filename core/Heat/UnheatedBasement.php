@@ -44,7 +44,15 @@ final readonly class UnheatedBasement extends GroundFormula
     /** The basement itself, as if it were heated. */
     public function basement(): HeatedBasement
     {
-        return new HeatedBasement($this->area, $this->perimeter, $this->wallThickness, $this->groundConductivity, max(1e-6, $this->depth), $this->floorResistance, $this->wallResistance);
+        return new HeatedBasement(
+            $this->area,
+            $this->perimeter,
+            $this->wallThickness,
+            $this->groundConductivity,
+            max(1e-6, $this->depth),
+            $this->floorResistance,
+            $this->wallResistance,
+        );
     }
 
     public function label(): string
@@ -84,9 +92,13 @@ final readonly class UnheatedBasement extends GroundFormula
     public function outsideCoefficient(float $capacity, float $period = PeriodicSlab::YEAR): float
     {
         $delta = Depths::penetration($this->groundConductivity, $capacity, $period);
-        $ground = 0.37 * $this->perimeter * $this->groundConductivity * (2 - exp(-$this->depth / $delta)) * log($delta / $this->basement()->floorThickness() + 1);
+        $ground = 0.37 * $this->perimeter * $this
+            ->groundConductivity * (2 - exp(-$this->depth / $delta)) * log($delta / $this->basement()->floorThickness() + 1);
 
-        return $this->area * $this->deckTransmittance * ($ground + $this->toAir()) / ($this->away($capacity, $period) + $this->area * $this->deckTransmittance);
+        return $this->area * $this->deckTransmittance * ($ground + $this->toAir()) / (
+            $this->away($capacity, $period)
+            + $this->area * $this->deckTransmittance
+        );
     }
 
     /** From the basement's air into ground and air outside at that period, W/K. */
@@ -113,8 +125,10 @@ final readonly class UnheatedBasement extends GroundFormula
     public function inputs(): array
     {
         return [
-            'u_deck_w_m2k' => $this->deckTransmittance, 'depth_m' => $this->depth, 'r_floor' => $this->floorResistance, 'r_wall' => $this->wallResistance,
-            'height_m' => $this->height, 'u_space_wall_w_m2k' => $this->wallTransmittance, 'air_changes_per_h' => $this->airChanges, 'volume_m3' => $this->volume,
+            'u_deck_w_m2k' => $this->deckTransmittance, 'depth_m' => $this->depth, 'r_floor' => $this->floorResistance,
+            'r_wall' => $this->wallResistance,
+            'height_m' => $this->height, 'u_space_wall_w_m2k' => $this->wallTransmittance, 'air_changes_per_h' => $this->airChanges,
+            'volume_m3' => $this->volume,
             'wall_thickness_m' => $this->wallThickness, 'rsi' => SurfaceResistance::INSIDE_DOWN, 'rse' => SurfaceResistance::OUTSIDE,
         ];
     }

@@ -18,7 +18,9 @@ final class YearSum
      */
     public static function heating(array $monthly, array $shares): float
     {
-        return array_sum(array_map(static fn (int $i): float => $shares[$i] * max(0.0, $monthly[$i]) * Calendar::hours($i + 1) / 1000, range(0, 11)));
+        return array_sum(
+            array_map(static fn (int $i): float => $shares[$i] * max(0.0, $monthly[$i]) * Calendar::hours($i + 1) / 1000, range(0, 11)),
+        );
     }
 
     /**

@@ -45,7 +45,10 @@ final readonly class ChangeWords
         if ($part === null) {
             $one = is_numeric($last) ? $size->each ?? '' : '';
 
-            return $one === '' ? $size->label ?? $path : strtr($one, ['#' => (string) ((int) $last + 1), '*' => Calendar::MONTHS[(int) $last] ?? '']);
+            return $one === '' ? $size->label ?? $path : strtr(
+                $one,
+                ['#' => (string) ((int) $last + 1), '*' => Calendar::MONTHS[(int) $last] ?? ''],
+            );
         }
         $label = $size->label ?? $last;
 
@@ -63,7 +66,12 @@ final readonly class ChangeWords
         return match (true) {
             $value === null, $value === '' => 'none',
             $path === 'set_aside' && is_array($value) => $value === [] ? 'none' : str_replace('-', ' ', implode(', ', array_keys($value))),
-            str_starts_with($path, 'set_aside.') && is_array($value) => '“'.mb_strimwidth((string) ($value['reason'] ?? ''), 0, self::LONGEST, '…').'”',
+            str_starts_with($path, 'set_aside.') && is_array($value) => '“'.mb_strimwidth(
+                (string) ($value['reason'] ?? ''),
+                0,
+                self::LONGEST,
+                '…',
+            ).'”',
             is_array($value) => count($value).(match (true) {
                 str_contains($path, 'winters') => ' winters',
                 str_contains($path, 'outdoor_rh'), str_contains($path, 'sunshine') => ' months',

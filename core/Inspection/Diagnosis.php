@@ -63,7 +63,9 @@ final readonly class Diagnosis
     /** @return list<string> what would tell the first two apart, or settle the first; sentences */
     public function tests(): array
     {
-        return array_merge(...array_map(static fn (Suspect $s): array => $s->cause->tests(), array_slice($this->suspects, 0, $this->isOpen ? 2 : 1)));
+        return array_merge(
+            ...array_map(static fn (Suspect $s): array => $s->cause->tests(), array_slice($this->suspects, 0, $this->isOpen ? 2 : 1)),
+        );
     }
 
     /** @return list<array{string, array<string, int>}> a clause and its points by cause */
@@ -76,7 +78,10 @@ final readonly class Diagnosis
         }
         if ($seen->height !== null) {
             $evidence[] = match (true) {
-                $seen->height > self::HIGHEST_RISE => ['it reaches higher than ground water climbs', ['rising' => -3, 'penetrating' => 1, 'condensation' => 1]],
+                $seen->height > self::HIGHEST_RISE => [
+                    'it reaches higher than ground water climbs',
+                    ['rising' => -3, 'penetrating' => 1, 'condensation' => 1],
+                ],
                 $seen->height > 0.15 => ['it reaches as high as ground water climbs', ['rising' => 1]],
                 default => ['it stays at the very foot', ['penetrating' => 1, 'condensation' => 1]],
             };
@@ -114,7 +119,15 @@ final readonly class Diagnosis
         $profile = Profile::of($seen->readings);
 
         return array_values(array_filter([
-            $at === null ? null : ($at >= 1.0 ? 'Water condenses on the surface now.' : sprintf('At the surface the air holds %.0f %% now; mould grows above %.0f %% over weeks.', 100 * $at, 100 * Surface::LIMIT)),
+            $at === null ? null : (
+                $at >= 1.0
+                ? 'Water condenses on the surface now.'
+                : sprintf(
+                    'At the surface the air holds %.0f %% now; mould grows above %.0f %% over weeks.',
+                    100 * $at,
+                    100 * Surface::LIMIT,
+                )
+            ),
             $profile->says() === null ? null : ucfirst($profile->says()).'.',
         ]));
     }

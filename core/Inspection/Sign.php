@@ -80,7 +80,8 @@ enum Sign: string
     public function group(): string
     {
         return match ($this) {
-            self::TideLine, self::WholeWallFoot, self::OnePatch, self::FloorJoint, self::Corners, self::ColdPipes, self::EvenEverywhere, self::WaterStands => 'Where',
+            self::TideLine, self::WholeWallFoot, self::OnePatch, self::FloorJoint, self::Corners, self::ColdPipes,
+            self::EvenEverywhere, self::WaterStands => 'Where',
             self::Mould, self::Salts, self::Peeling, self::Rust, self::Musty, self::Warm => 'What',
             self::AfterRain, self::Winter, self::Summer, self::AlwaysSame, self::NewBuild => 'When',
             self::PipeNear, self::MeterRuns, self::GroundHigh, self::GutterLeaks, self::FoilBehind, self::FoilFront => 'Looked at',

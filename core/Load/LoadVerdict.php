@@ -35,7 +35,16 @@ final readonly class LoadVerdict
         $floor = self::weight($design->screed) + self::weight($design->boardAbove) + self::weight($design->slab->layer);
         $live = $loads->floorLive;
         $lasting = $loads->use->lasting();
-        $on = static fn (string $where, Part $part, Layer $board, float $dead): BearingCheck => new BearingCheck($where, $part, $board->material, $dead + $lasting * $live, $dead + $live, 0.0, 'weight of what lies over it and the live load, even over the floor', $live > 0.0);
+        $on = static fn (string $where, Part $part, Layer $board, float $dead): BearingCheck => new BearingCheck(
+            $where,
+            $part,
+            $board->material,
+            $dead + $lasting * $live,
+            $dead + $live,
+            0.0,
+            'weight of what lies over it and the live load, even over the floor',
+            $live > 0.0,
+        );
         if ($design->slab->present() || $design->screed->present()) {
             if ($design->fieldBoard->present()) {
                 $boards[] = $on('field', Part::Field, $design->fieldBoard, $floor);
@@ -52,11 +61,25 @@ final readonly class LoadVerdict
         }
         $edge = self::edge($design);
         if ($design->edgeUnder->present()) {
-            $boards[] = new BearingCheck('edge', Part::EdgeUnder, $design->edgeUnder->material, ($edge['dead'] + $loads->line + $lasting * $loads->lineLive) / $edge['width'], ($edge['dead'] + $loads->line + $loads->lineLive) / $edge['width'], $edge['width'], $edge['method'], $loads->hasLine());
+            $boards[] = new BearingCheck(
+                'edge',
+                Part::EdgeUnder,
+                $design->edgeUnder->material,
+                ($edge['dead'] + $loads->line + $lasting * $loads->lineLive) / $edge['width'],
+                ($edge['dead'] + $loads->line + $loads->lineLive) / $edge['width'],
+                $edge['width'],
+                $edge['method'],
+                $loads->hasLine(),
+            );
         }
         if ($loads->hasLine()) {
             // The board under the bearing spreads no further: it is cut to it.
-            $soil[] = new SoilCheck('edge', $site->soil, ($edge['dead'] + $loads->line + $loads->lineLive) / $edge['width'], $edge['width']);
+            $soil[] = new SoilCheck(
+                'edge',
+                $site->soil,
+                ($edge['dead'] + $loads->line + $loads->lineLive) / $edge['width'],
+                $edge['width'],
+            );
         } else {
             $missing[] = 'the load of the wall on the edge';
         }
@@ -94,7 +117,10 @@ final readonly class LoadVerdict
     /** The largest share of what may be carried, of boards and ground; null where none is known. */
     public function share(): ?float
     {
-        $shares = [...array_map(static fn (BearingCheck $c): ?float => $c->share(), $this->boards), ...array_map(static fn (SoilCheck $c): float => $c->share(), $this->soil)];
+        $shares = [
+            ...array_map(static fn (BearingCheck $c): ?float => $c->share(), $this->boards),
+            ...array_map(static fn (SoilCheck $c): float => $c->share(), $this->soil),
+        ];
 
         return array_reduce($shares, static fn (?float $most, ?float $s): ?float => $s === null ? $most : max($most ?? 0.0, $s));
     }
@@ -141,7 +167,10 @@ final readonly class LoadVerdict
         $footing = $d->footing->present();
 
         return [
-            'dead' => self::GRAVITY / 1000 * ($stem->material->density * $stem->thickness * ($at->top - $at->stemFoot) + ($footing ? $d->slab->layer->material->density * $d->footing->width * $d->footing->height : 0.0)),
+            'dead' => self::GRAVITY / 1000 * (
+                $stem->material->density * $stem->thickness * ($at->top - $at->stemFoot)
+                + ($footing ? $d->slab->layer->material->density * $d->footing->width * $d->footing->height : 0.0)
+            ),
             'width' => $footing ? min($d->footing->width, $stem->thickness + 2 * $d->footing->height) : $stem->thickness,
             'method' => 'wall, stem and footing over the width that the load spreads to at 45° through the footing',
         ];
@@ -164,7 +193,8 @@ final readonly class LoadVerdict
         if ($board->present()) {
             $boards[] = new BearingCheck(
                 'post', $part, $board->material,
-                ($loads->post + $loads->use->lasting() * $loads->postLive) / $side ** 2 + $own, ($loads->post + $loads->postLive) / $side ** 2 + $own, $side,
+                ($loads->post + $loads->use->lasting() * $loads->postLive) / $side ** 2 + $own,
+                ($loads->post + $loads->postLive) / $side ** 2 + $own, $side,
                 'the post’s load spread at 45° from its plate through the slab', true,
                 self::springs($loads->post + $loads->postLive, $slab->thickness, $board),
             );
@@ -173,7 +203,9 @@ final readonly class LoadVerdict
         $stone = $side + 2 * ($d->blinding->thickness + $d->stone->thickness);
         $down = $d->pads->present() ? max($stone, min($d->pads->width, $side + 2 * $d->pads->height)) : $stone;
         // A pad narrower than what stands on it weighs on its own part alone.
-        $weight = $d->pads->present() ? self::GRAVITY * $slab->material->density / 1000 * $d->pads->height * min(1.0, $d->pads->width / $down) ** 2 : 0.0;
+        $weight = $d->pads->present()
+            ? self::GRAVITY * $slab->material->density / 1000 * $d->pads->height * min(1.0, $d->pads->width / $down) ** 2
+            : 0.0;
         $soil[] = new SoilCheck('post', $site->soil, ($loads->post + $loads->postLive) / $down ** 2 + $weight, $down);
 
         return [$boards, $soil];

@@ -73,13 +73,37 @@ final readonly class Branch
         }
         assert($capacities !== []);
 
-        return new self($name, $area, $capacities, $conductances, $near, $area / ($before + $beyond), $ground, $depths, $sizes, $parts, $warm);
+        return new self(
+            $name,
+            $area,
+            $capacities,
+            $conductances,
+            $near,
+            $area / ($before + $beyond),
+            $ground,
+            $depths,
+            $sizes,
+            $parts,
+            $warm,
+        );
     }
 
     /** One cell of a given store behind a resistance: a ceiling, of which no layers are known. */
     public static function lumped(string $name, float $area, float $capacity, float $transmittance, float $inside): self
     {
-        return new self($name, $area, [$area * $capacity], [], 0.0, $area / max(1e-3, 1 / $transmittance - $inside), false, [0.0], [0.0], [null], [1.0]);
+        return new self(
+            $name,
+            $area,
+            [$area * $capacity],
+            [],
+            0.0,
+            $area / max(1e-3, 1 / $transmittance - $inside),
+            false,
+            [0.0],
+            [0.0],
+            [null],
+            [1.0],
+        );
     }
 
     /** The cell in which that depth lies. */

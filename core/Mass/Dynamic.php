@@ -51,7 +51,9 @@ final readonly class Dynamic
     {
         $resistance = $inside + $outside + array_sum(array_map(static fn (HeatLayer $l): float => $l->resistance, $layers));
         if (array_sum(array_map(static fn (HeatLayer $l): float => $l->store(), $layers)) <= 0.0) {
-            throw FaultyInput::one(Fault::of('/layers', 'no layer with a thickness', 'at least one layer that has a thickness and stores heat'));
+            throw FaultyInput::one(
+                Fault::of('/layers', 'no layer with a thickness', 'at least one layer that has a thickness and stores heat'),
+            );
         }
         if ($period < 3600.0 || $period > 366 * self::DAY) {
             throw FaultyInput::one(Fault::of('/periods_h', sprintf('%.4g h', $period / 3600), 'periods of 1 to 8784 h'));

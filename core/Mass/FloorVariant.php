@@ -60,7 +60,8 @@ final readonly class FloorVariant
 
         return new self(
             $label, $own, $stack->dynamic(Dynamic::DAY)->inner, $stack->store(),
-            CoastDown::figures($room, $run), array_slice($run->room, 0, self::DRAWN), WarmUp::figures($room, WarmUp::run($room))['warm_h'], SurplusPower::takes($room),
+            CoastDown::figures($room, $run), array_slice($run->room, 0, self::DRAWN),
+            WarmUp::figures($room, WarmUp::run($room))['warm_h'], SurplusPower::takes($room),
         );
     }
 
@@ -81,7 +82,13 @@ final readonly class FloorVariant
 
             return [array_values($layers), 0.8 * $new->thickness];
         };
-        $sized = static fn (float $thick): HeatLayer => HeatLayer::solid($layer->name, $thick, $layer->conductivity(), $layer->capacity, $layer->part);
+        $sized = static fn (float $thick): HeatLayer => HeatLayer::solid(
+            $layer->name,
+            $thick,
+            $layer->conductivity(),
+            $layer->capacity,
+            $layer->part,
+        );
         if ($layer->thickness / 2 >= self::THINNEST - 1e-9) {
             $others['half as thick'] = $with($sized($layer->thickness / 2));
         }
@@ -89,7 +96,15 @@ final readonly class FloorVariant
         $screed = Catalogue::get('screed');
         $concrete = Catalogue::get('reinforced-concrete');
         $other = $layer->part === Part::Screed->value ? $concrete : $screed;
-        $others[$layer->part === Part::Screed->value ? 'of concrete, not screed' : 'of screed, not concrete'] = $with(HeatLayer::solid(mb_strtolower($other->name), $layer->thickness, $other->conductivity, $other->volumetricHeatCapacity(), $layer->part));
+        $others[$layer->part === Part::Screed->value ? 'of concrete, not screed' : 'of screed, not concrete'] = $with(
+            HeatLayer::solid(
+                mb_strtolower($other->name),
+                $layer->thickness,
+                $other->conductivity,
+                $other->volumetricHeatCapacity(),
+                $layer->part,
+            ),
+        );
 
         return [...$others, ...self::moved($layers)];
     }
@@ -110,7 +125,12 @@ final readonly class FloorVariant
         }
         if ($above !== null) {
             // The screed goes with the boards: the slab is the floor.
-            $kept = array_values(array_filter($layers, static fn (HeatLayer $l): bool => ! in_array($l->part, [Part::BoardAbove->value, Part::Screed->value], true)));
+            $kept = array_values(
+                array_filter(
+                    $layers,
+                    static fn (HeatLayer $l): bool => ! in_array($l->part, [Part::BoardAbove->value, Part::Screed->value], true),
+                ),
+            );
             $at = (int) self::find($kept, Part::Slab->value);
             array_splice($kept, $at + 1, 0, [$layers[$above]]);
 
@@ -119,7 +139,15 @@ final readonly class FloorVariant
         $kept = array_values(array_filter($layers, static fn (HeatLayer $l): bool => $l->part !== Part::Field->value));
         $at = (int) self::find($kept, Part::Slab->value);
         $screed = Catalogue::get('screed');
-        array_splice($kept, $at, 0, [HeatLayer::solid('screed', self::SCREED, $screed->conductivity, $screed->volumetricHeatCapacity(), Part::Screed->value), $layers[(int) $below]]);
+        array_splice(
+            $kept,
+            $at,
+            0,
+            [
+                HeatLayer::solid('screed', self::SCREED, $screed->conductivity, $screed->volumetricHeatCapacity(), Part::Screed->value),
+                $layers[(int) $below],
+            ],
+        );
 
         return ['boards above it, under 65 mm of screed' => [$kept, 0.8 * self::SCREED]];
     }
@@ -136,7 +164,10 @@ final readonly class FloorVariant
             if ($layer->holdsBack()) {
                 break;
             }
-            if (in_array($layer->part, [Part::Slab->value, Part::Screed->value], true) && ($most === null || $layer->store() > $layers[$most]->store())) {
+            if (
+                in_array($layer->part, [Part::Slab->value, Part::Screed->value], true)
+                && ($most === null || $layer->store() > $layers[$most]->store())
+            ) {
                 $most = $i;
             }
         }

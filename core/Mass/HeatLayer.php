@@ -31,7 +31,13 @@ final readonly class HeatLayer
 
     public static function of(Layer $layer, ?string $part = null, bool $wet = false): self
     {
-        return new self(mb_strtolower($layer->material->name), $layer->thickness, $wet ? $layer->wetResistance() : $layer->resistance(), $layer->material->volumetricHeatCapacity(), $part);
+        return new self(
+            mb_strtolower($layer->material->name),
+            $layer->thickness,
+            $wet ? $layer->wetResistance() : $layer->resistance(),
+            $layer->material->volumetricHeatCapacity(),
+            $part,
+        );
     }
 
     /**
@@ -45,7 +51,13 @@ final readonly class HeatLayer
     {
         foreach (['thickness_m' => $thickness, 'conductivity' => $conductivity, 'capacity_j_m3k' => $capacity] as $key => $value) {
             if ($value <= 0.0) {
-                throw FaultyInput::one(Fault::of('/'.$key, rtrim(rtrim(sprintf('%.6f', $value), '0'), '.'), 'more than 0; a layer that only holds heat back is given by r_m2kw'));
+                throw FaultyInput::one(
+                    Fault::of(
+                        '/'.$key,
+                        rtrim(rtrim(sprintf('%.6f', $value), '0'), '.'),
+                        'more than 0; a layer that only holds heat back is given by r_m2kw',
+                    ),
+                );
             }
         }
 

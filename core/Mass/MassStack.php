@@ -52,7 +52,10 @@ final readonly class MassStack
      */
     public function withGround(float $depth = self::SOIL): array
     {
-        return $this->place->onGround() ? [...$this->layers, HeatLayer::solid('ground', $depth, $this->soil->conductivity(), $this->soil->heatCapacity())] : $this->layers;
+        return $this->place->onGround() ? [
+            ...$this->layers,
+            HeatLayer::solid('ground', $depth, $this->soil->conductivity(), $this->soil->heatCapacity()),
+        ] : $this->layers;
     }
 
     /**
@@ -65,7 +68,12 @@ final readonly class MassStack
     {
         $deep = 2 * sqrt($this->soil->conductivity() * $period / (M_PI * $this->soil->heatCapacity()));
 
-        return Dynamic::of($this->withGround(max(self::SOIL, $deep)), $period, $surfaces ? 0.0 : $this->inside(), $surfaces ? 0.0 : $this->outside());
+        return Dynamic::of(
+            $this->withGround(max(self::SOIL, $deep)),
+            $period,
+            $surfaces ? 0.0 : $this->inside(),
+            $surfaces ? 0.0 : $this->outside(),
+        );
     }
 
     /**

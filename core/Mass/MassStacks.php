@@ -27,15 +27,30 @@ final class MassStacks
         } else {
             $stacks[] = new MassStack(MassPlace::Floor, self::floor($design, $design->fieldBoard), $foot->area, $soil);
             if ($design->perimeterBoard->present()) {
-                $stacks[] = new MassStack(MassPlace::FloorEdge, self::floor($design, $design->perimeterBoard->layer), min($foot->area, $design->perimeterBoard->width * $foot->exposed), $soil);
+                $stacks[] = new MassStack(
+                    MassPlace::FloorEdge,
+                    self::floor($design, $design->perimeterBoard->layer),
+                    min($foot->area, $design->perimeterBoard->width * $foot->exposed),
+                    $soil,
+                );
             }
             if ($design->hasRoomBelowGrade()) {
-                $stacks[] = new MassStack(MassPlace::BuriedWall, self::buried($design), Reading::of($design)->depth() * $foot->exposed, $soil);
+                $stacks[] = new MassStack(
+                    MassPlace::BuriedWall,
+                    self::buried($design),
+                    Reading::of($design)->depth() * $foot->exposed,
+                    $soil,
+                );
             }
         }
         $wall = self::layers([...$design->wall->inside, ...$design->wall->outside], Part::Wall);
         if ($wall !== []) {
-            $stacks[] = new MassStack(MassPlace::Wall, $wall, max(0.0, $foot->exposed * $site->room->height - $site->room->uprightGlass()), $soil);
+            $stacks[] = new MassStack(
+                MassPlace::Wall,
+                $wall,
+                max(0.0, $foot->exposed * $site->room->height - $site->room->uprightGlass()),
+                $soil,
+            );
         }
 
         return $stacks;
@@ -77,7 +92,11 @@ final class MassStacks
 
         return [
             ...($at->lining ? self::layers($d->lining->layers, Part::Lining) : []),
-            ...($at->cavity($d, $y) > 0.0 ? [HeatLayer::film('still air', StillAir::resistance($at->cavity($d, $y)), Part::Lining->value)] : []),
+            ...(
+                $at->cavity($d, $y) > 0.0
+                ? [HeatLayer::film('still air', StillAir::resistance($at->cavity($d, $y)), Part::Lining->value)]
+                : []
+            ),
             ...($form ? self::layers([$d->form->inner()], Part::Form) : []),
             ...self::layers([$d->stem->layer], Part::Stem),
             ...($form ? $wet($d->form->outer(), Part::Form) : []),

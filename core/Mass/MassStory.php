@@ -44,7 +44,11 @@ final readonly class MassStory
     {
         $room = Room::of($site, $design);
 
-        return self::told($room, array_values(array_filter(array_map(static fn (string $question): ?Answer => self::answer($room, $question), self::QUESTIONS))), FloorVariant::all($room));
+        return self::told(
+            $room,
+            array_values(array_filter(array_map(static fn (string $question): ?Answer => self::answer($room, $question), self::QUESTIONS))),
+            FloorVariant::all($room),
+        );
     }
 
     /** One question's; null where it is none, or does not arise. */

@@ -33,7 +33,8 @@ final class PipeGrid
     {
         $inner = $heating->pipe - 2 * $heating->pipeWall;
 
-        return $heating->spacing / (M_PI * $inner * self::WATER) + $heating->spacing * log($heating->pipe / $inner) / (2 * M_PI * self::PIPE);
+        return $heating->spacing / (M_PI * $inner * self::WATER) + $heating
+            ->spacing * log($heating->pipe / $inner) / (2 * M_PI * self::PIPE);
     }
 
     /** R_x, m²K/W of floor: the way between the pipes. */

@@ -61,7 +61,9 @@ final readonly class Room
         $room = $site->room;
         $area = $design->footprint->area;
         // The floor by itself: what pipes add, the simulation finds.
-        $formula = Reading::of($design->with(['heating' => $design->heating->but(in: HeatedIn::None)]))->formula($site->soil->conductivity());
+        $formula = Reading::of(
+            $design->with(['heating' => $design->heating->but(in: HeatedIn::None)]),
+        )->formula($site->soil->conductivity());
         $heat = GroundHeat::of($formula, $site);
         $total = $heat->steadyCoefficient;
         $buried = $formula->shares()['buried wall'] ?? 0.0;
@@ -89,12 +91,22 @@ final readonly class Room
             $depth = $stack->place === MassPlace::Deck ? 0.0 : min(MassStack::SOIL, max(0.02, ($without - self::LEAST) * $soil));
             $beyond = max(self::LEAST, $without - $depth / $soil);
             $layer = $branches === [] ? $beyond : $layer;
-            $branches[] = Branch::of($stack->place === MassPlace::BuriedWall ? 'walls below ground' : 'floor', $stack->area, $depth > 0.0 ? $stack->withGround($depth) : $stack->layers, $beyond, true, $warm);
+            $branches[] = Branch::of(
+                $stack->place === MassPlace::BuriedWall ? 'walls below ground' : 'floor',
+                $stack->area,
+                $depth > 0.0 ? $stack->withGround($depth) : $stack->layers,
+                $beyond,
+                true,
+                $warm,
+            );
         }
         assert($branches !== [] && $virtual !== []);
         $ceiling = max(1.0, $area - $room->glassRoof);
         $branches[] = Branch::lumped('ceiling', $ceiling, self::CEILING, $room->roof, self::CEILING_R);
-        $volume = $area * ($room->height + ($design->hasRoomBelowGrade() && ! MassStacks::overSpace($design) ? max(0.0, -$design->finishedFloor()) : 0.0));
+        $volume = $area * (
+            $room->height
+            + ($design->hasRoomBelowGrade() && ! MassStacks::overSpace($design) ? max(0.0, -$design->finishedFloor()) : 0.0)
+        );
 
         return new self(
             $site, $design, $area,
@@ -126,7 +138,10 @@ final readonly class Room
         $floor = Branch::of('floor', $this->area, $ground ? $stack->withGround($soil) : $layers, $beyond, true, $stack->shares());
 
         return new self(
-            $this->site, $this->design, $this->area, $this->capacity, $this->direct, $this->openWindows, [$floor, ...array_slice($this->branches, 1)],
+            $this->site, $this->design, $this->area, $this->capacity, $this->direct, $this->openWindows, [
+                $floor,
+                ...array_slice($this->branches, 1),
+            ],
             $this->virtual, $this->virtualLayer, $depth === null ? null : $floor->cellAt($depth),
         );
     }
@@ -136,7 +151,10 @@ final readonly class Room
     {
         $stack = MassStacks::of($this->site, $this->design)[0];
 
-        return $this->onFloor([HeatLayer::solid('boards', 0.022, 0.13, 1.1e6), HeatLayer::film('all that was there', max(0.02, $stack->resistance() - 0.17))], null);
+        return $this->onFloor(
+            [HeatLayer::solid('boards', 0.022, 0.13, 1.1e6), HeatLayer::film('all that was there', max(0.02, $stack->resistance() - 0.17))],
+            null,
+        );
     }
 
     /** Whether rooms are heated at all through the winter. */
@@ -185,7 +203,10 @@ final readonly class Room
     /** The most that heating gives, W: as the site says, or a fifth more than the design day takes. */
     public function heater(): float
     {
-        return $this->site->room->heater === null ? max(10.0 * $this->area, self::MARGIN * $this->designLoad()) : $this->site->room->heater * $this->area;
+        return $this->site->room->heater === null ? max(
+            10.0 * $this->area,
+            self::MARGIN * $this->designLoad(),
+        ) : $this->site->room->heater * $this->area;
     }
 
     /** Surface resistance of a branch where the room is the warmer, m²K/W. */

@@ -17,12 +17,18 @@ final class Simulation
 
     private const STEPS = 6;
 
-    /** Of the sun through glass, what falls on the floor and what warms the air at once; walls and ceiling get the rest. Common practice, no source. */
+    /**
+     * Of the sun through glass, what falls on the floor and what warms the air at once; walls and ceiling get the rest. Common practice,
+     * no source.
+     */
     private const ON_FLOOR = 0.6;
 
     private const TO_AIR = 0.1;
 
-    /** The floor's thermostat switches so far from what is asked, K; water is as warm as the weather asks unless the room is a kelvin cold. */
+    /**
+     * The floor's thermostat switches so far from what is asked, K; water is as warm as the weather asks unless the room is a kelvin
+     * cold.
+     */
     private const HYSTERESIS = 0.1;
 
     private const COLD = 1.0;
@@ -115,7 +121,10 @@ final class Simulation
                         $on = false;
                     }
                     if ($on) {
-                        $most = $air < $set - self::COLD ? $regime->heater : min($regime->heater, 1.3 * $load * max(0.15, ($set - $te) / $designDrop));
+                        $most = $air < $set - self::COLD ? $regime->heater : min(
+                            $regime->heater,
+                            1.3 * $load * max(0.15, ($set - $te) / $designDrop),
+                        );
                         if ($regime->water !== null && $pipes * ($regime->water - $T[$cell]) < $most) {
                             $side = $regime->water > $T[$cell] ? $pipes : 0.0;
                         } else {

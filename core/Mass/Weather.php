@@ -69,13 +69,25 @@ final readonly class Weather
      */
     public function days(int $from, int $count, ?bool $clear = null, ?float $setBack = null): Forcing
     {
-        return $this->of($count, fn (int $d): array => [$this->days[self::date($from + $d)], $this->room->site->sun->daySwing], static fn (int $d): int => self::date($from + $d), static fn (): ?bool => $clear, $setBack);
+        return $this->of(
+            $count,
+            fn (int $d): array => [$this->days[self::date($from + $d)], $this->room->site->sun->daySwing],
+            static fn (int $d): int => self::date($from + $d),
+            static fn (): ?bool => $clear,
+            $setBack,
+        );
     }
 
     /** Days of the season with clear and covered ones given: true is clear. */
     public function patterned(int $from, bool ...$clear): Forcing
     {
-        return $this->of(count($clear), fn (int $d): array => [$this->days[self::date($from + $d)], $this->room->site->sun->daySwing], static fn (int $d): int => self::date($from + $d), static fn (int $d): bool => $clear[$d], null);
+        return $this->of(
+            count($clear),
+            fn (int $d): array => [$this->days[self::date($from + $d)], $this->room->site->sun->daySwing],
+            static fn (int $d): int => self::date($from + $d),
+            static fn (int $d): bool => $clear[$d],
+            null,
+        );
     }
 
     /** The design day again and again, under a covered sky. */
@@ -83,7 +95,13 @@ final readonly class Weather
     {
         $day = $this->coldestDay();
 
-        return $this->of($count, fn (): array => [$this->room->site->climate->design, min(3.0, $this->room->site->sun->daySwing)], static fn (): int => $day, static fn (): bool => false, null);
+        return $this->of(
+            $count,
+            fn (): array => [$this->room->site->climate->design, min(3.0, $this->room->site->sun->daySwing)],
+            static fn (): int => $day,
+            static fn (): bool => false,
+            null,
+        );
     }
 
     /** A spell of hot clear days at the end of the warmest month, no heating in it. */
@@ -91,7 +109,13 @@ final readonly class Weather
     {
         $day = $this->warmestDay();
 
-        return $this->of($count, static fn (): array => [self::SPELL - self::SPELL_SWING, self::SPELL_SWING], static fn (): int => $day, static fn (): bool => true, null)->unheated();
+        return $this->of(
+            $count,
+            static fn (): array => [self::SPELL - self::SPELL_SWING, self::SPELL_SWING],
+            static fn (): int => $day,
+            static fn (): bool => true,
+            null,
+        )->unheated();
     }
 
     /** Day of the year, also of one that lies before 1 January or after 31 December. */

@@ -84,7 +84,11 @@ enum Place: string
 
         return match (true) {
             $material->fits($this) => null,
-            $board && $material->strength !== null && $material->strength < $this->strength() => Said::of('%s is too soft, at least %s', Measure::pressure($material->strength), Measure::pressure($this->strength())),
+            $board && $material->strength !== null && $material->strength < $this->strength() => Said::of(
+                '%s is too soft, at least %s',
+                Measure::pressure($material->strength),
+                Measure::pressure($this->strength()),
+            ),
             $board && $material->strength === null && $this->strength() > 200.0 => Said::of('crushes under a bearing'),
             $board && $material->mu > 10.0 && $this->isWet() => Said::of('takes up water against the ground'),
             default => Said::of('not made for '.$this->label()),

@@ -35,8 +35,16 @@ final readonly class Project
     ) {
         $this->id = $id === '' ? Ulid::from('project', $name) : $id;
         $own = fn (string $what, int $i, string $called): string => Ulid::from($this->id, $what, (string) $i, $called);
-        $this->options = array_map(static fn (Option $o, int $i): Option => $o->id === '' ? $o->named($own('option', $i, $o->name)) : $o, $options, array_keys($options));
-        $this->inspections = array_map(static fn (Inspection $s, int $i): Inspection => $s->id === '' ? $s->named($own('inspection', $i, $s->place)) : $s, $inspections, array_keys($inspections));
+        $this->options = array_map(
+            static fn (Option $o, int $i): Option => $o->id === '' ? $o->named($own('option', $i, $o->name)) : $o,
+            $options,
+            array_keys($options),
+        );
+        $this->inspections = array_map(
+            static fn (Inspection $s, int $i): Inspection => $s->id === '' ? $s->named($own('inspection', $i, $s->place)) : $s,
+            $inspections,
+            array_keys($inspections),
+        );
     }
 
     /** The option of that name; without a name the pinned one, else the first. Null where no option bears the name. */

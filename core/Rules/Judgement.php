@@ -32,10 +32,21 @@ final readonly class Judgement
         $by = array_column($setAside, null, 'rule');
         $found = Rulebook::findings($subject);
         $judged = array_map(static fn (Finding $f): Judged => self::judged($subject, $f, $found, $by[$f->rule->id()] ?? null), $found);
-        usort($judged, static fn (Judged $a, Judged $b): int => [! $a->isOpen(), $a->finding->severity->rank()] <=> [! $b->isOpen(), $b->finding->severity->rank()]);
+        usort(
+            $judged,
+            static fn (Judged $a, Judged $b): int => [
+                ! $a->isOpen(),
+                $a->finding->severity->rank(),
+            ] <=> [! $b->isOpen(), $b->finding->severity->rank()],
+        );
         $ids = self::ids($found);
 
-        return new self($judged, array_values(array_filter($setAside, static fn (SetAside $s): bool => ! in_array($s->rule, $ids, true))), count(Rulebook::all()), Rulings::of($subject, $found, $setAside));
+        return new self(
+            $judged,
+            array_values(array_filter($setAside, static fn (SetAside $s): bool => ! in_array($s->rule, $ids, true))),
+            count(Rulebook::all()),
+            Rulings::of($subject, $found, $setAside),
+        );
     }
 
     /** Findings of that weight that are not set aside. */
@@ -64,7 +75,12 @@ final readonly class Judgement
     /** Who has set aside what that hangs on; null where something grave is open, or nothing is set aside. */
     public function asideBy(): ?string
     {
-        $grave = array_values(array_filter($this->findings, static fn (Judged $j): bool => in_array($j->finding->severity, [Severity::Stop, Severity::Fix], true)));
+        $grave = array_values(
+            array_filter(
+                $this->findings,
+                static fn (Judged $j): bool => in_array($j->finding->severity, [Severity::Stop, Severity::Fix], true),
+            ),
+        );
 
         return $grave === [] || array_filter($grave, static fn (Judged $j): bool => $j->isOpen()) !== [] ? null : $grave[0]->setAside?->by;
     }
@@ -89,12 +105,30 @@ final readonly class Judgement
         try {
             $then = $finding->remedy->applied($subject->design);
         } catch (FaultyInput $e) {
-            return new Judged($finding, $setAside, [], [], implode('; ', array_map(static fn (Fault $f): string => $f->reason !== '' ? $f->reason : $f->allowed, $e->faults)));
+            return new Judged(
+                $finding,
+                $setAside,
+                [],
+                [],
+                implode('; ', array_map(static fn (Fault $f): string => $f->reason !== '' ? $f->reason : $f->allowed, $e->faults)),
+            );
         }
         $after = self::findings($subject, $then);
         $before = self::ids($found);
-        $brings = array_values(array_filter($after, static fn (Finding $f): bool => ! in_array($f->rule->id(), $before, true) && $f->severity !== Severity::NotChecked));
-        $takes = array_values(array_diff($before, self::ids($after), [$finding->rule->id()], self::ids(array_filter($found, static fn (Finding $f): bool => $f->rule->hangsOnField()))));
+        $brings = array_values(
+            array_filter(
+                $after,
+                static fn (Finding $f): bool => ! in_array($f->rule->id(), $before, true) && $f->severity !== Severity::NotChecked,
+            ),
+        );
+        $takes = array_values(
+            array_diff(
+                $before,
+                self::ids($after),
+                [$finding->rule->id()],
+                self::ids(array_filter($found, static fn (Finding $f): bool => $f->rule->hangsOnField())),
+            ),
+        );
 
         return new Judged($finding, $setAside, $brings, $takes, null);
     }

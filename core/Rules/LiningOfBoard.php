@@ -10,7 +10,10 @@ use Ondergrond\Design\Layer;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Kind;
 
-/** Foam board with sealed joints in place of what is soft in a lining: what the trade puts against a damp wall (common practice, no source). */
+/**
+ * Foam board with sealed joints in place of what is soft in a lining: what the trade puts against a damp wall (common practice, no
+ * source).
+ */
 final class LiningOfBoard
 {
     /** Null where nothing soft is in it. */

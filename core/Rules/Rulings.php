@@ -22,7 +22,12 @@ final readonly class Rulings
     {
         $all = [];
         foreach (Concern::verdicts() as $concern) {
-            $all[$concern->value] = self::one($subject, $concern, array_values(array_filter($found, static fn (Finding $f): bool => $f->rule->concern() === $concern)), $setAside);
+            $all[$concern->value] = self::one(
+                $subject,
+                $concern,
+                array_values(array_filter($found, static fn (Finding $f): bool => $f->rule->concern() === $concern)),
+                $setAside,
+            );
         }
 
         return new self($all);
@@ -57,7 +62,13 @@ final readonly class Rulings
     private static function ruling(Subject $subject, Concern $concern, array $found, array $aside): Ruling
     {
         [$word, $share, $method, $shares] = self::sums($subject, $concern);
-        usort($found, static fn (Finding $a, Finding $b): int => [$a->severity->rank(), isset($aside[$a->rule->id()])] <=> [$b->severity->rank(), isset($aside[$b->rule->id()])]);
+        usort(
+            $found,
+            static fn (Finding $a, Finding $b): int => [
+                $a->severity->rank(),
+                isset($aside[$a->rule->id()]),
+            ] <=> [$b->severity->rank(), isset($aside[$b->rule->id()])],
+        );
         // Not checked ranks after a note in the list, before it in the word.
         foreach ([[Verdict::Fails, [Severity::Stop, Severity::Fix]], [Verdict::NotChecked, [Severity::NotChecked]]] as [$at, $weights]) {
             $grave = array_values(array_filter($found, static fn (Finding $f): bool => in_array($f->severity, $weights, true)));
@@ -79,13 +90,30 @@ final readonly class Rulings
             case Concern::Heat:
                 $limit = FloorLimit::of($s->heat(), $s->faces);
 
-                return [$limit->word(), $limit->share(), $limit->method(), $limit->formula === null || $limit->drawn === null ? [] : ['formula' => $limit->formula, 'as_drawn' => $limit->drawn]];
+                return [
+                    $limit->word(),
+                    $limit->share(),
+                    $limit->method(),
+                    $limit->formula === null || $limit->drawn === null ? [] : ['formula' => $limit->formula, 'as_drawn' => $limit->drawn],
+                ];
             case Concern::Frost:
                 $frost = $s->frost();
 
-                return [$frost->word(), $frost->share(), $frost->reason !== null ? 'no winter is needed' : ($frost->closest() === null ? 'table and depth; the winter is not run' : 'the design winter on the sections, table and depth'), []];
+                return [
+                    $frost->word(), $frost->share(),
+                    $frost->reason !== null ? 'no winter is needed' : (
+                        $frost->closest() === null
+                        ? 'table and depth; the winter is not run'
+                        : 'the design winter on the sections, table and depth'
+                    ),
+                    [],
+                ];
             case Concern::Damp:
-                return [$s->damp()->word(), $s->damp()->share(), $s->damp()->stacks === null ? 'water and drying; the sections are not solved' : 'vapour by month, faces, water, drying', []];
+                return [
+                    $s->damp()->word(), $s->damp()->share(),
+                    $s->damp()->stacks === null ? 'water and drying; the sections are not solved' : 'vapour by month, faces, water, drying',
+                    [],
+                ];
             case Concern::Load:
                 return [$s->load->word(), $s->load->share(), 'stress by 45° spread', []];
             default:
@@ -93,7 +121,10 @@ final readonly class Rulings
 
                 return $floor === null
                     ? [Verdict::Shown, null, 'ISO 13786; nothing is held against a limit', []]
-                    : [Verdict::gravest($floor->surfaceWord(), $floor->outputWord()), max($floor->surfaceShare(), 1 / max(0.01, $floor->covers())), 'resistances of ISO 11855-2', []];
+                    : [
+                        Verdict::gravest($floor->surfaceWord(), $floor->outputWord()),
+                        max($floor->surfaceShare(), 1 / max(0.01, $floor->covers())), 'resistances of ISO 11855-2', [],
+                    ];
         }
     }
 }

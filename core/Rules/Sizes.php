@@ -33,10 +33,20 @@ final readonly class Sizes
     public function harder(BearingCheck $check): ?Material
     {
         $place = $check->part->place() ?? Place::UnderSlab;
-        $strong = array_filter(Catalogue::for($place), static fn (Material $m): bool => $m->kind === Kind::Polystyrene && ($m->strength ?? 0.0) >= $check->needed());
+        $strong = array_filter(
+            Catalogue::for($place),
+            static fn (Material $m): bool => $m->kind === Kind::Polystyrene && ($m->strength ?? 0.0) >= $check->needed(),
+        );
         // Of two that are alike the one of the same make.
         $other = static fn (Material $m): bool => substr($m->slug, 0, 3) !== substr($check->material->slug, 0, 3);
-        usort($strong, static fn (Material $a, Material $b): int => [$a->strength, $other($a), $a->conductivity] <=> [$b->strength, $other($b), $b->conductivity]);
+        usort(
+            $strong,
+            static fn (Material $a, Material $b): int => [
+                $a->strength,
+                $other($a),
+                $a->conductivity,
+            ] <=> [$b->strength, $other($b), $b->conductivity],
+        );
 
         return $strong[0] ?? null;
     }
@@ -46,11 +56,13 @@ final readonly class Sizes
     {
         $harder = $this->harder($check);
 
-        return $harder === null ? null : Remedy::of("Lay {$harder->name} there.", static fn (Design $d): Design => $d->with(match ($check->part) {
-            Part::Perimeter => ['perimeterBoard' => $d->perimeterBoard->but(layer: $d->perimeterBoard->layer->made($harder))],
-            Part::BoardAbove => ['boardAbove' => $d->boardAbove->made($harder)],
-            default => ['fieldBoard' => $d->fieldBoard->made($harder)],
-        }));
+        return $harder === null
+            ? null
+            : Remedy::of("Lay {$harder->name} there.", static fn (Design $d): Design => $d->with(match ($check->part) {
+                Part::Perimeter => ['perimeterBoard' => $d->perimeterBoard->but(layer: $d->perimeterBoard->layer->made($harder))],
+                Part::BoardAbove => ['boardAbove' => $d->boardAbove->made($harder)],
+                default => ['fieldBoard' => $d->fieldBoard->made($harder)],
+            }));
     }
 
     /** Harder boards wherever one under the floor carries too much; null where no board is hard enough. */
@@ -65,7 +77,10 @@ final readonly class Sizes
         }
         $known = array_values(array_filter($remedies));
 
-        return $known === [] || count($known) < count($remedies) ? null : Remedy::of($known[0]->said, static fn (Design $d): Design => array_reduce($known, static fn (Design $then, Remedy $r): Design => $r->applied($then), $d));
+        return $known === [] || count($known) < count($remedies) ? null : Remedy::of(
+            $known[0]->said,
+            static fn (Design $d): Design => array_reduce($known, static fn (Design $then, Remedy $r): Design => $r->applied($then), $d),
+        );
     }
 
     /** @param  Closure(Subject): bool  $does  whether a thicker floor is enough */
@@ -75,11 +90,20 @@ final readonly class Sizes
         $above = ! $now->fieldBoard->present() && $now->boardAbove->present();
         $thicker = static fn (Design $d, float $t): Design => $d->with($above ? ['boardAbove' => $d->boardAbove->thick($t)] : [
             'fieldBoard' => $d->fieldBoard->thick($t),
-            'perimeterBoard' => $d->perimeterBoard->but(layer: $d->perimeterBoard->layer->thick(max($t, $d->perimeterBoard->layer->thickness))),
+            'perimeterBoard' => $d->perimeterBoard->but(
+                layer: $d->perimeterBoard->layer->thick(max($t, $d->perimeterBoard->layer->thickness)),
+            ),
         ]);
-        $size = $this->smallest($above ? 'board_above.thickness_m' : 'field_board.thickness_m', $above ? $now->boardAbove->thickness : $now->fieldBoard->thickness, fn (float $t): bool => $does($this->then($thicker($now, $t))));
+        $size = $this->smallest(
+            $above ? 'board_above.thickness_m' : 'field_board.thickness_m',
+            $above ? $now->boardAbove->thickness : $now->fieldBoard->thickness,
+            fn (float $t): bool => $does($this->then($thicker($now, $t))),
+        );
 
-        return $size === null ? null : Remedy::of(Said::of($above ? 'Make the board on the slab %s.' : 'Make the field board %s.', Measure::size($size)), static fn (Design $d): Design => $thicker($d, $size));
+        return $size === null ? null : Remedy::of(
+            Said::of($above ? 'Make the board on the slab %s.' : 'Make the field board %s.', Measure::size($size)),
+            static fn (Design $d): Design => $thicker($d, $size),
+        );
     }
 
     /**
@@ -112,12 +136,18 @@ final readonly class Sizes
     {
         $board = $this->subject->design->edgeOutside;
         $material = $board->present() ? $board->layer->material : Catalogue::get('xps-25psi');
-        $size = $this->smallest('edge_outside.thickness_m', 0.0, static fn (float $t): bool => $t / $material->conductivity >= $wanted - self::ROUNDING);
+        $size = $this->smallest(
+            'edge_outside.thickness_m',
+            0.0,
+            static fn (float $t): bool => $t / $material->conductivity >= $wanted - self::ROUNDING,
+        );
         $depth = max($board->present() ? $board->depthBelowGrade : 0.0, $reach - $this->subject->at->slab);
 
         return $size === null ? null : Remedy::of(
             Said::of('Put %s of board on the outer face, %s below the ground.', Measure::size($size), Measure::size($depth)),
-            static fn (Design $d): Design => $d->with(['edgeOutside' => new OutsideBoard(Layer::of($material, max($size, $d->edgeOutside->layer->thickness)), $depth)]),
+            static fn (Design $d): Design => $d->with(
+                ['edgeOutside' => new OutsideBoard(Layer::of($material, max($size, $d->edgeOutside->layer->thickness)), $depth)],
+            ),
         );
     }
 
@@ -125,7 +155,12 @@ final readonly class Sizes
     public function wallInsulation(): float
     {
         $d = $this->subject->design;
-        $inside = array_sum(array_map(static fn (Layer $l): float => $l->insulates() ? $l->resistance() : 0.0, $this->subject->at->lining ? $d->lining->layers : []));
+        $inside = array_sum(
+            array_map(
+                static fn (Layer $l): float => $l->insulates() ? $l->resistance() : 0.0,
+                $this->subject->at->lining ? $d->lining->layers : [],
+            ),
+        );
 
         return $inside + $d->form->inner()->resistance() + $d->form->outer()->resistance() + $d->edgeOutside->layer->resistance();
     }
@@ -135,15 +170,46 @@ final readonly class Sizes
         $d = $this->subject->design;
         $lacks = $wanted - $this->wallInsulation();
         $inner = array_key_last(array_filter($d->lining->layers, static fn (Layer $l): bool => $l->insulates()));
-        $board = $inner !== null && ! $d->edgeOutside->present() ? $d->lining->layers[$inner] : ($d->edgeOutside->present() ? $d->edgeOutside->layer : Layer::none('xps-25psi'));
-        $size = $this->smallest('edge_outside.thickness_m', $board->thickness, static fn (float $t): bool => ($t - $board->thickness) / $board->material->conductivity >= $lacks - self::ROUNDING);
+        $board = $inner !== null && ! $d->edgeOutside->present() ? $d->lining->layers[$inner] : (
+            $d->edgeOutside->present()
+            ? $d->edgeOutside->layer
+            : Layer::none('xps-25psi')
+        );
+        $size = $this->smallest(
+            'edge_outside.thickness_m',
+            $board->thickness,
+            static fn (float $t): bool => ($t - $board->thickness) / $board->material->conductivity >= $lacks - self::ROUNDING,
+        );
         if ($size === null) {
             return null;
         }
 
         return $inner !== null && ! $d->edgeOutside->present()
-            ? Remedy::of(Said::of('Make the board of the lining %s.', Measure::size($size)), static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(layers: array_map(static fn (int $i, Layer $l): Layer => $i === $inner ? $l->thick($size) : $l, array_keys($d->lining->layers), $d->lining->layers))]))
-            : Remedy::of(Said::of('Make the outside board %s.', Measure::size($size)), static fn (Design $d): Design => $d->with(['edgeOutside' => new OutsideBoard($board->thick($size), $d->edgeOutside->present() ? $d->edgeOutside->depthBelowGrade : max(0.3, -$d->footing->top()))]));
+            ? Remedy::of(
+                Said::of('Make the board of the lining %s.', Measure::size($size)),
+                static fn (Design $d): Design => $d->with(
+                    [
+                        'lining' => $d->lining->but(
+                            layers: array_map(
+                                static fn (int $i, Layer $l): Layer => $i === $inner ? $l->thick($size) : $l,
+                                array_keys($d->lining->layers),
+                                $d->lining->layers,
+                            ),
+                        ),
+                    ],
+                ),
+            )
+            : Remedy::of(
+                Said::of('Make the outside board %s.', Measure::size($size)),
+                static fn (Design $d): Design => $d->with(
+                    [
+                        'edgeOutside' => new OutsideBoard(
+                            $board->thick($size),
+                            $d->edgeOutside->present() ? $d->edgeOutside->depthBelowGrade : max(0.3, -$d->footing->top()),
+                        ),
+                    ],
+                ),
+            );
     }
 
     /** The beam or footing as wide as the ground under the edge asks; a footing as high as it must be to spread so far. */
@@ -151,13 +217,26 @@ final readonly class Sizes
     {
         $stem = $this->subject->design->stem->present();
         $wide = static fn (Design $d, float $w): Design => $d->with($stem
-            ? ['footing' => $d->footing->but(width: $w, height: max($d->footing->height, ($w - $d->stem->layer->thickness) / 2), depthBelowGrade: $d->footing->depthBelowGrade + max(0.0, ($w - $d->stem->layer->thickness) / 2 - $d->footing->height))]
+            ? [
+                'footing' => $d->footing->but(
+                    width: $w,
+                    height: max($d->footing->height, ($w - $d->stem->layer->thickness) / 2),
+                    depthBelowGrade: $d->footing->depthBelowGrade + max(0.0, ($w - $d->stem->layer->thickness) / 2 - $d->footing->height),
+                ),
+            ]
             : ['edgeBeam' => $d->edgeBeam->but(width: $w)]);
         $now = $this->subject->design;
-        $size = $this->smallest($stem ? 'footing.width_m' : 'edge_beam.width_m', $stem ? $now->footing->width : $now->edgeBeam->width, fn (float $w): bool => $this->carries('edge', $wide($now, $w)));
+        $size = $this->smallest(
+            $stem ? 'footing.width_m' : 'edge_beam.width_m',
+            $stem ? $now->footing->width : $now->edgeBeam->width,
+            fn (float $w): bool => $this->carries('edge', $wide($now, $w)),
+        );
 
         return $size === null ? null : Remedy::of(
-            Said::of($stem ? 'Make the footing %s wide, and high enough to spread the load so far.' : 'Make the beam %s wide.', Measure::size($size)),
+            Said::of(
+                $stem ? 'Make the footing %s wide, and high enough to spread the load so far.' : 'Make the beam %s wide.',
+                Measure::size($size),
+            ),
             static fn (Design $d): Design => $wide($d, $size),
         );
     }
@@ -170,11 +249,26 @@ final readonly class Sizes
         $wide = function (Design $d, float $w) use ($spread): Design {
             $height = max($d->pads->height, $this->subject->stock->up(($w - $spread) / 2));
 
-            return $d->with(['pads' => $d->pads->but(width: $w, height: $height, depthBelowGrade: $d->pads->depthBelowGrade + $height - $d->pads->height)]);
+            return $d->with(
+                [
+                    'pads' => $d->pads->but(
+                        width: $w,
+                        height: $height,
+                        depthBelowGrade: $d->pads->depthBelowGrade + $height - $d->pads->height,
+                    ),
+                ],
+            );
         };
-        $size = $now->pads->present() ? $this->smallest('pads.width_m', 0.0, fn (float $w): bool => $w >= $now->pads->width - 1e-6 && $this->carries('post', $wide($now, $w))) : null;
+        $size = $now->pads->present() ? $this->smallest(
+            'pads.width_m',
+            0.0,
+            fn (float $w): bool => $w >= $now->pads->width - 1e-6 && $this->carries('post', $wide($now, $w)),
+        ) : null;
 
-        return $size === null ? null : Remedy::of(Said::of('Make the pad %s square, and %s thick.', Measure::size($size), Measure::size($wide($now, $size)->pads->height)), static fn (Design $d): Design => $wide($d, $size));
+        return $size === null ? null : Remedy::of(
+            Said::of('Make the pad %s square, and %s thick.', Measure::size($size), Measure::size($wide($now, $size)->pads->height)),
+            static fn (Design $d): Design => $wide($d, $size),
+        );
     }
 
     private function carries(string $where, Design $then): bool

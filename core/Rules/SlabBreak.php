@@ -47,9 +47,16 @@ abstract class SlabBreak extends Rule
         $usual = $s->stock->size(4, 100);
 
         return $this->length($s->design) <= 0.0 || $break >= self::LEAST ? null : $this->fix(
-            $break > 0.0 ? "The break at the {$this->neighbour()} is %1\$s; %2\$s is usual, over the full thickness." : "No break parts the slab from the {$this->neighbour()}’s.",
+            $break > 0.0
+                ? "The break at the {$this->neighbour()} is %1\$s; %2\$s is usual, over the full thickness."
+                : "No break parts the slab from the {$this->neighbour()}’s.",
             Measure::size($break), Measure::size($usual),
-            Remedy::of(Said::of('Put a break of %s between the slabs.', Measure::size($usual)), static fn (Design $d): Design => $d->with(['neighbour' => $d->neighbour->but(layer: $s->stock->layer('xps-25psi', 4, 100))])),
+            Remedy::of(
+                Said::of('Put a break of %s between the slabs.', Measure::size($usual)),
+                static fn (Design $d): Design => $d->with(
+                    ['neighbour' => $d->neighbour->but(layer: $s->stock->layer('xps-25psi', 4, 100))],
+                ),
+            ),
         );
     }
 }

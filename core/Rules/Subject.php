@@ -163,13 +163,19 @@ final class Subject
     /** Whether a leaf of the wall is masonry. */
     public function hasMasonry(): bool
     {
-        return array_filter([...$this->design->wall->inside, ...$this->design->wall->outside], static fn (Layer $l): bool => $l->present() && $l->material->kind === Kind::Masonry) !== [];
+        return array_filter(
+            [...$this->design->wall->inside, ...$this->design->wall->outside],
+            static fn (Layer $l): bool => $l->present() && $l->material->kind === Kind::Masonry,
+        ) !== [];
     }
 
     /** Whether boards line a room's wall inside. */
     public function hasBoardInside(): bool
     {
-        return $this->at->lining && array_filter($this->design->lining->layers, static fn (Layer $l): bool => $l->insulates() && $l->material->kind !== Kind::Wood) !== [];
+        return $this->at->lining && array_filter(
+            $this->design->lining->layers,
+            static fn (Layer $l): bool => $l->insulates() && $l->material->kind !== Kind::Wood,
+        ) !== [];
     }
 
     /** Width of the filled cavity, m. */

@@ -83,7 +83,9 @@ final class TableWing
         $foot = $d->stem->present() && $at->toe > $d->form->outside ? $at->grade - $at->stemFoot : $at->grade - $at->foot;
 
         return $d->with(['edgeOutside' => new OutsideBoard(
-            $layer->thick(max($layer->thickness, self::sold($layer, $vertical - $form, $stock, false))), $board->present() ? max($board->depthBelowGrade, $foot) : $foot,
+            $layer->thick(
+                max($layer->thickness, self::sold($layer, $vertical - $form, $stock, false)),
+            ), $board->present() ? max($board->depthBelowGrade, $foot) : $foot,
         )]);
     }
 

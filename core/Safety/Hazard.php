@@ -33,7 +33,8 @@ enum Hazard: string
     public function line(): string
     {
         return match ($this) {
-            self::Trench => 'Trenches fall in without warning: shore or slope them before anyone climbs in, and keep spoil and machines off the edge.',
+            self::Trench => 'Trenches fall in without warning: shore or slope them before anyone climbs in, and keep spoil and '
+                .'machines off the edge.',
             self::BuriedServices => 'Have cables, gas and water located before the first bucket, and dig by hand beside them.',
             self::Blasting => 'Rock is blasted by licensed people only; clear the ground, cover the shot, look at the neighbours first.',
             self::Crawlspace => 'A crawlspace is a confined space: air it, test the air, keep somebody outside.',
@@ -74,10 +75,16 @@ enum Hazard: string
     public function isAt(Site $site, Design $design): bool
     {
         return match ($this) {
-            self::Trench => $design->stem->present() || $design->edgeBeam->present() || $design->drains->present() || $design->wing->present(),
+            self::Trench => $design->stem->present()
+                || $design->edgeBeam->present()
+                || $design->drains->present()
+                || $design->wing->present(),
             self::BuriedServices => true,
             self::Blasting => $site->soil === Soil::Rock,
-            self::Crawlspace => $design->deck->present() && ($design->space->kind === Below::Vented || (Levels::headroom($design) ?? INF) < 1.5),
+            self::Crawlspace => $design->deck->present() && (
+                $design->space->kind === Below::Vented
+                || (Levels::headroom($design) ?? INF) < 1.5
+            ),
             self::WetCement, self::Dust => $design->slab->present() || $design->screed->present() || $design->stem->present(),
             self::Handling => true,
             self::BurningFoam => self::anyFoam($design),
@@ -97,7 +104,16 @@ enum Hazard: string
 
     private static function anyFoam(Design $d): bool
     {
-        foreach ([$d->fieldBoard, $d->perimeterBoard->layer, $d->boardAbove, $d->edgeInside->layer, $d->edgeOutside->layer, $d->edgeUnder, $d->wing->layer, ...$d->lining->layers] as $layer) {
+        foreach ([
+            $d->fieldBoard,
+            $d->perimeterBoard->layer,
+            $d->boardAbove,
+            $d->edgeInside->layer,
+            $d->edgeOutside->layer,
+            $d->edgeUnder,
+            $d->wing->layer,
+            ...$d->lining->layers,
+        ] as $layer) {
             if ($layer->present() && $layer->material->kind->isFoam()) {
                 return true;
             }

@@ -53,12 +53,17 @@ final readonly class Choice
         return 8.76 * ($this->watts ?? $this->guess);
     }
 
-    /** @return array{sizes_m: array<string, float>, price: float, guess_w: float, mean_w: float|null, all_year_kwh: float, frost: string, margin_mm: float|null, breaks: list<string>, holds: bool} */
+    /**
+     * @return array{sizes_m: array<string, float>, price: float, guess_w: float, mean_w: float|null, all_year_kwh: float, frost: string,
+     * margin_mm: float|null, breaks: list<string>, holds: bool}
+     */
     public function toArray(): array
     {
         return [
-            'sizes_m' => $this->sizes, 'price' => $this->price, 'guess_w' => $this->guess, 'mean_w' => $this->watts, 'all_year_kwh' => $this->energy(),
-            'frost' => $this->frost, 'margin_mm' => $this->margin === null ? null : round(1000 * $this->margin, 1), 'breaks' => $this->breaks, 'holds' => $this->holds(),
+            'sizes_m' => $this->sizes, 'price' => $this->price, 'guess_w' => $this->guess, 'mean_w' => $this->watts,
+            'all_year_kwh' => $this->energy(),
+            'frost' => $this->frost, 'margin_mm' => $this->margin === null ? null : round(1000 * $this->margin, 1),
+            'breaks' => $this->breaks, 'holds' => $this->holds(),
         ];
     }
 }

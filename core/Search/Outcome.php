@@ -35,7 +35,10 @@ final readonly class Outcome
     {
         return [
             'designs' => $this->designs, 'judged' => $this->judged, 'hold' => $this->hold, 'broken' => $this->broken,
-            'front' => array_map(static fn (Choice $c): array => $c->toArray(), $this->front), 'fields' => $this->fields, 'finished' => $this->finished,
+            'front' => array_map(
+                static fn (Choice $c): array => $c->toArray(),
+                $this->front,
+            ), 'fields' => $this->fields, 'finished' => $this->finished,
             'priced' => $this->priced, 'unpriced' => $this->unpriced, 'seconds' => $this->seconds,
         ];
     }

@@ -77,7 +77,16 @@ final class Search
     ) {
         $this->start = (int) hrtime(true);
         $this->aside = $aside = array_column($setAside, 'rule');
-        $this->rules = array_keys(array_filter(Rulebook::all(), static fn ($rule, string $id): bool => ! in_array($id, $aside, true) && array_filter($rule->parts(), $space->touches(...)) !== [], ARRAY_FILTER_USE_BOTH));
+        $this->rules = array_keys(
+            array_filter(
+                Rulebook::all(),
+                static fn ($rule, string $id): bool => ! in_array($id, $aside, true) && array_filter(
+                    $rule->parts(),
+                    $space->touches(...),
+                ) !== [],
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 
     /**
@@ -85,9 +94,20 @@ final class Search
      * @param  (Closure(Outcome): bool)|null  $progress  told every so often; false stops the search
      * @param  (Closure(Design, callable(): void): list<FrostProof>)|null  $prove  the winters of a design; null: of the site's own use
      */
-    public static function run(Site $site, Space $space, Limits $limits, PriceList $prices, UnitSystem $units, array $setAside = [], ?Closure $progress = null, ?Closure $prove = null): Outcome
-    {
-        $prove ??= static fn (Design $d, callable $tick): array => iterator_to_array(Assessor::proofs($site, $d, [$site->frost->use], $tick), false);
+    public static function run(
+        Site $site,
+        Space $space,
+        Limits $limits,
+        PriceList $prices,
+        UnitSystem $units,
+        array $setAside = [],
+        ?Closure $progress = null,
+        ?Closure $prove = null,
+    ): Outcome {
+        $prove ??= static fn (Design $d, callable $tick): array => iterator_to_array(
+            Assessor::proofs($site, $d, [$site->frost->use], $tick),
+            false,
+        );
 
         return (new self($site, $space, $limits, $prices, $units, $setAside, $progress ?? static fn (): bool => true, $prove))->search();
     }
@@ -166,7 +186,10 @@ final class Search
 
     private function formula(Design $design): float
     {
-        return Reading::of($design)->formula($this->site->soil->conductivity())->steadyCoefficient() * (InsideWave::ofFloor($this->site, $design)->mean - $this->site->climate->wave()->mean);
+        return Reading::of($design)->formula($this->site->soil->conductivity())->steadyCoefficient() * (
+            InsideWave::ofFloor($this->site, $design)->mean
+            - $this->site->climate->wave()->mean
+        );
     }
 
     /** The first rule or limit that it breaks; null where it holds. */
@@ -262,7 +285,11 @@ final class Search
         $this->fields++;
         foreach ($assessment->judgement->findings as $judged) {
             $rule = $judged->finding->rule;
-            if ($rule->hangsOnField() && in_array($judged->finding->severity, [Severity::Stop, Severity::Fix], true) && ! in_array($rule->id(), $this->aside, true)) {
+            if (
+                $rule->hangsOnField()
+                && in_array($judged->finding->severity, [Severity::Stop, Severity::Fix], true)
+                && ! in_array($rule->id(), $this->aside, true)
+            ) {
                 $breaks[] = $rule->id();
             }
         }
@@ -297,7 +324,8 @@ final class Search
     {
         return new Outcome(
             $this->space->count(), $this->judged, $this->hold, $this->broken, $front, $this->fields, $finished,
-            ! $this->prices->isEmpty(), $this->prices->isEmpty() ? [] : $this->prices->missing($this->space->design), (hrtime(true) - $this->start) / 1e9,
+            ! $this->prices->isEmpty(), $this->prices->isEmpty() ? [] : $this->prices->missing($this->space->design),
+            (hrtime(true) - $this->start) / 1e9,
         );
     }
 }

@@ -41,13 +41,21 @@ final readonly class Space
         foreach ($open as $path => [$least, $most]) {
             $usual = SizePath::sold($path, $units);
             if (SizePath::find($data, $path) === null || $usual === []) {
-                $faults[] = Fault::of("/open/{$path}", 'no size of this design', 'a size that is sold in steps, such as field_board.thickness_m');
+                $faults[] = Fault::of(
+                    "/open/{$path}",
+                    'no size of this design',
+                    'a size that is sold in steps, such as field_board.thickness_m',
+                );
 
                 continue;
             }
             $within = array_values(array_filter($usual, static fn (float $s): bool => $s >= $least - 1e-6 && $s <= $most + 1e-6));
             if ($within === []) {
-                $faults[] = Fault::of("/open/{$path}", sprintf('no size that is sold from %.4g to %.4g m', $least, $most), sprintf('a range with sizes in it, between %.4g and %.4g m', min($usual), max($usual)));
+                $faults[] = Fault::of(
+                    "/open/{$path}",
+                    sprintf('no size that is sold from %.4g to %.4g m', $least, $most),
+                    sprintf('a range with sizes in it, between %.4g and %.4g m', min($usual), max($usual)),
+                );
 
                 continue;
             }

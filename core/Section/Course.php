@@ -43,14 +43,20 @@ final readonly class Course
             $courses[] = new self(Part::Footing, [[$at->inner, $at->stemFoot], [0.0, $at->stemFoot]]);
         }
         if ($d->membrane->present()) {
-            $courses[] = new self(Part::Membrane, [[$at->toe, $at->stemFoot], [$at->formFace, $at->stemFoot], [$at->formFace, $at->membraneTop]]);
+            $courses[] = new self(
+                Part::Membrane,
+                [[$at->toe, $at->stemFoot], [$at->formFace, $at->stemFoot], [$at->formFace, $at->membraneTop]],
+            );
         }
         if ($d->dpc->present()) {
             $y = $at->course($d);
             $courses[] = new self(Part::Dpc, [[min($at->inner, $wall), $y], [max(0.0, $d->wall->outsideThickness()), $y]]);
         }
         if ($d->shield->present()) {
-            $courses[] = new self(Part::Shield, [[$at->inner / 2, $at->top], [$at->outermost, $at->top], [$at->outermost + $d->shield->drip, $at->top - $d->shield->drip]]);
+            $courses[] = new self(
+                Part::Shield,
+                [[$at->inner / 2, $at->top], [$at->outermost, $at->top], [$at->outermost + $d->shield->drip, $at->top - $d->shield->drip]],
+            );
         }
         if ($d->sheet->present()) {
             $courses[] = new self(null, self::airtight($d, $at, $sheet, $window->up));
@@ -78,7 +84,12 @@ final readonly class Course
             default => [[0.0, $at->foot], [0.0, $at->slab]],
         };
         if ($d->sheet->position === SheetPosition::AboveBoards) {
-            return $stem ? [[$left, $at->under], [$at->tray, $at->under], ...$up] : [[$left, $at->under], [$at->inner, $at->under], [$at->inner, $at->foot], ...$up];
+            return $stem ? [[$left, $at->under], [$at->tray, $at->under], ...$up] : [
+                [$left, $at->under],
+                [$at->inner, $at->under],
+                [$at->inner, $at->foot],
+                ...$up,
+            ];
         }
         $zone = max($left, $at->zone);
         $field = $at->under - $d->fieldBoard->thickness;

@@ -35,7 +35,15 @@ final readonly class EdgeSection
         $left = $side->isWhole() ? max($middle, -$window->inward) : -$window->inward;
         $near = new Painter($design, $side, $layout, new Window(-$left, $window->outward, $window->up, $window->down));
         if (! $side->isWhole() || -$window->inward >= $middle) {
-            return new self($design, $side, $window, $layout, $near->regions(), Course::all($design, $layout, -$window->inward, $window), $middle);
+            return new self(
+                $design,
+                $side,
+                $window,
+                $layout,
+                $near->regions(),
+                Course::all($design, $layout, -$window->inward, $window),
+                $middle,
+            );
         }
         // The far side is a common edge, seen in a mirror at the floor's middle; its own middle lies there too.
         $plain = Layout::of($design);
@@ -48,7 +56,10 @@ final readonly class EdgeSection
             $design, $side, $window, $layout,
             // The ground of either side first, so that neither covers what the other has built.
             [...$near->ground(), ...array_map($turned, $far->ground()), ...array_map($turned, $far->parts()), ...$near->parts()],
-            [...Course::all($design, $layout, $middle, $window), ...array_map(static fn (Course $c): Course => $c->mirrored($shift), Course::all($design, $plain, $own, $window))],
+            [
+                ...Course::all($design, $layout, $middle, $window),
+                ...array_map(static fn (Course $c): Course => $c->mirrored($shift), Course::all($design, $plain, $own, $window)),
+            ],
             $middle,
         );
     }

@@ -145,13 +145,20 @@ final readonly class Layout
             zone: $tray - $d->perimeterBoard->span(),
             formFace: $d->form->outside,
             boardFace: $boardFace,
-            outermost: max($boardFace + $d->drainage->layer->thickness, $boardFace + $d->cover->layer->thickness, $d->wall->outsideThickness()),
+            outermost: max(
+                $boardFace + $d->drainage->layer->thickness,
+                $boardFace + $d->cover->layer->thickness,
+                $d->wall->outsideThickness(),
+            ),
             room: -$d->wall->insideThickness() + $d->roomShare() * min(0.0, $lined + $d->wall->insideThickness()),
             lining: $lining,
         );
     }
 
-    /** Width of the air shut in behind the lining where the form above it does not reach down, m; 0 where there is none or it is open to the room. */
+    /**
+     * Width of the air shut in behind the lining where the form above it does not reach down, m; 0 where there is none or it is open to
+     * the room.
+     */
     public function cavity(Design $design, float $y): float
     {
         return $this->lining && $y < $this->formFoot && $design->lining->gapAboveFloor <= 0.0 ? $design->form->inside : 0.0;

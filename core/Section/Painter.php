@@ -84,17 +84,36 @@ final readonly class Painter
         if ($d->pads->present()) {
             $x = -$d->pads->fromEdge;
             $y = -$d->pads->depthBelowGrade;
-            $regions[] = Region::box(Part::Pads, $d->slab->layer->material, max($left, $x - $d->pads->width / 2), $y, $x + $d->pads->width / 2, $y + $d->pads->height)?->drawnOnly();
+            $regions[] = Region::box(
+                Part::Pads,
+                $d->slab->layer->material,
+                max($left, $x - $d->pads->width / 2),
+                $y,
+                $x + $d->pads->width / 2,
+                $y + $d->pads->height,
+            )?->drawnOnly();
         }
         if ($d->service->present()) {
             // A pipe as large as the room that is kept for it.
-            $regions[] = Region::ring(Part::Service, Catalogue::get('screed'), $end - 0.6, $at->bed - $d->service->height / 2, $d->service->height);
+            $regions[] = Region::ring(
+                Part::Service,
+                Catalogue::get('screed'),
+                $end - 0.6,
+                $at->bed - $d->service->height / 2,
+                $d->service->height,
+            );
         }
         if ($d->gas->present()) {
             $regions[] = Region::ring(Part::Gas, Catalogue::get('dimple-membrane'), $end - 1.0, ($at->bed + $at->dig) / 2, $d->gas->pipe);
         }
         if ($d->drains->inner > 0.0) {
-            $regions[] = Region::ring(Part::Drains, Catalogue::get('dimple-membrane'), $end - 1.2 * $d->drains->inner - $this->at->toe, $at->dig + $d->drains->inner / 2 + 0.02, $d->drains->inner);
+            $regions[] = Region::ring(
+                Part::Drains,
+                Catalogue::get('dimple-membrane'),
+                $end - 1.2 * $d->drains->inner - $this->at->toe,
+                $at->dig + $d->drains->inner / 2 + 0.02,
+                $d->drains->inner,
+            );
         }
 
         return $regions;
@@ -130,13 +149,29 @@ final readonly class Painter
         $board = Region::box(Part::EdgeInside, $inside->layer->material, $at->tray, $foot, $at->inner, $at->under);
         $cut = $inside->cut($at->under - $foot);
         if ($board !== null && $cut > 0.0) {
-            $board = new Region(Part::EdgeInside, $inside->layer->material, [[$at->tray, $foot], [$at->inner - $cut, $foot], [$at->inner, $foot + $cut], [$at->inner, $at->under], [$at->tray, $at->under]], true, $board->polygon);
+            $board = new Region(
+                Part::EdgeInside,
+                $inside->layer->material,
+                [
+                    [$at->tray, $foot], [$at->inner - $cut, $foot], [$at->inner, $foot + $cut], [$at->inner, $at->under],
+                    [$at->tray, $at->under],
+                ],
+                true,
+                $board->polygon,
+            );
         }
 
         return [
             $this->layer(Part::Stone, $d->stone, $at->tray, $at->trench, $out, $at->foot - $d->edgeUnder->thickness),
             $this->layer(Part::EdgeUnder, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness, 0.0, $at->foot),
-            $cut > 0.0 ? Region::box(Part::Slab, $d->slab->layer->material, $at->inner - $cut, $foot, $at->inner, $foot + $cut)?->drawnOnly() : null,
+            $cut > 0.0 ? Region::box(
+                Part::Slab,
+                $d->slab->layer->material,
+                $at->inner - $cut,
+                $foot,
+                $at->inner,
+                $foot + $cut,
+            )?->drawnOnly() : null,
             // Under a board that stops short the beam's inner face meets the ground.
             $foot > $at->foot ? Region::box(null, null, $at->tray, $at->foot, $at->inner, $foot) : null,
             $board,
@@ -149,7 +184,14 @@ final readonly class Painter
         $at = $this->at;
         $left = -$this->window->inward;
 
-        return new Region(Part::Slab, $this->d->slab->layer->material, [[$left, $at->under], [$at->inner, $at->under], [$at->inner, $at->foot], [0.0, $at->foot], [0.0, $at->slab], [$left, $at->slab]]);
+        return new Region(
+            Part::Slab,
+            $this->d->slab->layer->material,
+            [
+                [$left, $at->under], [$at->inner, $at->under], [$at->inner, $at->foot], [0.0, $at->foot], [0.0, $at->slab],
+                [$left, $at->slab],
+            ],
+        );
     }
 
     /** @return list<Region|null> */
@@ -159,11 +201,25 @@ final readonly class Painter
         $zone = max($left, $at->zone);
         $regions = [
             $this->layer(Part::Field, $d->fieldBoard, $left, $at->under - $d->fieldBoard->thickness, $zone, $at->under),
-            $this->layer(Part::Perimeter, $d->perimeterBoard->layer, $zone, $at->under - $d->perimeterBoard->layer->thickness, $at->tray, $at->under),
+            $this->layer(
+                Part::Perimeter,
+                $d->perimeterBoard->layer,
+                $zone,
+                $at->under - $d->perimeterBoard->layer->thickness,
+                $at->tray,
+                $at->under,
+            ),
         ];
         if ($d->stem->present()) {
             $inside = $d->edgeInside;
-            $regions[] = $this->layer(Part::EdgeInside, $inside->layer, $at->tray, $at->insideFoot, $at->inner - ($at->formFoot < $at->slab ? $d->form->inside : 0.0), $at->slab);
+            $regions[] = $this->layer(
+                Part::EdgeInside,
+                $inside->layer,
+                $at->tray,
+                $at->insideFoot,
+                $at->inner - ($at->formFoot < $at->slab ? $d->form->inside : 0.0),
+                $at->slab,
+            );
             $regions[] = $this->layer(Part::Slab, $d->slab->layer, $left, $at->under, $at->tray, $at->slab);
         }
 
@@ -186,13 +242,32 @@ final readonly class Painter
         if ($d->heating->present()) {
             // In the field they are a plane.
             for ($x = $end - $d->heating->spacing; $x > max($left, $end - 3.0); $x -= $d->heating->spacing) {
-                $regions[] = Region::ring(Part::Heating, Catalogue::get('dimple-membrane'), $x, $at->floor - $d->heating->depth, max(0.010, $d->heating->pipe));
+                $regions[] = Region::ring(
+                    Part::Heating,
+                    Catalogue::get('dimple-membrane'),
+                    $x,
+                    $at->floor - $d->heating->depth,
+                    max(0.010, $d->heating->pipe),
+                );
             }
         }
         if ($at->lining) {
             $x = $at->inner - $d->form->inside;
             $foot = $at->floor + $d->lining->gapAboveFloor;
-            array_push($regions, ...self::stacked(array_reverse($d->lining->layers), static fn (Layer $l, float $from, float $to): ?Region => Region::box(Part::Lining, $l->material, $x - $to, $foot, $x - $from, $at->top)));
+            array_push(
+                $regions,
+                ...self::stacked(
+                    array_reverse($d->lining->layers),
+                    static fn (Layer $l, float $from, float $to): ?Region => Region::box(
+                        Part::Lining,
+                        $l->material,
+                        $x - $to,
+                        $foot,
+                        $x - $from,
+                        $at->top,
+                    ),
+                ),
+            );
         }
 
         return $regions;
@@ -209,12 +284,32 @@ final readonly class Painter
             $this->layer(Part::EdgeOutside, $board->made($board->material->wet()), $at->formFace, $at->boardFoot, $at->boardFace, $grade),
             $this->layer(Part::EdgeOutside, $board, $at->formFace, max($grade, $at->boardFoot), $at->boardFace, $at->top),
             // Layers so thin only make the mesh finer.
-            $this->layer(Part::Drainage, $drainage->layer, $at->boardFace, $at->stemFoot, $at->boardFace + $drainage->layer->thickness, $at->grade - $drainage->topBelowGrade)?->drawnOnly(),
-            $this->layer(Part::Cover, $d->cover->layer, $at->boardFace, $at->grade - $d->cover->depthBelowGrade, $at->boardFace + $d->cover->layer->thickness, $at->top)?->drawnOnly(),
+            $this->layer(
+                Part::Drainage,
+                $drainage->layer,
+                $at->boardFace,
+                $at->stemFoot,
+                $at->boardFace + $drainage->layer->thickness,
+                $at->grade - $drainage->topBelowGrade,
+            )?->drawnOnly(),
+            $this->layer(
+                Part::Cover,
+                $d->cover->layer,
+                $at->boardFace,
+                $at->grade - $d->cover->depthBelowGrade,
+                $at->boardFace + $d->cover->layer->thickness,
+                $at->top,
+            )?->drawnOnly(),
         ];
         if ($d->drains->outer > 0.0) {
             $x = max($at->outermost, $this->at->toe) + $d->drains->outer;
-            $regions[] = Region::ring(Part::Drains, Catalogue::get('dimple-membrane'), $x, $at->foot + $d->drains->outer / 2, $d->drains->outer);
+            $regions[] = Region::ring(
+                Part::Drains,
+                Catalogue::get('dimple-membrane'),
+                $x,
+                $at->foot + $d->drains->outer / 2,
+                $d->drains->outer,
+            );
         }
 
         return $regions;
@@ -251,16 +346,40 @@ final readonly class Painter
     /** Stands at openings only. */
     private function closer(float $x0, float $x1): ?Region
     {
-        return Region::box(Part::Closer, $this->d->closer->material, $x0, $this->at->top, $x1, $this->at->top + $this->d->closer->thickness)?->drawnOnly();
+        return Region::box(
+            Part::Closer,
+            $this->d->closer->material,
+            $x0,
+            $this->at->top,
+            $x1,
+            $this->at->top + $this->d->closer->thickness,
+        )?->drawnOnly();
     }
 
     /** @return list<Region|null> */
     private function deck(): array
     {
         [$top, $left, $right] = [$this->d->deck->topAboveGrade, -$this->window->inward, -$this->d->wall->insideThickness()];
-        $regions = self::stacked($this->d->deck->layers, static fn (Layer $l, float $from, float $to): ?Region => Region::box(Part::Deck, $l->material, $left, $top - $to, $right, $top - $from));
+        $regions = self::stacked(
+            $this->d->deck->layers,
+            static fn (Layer $l, float $from, float $to): ?Region => Region::box(
+                Part::Deck,
+                $l->material,
+                $left,
+                $top - $to,
+                $right,
+                $top - $from,
+            ),
+        );
         // It bears on a plate on the stem's top.
-        $plate = $this->d->deck->present() ? Region::box(Part::Deck, Catalogue::get('softwood'), $this->at->lined, $this->at->top, -$this->d->wall->insideThickness(), min($this->at->top + self::PLATE, $this->d->deck->topAboveGrade)) : null;
+        $plate = $this->d->deck->present() ? Region::box(
+            Part::Deck,
+            Catalogue::get('softwood'),
+            $this->at->lined,
+            $this->at->top,
+            -$this->d->wall->insideThickness(),
+            min($this->at->top + self::PLATE, $this->d->deck->topAboveGrade),
+        ) : null;
 
         return [...$regions, $this->side === Side::Walkout ? null : $plate];
     }
@@ -301,7 +420,15 @@ final readonly class Painter
         // A fall of a few in a hundred changes no temperature: the field takes it level, at its mean depth.
         $level = Region::rectangle(null, null, $x0, $y - $t - $wing->fall / 2, $x1, $y - $wing->fall / 2)->polygon;
 
-        return [new Region(Part::Wing, $wing->layer->material->wet(), [[$x0, $y - $t], [$x1, $y - $t - $wing->fall], [$x1, $y - $wing->fall], [$x0, $y]], true, $level)];
+        return [
+            new Region(
+                Part::Wing,
+                $wing->layer->material->wet(),
+                [[$x0, $y - $t], [$x1, $y - $t - $wing->fall], [$x1, $y - $wing->fall], [$x0, $y]],
+                true,
+                $level,
+            ),
+        ];
     }
 
     /** @return list<Region|null> */
@@ -312,10 +439,24 @@ final readonly class Painter
         if ($d->recess->present()) {
             // Left open in the slab: drawn as the sheet's white, filled later.
             $x = -$d->recess->fromEdge;
-            $regions[] = Region::box(Part::Recess, Catalogue::get('screed'), $x - $d->recess->width, $at->slab - $d->recess->depth, $x, $at->slab)?->drawnOnly();
+            $regions[] = Region::box(
+                Part::Recess,
+                Catalogue::get('screed'),
+                $x - $d->recess->width,
+                $at->slab - $d->recess->depth,
+                $x,
+                $at->slab,
+            )?->drawnOnly();
         }
         if ($d->threshold->present()) {
-            $fill = Region::box(Part::Threshold, $d->threshold->layer->material, -$d->threshold->width, $at->top - $d->threshold->layer->thickness, 0.0, $at->top);
+            $fill = Region::box(
+                Part::Threshold,
+                $d->threshold->layer->material,
+                -$d->threshold->width,
+                $at->top - $d->threshold->layer->thickness,
+                0.0,
+                $at->top,
+            );
             $regions[] = $this->side === Side::Door ? $fill : null;
         }
 
@@ -340,7 +481,13 @@ final readonly class Painter
             if ($layer->thickness < self::SHEET) {
                 $regions[] = $region?->drawnOnly();
             } else {
-                $regions[] = $region === null || $from === $depth ? $region : new Region($region->part, $region->material, $region->polygon, true, $box($layer, $from, $end)->polygon ?? null);
+                $regions[] = $region === null || $from === $depth ? $region : new Region(
+                    $region->part,
+                    $region->material,
+                    $region->polygon,
+                    true,
+                    $box($layer, $from, $end)->polygon ?? null,
+                );
                 $from = $end;
             }
             $depth = $end;

@@ -38,7 +38,13 @@ final readonly class Stretch
         $lengths = self::lengths($design);
         $apart = [];
         foreach ($design->departures->all as $departure) {
-            $apart[] = new self($departure->id, $departure->label, $departure->kind, $departure->length, $design->with([...$departure->parts, 'departures' => new Departures]));
+            $apart[] = new self(
+                $departure->id,
+                $departure->label,
+                $departure->kind,
+                $departure->length,
+                $design->with([...$departure->parts, 'departures' => new Departures]),
+            );
             $lengths[$departure->kind->value] = max(0.0, ($lengths[$departure->kind->value] ?? 0.0) - $departure->length);
         }
         $all = [self::common($design, $lengths[Side::Edge->value])];

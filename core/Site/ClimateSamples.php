@@ -11,9 +11,21 @@ final class ClimateSamples
     public static function all(): array
     {
         return [
-            'cold-inland' => new Climate('Cold inland (invented)', [-9.5, -7.5, -2.0, 5.5, 12.5, 17.5, 20.0, 19.0, 14.0, 7.5, 1.0, -6.0], -24.0),
-            'snowy-upland' => new Climate('Snowy upland (invented)', [-5.0, -4.0, -0.5, 4.5, 9.5, 13.0, 15.0, 14.5, 10.5, 6.0, 0.5, -3.5], -17.0),
-            'river-plain' => new Climate('River plain (invented)', [1.5, 2.5, 5.5, 9.0, 13.0, 16.0, 18.0, 17.5, 14.5, 10.5, 5.5, 2.5], -8.0),
+            'cold-inland' => new Climate(
+                'Cold inland (invented)',
+                [-9.5, -7.5, -2.0, 5.5, 12.5, 17.5, 20.0, 19.0, 14.0, 7.5, 1.0, -6.0],
+                -24.0,
+            ),
+            'snowy-upland' => new Climate(
+                'Snowy upland (invented)',
+                [-5.0, -4.0, -0.5, 4.5, 9.5, 13.0, 15.0, 14.5, 10.5, 6.0, 0.5, -3.5],
+                -17.0,
+            ),
+            'river-plain' => new Climate(
+                'River plain (invented)',
+                [1.5, 2.5, 5.5, 9.0, 13.0, 16.0, 18.0, 17.5, 14.5, 10.5, 5.5, 2.5],
+                -8.0,
+            ),
             'mild-coast' => new Climate('Mild coast (invented)', [6.5, 6.5, 7.5, 9.5, 12.0, 14.5, 16.5, 16.5, 15.0, 12.0, 9.0, 7.0], -1.0),
         ];
     }

@@ -32,7 +32,12 @@ final readonly class DampBasis
         public HumidityClass $humidity = HumidityClass::Dwelling,
         #[Size('Humidity that a machine keeps inside', key: 'indoor_rh_share', hint: 'empty: the rooms find their own')]
         public ?float $indoorRh = null,
-        #[Size('Humidity outside of the months', key: 'outdoor_rh_share', each: 'Humidity outside, *', hint: 'twelve, January first, spaces between; empty: as usual through the seasons')]
+        #[Size(
+            'Humidity outside of the months',
+            key: 'outdoor_rh_share',
+            each: 'Humidity outside, *',
+            hint: 'twelve, January first, spaces between; empty: as usual through the seasons',
+        )]
         public array $outdoorRh = [],
         #[Size('Most humid spell, dew point over its month’s', key: 'muggy_k')]
         public float $muggy = self::MUGGY,

@@ -32,9 +32,18 @@ final readonly class FrostBasis
      * @param  float  $pavingStone  of the stone under it, m
      */
     public function __construct(
-        #[Size('Freezing index of the design winter', key: 'design_index_c_d', hint: 'from a map or the authority; empty: worked out from what follows')]
+        #[Size(
+            'Freezing index of the design winter',
+            key: 'design_index_c_d',
+            hint: 'from a map or the authority; empty: worked out from what follows',
+        )]
         public ?float $designIndex = null,
-        #[Size('Freezing indices on record', key: 'winters_c_d', each: 'Freezing index on record, winter #', hint: 'one a winter, with spaces between')]
+        #[Size(
+            'Freezing indices on record',
+            key: 'winters_c_d',
+            each: 'Freezing index on record, winter #',
+            hint: 'one a winter, with spaces between',
+        )]
         public array $winters = [],
         #[Size('Winters vary by, of their mean', key: 'variation_share')]
         public float $variation = self::VARIATION,

@@ -19,7 +19,8 @@ final readonly class RoomBasis
      * @param  float  $airChanges  all the time, 1/h
      * @param  float  $openWindows  more, while it is too warm inside and cooler outside, 1/h
      * @param  float  $gains  of people, lamps, machines, W/m² of floor
-     * @param  float  $contents  what air, furniture and partitions store, kJ/(m²·K) of floor; ISO 52016-1:2017 takes 10 for air and furniture
+     * @param  float  $contents  what air, furniture and partitions store, kJ/(m²·K) of floor; ISO 52016-1:2017 takes 10 for air
+     *   and furniture
      * @param  float  $glassNorth  m², upright, as all that follow; faces are turned by `turned`
      * @param  float  $glassRoof  level glass, m²
      * @param  float  $turned  by which the faces are turned from the four winds, ° toward the west

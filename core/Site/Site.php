@@ -31,7 +31,11 @@ final readonly class Site
         public float $indoor = 20.0,
         #[Size('Warmer in summer, cooler in winter by', key: 'indoor_swing_k')]
         public float $indoorSwing = 0.0,
-        #[Size('A month counts half as heating at a mean of', key: 'heating_limit_c', hint: 'all of it a little colder, none a little warmer')]
+        #[Size(
+            'A month counts half as heating at a mean of',
+            key: 'heating_limit_c',
+            hint: 'all of it a little colder, none a little warmer',
+        )]
         public float $heatingLimit = 15.0,
         #[Size('Highest U of the floor', key: 'floor_limit_w_m2k', hint: 'empty: none is set')]
         public ?float $floorLimit = null,
@@ -59,7 +63,10 @@ final readonly class Site
      */
     public function heatingShares(): array
     {
-        return array_map(fn (float $mean): float => max(0.0, min(1.0, 0.5 + ($this->heatingLimit - $mean) / self::HEATING_RAMP)), $this->climate->monthly);
+        return array_map(
+            fn (float $mean): float => max(0.0, min(1.0, 0.5 + ($this->heatingLimit - $mean) / self::HEATING_RAMP)),
+            $this->climate->monthly,
+        );
     }
 
     /** Months that heat, parts of months added up. */

@@ -45,7 +45,10 @@ enum Soil: string implements Choice
         };
     }
 
-    /** How fast water passes through it, m/day: textbook ranges for silt, clean sand and jointed rock, from memory; the safe end for drains. */
+    /**
+     * How fast water passes through it, m/day: textbook ranges for silt, clean sand and jointed rock, from memory; the safe end for
+     * drains.
+     */
     public function permeability(): float
     {
         return match ($this) {

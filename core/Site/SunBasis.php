@@ -26,7 +26,12 @@ final readonly class SunBasis
     public function __construct(
         #[Size('Latitude', key: 'latitude_deg', hint: 'south of the equator: below 0')]
         public float $latitude = self::LATITUDE,
-        #[Size('Sunshine of the months, of the hours it could shine', key: 'sunshine_share', each: 'Sunshine, *', hint: 'twelve, January first, spaces between; empty: as usual')]
+        #[Size(
+            'Sunshine of the months, of the hours it could shine',
+            key: 'sunshine_share',
+            each: 'Sunshine, *',
+            hint: 'twelve, January first, spaces between; empty: as usual',
+        )]
         public array $shares = [],
         #[Size('A day’s air goes up and down by', key: 'day_swing_k')]
         public float $daySwing = self::DAY_SWING,
@@ -36,6 +41,10 @@ final readonly class SunBasis
     public function sunshine(): array
     {
         // South of the equator the seasons are half a year on.
-        return $this->shares !== [] ? $this->shares : ($this->latitude >= 0.0 ? self::SUNSHINE : [...array_slice(self::SUNSHINE, 6), ...array_slice(self::SUNSHINE, 0, 6)]);
+        return $this->shares !== [] ? $this->shares : (
+            $this->latitude >= 0.0
+            ? self::SUNSHINE
+            : [...array_slice(self::SUNSHINE, 6), ...array_slice(self::SUNSHINE, 0, 6)]
+        );
     }
 }

@@ -80,7 +80,13 @@ final readonly class Parameter
             throw new LogicException("{$class}::\${$name} says nothing of itself: give it a #[Size]");
         }
 
-        return new self($name, $type->getName(), $key, $type->allowsNull(), $size?->at($key, self::words($type->getName()), $type->allowsNull()));
+        return new self(
+            $name,
+            $type->getName(),
+            $key,
+            $type->allowsNull(),
+            $size?->at($key, self::words($type->getName()), $type->allowsNull()),
+        );
     }
 
     /** @return array<string, string>|null the answers by value, where its type says them */

@@ -45,7 +45,17 @@ final readonly class Size
      */
     public function at(string $key, ?array $words = null, bool $mayBeUnsaid = false): self
     {
-        return new self($this->label, $key, $this->quantity ?? KeyEnding::of($key)?->quantity(), $this->sold, $this->words ?? $words, $this->from, $this->each, $this->hint, $mayBeUnsaid);
+        return new self(
+            $this->label,
+            $key,
+            $this->quantity ?? KeyEnding::of($key)?->quantity(),
+            $this->sold,
+            $this->words ?? $words,
+            $this->from,
+            $this->each,
+            $this->hint,
+            $mayBeUnsaid,
+        );
     }
 
     /** @return array<string, string>|null the answers by value; null where it is typed */

@@ -84,13 +84,32 @@ final class WingSearch
         $table = $verdict->table->why === null;
         // A wing that is drawn lends its board and its depth, not its size: a smaller one may do.
         $drawn = $design->wing;
-        $board = $drawn->present() && FrostTable::effective($drawn->layer->material, 1.0, true) > 0.0 ? $drawn->layer->material : Catalogue::get('xps-40psi');
-        $bare = $design->with(['wing' => $drawn->but(layer: Layer::of($board, 0.0), width: 0.0, fall: 0.0, cornerThickness: 0.0, cornerWidth: 0.0, cornerLength: 0.0)]);
+        $board = $drawn->present() && FrostTable::effective(
+            $drawn->layer->material,
+            1.0,
+            true,
+        ) > 0.0 ? $drawn->layer->material : Catalogue::get('xps-40psi');
+        $bare = $design->with(
+            [
+                'wing' => $drawn->but(
+                    layer: Layer::of($board, 0.0),
+                    width: 0.0,
+                    fall: 0.0,
+                    cornerThickness: 0.0,
+                    cornerWidth: 0.0,
+                    cornerLength: 0.0,
+                ),
+            ],
+        );
         $floor = $table ? TableWing::fitted($bare, $verdict->table->index, $stock, $board) : $bare;
         if ($drawn->present() && $floor->wing->present()) {
             $floor = $floor->with(['wing' => $floor->wing->but(depth: $drawn->depth, fall: min($drawn->fall, 0.5 * $floor->wing->width))]);
         }
-        $prove ??= static fn (Stretch $stretch, WinterUse $use, callable $tick): FrostProof => Assessor::proof($site, $stretch, $use, $tick);
+        $prove ??= static fn (
+            Stretch $stretch,
+            WinterUse $use,
+            callable $tick,
+        ): FrostProof => Assessor::proof($site, $stretch, $use, $tick);
         $search = new self($stock, $drawn, $board, $table, $site->frost->use, $prove, $still);
         try {
             $search->search($floor);
@@ -109,7 +128,9 @@ final class WingSearch
             throw FaultyInput::one(Fault::of('/wing', 'frost that is not judged', lcfirst($verdict->reason)));
         }
         if ($design->deck->present() || $design->depth() > 0.3) {
-            throw FaultyInput::one(Fault::of('/wing', 'a floor below the ground', 'a slab near the ground; a basement’s footing goes below frost'));
+            throw FaultyInput::one(
+                Fault::of('/wing', 'a floor below the ground', 'a slab near the ground; a basement’s footing goes below frost'),
+            );
         }
     }
 
@@ -183,7 +204,10 @@ final class WingSearch
             return $d->with(['wing' => $wing->but(
                 layer: Layer::of($this->board, $thickness),
                 width: $width,
-                depth: $this->drawn->present() ? $this->drawn->depth : min($this->stock->size(...self::DEPTH), max(0.0, $at->grade - $at->foot)),
+                depth: $this->drawn->present() ? $this->drawn->depth : min(
+                    $this->stock->size(...self::DEPTH),
+                    max(0.0, $at->grade - $at->foot),
+                ),
                 fall: min($this->drawn->present() ? $this->drawn->fall : $this->stock->size(...self::FALL), 0.5 * $width),
                 cornerThickness: max($wing->cornerThickness, $thickness),
                 cornerWidth: min(4.0, max($wing->cornerWidth, $this->stock->up(self::CORNER * $width))),
@@ -203,9 +227,15 @@ final class WingSearch
         $design = $this->best->design;
         $verdict = FrostVerdict::of($site, $design);
         $cold = $this->worst($design, WinterUse::Unheated);
-        $asks = array_values(array_filter($verdict->table->demands, static fn (FrostDemand $d): bool => str_starts_with($d->slug, 'corner')));
+        $asks = array_values(
+            array_filter($verdict->table->demands, static fn (FrostDemand $d): bool => str_starts_with($d->slug, 'corner')),
+        );
         $this->beside = [
-            'corner' => $verdict->coversCorners() ? ($verdict->table->why === null ? 'the table asks no more there than is drawn' : 'the bearing lies below frost') : 'no section shows a corner and no table covers it here: half as much again is common practice, no source',
+            'corner' => $verdict->coversCorners() ? (
+                $verdict->table->why === null
+                ? 'the table asks no more there than is drawn'
+                : 'the bearing lies below frost'
+            ) : 'no section shows a corner and no table covers it here: half as much again is common practice, no source',
             'corner_asks' => array_map(static fn (FrostDemand $d): string => $d->label, $asks),
             'without_heat_mm' => is_finite($cold->margin) ? round(1000 * $cold->margin, 1) : null,
             'without_heat_side' => $cold->id(),

@@ -22,7 +22,13 @@ final class Sun
     {
         $g = 2 * M_PI * ($day - 1) / 365;
 
-        return 0.006918 - 0.399912 * cos($g) + 0.070257 * sin($g) - 0.006758 * cos(2 * $g) + 0.000907 * sin(2 * $g) - 0.002697 * cos(3 * $g) + 0.00148 * sin(3 * $g);
+        return 0.006918
+            - 0.399912 * cos($g)
+            + 0.070257 * sin($g)
+            - 0.006758 * cos(2 * $g)
+            + 0.000907 * sin(2 * $g)
+            - 0.002697 * cos(3 * $g)
+            + 0.00148 * sin(3 * $g);
     }
 
     /** Normal to the rays, above the air, W/m² (Duffie & Beckman, 1.4.1a). */

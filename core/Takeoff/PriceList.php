@@ -43,7 +43,11 @@ final readonly class PriceList
             if (Catalogue::find((string) $slug) === null) {
                 $faults[] = Fault::of("/per_m3/{$slug}", "“{$slug}”", 'a material of the catalogue');
             } elseif (! is_int($price) && ! is_float($price) || $price < 0 || $price > self::HIGHEST) {
-                $faults[] = Fault::of("/per_m3/{$slug}", is_scalar($price) ? (string) $price : gettype($price), 'a price for a cubic metre, 0 to 1 000 000');
+                $faults[] = Fault::of(
+                    "/per_m3/{$slug}",
+                    is_scalar($price) ? (string) $price : gettype($price),
+                    'a price for a cubic metre, 0 to 1 000 000',
+                );
             } else {
                 $prices[(string) $slug] = (float) $price;
             }
@@ -69,7 +73,9 @@ final readonly class PriceList
     /** What the materials come to; those without a price are left out, see `missing`. */
     public function cost(Design $design): float
     {
-        return array_sum(array_map(fn (Item $i): float => ($this->perCubicMetre[$i->material->slug] ?? 0.0) * $i->volume(), Takeoff::of($design)));
+        return array_sum(
+            array_map(fn (Item $i): float => ($this->perCubicMetre[$i->material->slug] ?? 0.0) * $i->volume(), Takeoff::of($design)),
+        );
     }
 
     /** @return list<string> names of materials of the design that have no price */

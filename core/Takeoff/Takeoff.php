@@ -33,10 +33,21 @@ final class Takeoff
             ...self::alongEdge($d, $d->footprint->exposed - $d->departures->length()),
         ];
         foreach (Stretch::all($d) as $stretch) {
-            $items = [...$items, ...self::upright($stretch), ...($stretch->design === $d ? [] : self::alongEdge($stretch->design, $stretch->length))];
+            $items = [
+                ...$items,
+                ...self::upright($stretch),
+                ...($stretch->design === $d ? [] : self::alongEdge($stretch->design, $stretch->length)),
+            ];
         }
         $beside = Layout::of($d);
-        $items = [...$items, ...self::layer(Part::Neighbour, $d->neighbour->layer, $d->footprint->alongNeighbour() * max(0.0, $beside->slab - $beside->foot))];
+        $items = [
+            ...$items,
+            ...self::layer(
+                Part::Neighbour,
+                $d->neighbour->layer,
+                $d->footprint->alongNeighbour() * max(0.0, $beside->slab - $beside->foot),
+            ),
+        ];
         foreach ($d->deck->layers as $layer) {
             $items = [...$items, ...self::layer(Part::Deck, $layer, $area)];
         }
@@ -56,12 +67,25 @@ final class Takeoff
         $stem = $d->stem->present();
         $items = [
             ...self::layer(Part::Upstand, $d->upstand, $length * ($d->screed->thickness + $d->boardAbove->thickness)),
-            ...self::layer(Part::EdgeUnder, $d->edgeUnder, $length * ($stem ? $d->footing->width : $d->edgeBeam->width + $d->edgeInside->layer->thickness)),
-            ...self::layer(Part::EdgeInside, $d->edgeInside->layer, $length * max(0.0, $at->under - $at->insideFoot + ($stem ? $d->slab->layer->thickness : 0.0))),
+            ...self::layer(
+                Part::EdgeUnder,
+                $d->edgeUnder,
+                $length * ($stem ? $d->footing->width : $d->edgeBeam->width + $d->edgeInside->layer->thickness),
+            ),
+            ...self::layer(
+                Part::EdgeInside,
+                $d->edgeInside->layer,
+                $length * max(0.0, $at->under - $at->insideFoot + ($stem ? $d->slab->layer->thickness : 0.0)),
+            ),
             ...self::layer(Part::Wing, $d->wing->layer, $length * $d->wing->width),
         ];
         if ($d->edgeBeam->present() && ! $stem) {
-            $items[] = new Item(Part::Beam, $d->slab->layer->material, $length * $d->edgeBeam->width, $d->edgeBeam->depth - $d->slab->layer->thickness);
+            $items[] = new Item(
+                Part::Beam,
+                $d->slab->layer->material,
+                $length * $d->edgeBeam->width,
+                $d->edgeBeam->depth - $d->slab->layer->thickness,
+            );
         }
         if ($d->footing->present() && $stem) {
             $items[] = new Item(Part::Footing, $d->slab->layer->material, $length * $d->footing->width, $d->footing->height);
@@ -87,7 +111,10 @@ final class Takeoff
             ...self::layer(Part::Cover, $d->cover->layer, $length * max(0.0, $of->top - $of->grade + $d->cover->depthBelowGrade)),
         ];
         foreach ($of->lining ? $d->lining->layers : [] as $layer) {
-            $items = [...$items, ...self::layer(Part::Lining, $layer, $length * max(0.0, $of->top - $of->floor - $d->lining->gapAboveFloor))];
+            $items = [
+                ...$items,
+                ...self::layer(Part::Lining, $layer, $length * max(0.0, $of->top - $of->floor - $d->lining->gapAboveFloor)),
+            ];
         }
 
         return $items;

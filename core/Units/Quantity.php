@@ -7,7 +7,8 @@ namespace Ondergrond\Units;
 /**
  * A kind of value: it knows the unit each system shows it in, how many decimals that carries, and which unit words a
  * person may type with it. SI base of each case: m, m², K or °C, m²K/W, W/(m²K), W/(m·K), W, kWh, kg/m³, kPa,
- * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN, °C·d, 1, years, days, Pa, kg/m², kg/(m²h), m³/s, m/day, mm/h, m³, W, °, kJ/(m²K), kW, h, kWh, Pa, W/m.
+ * J/(m³K), W/m², 1/h, m/s, m²/m, W/K, kN/m, kN, °C·d, 1, years, days, Pa, kg/m², kg/(m²h), m³/s, m/day, mm/h, m³, W, °,
+ * kJ/(m²K), kW, h, kWh, Pa, W/m.
  */
 enum Quantity
 {
@@ -207,7 +208,9 @@ enum Quantity
     {
         return match ($this) {
             self::Thickness, self::Depth, self::Length, self::SheetThickness, self::Area, self::Temperature,
-            self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings, self::Share, self::Days, self::Ratio, self::Permeability, self::Rain, self::LineLoad, self::Force, self::AreaLoad, self::Angle, self::PeakPower, self::HeatFlux => true,
+            self::TemperatureDifference, self::Pressure, self::Density, self::AirChanges, self::Speed, self::Openings, self::Share,
+            self::Days, self::Ratio, self::Permeability, self::Rain, self::LineLoad, self::Force, self::AreaLoad, self::Angle,
+            self::PeakPower, self::HeatFlux => true,
             default => false,
         };
     }
@@ -233,22 +236,56 @@ enum Quantity
                 'k' => Unit::si('K'), 'c' => Unit::si('K'), '°c' => Unit::si('K'),
                 'f' => Unit::of('°F', 5 / 9), '°f' => Unit::of('°F', 5 / 9),
             ],
-            self::LineLoad => ['kn/m' => Unit::si('kN/m'), 'lb/ft' => Unit::poundPerFoot(), 'lbf/ft' => Unit::poundPerFoot(), 'plf' => Unit::poundPerFoot()],
-            self::Force => ['kn' => Unit::si('kN'), 'lb' => Unit::pound(), 'lbs' => Unit::pound(), 'lbf' => Unit::pound(), 'kip' => Unit::of('kip', 4.4482216152605), 'kips' => Unit::of('kip', 4.4482216152605)],
+            self::LineLoad => [
+                'kn/m' => Unit::si('kN/m'),
+                'lb/ft' => Unit::poundPerFoot(),
+                'lbf/ft' => Unit::poundPerFoot(),
+                'plf' => Unit::poundPerFoot(),
+            ],
+            self::Force => [
+                'kn' => Unit::si('kN'),
+                'lb' => Unit::pound(),
+                'lbs' => Unit::pound(),
+                'lbf' => Unit::pound(),
+                'kip' => Unit::of('kip', 4.4482216152605),
+                'kips' => Unit::of('kip', 4.4482216152605),
+            ],
             self::FreezingIndex => [
                 '°c·d' => Unit::si('°C·d'), 'c·d' => Unit::si('°C·d'), 'cd' => Unit::si('°C·d'), '°cd' => Unit::si('°C·d'),
-                '°f·d' => Unit::of('°F·d', 5 / 9), 'f·d' => Unit::of('°F·d', 5 / 9), 'fd' => Unit::of('°F·d', 5 / 9), '°fd' => Unit::of('°F·d', 5 / 9),
+                '°f·d' => Unit::of('°F·d', 5 / 9), 'f·d' => Unit::of('°F·d', 5 / 9), 'fd' => Unit::of('°F·d', 5 / 9),
+                '°fd' => Unit::of('°F·d', 5 / 9),
                 'k·h' => Unit::of('K·h', 1 / 24), 'kh' => Unit::of('K·h', 1 / 24),
             ],
             self::Angle => ['°' => Unit::si('°'), 'deg' => Unit::si('°')],
             self::Share => ['%' => Unit::of('%', 0.01), 'percent' => Unit::of('%', 0.01)],
             self::Years => ['years' => Unit::si('years'), 'year' => Unit::si('years'), 'a' => Unit::si('years')],
-            self::Days => ['days' => Unit::si('days'), 'day' => Unit::si('days'), 'd' => Unit::si('days'), 'weeks' => Unit::of('weeks', 7), 'week' => Unit::of('weeks', 7), 'months' => Unit::of('months', 30.4375)],
+            self::Days => [
+                'days' => Unit::si('days'),
+                'day' => Unit::si('days'),
+                'd' => Unit::si('days'),
+                'weeks' => Unit::of('weeks', 7),
+                'week' => Unit::of('weeks', 7),
+                'months' => Unit::of('months', 30.4375),
+            ],
             self::Ratio => [],
-            self::Permeability => ['m/day' => Unit::si('m/day'), 'm/d' => Unit::si('m/day'), 'm/s' => Unit::of('m/s', 86400), 'ft/day' => Unit::of('ft/day', Unit::FOOT)],
+            self::Permeability => [
+                'm/day' => Unit::si('m/day'),
+                'm/d' => Unit::si('m/day'),
+                'm/s' => Unit::of('m/s', 86400),
+                'ft/day' => Unit::of('ft/day', Unit::FOOT),
+            ],
             self::Rain => ['mm/h' => Unit::si('mm/h'), 'in/h' => Unit::of('in/h', 25.4)],
-            self::Pressure, self::AreaLoad, self::Stress => ['kpa' => Unit::si('kPa'), 'psi' => Unit::psi(), 'psf' => Unit::of('psf', 0.0478802589803)],
-            self::Openings => ['m²/m' => Unit::si('m²/m'), 'm2/m' => Unit::si('m²/m'), 'ft²/ft' => Unit::of('ft²/ft', Unit::FOOT), 'ft2/ft' => Unit::of('ft²/ft', Unit::FOOT)],
+            self::Pressure, self::AreaLoad, self::Stress => [
+                'kpa' => Unit::si('kPa'),
+                'psi' => Unit::psi(),
+                'psf' => Unit::of('psf', 0.0478802589803),
+            ],
+            self::Openings => [
+                'm²/m' => Unit::si('m²/m'),
+                'm2/m' => Unit::si('m²/m'),
+                'ft²/ft' => Unit::of('ft²/ft', Unit::FOOT),
+                'ft2/ft' => Unit::of('ft²/ft', Unit::FOOT),
+            ],
             default => [
                 mb_strtolower($this->unit(UnitSystem::Metric)->symbol) => $this->unit(UnitSystem::Metric),
                 mb_strtolower($this->unit(UnitSystem::InchPound)->symbol) => $this->unit(UnitSystem::InchPound),

@@ -27,7 +27,8 @@ final class DatabaseSeeder extends Seeder
     /** For a cubic metre, invented. */
     private const PRICES = [
         'eps-15psi' => 95, 'eps-25psi' => 120, 'xps-25psi' => 240, 'xps-40psi' => 290, 'xps-60psi' => 360, 'stone-wool-board' => 175,
-        'reinforced-concrete' => 165, 'crushed-stone' => 38, 'cement-board' => 900, 'gypsum-board' => 420, 'eps-form' => 210, 'screed' => 140,
+        'reinforced-concrete' => 165, 'crushed-stone' => 38, 'cement-board' => 900, 'gypsum-board' => 420, 'eps-form' => 210,
+        'screed' => 140,
     ];
 
     public function run(): void

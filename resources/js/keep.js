@@ -19,7 +19,9 @@ export default () => {
                 form.submit();
                 return;
             }
-            const words = form.querySelector('.not-sent') ?? form.insertBefore(Object.assign(document.createElement('p'), { className: 'not-sent wrong' }), form.firstChild);
+            const words =
+                form.querySelector('.not-sent') ??
+                form.insertBefore(Object.assign(document.createElement('p'), { className: 'not-sent wrong' }), form.firstChild);
             words.setAttribute('role', 'alert');
             words.textContent = WORDS[state];
             words.scrollIntoView({ block: 'nearest' });

@@ -26,7 +26,9 @@ export default async function follow(url, { every, wanted, take }) {
 async function ask(url) {
     try {
         const response = await fetch(url, { headers: { 'X-Bench': '1', Accept: 'text/html' } });
-        return response.ok && !response.redirected ? { done: response.status === 200, fresh: new DOMParser().parseFromString(await response.text(), 'text/html') } : null;
+        return response.ok && !response.redirected
+            ? { done: response.status === 200, fresh: new DOMParser().parseFromString(await response.text(), 'text/html') }
+            : null;
     } catch {
         return null;
     }

@@ -15,7 +15,9 @@ export default () => {
             line.setAttribute('class', 'ledge-line');
             const typed = this.field();
             this.show(parseFloat(this.$root.dataset.now));
-            typed.addEventListener('input', () => this.show(parseFloat(typed.value.replace(',', '.')) / PER_METRE[this.$root.dataset.unit]));
+            typed.addEventListener('input', () =>
+                this.show(parseFloat(typed.value.replace(',', '.')) / PER_METRE[this.$root.dataset.unit]),
+            );
         },
 
         field() {

@@ -2,10 +2,15 @@
 <x-layout title="Materials" class="page">
     <x-hatches />
     <h1>Materials</h1>
-    <p class="lead">Generic materials with their design values. A board’s label declares its conductivity new and dry; inside it is reckoned with that, against wet ground outside with more. A product’s own data sheet comes before any of these.</p>
+    <p class="lead">Generic materials with their design values. A board’s label declares its conductivity new and dry; inside it is reckoned
+        with that, against wet ground outside with more. A product’s own data sheet comes before any of these.</p>
     <div class="scroll" tabindex="0" role="region" aria-label="Materials">
         <table class="data">
-            <thead><tr><th scope="col"></th><th scope="col">Material</th><th scope="col">λ declared</th><th scope="col">λ dry, {{ $format->unit(Quantity::Conductivity) }}</th><th scope="col">λ in wet ground</th><th scope="col">ρ, {{ $format->unit(Quantity::Density) }}</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity) }}</th><th scope="col">µ</th><th scope="col">Strength, {{ $format->unit(Quantity::Pressure) }}</th><th scope="col">Source</th></tr></thead>
+            <thead><tr><th scope="col"></th><th scope="col">Material</th><th scope="col">λ declared</th><th scope="col">λ dry, {{
+                $format->unit(Quantity::Conductivity) }}</th><th scope="col">λ in wet ground</th><th scope="col">ρ, {{
+                    $format->unit(Quantity::Density) }}</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity)
+                        }}</th><th scope="col">µ</th><th scope="col">Strength, {{ $format->unit(Quantity::Pressure) }}</th><th
+                            scope="col">Source</th></tr></thead>
             <tbody>
                 @foreach ($materials as $material)
                     <tr>
@@ -27,13 +32,16 @@
     <h2>Ground</h2>
     <div class="scroll" tabindex="0" role="region" aria-label="Ground">
         <table class="data data-ground">
-            <thead><tr><th scope="col">Class</th><th scope="col">λ, {{ $format->unit(Quantity::Conductivity) }}</th><th scope="col">from, to</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity) }}</th><th scope="col">Source</th></tr></thead>
+            <thead><tr><th scope="col">Class</th><th scope="col">λ, {{ $format->unit(Quantity::Conductivity) }}</th><th scope="col">from,
+                to</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity) }}</th><th
+                    scope="col">Source</th></tr></thead>
             <tbody>
                 @foreach ($soils as $soil)
                     <tr>
                         <th scope="row">{{ $soil->label() }}</th>
                         <td>{{ $format->number($soil->conductivity(), Quantity::Conductivity) }}</td>
-                        <td>{{ $format->number($soil->conductivityRange()[0], Quantity::Conductivity) }}, {{ $format->number($soil->conductivityRange()[1], Quantity::Conductivity) }}</td>
+                        <td>{{ $format->number($soil->conductivityRange()[0], Quantity::Conductivity) }}, {{
+                            $format->number($soil->conductivityRange()[1], Quantity::Conductivity) }}</td>
                         <td>{{ $format->number($soil->heatCapacity(), Quantity::VolumetricHeatCapacity) }}</td>
                         <td class="data-source">ISO 13370:2007, table 1; range: annex G, table G.1 (from memory)</td>
                     </tr>

@@ -10,23 +10,29 @@
                 <script type="application/json" id="vapour-sheet">{!! $page->vapour !!}</script>
             </div>
             @include('section.overlay', ['film' => false])
-            <div class="bench-files"><p>Scale 1 : {{ (int) $page->scale }}</p><p>For <bdi>{{ $share->made_for }}</bdi>, until <x-time :at="$share->expires_at" :zone="$share->project->site->timeZone" /></p></div>
+            <div class="bench-files"><p>Scale 1 : {{ (int) $page->scale }}</p><p>For <bdi>{{ $share->made_for }}</bdi>, until
+                <x-time :at="$share->expires_at" :zone="$share->project->site->timeZone" /></p></div>
             </div>
             @foreach ($others as [$label, $svg])
-                <figure class="bench-plate"><figcaption class="side-name">{{ $label }}</figcaption><div class="bench-drawing">{!! $svg !!}</div></figure>
+                <figure class="bench-plate"><figcaption class="side-name">{{ $label }}</figcaption><div class="bench-drawing">{!! $svg
+                    !!}</div></figure>
             @endforeach
             <div class="bench-cores">
-                @include('section.heat', ['rulings' => $page->judgement->rulings, 'heat' => $page->heat, 'field' => $page->field, 'format' => $page->format])
+                @include('section.heat', ['rulings' => $page->judgement->rulings, 'heat' => $page->heat, 'field' =>
+                    $page->field, 'format' => $page->format])
                 @include('section.frost', ['frost' => $page->frost])
                 @include('section.damp', ['damp' => $page->damp])
                 @include('section.mass', ['mass' => $page->mass])
-                @include('section.load', ['rulings' => $page->judgement->rulings, 'load' => $page->load, 'format' => $page->format, 'may' => false])
+                @include('section.load', ['rulings' => $page->judgement->rulings, 'load' => $page->load, 'format' => $page->format, 'may' =>
+                    false])
             </div>
             <section class="bench-findings" aria-labelledby="findings-title">
-                @include('section.findings', ['judgement' => $page->judgement, 'project' => $page->project, 'option' => $page->option, 'format' => $page->format, 'may' => false])
+                @include('section.findings', ['judgement' => $page->judgement, 'project' => $page->project, 'option' =>
+                    $page->option, 'format' => $page->format, 'may' => false])
             </section>
             <section class="bench-notes" aria-labelledby="notes-title">
-                @include('section.notes', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format, 'view' => $page->view, 'option' => $page->option, 'junctions' => $page->junctions])
+                @include('section.notes', ['heat' => $page->heat, 'field' => $page->field, 'format' => $page->format, 'view' =>
+                    $page->view, 'option' => $page->option, 'junctions' => $page->junctions])
             </section>
         </div>
     </div>

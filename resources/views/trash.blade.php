@@ -6,24 +6,30 @@
     <ul class="people">
         @foreach ($projects as $project)
             <li>
-                <div><b><bdi>{{ $project->name }}</bdi></b> <span class="quiet">a project of {{ $project->options_count }} {{ $project->options_count === 1 ? 'option' : 'options' }}, put away <x-time :at="$project->deleted_at" /></span></div>
-                <form method="post" action="{{ route('trash.project', $project) }}">@csrf @method('put')<button>Take back<span class="unseen"> {{ $project->name }}</span></button></form>
+                <div><b><bdi>{{ $project->name }}</bdi></b> <span class="quiet">a project of {{ $project->options_count }} {{
+                    $project->options_count === 1 ? 'option' : 'options' }}, put away <x-time :at="$project->deleted_at" /></span></div>
+                <form method="post" action="{{ route('trash.project', $project) }}">@csrf @method('put')<button>Take back<span
+                    class="unseen"> {{ $project->name }}</span></button></form>
                 @can('purge', $project)
                     <details>
                         <summary>Delete<span class="unseen"> {{ $project->name }}</span></summary>
-                        <form method="post" action="{{ route('trash.purge-project', $project) }}">@csrf @method('delete')<p>This can’t be undone.</p><button class="warn">Delete for good</button></form>
+                        <form method="post" action="{{ route('trash.purge-project', $project) }}">@csrf @method('delete')<p>This can’t be
+                            undone.</p><button class="warn">Delete for good</button></form>
                     </details>
                 @endcan
             </li>
         @endforeach
         @foreach ($options as $option)
             <li>
-                <div><b><bdi>{{ $option->name }}</bdi></b> <span class="quiet">an option of <bdi>{{ $option->project->name }}</bdi>, put away <x-time :at="$option->deleted_at" /></span></div>
-                <form method="post" action="{{ route('trash.option', [$option->project, $option]) }}">@csrf @method('put')<button>Take back<span class="unseen"> {{ $option->name }}</span></button></form>
+                <div><b><bdi>{{ $option->name }}</bdi></b> <span class="quiet">an option of
+                    <bdi>{{ $option->project->name }}</bdi>, put away <x-time :at="$option->deleted_at" /></span></div>
+                <form method="post" action="{{ route('trash.option', [$option->project, $option]) }}">@csrf @method('put')<button>Take
+                    back<span class="unseen"> {{ $option->name }}</span></button></form>
                 @can('purge', $option->project)
                     <details>
                         <summary>Delete<span class="unseen"> {{ $option->name }}</span></summary>
-                        <form method="post" action="{{ route('trash.purge-option', [$option->project, $option]) }}">@csrf @method('delete')<p>This can’t be undone.</p><button class="warn">Delete for good</button></form>
+                        <form method="post" action="{{ route('trash.purge-option', [$option->project, $option])
+                            }}">@csrf @method('delete')<p>This can’t be undone.</p><button class="warn">Delete for good</button></form>
                     </details>
                 @endcan
             </li>

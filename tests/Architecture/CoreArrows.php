@@ -39,16 +39,32 @@ final class CoreArrows
         'Load' => ['Design', 'Material', 'Section', 'Site', 'Verdict'],
         'Inspection' => ['Damp'],
         'Safety' => ['Design', 'Section', 'Site'],
-        'Rules' => ['Codec', 'Damp', 'Design', 'Fault', 'FloorHeating', 'Frost', 'Heat', 'Load', 'Material', 'Project', 'Section', 'Site', 'Units', 'Verdict'],
+        'Rules' => [
+            'Codec', 'Damp', 'Design', 'Fault', 'FloorHeating', 'Frost', 'Heat', 'Load', 'Material', 'Project', 'Section',
+            'Site', 'Units', 'Verdict',
+        ],
         'Project' => ['Design', 'Inspection', 'Site', 'Units'],
-        'Exchange' => ['Assessor', 'Codec', 'Damp', 'Design', 'Drawing', 'Fault', 'Field', 'FloorHeating', 'Frost', 'Ground', 'Heat', 'Inspection', 'Load', 'Mass', 'Material', 'Project', 'Rules', 'Safety', 'Section', 'Site', 'Units', 'Verdict', 'Version'],
+        'Exchange' => [
+            'Assessor', 'Codec', 'Damp', 'Design', 'Drawing', 'Fault', 'Field', 'FloorHeating', 'Frost', 'Ground', 'Heat',
+            'Inspection', 'Load', 'Mass', 'Material', 'Project', 'Rules', 'Safety', 'Section', 'Site', 'Units', 'Verdict',
+            'Version',
+        ],
         'Glossary' => [],
-        'Assessor' => ['Damp', 'Design', 'Fault', 'FloorHeating', 'Frost', 'Ground', 'Heat', 'Load', 'Mass', 'Project', 'Rules', 'Section', 'Site', 'Units'],
+        'Assessor' => [
+            'Damp', 'Design', 'Fault', 'FloorHeating', 'Frost', 'Ground', 'Heat', 'Load', 'Mass', 'Project', 'Rules', 'Section',
+            'Site', 'Units',
+        ],
         'History' => ['Codec', 'Design', 'Material', 'Site', 'Units'],
-        'Compare' => ['Assessor', 'Codec', 'Damp', 'Design', 'FloorHeating', 'Frost', 'Heat', 'History', 'Load', 'Mass', 'Project', 'Rules', 'Site', 'Units'],
+        'Compare' => [
+            'Assessor', 'Codec', 'Damp', 'Design', 'FloorHeating', 'Frost', 'Heat', 'History', 'Load', 'Mass', 'Project',
+            'Rules', 'Site', 'Units',
+        ],
         'Takeoff' => ['Design', 'Fault', 'Material', 'Section'],
         'Gain' => ['Assessor', 'Codec', 'Design', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
-        'Search' => ['Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
+        'Search' => [
+            'Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff',
+            'Units',
+        ],
         'Sizing' => ['Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Material', 'Rules', 'Section', 'Site', 'Units'],
         'Examples' => ['Codec', 'Design', 'Inspection', 'Project', 'Site', 'Units'],
     ];

@@ -78,7 +78,11 @@ abstract class BrowserTestCase extends TestCase
     protected function assertPostConditions(): void
     {
         $messages = array_column($this->browser->manage()->getLog('browser'), 'message');
-        self::assertSame([], array_values(array_filter($messages, fn (string $m): bool => preg_match($this->provoked, $m) !== 1)), 'the console is silent');
+        self::assertSame(
+            [],
+            array_values(array_filter($messages, fn (string $m): bool => preg_match($this->provoked, $m) !== 1)),
+            'the console is silent',
+        );
     }
 
     protected function onNotSuccessfulTest(\Throwable $t): never
@@ -146,7 +150,10 @@ abstract class BrowserTestCase extends TestCase
         $found = $this->browser->executeAsyncScript(
             'const done = arguments[arguments.length - 1];
              axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] })
-                .then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).join(" | "))));',
+                .then((r) => done(r.violations.map((v) => {
+                    const nodes = v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary);
+                    return v.id + ": " + nodes.join(" | ");
+                })));',
         );
         self::assertSame([], $found, $this->browser->getCurrentURL());
     }

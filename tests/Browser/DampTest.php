@@ -25,7 +25,10 @@ final class DampTest extends BrowserTestCase
         self::assertStringContainsString('fails', $this->text('#damp-core h2'));
         (new WebDriverSelect($this->find('#design-sheet-position')))->selectByValue('above');
         $this->awaitThat(fn (): bool => ! str_contains($this->text('#damp-core h2'), 'fails'), 'another word');
-        self::assertStringContainsString('holds', $this->browser->findElement(WebDriverBy::xpath('//section[@id="damp-core"]//tr[contains(., "water built in")]'))->getText());
+        self::assertStringContainsString(
+            'holds',
+            $this->browser->findElement(WebDriverBy::xpath('//section[@id="damp-core"]//tr[contains(., "water built in")]'))->getText(),
+        );
         $this->awaitSaved();
         $this->find('#undo')->click();
         $this->awaitThat(fn (): bool => str_contains($this->text('#damp-core h2'), 'fails'), 'and back');
@@ -42,17 +45,31 @@ final class DampTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => $this->seen('.overlay .vapour-now'), 'the chart');
         $stacks = new WebDriverSelect($this->find('#overlay-stack'));
         $stacks->selectByVisibleText('Wall, half-way down: fails');
-        $this->awaitThat(fn (): bool => str_contains($this->text('.overlay .vapour-head'), 'Wall, half-way down'), 'the stack that is picked');
+        $this->awaitThat(
+            fn (): bool => str_contains($this->text('.overlay .vapour-head'), 'Wall, half-way down'),
+            'the stack that is picked',
+        );
         $read = $this->text('.overlay-read');
         self::assertMatchesRegularExpression('~\d+ g/m² lies in it at the end of~u', $read);
-        $this->browser->executeScript('const y = document.querySelector(".overlay-year input"); y.value = 270; y.dispatchEvent(new Event("input", { bubbles: true }))');
+        $this->browser->executeScript(
+            'const y = document.querySelector(".overlay-year input"); y.value = 270; y.dispatchEvent(new Event("input", { bubbles: '
+                .'true }))',
+        );
         $this->awaitThat(fn (): bool => $this->text('.overlay-read') !== $read, 'another month, another amount');
         $this->find('.overlay-kinds label:has([value=water])')->click();
         $this->awaitThat(fn (): bool => $this->find('.section-drawing .condensation')->isDisplayed(), 'drops');
         self::assertFalse($this->find('.section-drawing .dimension')->isDisplayed());
         $this->find('[value="remedy:stacks-stay-dry"]')->click();
         $this->awaitThat(fn (): bool => $this->value('#design-lining-layers-1-material') === 'xps-25psi', 'board in place of wool');
-        $this->awaitThat(fn (): bool => str_contains($this->browser->findElement(WebDriverBy::xpath('//section[@id="damp-core"]//tr[contains(., "vapour in the layers")]'))->getText(), 'holds'), 'and it holds');
+        $this->awaitThat(
+            fn (): bool => str_contains(
+                $this->browser->findElement(
+                    WebDriverBy::xpath('//section[@id="damp-core"]//tr[contains(., "vapour in the layers")]'),
+                )->getText(),
+                'holds',
+            ),
+            'and it holds',
+        );
     }
 
     public function test_a_damp_place_is_looked_at_on_a_phone(): void
@@ -87,7 +104,11 @@ final class DampTest extends BrowserTestCase
         $this->find('.inspect .go')->click();
         $this->awaitText('.suspects', 'Coming through from outside');
         self::assertStringContainsString('structural engineer', $this->text('.specialist'));
-        self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'), 'nothing runs off the side');
+        self::assertLessThanOrEqual(
+            390,
+            $this->browser->executeScript('return document.documentElement.scrollWidth'),
+            'nothing runs off the side',
+        );
         $this->assertAccessible();
         self::assertSame('68', $this->value('#readings-1-value'), 'the readings are kept');
     }

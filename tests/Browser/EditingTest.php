@@ -142,7 +142,10 @@ final class EditingTest extends BrowserTestCase
         $this->assertAccessible();
         $this->press('20', WebDriverKeys::ENTER);
         $this->awaitThat(fn (): bool => $this->value('#design-edge_beam-width_m') === '20 in', 'the width in the log');
-        $this->awaitThat(fn (): bool => str_contains($this->text("#bench-drawing text[data-field='edge_beam.width_m']"), '20'), 'and on the drawing');
+        $this->awaitThat(
+            fn (): bool => str_contains($this->text("#bench-drawing text[data-field='edge_beam.width_m']"), '20'),
+            'and on the drawing',
+        );
 
         $this->find("#bench-drawing text[data-field='slab.thickness_m']")->click();
         $this->press('5', WebDriverKeys::ESCAPE);
@@ -187,7 +190,10 @@ final class EditingTest extends BrowserTestCase
         $this->awaitThat(function () use ($rows): bool {
             $units = $this->browser->findElements(WebDriverBy::cssSelector('#bench-log section:first-child > .log > [data-unit]'));
 
-            return implode(', ', array_map(static fn (WebDriverElement $row): string => (string) $row->getAttribute('data-unit'), $units)) === $rows;
+            return implode(
+                ', ',
+                array_map(static fn (WebDriverElement $row): string => (string) $row->getAttribute('data-unit'), $units),
+            ) === $rows;
         }, "the rows {$rows}");
     }
 

@@ -10,7 +10,10 @@ use Symfony\Component\Process\Process;
 final class EveryPageTest extends BrowserTestCase
 {
     /** Addresses that give no page. */
-    private const FILES = ['projects.export', 'later.show', 'section.film', 'mass.hours', 'mass.csv', 'compare.csv', 'section.drawing', 'section.assessment', 'schema'];
+    private const FILES = [
+        'projects.export', 'later.show', 'section.film', 'mass.hours', 'mass.csv', 'compare.csv', 'section.drawing',
+        'section.assessment', 'schema', 'schema.before',
+    ];
 
     /** Pages that a signed link or an empty database leads to; other tests look at them. */
     private const ELSEWHERE = ['shares.show', 'invitations.show', 'firm.create', 'session.create', 'password.edit'];
@@ -56,7 +59,18 @@ final class EveryPageTest extends BrowserTestCase
         $pages = [];
         foreach (json_decode($list, true, flags: JSON_THROW_ON_ERROR) as $route) {
             if (str_starts_with($route['method'], 'GET') && ! in_array($route['name'], [...self::FILES, ...self::ELSEWHERE], true)) {
-                $pages[] = '/'.ltrim(strtr($route['uri'], ['{project}' => str_contains($route['uri'], '{inspection}') ? '5' : '1', '{option}' => '1', '{option?}' => '', '{inspection}' => '1']), '/');
+                $pages[] = '/'.ltrim(
+                    strtr(
+                        $route['uri'],
+                        [
+                            '{project}' => str_contains($route['uri'], '{inspection}') ? '5' : '1',
+                            '{option}' => '1',
+                            '{option?}' => '',
+                            '{inspection}' => '1',
+                        ],
+                    ),
+                    '/',
+                );
             }
         }
 

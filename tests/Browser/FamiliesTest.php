@@ -52,7 +52,10 @@ final class FamiliesTest extends BrowserTestCase
         }
         // A neighbour's break stands in its own section alone.
         if ($this->pressSide('Unheated neighbour')) {
-            $this->awaitThat(fn (): bool => str_contains($this->text('.bench-sides [aria-current]'), 'Unheated neighbour'), 'the other side');
+            $this->awaitThat(
+                fn (): bool => str_contains($this->text('.bench-sides [aria-current]'), 'Unheated neighbour'),
+                'the other side',
+            );
         }
         $this->awaitField();
         [$drawing, $field] = [$this->drawing(), $this->fieldSheet()];
@@ -67,7 +70,10 @@ final class FamiliesTest extends BrowserTestCase
         // The other files of each family are checked where they are written; the last takes as long as a page.
         foreach (['SVG', ...($project === 'Ferry kiosk' ? ['DXF', 'Assessment, JSON'] : [])] as $file) {
             $link = $this->browser->findElement(WebDriverBy::linkText($file));
-            $answer = (array) $this->browser->executeAsyncScript('const done = arguments[1]; fetch(arguments[0]).then(async (r) => done([r.status, (await r.text()).length]))', [$link->getAttribute('href')]);
+            $answer = (array) $this->browser->executeAsyncScript(
+                'const done = arguments[1]; fetch(arguments[0]).then(async (r) => done([r.status, (await r.text()).length]))',
+                [$link->getAttribute('href')],
+            );
             self::assertSame(200, $answer[0], $link->getText());
             self::assertGreaterThan(500, $answer[1]);
         }
@@ -77,7 +83,8 @@ final class FamiliesTest extends BrowserTestCase
     private function pressSide(string $name): bool
     {
         return (bool) $this->browser->executeScript(
-            'const side = [...document.querySelectorAll(".bench-sides a")].find((a) => a.textContent.includes(arguments[0])); if (side) side.click(); return Boolean(side)',
+            'const side = [...document.querySelectorAll(".bench-sides a")].find((a) => a.textContent.includes(arguments[0])); if '
+                .'(side) side.click(); return Boolean(side)',
             [$name],
         );
     }
@@ -129,7 +136,13 @@ final class FamiliesTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => $this->value('#design-slab-thickness_m') === '120 mm', 'saved');
         self::assertStringContainsString('Walk-out', $this->text('.bench-sides [aria-current]'));
         $this->browser->findElement(WebDriverBy::linkText('Zoom to the edge'))->click();
-        $this->awaitThat(fn (): bool => str_contains($this->text('#bench-files'), 'Scale 1 : 15') || str_contains($this->text('#bench-files'), 'Scale 1 : 10'), 'larger');
+        $this->awaitThat(
+            fn (): bool => str_contains(
+                $this->text('#bench-files'),
+                'Scale 1 : 15',
+            ) || str_contains($this->text('#bench-files'), 'Scale 1 : 10'),
+            'larger',
+        );
         self::assertTrue($this->seen('.bench-sides .bench-zoom'));
     }
 
@@ -148,8 +161,12 @@ final class FamiliesTest extends BrowserTestCase
                 let drawn = null;
                 const watch = setInterval(() => {
                     const pending = document.querySelector('[data-pending]');
-                    if (drawn === null && /^\d+\smm$/.test(document.getElementById('design-edge_outside-thickness_m').value)) drawn = performance.now() - start;
-                    if (drawn !== null && !pending && document.querySelector('.log-state').textContent === 'All saved') { clearInterval(watch); done([drawn, performance.now() - start]); }
+                    const shown = document.getElementById('design-edge_outside-thickness_m').value;
+                    if (drawn === null && /^\d+\smm$/.test(shown)) drawn = performance.now() - start;
+                    if (drawn !== null && !pending && document.querySelector('.log-state').textContent === 'All saved') {
+                        clearInterval(watch);
+                        done([drawn, performance.now() - start]);
+                    }
                 }, 5);
                 field.value = size;
                 field.dispatchEvent(new Event('change', { bubbles: true }));
@@ -159,13 +176,26 @@ final class FamiliesTest extends BrowserTestCase
         }
         sort($drawn);
         sort($solved);
-        fwrite(STDERR, sprintf("\nheaviest family, edit to drawing: median %.0f ms, slowest %.0f ms; to the fields of both sides: median %.0f ms, slowest %.0f ms\n", $drawn[1], $drawn[2], $solved[1], $solved[2]));
+        fwrite(
+            STDERR,
+            sprintf(
+                "\nheaviest family, edit to drawing: median %.0f ms, slowest %.0f ms; to the fields of both sides: median %.0f ms, slowest %.0f ms\n",
+                $drawn[1],
+                $drawn[2],
+                $solved[1],
+                $solved[2],
+            ),
+        );
         self::assertLessThan($solved[1], $drawn[1], 'the drawing does not wait for the field');
     }
 
     private function drawing(): string
     {
-        return (string) $this->browser->executeScript('return document.querySelector("#bench-drawing svg").getAttribute("viewBox") + [...document.querySelectorAll("#bench-drawing .area, #bench-drawing text")].map((e) => e.getAttribute("d") ?? e.textContent).join()');
+        return (string) $this->browser->executeScript(
+            'return document.querySelector("#bench-drawing svg").getAttribute("viewBox") + '
+                .'[...document.querySelectorAll("#bench-drawing .area, #bench-drawing text")].map((e) => e.getAttribute("d") ?? '
+                    .'e.textContent).join()',
+        );
     }
 
     private function fieldSheet(): string

@@ -31,11 +31,20 @@ final class FrostTest extends BrowserTestCase
         self::assertStringContainsString('not checked', $this->text('#frost-core .word'));
         $this->site->withWinters();
         $this->find('.overlay-kinds [value=frost] + span')->click();
-        $this->awaitThat(fn (): bool => str_contains($this->text('#frost-core'), 'away from the ground under the bearing'), 'the winter is run');
-        $this->awaitThat(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.overlay .ice')) !== [], 'the frozen ground is drawn');
+        $this->awaitThat(
+            fn (): bool => str_contains($this->text('#frost-core'), 'away from the ground under the bearing'),
+            'the winter is run',
+        );
+        $this->awaitThat(
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.overlay .ice')) !== [],
+            'the frozen ground is drawn',
+        );
         self::assertMatchesRegularExpression('~^\d+ (Dec|Jan|Feb|Mar)$~u', $this->text('.overlay-date'));
         self::assertStringContainsString('away from the ground under the bearing', $this->text('.overlay-read'));
-        $this->browser->executeScript('const year = document.querySelector(".overlay-year input"); year.value = 200; year.dispatchEvent(new Event("input", { bubbles: true }));');
+        $this->browser->executeScript(
+            'const year = document.querySelector(".overlay-year input"); year.value = 200; year.dispatchEvent(new Event("input", { '
+                .'bubbles: true }));',
+        );
         $this->awaitThat(fn (): bool => str_contains($this->text('.overlay-read'), 'nothing is frozen'), 'in July');
         self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('.overlay .ice')));
         $this->awaitThat(fn (): bool => ! str_contains($this->text('#frost-core'), 'still to be run'), 'set back and without heat too');
@@ -49,15 +58,20 @@ final class FrostTest extends BrowserTestCase
         self::assertStringContainsString('● holds', $this->text('.data-tries'));
         $this->assertAccessible();
         $this->find('#wing-result form .go')->click();
-        $this->awaitThat(fn (): bool => str_contains($this->text('.job'), 'Weigh-house') && $this->seen('.bench'), 'it is opened as an option');
+        $this->awaitThat(
+            fn (): bool => str_contains($this->text('.job'), 'Weigh-house') && $this->seen('.bench'),
+            'it is opened as an option',
+        );
         self::assertStringContainsString('chosen 1', $this->text('.options a[aria-current]'));
     }
 
     public function test_rock_is_drawn_in_and_a_climate_taken_from_a_file(): void
     {
         $this->open('/projects/7/site');
-        $this->browser->executeScript('const place = document.querySelector(".ledge"); const box = place.querySelector("svg").getBoundingClientRect();
-            for (const type of ["pointerdown", "pointerup"]) place.dispatchEvent(new PointerEvent(type, { clientX: box.left + 20, clientY: box.top + 0.85 * box.height, pointerId: 1, bubbles: true }));');
+        $this->browser->executeScript('const place = document.querySelector(".ledge");
+            const box = place.querySelector("svg").getBoundingClientRect();
+            const at = { clientX: box.left + 20, clientY: box.top + 0.85 * box.height, pointerId: 1, bubbles: true };
+            for (const type of ["pointerdown", "pointerup"]) place.dispatchEvent(new PointerEvent(type, at));');
         $drawn = $this->value('#site-frost-ledge_m');
         self::assertMatchesRegularExpression('~^\d+50 mm$|^\d+00 mm$~', $drawn);
         $this->find('form.site > .go')->click();
@@ -68,8 +82,14 @@ final class FrostTest extends BrowserTestCase
         file_put_contents($file, "month,mean_c\n2001-01,-3\n2001-03,2\n");
         $this->find('#climate-file')->sendKeys($file);
         $this->find('#climate-import button')->click();
-        $this->awaitThat(fn (): bool => str_contains($this->text('body'), 'found 2001-03; allowed: 2001-02'), 'a gap is said with its line');
-        $months = implode('', array_map(static fn (int $m): string => sprintf("2001-%02d,%.1f\n", $m, 8 - 12 * cos(2 * M_PI * ($m - 1) / 12)), range(1, 12)));
+        $this->awaitThat(
+            fn (): bool => str_contains($this->text('body'), 'found 2001-03; allowed: 2001-02'),
+            'a gap is said with its line',
+        );
+        $months = implode(
+            '',
+            array_map(static fn (int $m): string => sprintf("2001-%02d,%.1f\n", $m, 8 - 12 * cos(2 * M_PI * ($m - 1) / 12)), range(1, 12)),
+        );
         file_put_contents($file, "month,mean_c\n".$months);
         $this->find('#climate-file')->sendKeys($file);
         $this->find('#climate-import button')->click();

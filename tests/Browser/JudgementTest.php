@@ -21,14 +21,23 @@ final class JudgementTest extends BrowserTestCase
     {
         $this->openBench('Fullers’ wash-house');
         $this->awaitThat(fn (): bool => $this->text('#heating-field') !== '…', 'the field is solved');
-        $this->awaitThat(fn (): bool => str_contains($this->text('[data-cost=break-at-doors]'), 'Ignored, it costs'), 'what it costs to ignore is worked out');
+        $this->awaitThat(
+            fn (): bool => str_contains($this->text('[data-cost=break-at-doors]'), 'Ignored, it costs'),
+            'what it costs to ignore is worked out',
+        );
         $before = (float) $this->text('#heating-field');
         // A winter that was run before adds its own.
         self::assertSame(1, preg_match('~(\d+) stop~', $this->text('.bench-tally'), $stops));
         self::assertGreaterThanOrEqual(4, (int) ($stops[1] ?? 0));
         $this->find('button[value="remedy:break-at-doors"]')->click();
-        $this->awaitThat(fn (): bool => $this->browser->findElements(WebDriverBy::id('finding-break-at-doors')) === [], 'the finding is gone');
-        $this->awaitThat(fn (): bool => ! in_array($this->text('#heating-field'), ['…', (string) $before], true), 'the field is solved anew');
+        $this->awaitThat(
+            fn (): bool => $this->browser->findElements(WebDriverBy::id('finding-break-at-doors')) === [],
+            'the finding is gone',
+        );
+        $this->awaitThat(
+            fn (): bool => ! in_array($this->text('#heating-field'), ['…', (string) $before], true),
+            'the field is solved anew',
+        );
         self::assertLessThan($before, (float) $this->text('#heating-field'));
         self::assertSame('40 mm', $this->value('#design-threshold-thickness_m'), 'the log shows what was done');
 
@@ -48,7 +57,10 @@ final class JudgementTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => $this->text('#heating-field') !== '…', 'the field is solved');
         $this->find('#finding-wood-off-concrete summary')->click();
         $this->find('#reason-wood-off-concrete')->sendKeys('no'.WebDriverKeys::ENTER);
-        $this->awaitThat(fn (): bool => str_contains($this->text('#finding-wood-off-concrete'), '3 to 500 characters'), 'a reason is asked for');
+        $this->awaitThat(
+            fn (): bool => str_contains($this->text('#finding-wood-off-concrete'), '3 to 500 characters'),
+            'a reason is asked for',
+        );
         self::assertSame('no', $this->value('#reason-wood-off-concrete'), 'what was typed stays');
         $this->find('#reason-wood-off-concrete')->sendKeys(' timber sill here'.WebDriverKeys::ENTER);
         $this->awaitThat(fn (): bool => str_contains($this->text('.bench-tally'), '2 set aside'), 'set aside');
@@ -61,8 +73,16 @@ final class JudgementTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector(".findings-ways a").click()');
         $this->awaitThat(fn (): bool => str_contains($this->browser->getCurrentURL(), '/gain'), 'the page of gains');
         $this->find('form[action$="/gain"] .go')->click();
-        $this->awaitThat(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.data-steps tbody tr'))) > 5 && str_contains($this->text('#gain'), 'Worked out'), 'all steps are in');
-        $this->browser->executeScript('for (const box of document.querySelectorAll("[name=\'open[]\']")) box.checked = /field_board.thickness|edge_outside.depth/.test(box.value);');
+        $this->awaitThat(
+            fn (): bool => count(
+                $this->browser->findElements(WebDriverBy::cssSelector('.data-steps tbody tr')),
+            ) > 5 && str_contains($this->text('#gain'), 'Worked out'),
+            'all steps are in',
+        );
+        $this->browser->executeScript(
+            'for (const box of document.querySelectorAll("[name=\'open[]\']")) box.checked = '
+                .'/field_board.thickness|edge_outside.depth/.test(box.value);',
+        );
         $this->find('.search .go')->click();
         $this->awaitThat(fn (): bool => str_contains($this->text('#search-result'), 'Worked out'), 'the search is over');
         self::assertMatchesRegularExpression('~[1-9]\d* of \d+ designs judged~', $this->text('#search-result'));
@@ -72,11 +92,21 @@ final class JudgementTest extends BrowserTestCase
     public function test_options_are_compared_on_one_sheet(): void
     {
         $this->open('/projects/1/compare');
-        $this->awaitThat(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-pending]')) === [], 'all fields are in');
+        $this->awaitThat(
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-pending]')) === [],
+            'all fields are in',
+        );
         self::assertCount(3, $this->browser->findElements(WebDriverBy::cssSelector('.compare-drawing svg')));
         self::assertStringNotContainsString('…', $this->text('.compare'));
-        $printed = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true]);
-        self::assertSame(1, preg_match_all('~/Type\s*/Page\b(?!s)~', (string) base64_decode($printed['data'], true)), 'printed on one sheet');
+        $printed = (new ChromeDevToolsDriver($this->browser))->execute(
+            'Page.printToPDF',
+            ['preferCSSPageSize' => true, 'printBackground' => true],
+        );
+        self::assertSame(
+            1,
+            preg_match_all('~/Type\s*/Page\b(?!s)~', (string) base64_decode($printed['data'], true)),
+            'printed on one sheet',
+        );
         $this->assertAccessible();
     }
 }

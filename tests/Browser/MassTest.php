@@ -28,8 +28,14 @@ final class MassTest extends BrowserTestCase
         // A slab that nobody has simulated before.
         $this->type('#design-slab-thickness_m', sprintf('%.1f mm', 170 + random_int(0, 299) / 10));
         $this->awaitSaved();
-        $this->awaitThat(fn (): bool => str_contains($this->text('#mass-core .mass-found'), 'Without heating'), 'the hours come onto the bench by themselves');
-        self::assertMatchesRegularExpression('~16\x{a0}°C: .*10\x{a0}°C: .*5\x{a0}°C: ~su', (string) $this->browser->executeScript('return document.getElementById("mass-line-title").textContent'));
+        $this->awaitThat(
+            fn (): bool => str_contains($this->text('#mass-core .mass-found'), 'Without heating'),
+            'the hours come onto the bench by themselves',
+        );
+        self::assertMatchesRegularExpression(
+            '~16\x{a0}°C: .*10\x{a0}°C: .*5\x{a0}°C: ~su',
+            (string) $this->browser->executeScript('return document.getElementById("mass-line-title").textContent'),
+        );
         $this->openStory();
         $this->awaitText('h1', 'What the floor stores');
         $this->awaitThat(fn (): bool => $this->many('.mass-plot canvas') === 3, 'three plots');
@@ -44,9 +50,15 @@ final class MassTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => str_contains($this->text('.mass-film output'), 'day 1'), 'the first hour');
         $cold = $this->browser->executeScript('return document.querySelector(".mass-strip rect").getAttribute("fill")');
         $held = $this->text('.mass-plots figure:last-child .u-legend');
-        $this->browser->executeScript('const hour = document.getElementById("mass-hour"); hour.value = 30; hour.dispatchEvent(new Event("input", { bubbles: true }))');
+        $this->browser->executeScript(
+            'const hour = document.getElementById("mass-hour"); hour.value = 30; hour.dispatchEvent(new Event("input", { bubbles: true }))',
+        );
         $this->awaitThat(fn (): bool => $this->text('.mass-film output') === 'day 2, 7:00', 'the hour that is slid to');
-        self::assertNotSame($cold, $this->browser->executeScript('return document.querySelector(".mass-strip rect").getAttribute("fill")'), 'the floor is warmer');
+        self::assertNotSame(
+            $cold,
+            $this->browser->executeScript('return document.querySelector(".mass-strip rect").getAttribute("fill")'),
+            'the floor is warmer',
+        );
         $this->awaitThat(fn (): bool => $this->text('.mass-plots figure:last-child .u-legend') !== $held, 'the plots follow');
         // The pointer over one plot moves all.
         $this->browser->executeScript('document.querySelector(".mass-plot").scrollIntoView({ block: "center" })');
@@ -69,7 +81,10 @@ final class MassTest extends BrowserTestCase
         (new WebDriverSelect($this->find('#beside')))->selectByVisiblePartialText('B · boards on top');
         $this->find('.mass-beside button')->click();
         $this->awaitThat(fn (): bool => $this->many('.mass-other') > 5, 'the other floor answers too');
-        $this->awaitThat(fn (): bool => str_contains($this->text('.mass-plots'), 'rooms, B · boards on top, screed'), 'and is drawn beside it');
+        $this->awaitThat(
+            fn (): bool => str_contains($this->text('.mass-plots'), 'rooms, B · boards on top, screed'),
+            'and is drawn beside it',
+        );
         self::assertStringContainsString('The heated floor, B · boards on top, screed', $this->text('#main'));
     }
 
@@ -84,7 +99,10 @@ final class MassTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => str_contains($this->text('#bench-log'), 'Allowed: 20 °C to 65 °C.'), 'said at its field');
         self::assertSame('90', $this->value('#design-heating-supply_c'));
         $this->type('#design-heating-supply_c', '60');
-        $this->awaitThat(fn (): bool => str_contains($this->text('#bench-findings'), 'A heated floor is nowhere warmer'), 'too warm for feet');
+        $this->awaitThat(
+            fn (): bool => str_contains($this->text('#bench-findings'), 'A heated floor is nowhere warmer'),
+            'too warm for feet',
+        );
         $this->awaitThat(fn (): bool => str_contains($this->text('#mass-core h2'), 'fails'), 'and its core says so');
         $this->find('[value="remedy:floor-surface-cool"]')->click();
         $this->awaitThat(fn (): bool => $this->value('#design-heating-supply_c') !== '60 °C', 'cooler water');
@@ -92,7 +110,11 @@ final class MassTest extends BrowserTestCase
         $this->openStory();
         $this->awaitText('h1', 'What the floor stores');
         $this->awaitThat(fn (): bool => $this->many('.mass-plot canvas') === 3, 'three plots');
-        self::assertSame(390, $this->browser->executeScript('return document.documentElement.scrollWidth'), 'nothing runs out of the phone');
+        self::assertSame(
+            390,
+            $this->browser->executeScript('return document.documentElement.scrollWidth'),
+            'nothing runs out of the phone',
+        );
         $this->assertAccessible();
     }
 }

@@ -55,7 +55,9 @@ final class OverlayTest extends BrowserTestCase
         $this->openBench('Ferry kiosk');
         $this->choose('temperature');
         $middle = (float) $this->browser->executeScript('return document.querySelector(".overlay .middle").getBBox().x');
-        $left = (array) $this->browser->executeScript('return [...document.querySelectorAll(".overlay .isotherm-label[text-anchor=start]")].map((t) => Number(t.getAttribute("x")))');
+        $left = (array) $this->browser->executeScript(
+            'return [...document.querySelectorAll(".overlay .isotherm-label[text-anchor=start]")].map((t) => Number(t.getAttribute("x")))',
+        );
         self::assertNotSame([], $left);
         foreach ($left as $x) {
             self::assertGreaterThan($middle, $x);
@@ -135,7 +137,17 @@ final class OverlayTest extends BrowserTestCase
         sort($field);
         $at = static fn (array $of, float $share): float => $of[max(0, (int) ceil($share * self::EDITS) - 1)];
         // Measured, not judged: this machine's mood is not the product's. bin/bench and docs/methods.md have the budget.
-        fwrite(STDERR, sprintf("\nedit with %d cells, in the browser: first answer median %.0f ms, 95th percentile %.0f ms; the field's figures %.0f and %.0f ms\n", $cells, $at($first, 0.5), $at($first, 0.95), $at($field, 0.5), $at($field, 0.95)));
+        fwrite(
+            STDERR,
+            sprintf(
+                "\nedit with %d cells, in the browser: first answer median %.0f ms, 95th percentile %.0f ms; the field's figures %.0f and %.0f ms\n",
+                $cells,
+                $at($first, 0.5),
+                $at($first, 0.95),
+                $at($field, 0.5),
+                $at($field, 0.95),
+            ),
+        );
     }
 
     private function choose(string $kind): void
@@ -151,7 +163,11 @@ final class OverlayTest extends BrowserTestCase
 
     private function day(int $day): void
     {
-        $this->browser->executeScript('const s = document.querySelector(".overlay-year input"); s.value = arguments[0]; s.dispatchEvent(new Event("input", { bubbles: true }));', [$day]);
+        $this->browser->executeScript(
+            'const s = document.querySelector(".overlay-year input"); s.value = arguments[0]; s.dispatchEvent(new Event("input", { '
+                .'bubbles: true }));',
+            [$day],
+        );
     }
 
     private function howMany(string $css): int
@@ -161,7 +177,9 @@ final class OverlayTest extends BrowserTestCase
 
     private function drawn(): string
     {
-        return (string) $this->browser->executeScript('return [...document.querySelectorAll(".overlay .isotherm")].map((p) => p.getAttribute("d")).join()');
+        return (string) $this->browser->executeScript(
+            'return [...document.querySelectorAll(".overlay .isotherm")].map((p) => p.getAttribute("d")).join()',
+        );
     }
 
     /** @return array<mixed> */

@@ -115,7 +115,9 @@ final class PeopleTest extends BrowserTestCase
         $this->find('.options-all')->click();
         $this->awaitText('h1', 'Options');
         $this->assertAccessible();
-        $this->browser->findElement(WebDriverBy::xpath('//li[contains(., "C · as first priced")]//button[contains(., "To the trash")]'))->click();
+        $this->browser->findElement(
+            WebDriverBy::xpath('//li[contains(., "C · as first priced")]//button[contains(., "To the trash")]'),
+        )->click();
         $this->awaitText('.said', '“C · as first priced” is in the trash');
         self::assertStringNotContainsString('C · as first priced', $this->text('.jobs'));
         $this->open('/');
@@ -128,7 +130,9 @@ final class PeopleTest extends BrowserTestCase
         $this->awaitText('.said', '“Ferry kiosk” is back');
         $this->openBench('Ferry kiosk');
         $this->open('/trash');
-        $this->browser->findElement(WebDriverBy::xpath('//li[contains(., "C · as first priced")]//button[contains(., "Take back")]'))->click();
+        $this->browser->findElement(
+            WebDriverBy::xpath('//li[contains(., "C · as first priced")]//button[contains(., "Take back")]'),
+        )->click();
         $this->awaitText('.said', 'is back, as the last one');
     }
 

@@ -40,7 +40,8 @@ final class Site
         $folder = sys_get_temp_dir().'/ondergrond-browser-'.bin2hex(random_bytes(4));
         mkdir($folder.'/downloads', 0o700, true);
         $environment = [
-            'APP_ENV' => 'testing', 'ONDERGROND_DEMO' => 'true', 'BCRYPT_ROUNDS' => '4', 'APP_DEBUG' => 'false', 'DB_DATABASE' => "{$folder}/test.sqlite",
+            'APP_ENV' => 'testing', 'ONDERGROND_DEMO' => 'true', 'BCRYPT_ROUNDS' => '4', 'APP_DEBUG' => 'false',
+            'DB_DATABASE' => "{$folder}/test.sqlite",
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'PHP_CLI_SERVER_WORKERS' => '2',
         ];
         touch($environment['DB_DATABASE']);
@@ -85,7 +86,10 @@ final class Site
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', "--user-data-dir={$folder}/profile", '--lang=en-GB',
         ]);
-        $options->setExperimentalOption('prefs', ['download.default_directory' => "{$folder}/downloads", 'download.prompt_for_download' => false]);
+        $options->setExperimentalOption(
+            'prefs',
+            ['download.default_directory' => "{$folder}/downloads", 'download.prompt_for_download' => false],
+        );
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
@@ -122,7 +126,16 @@ final class Site
     private static function worker(string $root, array $environment, string $queue): Process
     {
         // Its own process group, so that what it starts ends with it.
-        $worker = new Process(['setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'queue:work', "--queue={$queue}", '--quiet', '--sleep=0.5', '--tries=1', '--timeout=600'], $root, $environment, null, null);
+        $worker = new Process(
+            [
+                'setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'queue:work', "--queue={$queue}", '--quiet', '--sleep=0.5',
+                '--tries=1', '--timeout=600',
+            ],
+            $root,
+            $environment,
+            null,
+            null,
+        );
         $worker->disableOutput();
         $worker->start();
 

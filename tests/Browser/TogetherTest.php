@@ -76,7 +76,10 @@ final class TogetherTest extends BrowserTestCase
     {
         $this->provoked = '~ERR_INTERNET_DISCONNECTED~';
         $tools = new ChromeDevToolsDriver($this->browser);
-        $network = static fn (bool $offline) => $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $network = static fn (bool $offline) => $tools->execute(
+            'Network.emulateNetworkConditions',
+            ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
         $tools->execute('Network.enable');
         try {
             $network(true);

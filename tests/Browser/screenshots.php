@@ -20,7 +20,9 @@ $type = static function (string $css, string $words, string $then = WebDriverKey
 $overlay = static function (string $kind, int $day = 31) use ($browser): void {
     $browser->executeScript('document.querySelector(`.overlay-kinds [value="${arguments[0]}"]`).click();
         if (["levels", "water"].includes(arguments[0])) return;
-        const year = document.querySelector(".overlay-year input"); year.value = arguments[1]; year.dispatchEvent(new Event("input", { bubbles: true }));', [$kind, $day]);
+        const year = document.querySelector(".overlay-year input");
+        year.value = arguments[1];
+        year.dispatchEvent(new Event("input", { bubbles: true }));', [$kind, $day]);
 };
 $here = null;
 $views = [
@@ -45,7 +47,8 @@ $views = [
     'frost' => ['Joost', '/projects/11/section', 1280, 1000, static function () use ($site, $browser): void {
         $site->withWinters();
         $browser->executeScript('document.querySelector(".overlay-kinds [value=frost]").click()');
-        for ($i = 0; $i < 300 && str_contains((string) $browser->executeScript('return document.getElementById("frost-core").innerText'), 'still to be run'); $i++) {
+        $frost = static fn (): string => (string) $browser->executeScript('return document.getElementById("frost-core").innerText');
+        for ($i = 0; $i < 300 && str_contains($frost(), 'still to be run'); $i++) {
             sleep(1);
         }
         $site->withoutWinters();
@@ -55,16 +58,23 @@ $views = [
     'vapour' => ['Joost', '/projects/5/section/13', 1280, 800, static function () use ($overlay, $browser): void {
         sleep(3);
         $overlay('vapour');
-        $browser->executeScript('const pick = document.getElementById("overlay-stack"); pick.value = 3; pick.dispatchEvent(new Event("change", { bubbles: true })); document.querySelector(".overlay-read").scrollIntoView({ block: "end" })');
+        $browser->executeScript(
+            'const pick = document.getElementById("overlay-stack"); pick.value = 3; pick.dispatchEvent(new Event("change", { bubbles: '
+                .'true })); document.querySelector(".overlay-read").scrollIntoView({ block: "end" })',
+        );
     }],
     'mass' => ['Joost', '/projects/6/section/14/mass?beside=15', 1280, 1100, static function () use ($browser, $find): void {
-        for ($i = 0; $i < 60 && $browser->executeScript('return document.querySelector("#mass-live [data-pending]") !== null') === true; $i++) {
+        for ($i = 0; $i < 60 && $browser->executeScript('return document.querySelector("#mass-live [data-pending]") !== '
+            .'null') === true; $i++) {
             sleep(1);
         }
         sleep(2);
         $find('[data-question=clear-winter-day] button')->click();
         sleep(2);
-        $browser->executeScript('const hour = document.getElementById("mass-hour"); hour.value = 18; hour.dispatchEvent(new Event("input", { bubbles: true })); scrollTo(0, 0)');
+        $browser->executeScript(
+            'const hour = document.getElementById("mass-hour"); hour.value = 18; hour.dispatchEvent(new Event("input", { bubbles: '
+                .'true })); scrollTo(0, 0)',
+        );
     }],
     'damp' => ['Joost', '/projects/5/section/13/damp', 1280, 1000, null],
     'inspection' => ['Wen', '/projects/5/inspections/1', 390, 844, null],

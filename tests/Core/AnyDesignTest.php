@@ -40,19 +40,41 @@ final class AnyDesignTest extends TestCase
             $taken++;
             $heat = Assessor::formulas($site, $design);
             self::assertGreaterThan(0.0, $heat->floor->transmittance());
-            self::assertLessThanOrEqual($heat->bare->transmittance() + 1e-12, $heat->floor->transmittance(), 'no board makes a floor worse');
+            self::assertLessThanOrEqual(
+                $heat->bare->transmittance() + 1e-12,
+                $heat->floor->transmittance(),
+                'no board makes a floor worse',
+            );
             self::assertTrue(is_finite($heat->floor->design) && is_finite($heat->floor->heating) && $heat->floor->heating >= 0.0);
             $format = new QuantityFormatter(UnitSystem::cases()[$i % 2]);
             foreach (Assessor::judge($site, $design, $format->system)->findings as $judged) {
-                self::assertMatchesRegularExpression('~^[A-Z0-9].+\.$~su', $judged->finding->said->in($format), 'however wrong a design is, every rule says it in a sentence');
+                self::assertMatchesRegularExpression(
+                    '~^[A-Z0-9].+\.$~su',
+                    $judged->finding->said->in($format),
+                    'however wrong a design is, every rule says it in a sentence',
+                );
             }
             if ($taken % 8 === 0) {
                 $field = Assessor::assess($site, $design)->field;
                 self::assertGreaterThan(0.0, $field->transmittance());
                 // Where the pipes’ plane ends at the wall, the little that the wall takes in settles slowly.
-                self::assertLessThan($design->heating->present() ? 0.08 : 0.02, $field->ground()->solution->refinement->flows, 'settled, or all but');
-                self::assertEqualsWithDelta(0.0, $field->formulaGap() ?? 0.0, 0.35, 'the formula and its own floor in the field stay near each other');
-                self::assertEqualsWithDelta($field->mean, array_sum($field->monthly) / 12, 1e-6 * (1 + abs($field->monthly[0])), 'a year of the wave averages out');
+                self::assertLessThan(
+                    $design->heating->present() ? 0.08 : 0.02,
+                    $field->ground()->solution->refinement->flows,
+                    'settled, or all but',
+                );
+                self::assertEqualsWithDelta(
+                    0.0,
+                    $field->formulaGap() ?? 0.0,
+                    0.35,
+                    'the formula and its own floor in the field stay near each other',
+                );
+                self::assertEqualsWithDelta(
+                    $field->mean,
+                    array_sum($field->monthly) / 12,
+                    1e-6 * (1 + abs($field->monthly[0])),
+                    'a year of the wave averages out',
+                );
             }
             if ($taken % 10 === 0) {
                 $drawing = SectionDrawing::of($design, new QuantityFormatter(UnitSystem::cases()[$i % 2]));

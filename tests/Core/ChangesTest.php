@@ -24,7 +24,10 @@ final class ChangesTest extends TestCase
 
     public function test_what_changed_leads_there_and_its_inverse_back(): void
     {
-        [$one, , $other] = array_map(static fn ($o): array => ['name' => $o->name, 'note' => $o->note, 'design' => DesignCodec::toArray($o->design)], Examples::boathouse()->options);
+        [$one, , $other] = array_map(
+            static fn ($o): array => ['name' => $o->name, 'note' => $o->note, 'design' => DesignCodec::toArray($o->design)],
+            Examples::boathouse()->options,
+        );
         $changes = Changes::between($one, $other);
         self::assertSame($other, $changes->on($one));
         self::assertSame($one, $changes->inverse()->on($other));
@@ -100,7 +103,12 @@ final class ChangesTest extends TestCase
     public function test_every_field_of_a_project_has_a_name_for_people(): void
     {
         $project = Examples::boathouse();
-        $state = ['name' => '', 'note' => '', 'design' => DesignCodec::toArray($project->options[0]->design), 'site' => SiteCodec::toArray($project->site)];
+        $state = [
+            'name' => '',
+            'note' => '',
+            'design' => DesignCodec::toArray($project->options[0]->design),
+            'site' => SiteCodec::toArray($project->site),
+        ];
         foreach (Changes::between([], self::flat($state))->all as $change) {
             $label = ChangeWords::label($change->path);
             self::assertDoesNotMatchRegularExpression('~[_.]~', $label, $change->path);

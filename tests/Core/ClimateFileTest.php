@@ -42,7 +42,10 @@ final class ClimateFileTest extends TestCase
         $date = new \DateTimeImmutable($from);
         for ($d = 0; $d < $days; $d++) {
             $c = 4 - 12 * cos(2 * M_PI * ((int) $date->format('z') - 15) / 365);
-            $lines[] = $date->format('Y-m-d').$mark.sprintf('%.3f', $unit === 'mean_f' ? 1.8 * $c + 32 : ($unit === 'mean_k' ? $c + 273.15 : $c));
+            $lines[] = $date->format('Y-m-d').$mark.sprintf(
+                '%.3f',
+                $unit === 'mean_f' ? 1.8 * $c + 32 : ($unit === 'mean_k' ? $c + 273.15 : $c),
+            );
             $date = $date->modify('+1 day');
         }
 
@@ -92,7 +95,11 @@ final class ClimateFileTest extends TestCase
         for ($h = 0; $h < 8760; $h++) {
             $hours[] = $time->modify("+{$h} hours")->format('Y-m-d H:i').','.sprintf('%.2f', self::sine($h));
         }
-        self::assertEqualsWithDelta(ClimateFile::read(self::epw(self::sine(...)))->climate->monthly[0], ClimateFile::read("time,mean_c\n".implode("\n", $hours))->climate->monthly[0], 0.01);
+        self::assertEqualsWithDelta(
+            ClimateFile::read(self::epw(self::sine(...)))->climate->monthly[0],
+            ClimateFile::read("time,mean_c\n".implode("\n", $hours))->climate->monthly[0],
+            0.01,
+        );
         self::assertSame(0.0, FreezingIndex::ofDays([])->value);
     }
 
@@ -101,7 +108,10 @@ final class ClimateFileTest extends TestCase
     {
         $epw = explode("\r\n", self::epw(self::sine(...)));
         $with = static fn (int $line, string $text): string => implode("\n", array_replace($epw, [$line => $text]));
-        yield 'an hour missing' => [implode("\n", [...array_slice($epw, 0, 500), ...array_slice($epw, 501)]), '/line 501: found month 1, day 21'];
+        yield 'an hour missing' => [
+            implode("\n", [...array_slice($epw, 0, 500), ...array_slice($epw, 501)]),
+            '/line 501: found month 1, day 21',
+        ];
         yield 'half a year' => [implode("\n", array_slice($epw, 0, 4000)), 'allowed: 8760'];
         yield 'few columns' => [$with(20, '2001,1,1'), '/line 21: found 3 columns'];
         yield 'a word for a temperature' => [$with(8, '2001,1,1,1,60,A,cold,1'), '“cold”'];
@@ -109,7 +119,10 @@ final class ClimateFileTest extends TestCase
         yield 'degrees Fahrenheit' => [self::epw(static fn (int $h): float => 1.8 * self::sine($h) + 60), 'look like °F'];
         yield 'kelvin' => [self::epw(static fn (int $h): float => self::sine($h) + 273.15), 'look like kelvin'];
         $days = self::daily('1990-01-01', 400);
-        yield 'a day missing' => [implode("\n", [...array_slice($days, 0, 60), ...array_slice($days, 62)]), 'found 1990-03-03; allowed: 1990-03-01: every day'];
+        yield 'a day missing' => [
+            implode("\n", [...array_slice($days, 0, 60), ...array_slice($days, 62)]),
+            'found 1990-03-03; allowed: 1990-03-01: every day',
+        ];
         yield 'a leap day in a plain year' => [implode("\n", ['date,mean_c', '2001-02-28,1', '2001-02-29,1']), '“2001-02-29”'];
         yield 'no unit' => ["date,temperature\n2001-01-01,3", 'mean_c, mean_f, mean_k'];
         yield 'months missing' => [implode("\n", ['date,mean_c', '2001-01,1', '2001-02,2']), 'found no Mar, Apr'];

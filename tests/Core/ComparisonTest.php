@@ -49,7 +49,13 @@ final class ComparisonTest extends TestCase
 
             return FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp, $assessment->judgement->rulings);
         }, $project->options);
-        $comparison = Comparison::of($project->site, $project->options, $fields, UnitSystem::InchPound, new QuantityFormatter(UnitSystem::Metric, DecimalMark::Comma));
+        $comparison = Comparison::of(
+            $project->site,
+            $project->options,
+            $fields,
+            UnitSystem::InchPound,
+            new QuantityFormatter(UnitSystem::Metric, DecimalMark::Comma),
+        );
         $rows = [];
         foreach ($comparison->groups as $group => $all) {
             foreach ($all as $row) {
@@ -67,7 +73,13 @@ final class ComparisonTest extends TestCase
         self::assertSame(['0', '0', '1'], $rows['Findings']['Stop']->cells);
         self::assertSame(['–', '–', "fix: 104\u{a0}kPa"], $rows['Findings']['The board under a slab is 25 psi (173 kPa) or more.']->cells);
         // Only what differs: 2, 4 and 1 in of field board; the slab is 4 in in all.
-        self::assertSame(['50,8 mm', '101,6 mm', '25,4 mm'], array_map(static fn (string $c): string => str_replace("\u{a0}", ' ', $c), $rows['Parts that differ']['Field board, thickness']->cells));
+        self::assertSame(
+            ['50,8 mm', '101,6 mm', '25,4 mm'],
+            array_map(
+                static fn (string $c): string => str_replace("\u{a0}", ' ', $c),
+                $rows['Parts that differ']['Field board, thickness']->cells,
+            ),
+        );
         self::assertArrayNotHasKey('Slab, thickness', $rows['Parts that differ']);
         self::assertSame(['A · edge tray 4 in', 'B · 4 in throughout', 'C · as first priced'], array_slice($comparison->table()[0], 2));
     }
@@ -75,13 +87,42 @@ final class ComparisonTest extends TestCase
     public function test_winters_that_were_run_stand_beside_each_other(): void
     {
         $project = Examples::boathouse();
-        $proof = static fn (Option $o, float $margin): FrostProof => new FrostProof(Side::Edge, WinterUse::Heated, Bearing::of($o->design, Side::Edge), $margin, 0.01, 50, -0.5, 0.0, 0.0, 0.0, 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, []);
+        $proof = static fn (Option $o, float $margin): FrostProof => new FrostProof(
+            Side::Edge,
+            WinterUse::Heated,
+            Bearing::of($o->design, Side::Edge),
+            $margin,
+            0.01,
+            50,
+            -0.5,
+            0.0,
+            0.0,
+            0.0,
+            1.8,
+            80.0,
+            5000,
+            1e-8,
+            1e-7,
+            8.0,
+            [],
+        );
         [$a, $b] = $project->options;
-        $comparison = Comparison::of($project->site, [$a, $b], [null, null], UnitSystem::InchPound, new QuantityFormatter(UnitSystem::Metric), [[$proof($a, -0.074)], []]);
+        $comparison = Comparison::of(
+            $project->site,
+            [$a, $b],
+            [null, null],
+            UnitSystem::InchPound,
+            new QuantityFormatter(UnitSystem::Metric),
+            [[$proof($a, -0.074)], []],
+        );
         $rows = array_column($comparison->groups['Frost'], null, 'label');
         self::assertSame(["-75\u{a0}mm", 'not run yet'], $rows['Frost margin, field']->cells);
         self::assertSame(['fails', 'fails'], $rows['Frost is said to']->cells, 'by the field, and by the table');
-        self::assertSame('1', array_column($comparison->groups['Findings'], null, 'label')['Stop']->cells[0], 'what hangs on the winter is found');
+        self::assertSame(
+            '1',
+            array_column($comparison->groups['Findings'], null, 'label')['Stop']->cells[0],
+            'what hangs on the winter is found',
+        );
     }
 
     public function test_what_is_set_aside_counts_no_more_and_says_so(): void
@@ -89,7 +130,13 @@ final class ComparisonTest extends TestCase
         $project = Examples::boathouse();
         [$a, , $c] = $project->options;
         $aside = new Option('C, aside', false, '', $c->design, [new SetAside('floor-meets-limit', 'a test', 'Nobody', '2026-01-01')]);
-        $comparison = Comparison::of($project->site, [$c, $aside, $a], [null, null, null], UnitSystem::InchPound, new QuantityFormatter(UnitSystem::Metric));
+        $comparison = Comparison::of(
+            $project->site,
+            [$c, $aside, $a],
+            [null, null, null],
+            UnitSystem::InchPound,
+            new QuantityFormatter(UnitSystem::Metric),
+        );
         $findings = array_column(array_map(static fn (Row $r): array => [$r->label, $r->cells], $comparison->groups['Findings']), 1, 0);
         self::assertSame(['1', '0', '0'], $findings['Stop']);
         self::assertSame('set aside', $findings['The floor’s U keeps the limit that the site sets.'][1]);
@@ -107,8 +154,22 @@ final class ComparisonTest extends TestCase
                 $drawing = $side->drawing($design);
                 self::assertSame([$side->scale, $side->box], [$drawing->scale, $drawing->box]);
                 self::assertLessThanOrEqual(SideBySide::WIDTH + 1e-6, ($drawing->box[2] - $drawing->box[0]) / $drawing->paper());
-                self::assertNotSame([], array_filter($drawing->items, static fn ($i): bool => $i instanceof Area && $i->part === 'slab' || $i instanceof Area && $i->part === 'deck'), $project->name);
-                self::assertSame([], array_filter($drawing->items, static fn ($i): bool => in_array($i->role, [Role::Dimension, Role::Flag, Role::Handle, Role::Level], true)), 'no sizes, no flags');
+                self::assertNotSame(
+                    [],
+                    array_filter(
+                        $drawing->items,
+                        static fn ($i): bool => $i instanceof Area && $i->part === 'slab' || $i instanceof Area && $i->part === 'deck',
+                    ),
+                    $project->name,
+                );
+                self::assertSame(
+                    [],
+                    array_filter(
+                        $drawing->items,
+                        static fn ($i): bool => in_array($i->role, [Role::Dimension, Role::Flag, Role::Handle, Role::Level], true),
+                    ),
+                    'no sizes, no flags',
+                );
             }
         }
     }

@@ -36,9 +36,21 @@ final class DampDrawingTest extends TestCase
 {
     public function test_a_basement_names_every_layer_with_its_lap(): void
     {
-        $design = self::design('heated-basement', ['drains' => ['outlet' => 'daylight'], 'gas' => ['pipe_m' => 0.1, 'outlet' => 'roof'], 'finish' => ['kind' => 'tiles', 'wait_days' => 90]]);
+        $design = self::design(
+            'heated-basement',
+            [
+                'drains' => ['outlet' => 'daylight'],
+                'gas' => ['pipe_m' => 0.1, 'outlet' => 'roof'],
+                'finish' => ['kind' => 'tiles', 'wait_days' => 90],
+            ],
+        );
         $words = self::words(self::drawn($design), Role::Named);
-        foreach (['self-adhered sheet, lap 100 mm', 'dimple membrane, filter outside', 'board, protects it', 'course on the footing', 'outer drain to daylight', 'sheet 0.4 mm, lap 300 mm, taped, turned up', 'stone: breaks what climbs, drains', 'soil-gas pipe, above the roof', 'shield with drip', 'cover: cement render on lath, felt and wrap', 'course: polyethylene, lap 100 mm', 'finish: tiles'] as $wanted) {
+        foreach ([
+            'self-adhered sheet, lap 100 mm', 'dimple membrane, filter outside', 'board, protects it', 'course on the footing',
+            'outer drain to daylight', 'sheet 0.4 mm, lap 300 mm, taped, turned up', 'stone: breaks what climbs, drains',
+            'soil-gas pipe, above the roof', 'shield with drip', 'cover: cement render on lath, felt and wrap',
+            'course: polyethylene, lap 100 mm', 'finish: tiles',
+        ] as $wanted) {
             self::assertContains($wanted, $words, implode(' | ', $words));
         }
     }
@@ -55,17 +67,34 @@ final class DampDrawingTest extends TestCase
         $old = self::words(self::drawn(self::design('existing-basement')), Role::Named);
         self::assertContains('boards inside, joints sealed', $old);
         self::assertContains('rim: 50 mm foam, sealed', $old);
-        self::assertContains('foil-faced board inside, joints sealed: a vapour layer', self::words(self::drawn(self::design('conditioned-crawlspace')), Role::Named));
-        self::assertContains('foil-faced board inside, joints open', self::words(self::drawn(self::design('conditioned-crawlspace', ['lining' => ['sealed' => 'no']])), Role::Named));
+        self::assertContains(
+            'foil-faced board inside, joints sealed: a vapour layer',
+            self::words(self::drawn(self::design('conditioned-crawlspace')), Role::Named),
+        );
+        self::assertContains(
+            'foil-faced board inside, joints open',
+            self::words(self::drawn(self::design('conditioned-crawlspace', ['lining' => ['sealed' => 'no']])), Role::Named),
+        );
         $beside = self::design('unheated-neighbour');
         $format = new QuantityFormatter(UnitSystem::Metric);
-        $drawing = DampSheet::over(SectionDrawing::of($beside, $format, Side::Neighbour), Assessor::damp(self::site(), $beside), Side::Neighbour, $format);
+        $drawing = DampSheet::over(
+            SectionDrawing::of($beside, $format, Side::Neighbour),
+            Assessor::damp(self::site(), $beside),
+            Side::Neighbour,
+            $format,
+        );
         self::assertContains('flashing, lapped both ways', self::words($drawing, Role::Named));
     }
 
     public function test_what_is_not_said_is_named_so(): void
     {
-        $words = implode(' | ', self::words(self::drawn(self::design('heated-basement', ['membrane' => ['lap_m' => 0], 'drainage' => ['filter' => 'not-said']])), Role::Named));
+        $words = implode(
+            ' | ',
+            self::words(
+                self::drawn(self::design('heated-basement', ['membrane' => ['lap_m' => 0], 'drainage' => ['filter' => 'not-said']])),
+                Role::Named,
+            ),
+        );
         self::assertStringContainsString('self-adhered sheet, lap not said', $words);
         self::assertStringContainsString('filter not said', $words);
         self::assertStringContainsString('outer drain, outlet not said', $words);
@@ -96,7 +125,9 @@ final class DampDrawingTest extends TestCase
             }
             [$board, $wool] = [$project->options[0]->design, $project->options[1]->design];
             $drawing = self::over($wool, DampVerdict::of($project->site, $wool, ['edge' => GroundField::of($project->site, $wool)]));
-            $drops = array_values(array_filter($drawing->items, static fn ($i): bool => $i instanceof Strokes && $i->role === Role::Condensation));
+            $drops = array_values(
+                array_filter($drawing->items, static fn ($i): bool => $i instanceof Strokes && $i->role === Role::Condensation),
+            );
             self::assertNotSame([], $drops);
             // Between wool and block: the block's inner face stands 300 mm behind the wall's outer one.
             self::assertInstanceOf(Strokes::class, $drops[0]);
@@ -114,10 +145,18 @@ final class DampDrawingTest extends TestCase
     {
         foreach (Families::all() as $family) {
             foreach (UnitSystem::cases() as $system) {
-                $design = $family->preset(new Footprint(96.0, 40.0, 40.0, walkOut: $family->slug() === 'heated-basement' ? 7.0 : 0.0), $system);
+                $design = $family->preset(
+                    new Footprint(96.0, 40.0, 40.0, walkOut: $family->slug() === 'heated-basement' ? 7.0 : 0.0),
+                    $system,
+                );
                 foreach (array_column(Stretch::all($design), 'kind') as $side) {
                     $format = new QuantityFormatter($system);
-                    $drawing = DampSheet::over(SectionDrawing::of($design, $format, $side), Assessor::damp(self::site(), $design), $side, $format);
+                    $drawing = DampSheet::over(
+                        SectionDrawing::of($design, $format, $side),
+                        Assessor::damp(self::site(), $design),
+                        $side,
+                        $format,
+                    );
                     self::assertTrue((new DOMDocument)->loadXML(SvgWriter::file($drawing, 'any', 'none')));
                     self::assertStringContainsString('WATER', strtoupper(DxfWriter::write($drawing, 'any', 'none')));
                 }
@@ -158,6 +197,11 @@ final class DampDrawingTest extends TestCase
     /** @param  array<string, mixed>  $changes */
     private static function design(string $family, array $changes = []): Design
     {
-        return DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray(Families::all()[$family]->preset(Footprint::rectangle(12.0, 8.0), UnitSystem::Metric)), $changes));
+        return DesignCodec::fromArray(
+            array_replace_recursive(
+                DesignCodec::toArray(Families::all()[$family]->preset(Footprint::rectangle(12.0, 8.0), UnitSystem::Metric)),
+                $changes,
+            ),
+        );
     }
 }

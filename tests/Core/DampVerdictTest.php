@@ -97,7 +97,10 @@ final class DampVerdictTest extends TestCase
         $site = self::site();
         $ground = GroundField::of($site, self::design('heated-basement'));
         $stacks = Stacks::of($ground, DampAir::of($site));
-        self::assertSame(['floor-middle', 'floor-edge', 'wall-top', 'wall-middle', 'wall-foot', 'wall-above-ground', 'rim'], array_map(static fn (DampStack $s): string => $s->place->value, $stacks));
+        self::assertSame(
+            ['floor-middle', 'floor-edge', 'wall-top', 'wall-middle', 'wall-foot', 'wall-above-ground', 'rim'],
+            array_map(static fn (DampStack $s): string => $s->place->value, $stacks),
+        );
         foreach (['floor-middle', 'wall-top', 'wall-middle', 'wall-foot'] as $place) {
             $stack = self::at($stacks, $place);
             [$x, $y] = $stack->line[1];
@@ -109,7 +112,8 @@ final class DampVerdictTest extends TestCase
             self::assertSame(0.0, $stack->stack->outside, 'no surface resistance in the ground');
         }
         // The deeper, the steadier.
-        $swing = static fn (string $place): float => self::at($stacks, $place)->stack->months[6]->outside - self::at($stacks, $place)->stack->months[0]->outside;
+        $outside = static fn (string $place, int $month): float => self::at($stacks, $place)->stack->months[$month]->outside;
+        $swing = static fn (string $place): float => $outside($place, 6) - $outside($place, 0);
         self::assertGreaterThan($swing('wall-middle'), $swing('wall-top'));
         self::assertGreaterThan($swing('wall-foot'), $swing('wall-middle'));
         // Weather on the other two.
@@ -120,8 +124,14 @@ final class DampVerdictTest extends TestCase
     public function test_moving_the_sheet_changes_the_verdict(): void
     {
         $site = self::site(['climate' => self::climate('snowy-upland'), 'damp' => ['humidity' => 'full-dwelling']]);
-        $above = self::design('thickened-edge-slab', ['field_board' => ['thickness_m' => 0.2], 'perimeter_board' => ['thickness_m' => 0.2]]);
-        $below = self::design('thickened-edge-slab', ['field_board' => ['thickness_m' => 0.2], 'perimeter_board' => ['thickness_m' => 0.2], 'sheet' => ['position' => 'below']]);
+        $above = self::design(
+            'thickened-edge-slab',
+            ['field_board' => ['thickness_m' => 0.2], 'perimeter_board' => ['thickness_m' => 0.2]],
+        );
+        $below = self::design(
+            'thickened-edge-slab',
+            ['field_board' => ['thickness_m' => 0.2], 'perimeter_board' => ['thickness_m' => 0.2], 'sheet' => ['position' => 'below']],
+        );
         $middle = static fn (Design $d): DampStack => self::at(self::solved($site, $d)->stacks, 'floor-middle');
         self::assertSame(Verdict::Holds, $middle($above)->word());
         $wet = $middle($below);
@@ -134,7 +144,11 @@ final class DampVerdictTest extends TestCase
         $finding = Rulebook::all()['stacks-stay-dry']->judge(new Subject($site, $below, damp: self::solved($site, $below)));
         self::assertNotNull($finding?->remedy);
         self::assertSame('above', $finding->remedy->applied($below)->sheet->position->value);
-        self::assertNull(Rulebook::all()['stacks-stay-dry']->judge(new Subject($site, $finding->remedy->applied($below), damp: self::solved($site, $finding->remedy->applied($below)))));
+        self::assertNull(
+            Rulebook::all()['stacks-stay-dry']->judge(
+                new Subject($site, $finding->remedy->applied($below), damp: self::solved($site, $finding->remedy->applied($below))),
+            ),
+        );
     }
 
     public function test_wool_on_a_cold_wall_fails_and_board_is_the_remedy(): void
@@ -161,7 +175,18 @@ final class DampVerdictTest extends TestCase
     public function test_a_sheet_in_a_lining(): void
     {
         $plain = self::design('existing-basement');
-        $sheet = self::design('existing-basement', ['lining' => ['layers' => [['material' => 'gypsum-board', 'thickness_m' => 0.0125], ['material' => 'polyethylene', 'thickness_m' => 0.0002], ['material' => 'xps-25psi', 'thickness_m' => 0.05]]]]);
+        $sheet = self::design(
+            'existing-basement',
+            [
+                'lining' => [
+                    'layers' => [
+                        ['material' => 'gypsum-board', 'thickness_m' => 0.0125],
+                        ['material' => 'polyethylene', 'thickness_m' => 0.0002],
+                        ['material' => 'xps-25psi', 'thickness_m' => 0.05],
+                    ],
+                ],
+            ],
+        );
         [$one, $two] = [GroundField::of(self::site(), $plain), GroundField::of(self::site(), $sheet)];
         self::assertEqualsWithDelta($one->couplingCoefficient(), $two->couplingCoefficient(), 0.002 * $one->couplingCoefficient());
         self::assertLessThan(1.3 * $one->solution->mesh->cells(), $two->solution->mesh->cells(), 'the mesh is not made finer for it');
@@ -193,23 +218,50 @@ final class DampVerdictTest extends TestCase
         $site = self::site();
         $ground = GroundField::of($site, $design);
         $problem = $ground->solution->problem;
-        $sheltered = Solution::of(Problem::of($problem->patches, array_map(static fn (Boundary $b): Boundary => in_array($b->name, SectionProblem::INSIDE, true)
-            ? Boundary::temperature($b->name, $b->x0, $b->y0, $b->x1, $b->y1, (float) $b->temperature, Surface::SHELTERED) : $b, $problem->boundaries), accuracy: $problem->accuracy));
+        $sheltered = Solution::of(Problem::of($problem->patches, array_map(static fn (Boundary $b): Boundary => in_array(
+            $b->name,
+            SectionProblem::INSIDE,
+            true,
+        )
+            ? Boundary::temperature(
+                $b->name,
+                $b->x0,
+                $b->y0,
+                $b->x1,
+                $b->y1,
+                (float) $b->temperature,
+                Surface::SHELTERED,
+            ) : $b, $problem->boundaries), accuracy: $problem->accuracy));
         $surfaces = Surfaces::of(['edge' => $ground], DampAir::of($site));
         self::assertNotSame([], $surfaces);
         foreach ($design->heating->present() ? [] : $surfaces as $surface) {
-            self::assertEqualsWithDelta((float) $sheltered->temperatureAt($surface->x, $surface->y), $surface->factor, 0.012, "{$family}, {$surface->name}");
+            self::assertEqualsWithDelta(
+                (float) $sheltered->temperatureAt($surface->x, $surface->y),
+                $surface->factor,
+                0.012,
+                "{$family}, {$surface->name}",
+            );
         }
     }
 
     public function test_humidity_at_a_face_and_what_the_year_makes_of_it(): void
     {
         $site = self::site();
-        $damp = self::solved($site, self::design('thickened-edge-slab', ['edge_outside' => ['thickness_m' => 0], 'edge_inside' => ['thickness_m' => 0], 'edge_under' => ['thickness_m' => 0]]));
+        $damp = self::solved(
+            $site,
+            self::design(
+                'thickened-edge-slab',
+                ['edge_outside' => ['thickness_m' => 0], 'edge_inside' => ['thickness_m' => 0], 'edge_under' => ['thickness_m' => 0]],
+            ),
+        );
         $worst = $damp->dampest();
         self::assertNotNull($worst);
         $i = $worst->worstMonth() - 1;
-        self::assertEqualsWithDelta($damp->air->insidePressure[$i] / Vapour::saturation($worst->temperatures[$i]), $worst->humidity[$i], 1e-9);
+        self::assertEqualsWithDelta(
+            $damp->air->insidePressure[$i] / Vapour::saturation($worst->temperatures[$i]),
+            $worst->humidity[$i],
+            1e-9,
+        );
         self::assertSame(Verdict::Fails, $damp->surfacesWord(), 'a bare edge grows mould');
         self::assertGreaterThan(0, $damp->hoursAtRisk());
         self::assertGreaterThanOrEqual($damp->hoursAtRisk(), $damp->hoursAtRiskSetBack(), 'rooms that cool at night are worse off');
@@ -225,7 +277,15 @@ final class DampVerdictTest extends TestCase
 
     public function test_muggy_air_sweats_on_a_cold_cellar_floor(): void
     {
-        $design = self::design('heated-basement', ['field_board' => ['thickness_m' => 0], 'edge_outside' => ['thickness_m' => 0], 'cover' => ['thickness_m' => 0], 'edge_inside' => ['thickness_m' => 0]]);
+        $design = self::design(
+            'heated-basement',
+            [
+                'field_board' => ['thickness_m' => 0],
+                'edge_outside' => ['thickness_m' => 0],
+                'cover' => ['thickness_m' => 0],
+                'edge_inside' => ['thickness_m' => 0],
+            ],
+        );
         $site = self::site(['indoor_c' => 17.0, 'damp' => ['muggy_k' => 5.0]]);
         $damp = self::solved($site, $design);
         [$surface, $month, $over] = $damp->sweats() ?? throw new \LogicException;
@@ -241,18 +301,37 @@ final class DampVerdictTest extends TestCase
     {
         $site = self::site(['damp' => ['humidity' => 'store']]);
         $of = static fn (array $changes): DampVerdict => self::of($site, self::design('thickened-edge-slab', $changes));
-        self::assertSame([], $of(['finish' => ['kind' => 'resilient', 'wait_days' => 900]])->traps, 'over the boards the sheet lets them drain');
+        self::assertSame(
+            [],
+            $of(['finish' => ['kind' => 'resilient', 'wait_days' => 900]])->traps,
+            'over the boards the sheet lets them drain',
+        );
         self::assertTrue($of(['sheet' => ['position' => 'below']])->traps[0]->holds(), 'a bare slab lets it out');
         $tight = $of(['sheet' => ['position' => 'below'], 'finish' => ['kind' => 'resilient', 'wait_days' => 900]]);
         self::assertFalse($tight->traps[0]->holds());
         self::assertGreaterThan(Trap::YEARS, $tight->traps[0]->years());
         self::assertSame(Verdict::Fails, $tight->trapsWord());
-        self::assertSame([], $of(['sheet' => ['position' => 'below', 'edge' => 'cut-off'], 'finish' => ['kind' => 'resilient']])->traps, 'a sheet that is not turned up holds no rain');
+        self::assertSame(
+            [],
+            $of(['sheet' => ['position' => 'below', 'edge' => 'cut-off'], 'finish' => ['kind' => 'resilient']])->traps,
+            'a sheet that is not turned up holds no rain',
+        );
     }
 
     public function test_wool_between_a_sheet_and_a_tight_wall_never_dries(): void
     {
-        $design = self::design('heated-basement', ['lining' => ['layers' => [['material' => 'gypsum-board', 'thickness_m' => 0.0125], ['material' => 'polyethylene', 'thickness_m' => 0.0002], ['material' => 'cavity-wool', 'thickness_m' => 0.1]]]]);
+        $design = self::design(
+            'heated-basement',
+            [
+                'lining' => [
+                    'layers' => [
+                        ['material' => 'gypsum-board', 'thickness_m' => 0.0125],
+                        ['material' => 'polyethylene', 'thickness_m' => 0.0002],
+                        ['material' => 'cavity-wool', 'thickness_m' => 0.1],
+                    ],
+                ],
+            ],
+        );
         $damp = self::of(self::site(), $design);
         self::assertCount(1, $damp->traps);
         self::assertFalse($damp->traps[0]->holds());
@@ -265,19 +344,37 @@ final class DampVerdictTest extends TestCase
     {
         $sealed = ['membrane' => ['waterstop' => 'yes', 'under_floor' => 'yes']];
         $basement = self::design('heated-basement', ['drains' => ['outlet' => 'sump'], ...$sealed]);
-        $at = static fn (float $table, array $changes = []): Groundwater => Groundwater::of(self::site(['damp' => ['water_table_m' => $table]]), $changes === [] ? $basement : self::design('heated-basement', array_replace_recursive($sealed, $changes)));
+        $at = static fn (float $table, array $changes = []): Groundwater => Groundwater::of(
+            self::site(['damp' => ['water_table_m' => $table]]),
+            $changes === [] ? $basement : self::design('heated-basement', array_replace_recursive($sealed, $changes)),
+        );
         // Underside of the boards at −2.16 m; 100 mm of concrete and 60 mm of board weigh (0.1 · 2300 + 0.06 · 28) · 9.81 N/m².
         $high = $at(1.6);
         self::assertEqualsWithDelta(0.56, (float) $high->floorHead, 1e-9);
         self::assertEqualsWithDelta(9.81 * 0.56, (float) $high->uplift(), 1e-9);
         self::assertEqualsWithDelta((230 + 1.68) * 9.81e-3, $high->weight, 1e-9);
-        self::assertEqualsWithDelta(9.81 * 0.56 / (0.9 * $high->weight), (float) $high->liftShare(), 1e-9, 'EN 1997-1: 0.9 for what holds, 1.0 for what lifts');
+        self::assertEqualsWithDelta(
+            9.81 * 0.56 / (0.9 * $high->weight),
+            (float) $high->liftShare(),
+            1e-9,
+            'EN 1997-1: 0.9 for what holds, 1.0 for what lifts',
+        );
         self::assertTrue($high->lifts());
         self::assertSame(Verdict::Close, $high->word(), 'drains hold it down as long as they run');
-        self::assertSame(Verdict::Fails, $at(1.6, ['drains' => ['inner_m' => 0.0, 'outlet' => 'sump']])->word(), 'without an inner drain nothing does');
+        self::assertSame(
+            Verdict::Fails,
+            $at(1.6, ['drains' => ['inner_m' => 0.0, 'outlet' => 'sump']])->word(),
+            'without an inner drain nothing does',
+        );
         self::assertSame(Verdict::Fails, $at(1.95, ['membrane' => ['kind' => 'solvent-coat']])->word(), 'a coat stands no pressing water');
         // 1.2 m of water over the floor's underside, and a sheet on the wall alone: joint and floor let it in.
-        foreach ([[[], []], [['waterstop' => 'no'], ['joint']], [['under_floor' => 'not-said'], ['floor']], [['waterstop' => 'no', 'under_floor' => 'no'], ['joint', 'floor']], [['kind' => 'solvent-coat'], ['wall']]] as [$membrane, $open]) {
+        foreach ([
+            [[], []],
+            [['waterstop' => 'no'], ['joint']],
+            [['under_floor' => 'not-said'], ['floor']],
+            [['waterstop' => 'no', 'under_floor' => 'no'], ['joint', 'floor']],
+            [['kind' => 'solvent-coat'], ['wall']],
+        ] as [$membrane, $open]) {
             self::assertSame($open, $at(0.96, ['membrane' => $membrane])->unsealed());
         }
         self::assertSame(Verdict::Holds, $at(4.0)->word());
@@ -290,15 +387,21 @@ final class DampVerdictTest extends TestCase
 
     public function test_what_drains_bring_and_a_pump_does(): void
     {
-        $site = self::site(['soil' => 'sand-or-gravel', 'damp' => ['water_table_m' => 1.45, 'permeability_m_d' => 8.64, 'rain_mm_h' => 0.0]]);
+        $site = self::site(
+            ['soil' => 'sand-or-gravel', 'damp' => ['water_table_m' => 1.45, 'permeability_m_d' => 8.64, 'rain_mm_h' => 0.0]],
+        );
         $duty = DrainDuty::of($site, self::design('heated-basement', ['drains' => ['outlet' => 'sump']]));
         self::assertNotNull($duty);
-        // k 1e-4 m/s, H 1.0 m over a drain at −2.45 m: R = 3000 · 1 · 0.01 = 30 m; 96 m²: r₀ = √(96/π) = 5.528 m; Q = π · 1e-4 · 1²/ln(35.528/5.528) = 1.6886e-4.
+        // k 1e-4 m/s, H 1.0 m over a drain at −2.45 m: R = 3000 · 1 · 0.01 = 30 m; 96 m²: r₀ = √(96/π) = 5.528 m; Q = π ·
+        // 1e-4 · 1²/ln(35.528/5.528) = 1.6886e-4.
         self::assertEqualsWithDelta(30.0, $duty->reach, 1e-6);
         self::assertEqualsWithDelta(1.6886e-4, (float) $duty->ground, 1e-8);
         self::assertEqualsWithDelta(2 * 1.6886e-4, $duty->pump(), 2e-8);
         // The same as a well with that radius: Thiem's Q = πk(H² − h²)/ln(R₂/r₀) (from memory) grows with the square of the head.
-        $more = DrainDuty::of(self::site(['soil' => 'sand-or-gravel', 'damp' => ['water_table_m' => 0.45, 'permeability_m_d' => 8.64, 'rain_mm_h' => 0.0]]), self::design('heated-basement', ['drains' => ['outlet' => 'sump']]));
+        $more = DrainDuty::of(
+            self::site(['soil' => 'sand-or-gravel', 'damp' => ['water_table_m' => 0.45, 'permeability_m_d' => 8.64, 'rain_mm_h' => 0.0]]),
+            self::design('heated-basement', ['drains' => ['outlet' => 'sump']]),
+        );
         self::assertEqualsWithDelta(M_PI * 1e-4 * 4.0 / log((60 + sqrt(96 / M_PI)) / sqrt(96 / M_PI)), (float) $more?->ground, 1e-9);
         self::assertEqualsWithDelta(1.2 * (2.45 + 0.6), $duty->head(), 1e-9);
         self::assertEqualsWithDelta($duty->pump() * 360 / 4, $duty->sump(), 1e-12, 'ten starts an hour: q T/4');
@@ -310,14 +413,20 @@ final class DampVerdictTest extends TestCase
 
     public function test_the_slab_is_dry_enough_or_it_is_said_when(): void
     {
-        $of = static fn (array $finish, array $more = []): DampVerdict => self::of(self::site(), self::design('thickened-edge-slab', ['finish' => $finish, ...$more]));
+        $of = static fn (array $finish, array $more = []): DampVerdict => self::of(
+            self::site(),
+            self::design('thickened-edge-slab', ['finish' => $finish, ...$more]),
+        );
         self::assertSame(Verdict::Holds, $of(['kind' => 'bare'])->dryingWord());
         self::assertSame(Verdict::NotChecked, $of(['kind' => 'wood'])->dryingWord());
         self::assertSame(Verdict::Fails, $of(['kind' => 'resilient', 'wait_days' => 14])->dryingWord());
         self::assertNotSame(Verdict::Fails, $of(['kind' => 'resilient', 'wait_days' => 400])->dryingWord());
         // On stone alone it dries to both sides, four times as fast.
         $one = $of(['kind' => 'resilient', 'wait_days' => 14])->drying;
-        $two = $of(['kind' => 'resilient', 'wait_days' => 14], ['sheet' => ['thickness_m' => 0], 'field_board' => ['thickness_m' => 0], 'perimeter_board' => ['width_m' => 0]])->drying;
+        $two = $of(
+            ['kind' => 'resilient', 'wait_days' => 14],
+            ['sheet' => ['thickness_m' => 0], 'field_board' => ['thickness_m' => 0], 'perimeter_board' => ['width_m' => 0]],
+        )->drying;
         self::assertFalse($one?->both);
         self::assertTrue($two?->both);
         self::assertLessThan((float) $one->daysTo(0.85), (float) $two->daysTo(0.85));
@@ -336,11 +445,21 @@ final class DampVerdictTest extends TestCase
         $jan = 0.8 * Vapour::saturation(-9.5);
         self::assertEqualsWithDelta($jan, $air->outsidePressure[0], 1e-9);
         self::assertEqualsWithDelta($jan + 810.0, $air->insidePressure[0], 1e-9);
-        self::assertEqualsWithDelta(0.8 * Vapour::saturation(20.0), $air->insidePressure[6], 1e-9, 'aired, it holds what the outdoor air holds');
+        self::assertEqualsWithDelta(
+            0.8 * Vapour::saturation(20.0),
+            $air->insidePressure[6],
+            1e-9,
+            'aired, it holds what the outdoor air holds',
+        );
         $machine = DampAir::of(self::site(['damp' => ['indoor_rh_share' => 0.45]]));
         self::assertEqualsWithDelta(0.45, $machine->humidity(3), 1e-12);
         foreach ([0.05, 1.0] as $share) {
-            self::assertTrue(is_finite(self::solved(self::site(['damp' => ['indoor_rh_share' => $share]]), self::design('heated-basement'))->share() ?? NAN), 'air as dry or as wet as can be breaks nothing');
+            self::assertTrue(
+                is_finite(
+                    self::solved(self::site(['damp' => ['indoor_rh_share' => $share]]), self::design('heated-basement'))->share() ?? NAN,
+                ),
+                'air as dry or as wet as can be breaks nothing',
+            );
         }
     }
 
@@ -381,8 +500,19 @@ final class DampVerdictTest extends TestCase
         yield 'months out of order' => [$set('months', 4, ['month' => 9]), '/months/4/month'];
         yield 'µ and s_d' => [$set('layers', 0, ['sd_m' => 2.0]), '/layers/0'];
         yield 'no λ' => [$set('layers', 0, ['conductivity' => null]), '/layers/0'];
-        yield 'nothing holds vapour back' => [static fn (array $f): array => [...$f, 'layers' => [['name' => 'air', 'thickness_m' => 0.0, 'r_m2kw' => 0.1, 'sd_m' => 0.0]]], '/layers'];
-        yield 'nothing holds heat back' => [static fn (array $f): array => [...$f, 'inside_r_m2kw' => 0, 'outside_r_m2kw' => 0, 'layers' => [['name' => 'foil', 'thickness_m' => 0.0, 'r_m2kw' => 0, 'sd_m' => 9]]], '/layers'];
+        yield 'nothing holds vapour back' => [
+            static fn (array $f): array => [...$f, 'layers' => [['name' => 'air', 'thickness_m' => 0.0, 'r_m2kw' => 0.1, 'sd_m' => 0.0]]],
+            '/layers',
+        ];
+        yield 'nothing holds heat back' => [
+            static fn (array $f): array => [
+                ...$f,
+                'inside_r_m2kw' => 0,
+                'outside_r_m2kw' => 0,
+                'layers' => [['name' => 'foil', 'thickness_m' => 0.0, 'r_m2kw' => 0, 'sd_m' => 9]],
+            ],
+            '/layers',
+        ];
         yield 'eleven months' => [static fn (array $f): array => [...$f, 'months' => array_slice($f['months'], 0, 11)], '/months'];
     }
 
@@ -406,7 +536,11 @@ final class DampVerdictTest extends TestCase
         }
         $year = DampYear::of(VapourFile::read(json_encode($file, JSON_THROW_ON_ERROR)));
         self::assertTrue(is_finite($year->peak) && is_finite($year->left));
-        $written = json_decode(VapourFile::write(VapourFile::read(json_encode(self::stackFile(), JSON_THROW_ON_ERROR))), true, flags: JSON_THROW_ON_ERROR);
+        $written = json_decode(
+            VapourFile::write(VapourFile::read(json_encode(self::stackFile(), JSON_THROW_ON_ERROR))),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
         self::assertCount(12, $written['interfaces'][1]['condensate_kg_m2']);
         self::assertSame('ondergrond-vapour-result', $written['format']);
         foreach (['no JSON', '[]', '{"layers": 1}', str_repeat(' ', VapourFile::LARGEST + 1)] as $noise) {
@@ -425,7 +559,10 @@ final class DampVerdictTest extends TestCase
             Evaporation::of(90.0, 20.0, 1.4, -3.0);
             self::fail('it was taken');
         } catch (FaultyInput $e) {
-            self::assertSame(['/concrete_c', '/humidity_share', '/wind_m_s'], array_map(static fn (Fault $f): string => $f->pointer, $e->faults));
+            self::assertSame(
+                ['/concrete_c', '/humidity_share', '/wind_m_s'],
+                array_map(static fn (Fault $f): string => $f->pointer, $e->faults),
+            );
         }
     }
 
@@ -434,8 +571,20 @@ final class DampVerdictTest extends TestCase
     {
         return [
             'inside_r_m2kw' => 0.13, 'outside_r_m2kw' => 0.0,
-            'layers' => [['name' => 'wool', 'thickness_m' => 0.1, 'conductivity' => 0.035, 'mu' => 1], ['name' => 'concrete', 'thickness_m' => 0.2, 'conductivity' => 2.0, 'mu' => 100]],
-            'months' => array_map(static fn (int $m): array => ['month' => $m, 'inside_c' => 20, 'inside_rh_share' => 0.5, 'outside_c' => 4, 'outside_rh_share' => 1], range(1, 12)),
+            'layers' => [
+                ['name' => 'wool', 'thickness_m' => 0.1, 'conductivity' => 0.035, 'mu' => 1],
+                ['name' => 'concrete', 'thickness_m' => 0.2, 'conductivity' => 2.0, 'mu' => 100],
+            ],
+            'months' => array_map(
+                static fn (int $m): array => [
+                    'month' => $m,
+                    'inside_c' => 20,
+                    'inside_rh_share' => 0.5,
+                    'outside_c' => 4,
+                    'outside_rh_share' => 1,
+                ],
+                range(1, 12),
+            ),
         ];
     }
 
@@ -447,7 +596,12 @@ final class DampVerdictTest extends TestCase
         $shut = new \Ondergrond\Damp\VapourLayer('shut', 0.1, 0.1, 10.0);
         $behind = VapourStack::of([$open, $shut], 0.13, 0.0, $months) ?? self::fail('it has one');
         self::assertEqualsWithDelta(2.23, $behind->resistance(), 1e-12);
-        self::assertEqualsWithDelta(20 - 16 * 2.13 / 2.23, $behind->temperatures($months[0])[0], 1e-9, 'the face that vapour meets is cold');
+        self::assertEqualsWithDelta(
+            20 - 16 * 2.13 / 2.23,
+            $behind->temperatures($months[0])[0],
+            1e-9,
+            'the face that vapour meets is cold',
+        );
         $before = VapourStack::of([$shut, $open], 0.13, 0.0, $months);
         self::assertEqualsWithDelta(4.0, $before?->temperatures($months[0])[1], 1e-9);
         self::assertNull(VapourStack::of([$open], 0.13, 0.0, $months));
@@ -495,7 +649,9 @@ final class DampVerdictTest extends TestCase
     /** @param  array<string, mixed>  $changes */
     private static function site(array $changes = []): Site
     {
-        $data = SiteCodec::toArray(new Site('', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0, damp: new DampBasis(HumidityClass::Dwelling)));
+        $data = SiteCodec::toArray(
+            new Site('', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0, damp: new DampBasis(HumidityClass::Dwelling)),
+        );
 
         return SiteCodec::fromArray([...$data, ...$changes, 'damp' => [...$data['damp'], ...($changes['damp'] ?? [])]]);
     }

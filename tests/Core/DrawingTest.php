@@ -49,14 +49,21 @@ final class DrawingTest extends TestCase
             'edge_outside' => [0.0, -16.0, 6.0, 8.0],
         ], $inches);
         $at = $section->layout;
-        self::assertEqualsWithDelta([8, 4, -16, -6, -26], array_map(static fn (float $m): float => $m / 0.0254, [$at->slab, $at->under, $at->foot, $at->dig, $at->trench]), 1e-9);
+        self::assertEqualsWithDelta(
+            [8, 4, -16, -6, -26],
+            array_map(static fn (float $m): float => $m / 0.0254, [$at->slab, $at->under, $at->foot, $at->dig, $at->trench]),
+            1e-9,
+        );
     }
 
     public function test_the_line_between_two_board_products_is_drawn_with_both_strengths(): void
     {
         $design = Examples::boathouse()->options[0]->design;
         $boundary = static fn (string $bearing): array => array_values(array_filter(
-            SectionDrawing::of(DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray($design), ['edge_under' => ['material' => $bearing]])), new QuantityFormatter(UnitSystem::InchPound))->items,
+            SectionDrawing::of(
+                DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray($design), ['edge_under' => ['material' => $bearing]])),
+                new QuantityFormatter(UnitSystem::InchPound),
+            )->items,
             static fn ($i): bool => $i->role === Role::Boundary && $i->part === 'edge_under',
         ));
         [$line, $inner, $outer] = $boundary('xps-40psi');
@@ -75,7 +82,9 @@ final class DrawingTest extends TestCase
     public function test_a_sheet_that_is_cut_off_does_not_turn_up(): void
     {
         $top = static function (string $edge): float {
-            $design = DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray(Examples::boathouse()->options[0]->design), ['sheet' => ['edge' => $edge]]));
+            $design = DesignCodec::fromArray(
+                array_replace_recursive(DesignCodec::toArray(Examples::boathouse()->options[0]->design), ['sheet' => ['edge' => $edge]]),
+            );
             foreach (EdgeSection::of($design, new Window(2.0, 1.0, 1.0, 1.5))->courses as $course) {
                 if ($course->part === Part::Sheet) {
                     return $course->path[count($course->path) - 1][1] / 0.0254;
@@ -90,7 +99,12 @@ final class DrawingTest extends TestCase
     public function test_a_bevel_is_never_larger_than_its_board(): void
     {
         foreach ([[0.1, 0.05, 0.05], [0.03, 0.05, 0.03], [0.0, 0.05, 0.0]] as [$thick, $bevel, $cut]) {
-            $design = DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray(Examples::boathouse()->options[0]->design), ['edge_inside' => ['thickness_m' => $thick, 'bevel_m' => $bevel]]));
+            $design = DesignCodec::fromArray(
+                array_replace_recursive(
+                    DesignCodec::toArray(Examples::boathouse()->options[0]->design),
+                    ['edge_inside' => ['thickness_m' => $thick, 'bevel_m' => $bevel]],
+                ),
+            );
             self::assertEqualsWithDelta($cut, $design->edgeInside->cut(1.0), 1e-12);
             self::assertEqualsWithDelta(min(0.02, $cut), $design->edgeInside->cut(0.02), 1e-12, 'nor than it is high');
         }
@@ -145,10 +159,21 @@ final class DrawingTest extends TestCase
         $design = Examples::boathouse()->options[0]->design;
         $words = static fn (UnitSystem $s, Role $role): array => array_map(
             static fn (Text $t): string => str_replace("\u{a0}", ' ', $t->text),
-            array_values(array_filter(SectionDrawing::of($design, new QuantityFormatter($s))->items, static fn ($i): bool => $i instanceof Text && $i->role === $role)),
+            array_values(
+                array_filter(
+                    SectionDrawing::of($design, new QuantityFormatter($s))->items,
+                    static fn ($i): bool => $i instanceof Text && $i->role === $role,
+                ),
+            ),
         );
-        self::assertSame(['24 in', '16 in', '24 in', '8 in', '16 in', '4 in', '2 in', '8 in'], $words(UnitSystem::InchPound, Role::Dimension));
-        self::assertSame(['609.6 mm', '406.4 mm', '609.6 mm', '203.2 mm', '406.4 mm', '101.6 mm', '50.8 mm', '203.2 mm'], $words(UnitSystem::Metric, Role::Dimension));
+        self::assertSame(
+            ['24 in', '16 in', '24 in', '8 in', '16 in', '4 in', '2 in', '8 in'],
+            $words(UnitSystem::InchPound, Role::Dimension),
+        );
+        self::assertSame(
+            ['609.6 mm', '406.4 mm', '609.6 mm', '203.2 mm', '406.4 mm', '101.6 mm', '50.8 mm', '203.2 mm'],
+            $words(UnitSystem::Metric, Role::Dimension),
+        );
         self::assertSame(array_map(strval(...), range(1, 10)), $words(UnitSystem::Metric, Role::Flag));
     }
 
@@ -179,18 +204,40 @@ final class DrawingTest extends TestCase
 
     public function test_every_size_finds_a_scale(): void
     {
-        $small = self::drawing(['edge_beam' => ['depth_m' => 0.2], 'perimeter_board' => ['width_m' => 0.0], 'edge_outside' => ['depth_below_grade_m' => 0.0], 'slab' => ['top_above_grade_m' => 0.05]]);
-        $large = self::drawing(['edge_beam' => ['depth_m' => 3.0, 'width_m' => 2.0], 'perimeter_board' => ['width_m' => 3.0], 'edge_outside' => ['depth_below_grade_m' => 3.0], 'stone' => ['thickness_m' => 1.5]]);
+        $small = self::drawing(
+            [
+                'edge_beam' => ['depth_m' => 0.2],
+                'perimeter_board' => ['width_m' => 0.0],
+                'edge_outside' => ['depth_below_grade_m' => 0.0],
+                'slab' => ['top_above_grade_m' => 0.05],
+            ],
+        );
+        $large = self::drawing(
+            [
+                'edge_beam' => ['depth_m' => 3.0, 'width_m' => 2.0],
+                'perimeter_board' => ['width_m' => 3.0],
+                'edge_outside' => ['depth_below_grade_m' => 3.0],
+                'stone' => ['thickness_m' => 1.5],
+            ],
+        );
         self::assertLessThan($large->scale, $small->scale);
         foreach ([$small, $large] as $drawing) {
-            self::assertEqualsWithDelta(SectionDrawing::ABOVE_DATUM * $drawing->scale / 1000, $drawing->box[3], 1e-9, 'the ground line stays at its height');
+            self::assertEqualsWithDelta(
+                SectionDrawing::ABOVE_DATUM * $drawing->scale / 1000,
+                $drawing->box[3],
+                1e-9,
+                'the ground line stays at its height',
+            );
         }
     }
 
     /** @return list<Drawing> */
     private static function drawings(): array
     {
-        return array_map(static fn ($p): Drawing => SectionDrawing::of($p->options[0]->design, new QuantityFormatter($p->units)), Examples::all());
+        return array_map(
+            static fn ($p): Drawing => SectionDrawing::of($p->options[0]->design, new QuantityFormatter($p->units)),
+            Examples::all(),
+        );
     }
 
     /** @param  array<string, array<string, float>>  $parts */

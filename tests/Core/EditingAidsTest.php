@@ -23,14 +23,20 @@ use PHPUnit\Framework\TestCase;
 final class EditingAidsTest extends TestCase
 {
     private const SIZES = [
-        'slab.thickness_m', 'slab.top_above_grade_m', 'edge_beam.width_m', 'edge_beam.depth_m', 'field_board.thickness_m', 'perimeter_board.thickness_m',
-        'perimeter_board.width_m', 'edge_inside.thickness_m', 'edge_under.thickness_m', 'edge_outside.thickness_m', 'edge_outside.depth_below_grade_m',
+        'slab.thickness_m', 'slab.top_above_grade_m', 'edge_beam.width_m', 'edge_beam.depth_m', 'field_board.thickness_m',
+        'perimeter_board.thickness_m',
+        'perimeter_board.width_m', 'edge_inside.thickness_m', 'edge_under.thickness_m', 'edge_outside.thickness_m',
+        'edge_outside.depth_below_grade_m',
         'sheet.thickness_m', 'stone.thickness_m',
     ];
 
     public function test_sizes_grow_and_are_ones_that_a_project_may_have(): void
     {
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/core/Codec/schema/project-3.json'), true, flags: JSON_THROW_ON_ERROR);
+        $schema = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2).'/core/Codec/schema/project-3.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
         foreach (UnitSystem::cases() as $system) {
             foreach (self::SIZES as $field) {
                 $sizes = SizePath::sold($field, $system);
@@ -78,11 +84,23 @@ final class EditingAidsTest extends TestCase
                         $size = DesignCodec::toArray($option->design)[$part][$key];
                         // Where a size of nought would stand, by the handle's own place; all grow away from there, most inward or down.
                         $axis = $item->axis === 'x' ? 0 : 1;
-                        $way = in_array($item->field, ['wing.width_m', 'neighbour.width_m', 'stem.top_above_grade_m', 'lining.gap_above_floor_m'], true) ? -1 : 1;
+                        $way = in_array(
+                            $item->field,
+                            ['wing.width_m', 'neighbour.width_m', 'stem.top_above_grade_m', 'lining.gap_above_floor_m'],
+                            true,
+                        ) ? -1 : 1;
                         $nought = $item->at[$axis] + $way * $size;
                         foreach ($item->stops as $stop) {
-                            self::assertEqualsWithDelta($way * ($nought - $stop->at), QuantityParser::parse($stop->size, Quantity::Thickness, $system), 0.0002, "{$item->field} {$stop->size}");
-                            self::assertTrue($stop->at >= $drawing->box[$axis] && $stop->at <= $drawing->box[$axis + 2], 'it is on the sheet');
+                            self::assertEqualsWithDelta(
+                                $way * ($nought - $stop->at),
+                                QuantityParser::parse($stop->size, Quantity::Thickness, $system),
+                                0.0002,
+                                "{$item->field} {$stop->size}",
+                            );
+                            self::assertTrue(
+                                $stop->at >= $drawing->box[$axis] && $stop->at <= $drawing->box[$axis + 2],
+                                'it is on the sheet',
+                            );
                         }
                     }
                 }

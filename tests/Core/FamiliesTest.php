@@ -45,7 +45,10 @@ final class FamiliesTest extends TestCase
     #[DataProvider('families')]
     public function test_a_family_starts_sound_on_any_footprint_in_both_systems(string $slug): void
     {
-        foreach ([Footprint::rectangle(12.0, 8.0), Footprint::rectangle(2.5, 2.0), new Footprint(400.0, 90.0, 20.0), Footprint::rectangle(9.0, 7.0)->along(walkOut: $slug === 'heated-basement' ? 4.0 : 0.0)] as $plan) {
+        foreach ([
+            Footprint::rectangle(12.0, 8.0), Footprint::rectangle(2.5, 2.0), new Footprint(400.0, 90.0, 20.0),
+            Footprint::rectangle(9.0, 7.0)->along(walkOut: $slug === 'heated-basement' ? 4.0 : 0.0),
+        ] as $plan) {
             foreach (UnitSystem::cases() as $system) {
                 $design = Families::all()[$slug]->preset($plan, $system);
                 self::assertSame($slug, $design->family);
@@ -92,9 +95,16 @@ final class FamiliesTest extends TestCase
             $heights[$level->slug] = round($level->height, 4);
         }
         self::assertSame([
-            'deck_top' => 0.5045, 'stem_top' => 0.25, 'deck_underside' => 0.25, 'dpc' => 0.25, 'membrane_top' => 0.05, 'grade' => 0.0, 'finished_floor' => -2.0,
+            'deck_top' => 0.5045, 'stem_top' => 0.25, 'deck_underside' => 0.25, 'dpc' => 0.25, 'membrane_top' => 0.05,
+            'grade' => 0.0, 'finished_floor' => -2.0,
             'slab_underside' => -2.1, 'footing_top' => -2.15, 'stone_top' => -2.16, 'service' => -2.26, 'dig' => -2.31, 'foot' => -2.45,
-        ], self::sortedAs($heights, ['deck_top', 'stem_top', 'deck_underside', 'dpc', 'membrane_top', 'grade', 'finished_floor', 'slab_underside', 'footing_top', 'stone_top', 'service', 'dig', 'foot']));
+        ], self::sortedAs(
+            $heights,
+            [
+                'deck_top', 'stem_top', 'deck_underside', 'dpc', 'membrane_top', 'grade', 'finished_floor', 'slab_underside',
+                'footing_top', 'stone_top', 'service', 'dig', 'foot',
+            ],
+        ));
         self::assertSame(array_values($heights), (static function (array $h): array {
             rsort($h);
 
@@ -106,10 +116,19 @@ final class FamiliesTest extends TestCase
         $walkout = Layout::of(self::design('heated-basement', Footprint::rectangle(12.0, 8.0)->along(walkOut: 8.0)), Side::Walkout);
         self::assertEqualsWithDelta(-2.1, $walkout->grade, 1e-9);
         // Wood begins there 150 mm over the lower ground, and the course lies under it.
-        self::assertEqualsWithDelta(-1.95, $walkout->course(self::design('heated-basement', Footprint::rectangle(12.0, 8.0)->along(walkOut: 8.0))), 1e-9);
+        self::assertEqualsWithDelta(
+            -1.95,
+            $walkout->course(self::design('heated-basement', Footprint::rectangle(12.0, 8.0)->along(walkOut: 8.0))),
+            1e-9,
+        );
         self::assertEqualsWithDelta(0.25, Layout::of($design)->course($design), 1e-9);
         self::assertEqualsWithDelta(-3.3, $walkout->foot, 1e-9, 'frost depth below the lower ground');
-        self::assertEqualsWithDelta(-3.0, $walkout->boardFoot, 1e-9, 'there too the outside board stands on the footing, whose toe is 200 mm');
+        self::assertEqualsWithDelta(
+            -3.0,
+            $walkout->boardFoot,
+            1e-9,
+            'there too the outside board stands on the footing, whose toe is 200 mm',
+        );
     }
 
     /** What an unheated space gets through its boundaries goes out with its air: steady and through the year. */
@@ -128,9 +147,16 @@ final class FamiliesTest extends TestCase
         $air = SpaceAir::airChange($design) * $field->space->share;
         self::assertEqualsWithDelta(0.0, $into + $air, 0.02 * $through);
         foreach (range(1, 12) as $month) {
-            self::assertBetween(min([INF, ...$site->climate->monthly]) - 0.5, $site->indoor, (float) $field->spaceTemperature((float) $month));
+            self::assertBetween(
+                min([INF, ...$site->climate->monthly]) - 0.5,
+                $site->indoor,
+                (float) $field->spaceTemperature((float) $month),
+            );
         }
-        self::assertLessThan($site->indoor, $field->meanAt($field->design->wall->insideThickness() - 1.5, $design->deck->topAboveGrade - 0.24));
+        self::assertLessThan(
+            $site->indoor,
+            $field->meanAt($field->design->wall->insideThickness() - 1.5, $design->deck->topAboveGrade - 0.24),
+        );
     }
 
     /** @return iterable<string, array{string}> */
@@ -144,7 +170,11 @@ final class FamiliesTest extends TestCase
     {
         // A walk-out side that lies as high as the others is a common edge: both ends lose the same.
         $site = self::site();
-        $design = self::design('conditioned-crawlspace', Footprint::rectangle(8.0, 6.0)->along(walkOut: 4.0), ['walkout' => ['drop_m' => 0.6, 'footing_depth_m' => 0.6], 'footprint' => ['walk_out_m' => 4.0]]);
+        $design = self::design(
+            'conditioned-crawlspace',
+            Footprint::rectangle(8.0, 6.0)->along(walkOut: 4.0),
+            ['walkout' => ['drop_m' => 0.6, 'footing_depth_m' => 0.6], 'footprint' => ['walk_out_m' => 4.0]],
+        );
         $half = GroundField::of($site, $design);
         $whole = GroundField::of($site, $design, Side::Walkout);
         self::assertGreaterThan($half->couplingCoefficient(), $whole->couplingCoefficient());
@@ -178,37 +208,86 @@ final class FamiliesTest extends TestCase
     public static function unbuildable(): iterable
     {
         yield 'a slab thicker than its beam' => ['thickened-edge-slab', ['slab' => ['thickness_m' => 0.6]], ['/edge_beam/depth_m']];
-        yield 'a footing out of the ground' => ['stem-wall-slab', ['footing' => ['depth_below_grade_m' => 0.25]], ['/footing/depth_below_grade_m']];
-        yield 'a footing above a basement’s slab' => ['heated-basement', ['footing' => ['depth_below_grade_m' => 2.2]], ['/footing/depth_below_grade_m', '/edge_outside/depth_below_grade_m']];
+        yield 'a footing out of the ground' => [
+            'stem-wall-slab',
+            ['footing' => ['depth_below_grade_m' => 0.25]],
+            ['/footing/depth_below_grade_m'],
+        ];
+        yield 'a footing above a basement’s slab' => [
+            'heated-basement',
+            ['footing' => ['depth_below_grade_m' => 2.2]],
+            ['/footing/depth_below_grade_m', '/edge_outside/depth_below_grade_m'],
+        ];
         yield 'a footing narrower than its wall' => ['heated-basement', ['footing' => ['width_m' => 0.15]], ['/footing/width_m']];
-        yield 'an outside board through the footing' => ['heated-basement', ['edge_outside' => ['depth_below_grade_m' => 2.4]], ['/edge_outside/depth_below_grade_m']];
-        yield 'an outside board far below its beam' => ['thickened-edge-slab', ['edge_outside' => ['depth_below_grade_m' => 4.5]], ['/edge_outside/depth_below_grade_m']];
+        yield 'an outside board through the footing' => [
+            'heated-basement',
+            ['edge_outside' => ['depth_below_grade_m' => 2.4]],
+            ['/edge_outside/depth_below_grade_m'],
+        ];
+        yield 'an outside board far below its beam' => [
+            'thickened-edge-slab',
+            ['edge_outside' => ['depth_below_grade_m' => 4.5]],
+            ['/edge_outside/depth_below_grade_m'],
+        ];
         yield 'a wing beyond the lot' => ['frost-protected-raft', ['footprint' => ['lot_line_m' => 0.9]], ['/wing/width_m']];
         yield 'a wing below its edge' => ['frost-protected-raft', ['wing' => ['depth_m' => 0.8]], ['/wing/depth_m']];
         yield 'a wing that falls too steeply' => ['frost-protected-raft', ['wing' => ['fall_m' => 0.9]], ['/wing/fall_m']];
         yield 'a board thicker than its gap' => ['insulated-screed-floor', ['closer' => ['thickness_m' => 0.2]], ['/closer/thickness_m']];
-        yield 'an edge board wider than the floor' => ['stem-wall-slab', ['footprint' => ['area_m2' => 4.0, 'perimeter_m' => 8.5, 'exposed_perimeter_m' => 8.5], 'perimeter_board' => ['width_m' => 0.1], 'edge_inside' => ['thickness_m' => 0.6]], ['/edge_inside/thickness_m']];
+        yield 'an edge board wider than the floor' => [
+            'stem-wall-slab',
+            [
+                'footprint' => ['area_m2' => 4.0, 'perimeter_m' => 8.5, 'exposed_perimeter_m' => 8.5],
+                'perimeter_board' => ['width_m' => 0.1],
+                'edge_inside' => ['thickness_m' => 0.6],
+            ],
+            ['/edge_inside/thickness_m'],
+        ];
         yield 'stone above grade' => ['thickened-edge-slab', ['slab' => ['top_above_grade_m' => 0.7]], ['/slab/top_above_grade_m']];
-        yield 'a beam and a stem wall' => ['thickened-edge-slab', ['stem' => ['thickness_m' => 0.2], 'footing' => ['width_m' => 0.5]], ['/stem/thickness_m']];
+        yield 'a beam and a stem wall' => [
+            'thickened-edge-slab',
+            ['stem' => ['thickness_m' => 0.2], 'footing' => ['width_m' => 0.5]],
+            ['/stem/thickness_m'],
+        ];
         yield 'neither of them' => ['thickened-edge-slab', ['edge_beam' => ['width_m' => 0.0]], ['/edge_beam/width_m']];
-        yield 'a deck with no room under it' => ['conditioned-crawlspace', ['slab' => ['top_above_grade_m' => 0.3]], ['/deck/top_above_grade_m']];
+        yield 'a deck with no room under it' => [
+            'conditioned-crawlspace',
+            ['slab' => ['top_above_grade_m' => 0.3]],
+            ['/deck/top_above_grade_m'],
+        ];
         yield 'a vented space with nothing over it' => ['thickened-edge-slab', ['space' => ['kind' => 'vented']], ['/space/kind']];
         yield 'a walk-out side without a length' => ['heated-basement', ['walkout' => ['drop_m' => 2.1]], ['/footprint/walk_out_m']];
         yield 'a length without a walk-out side' => ['stem-wall-slab', ['footprint' => ['walk_out_m' => 3.0]], ['/footprint/walk_out_m']];
         yield 'more sides than there is edge' => ['unheated-neighbour', ['footprint' => ['porch_m' => 39.0]], ['/footprint/porch_m']];
-        yield 'a neighbour higher than the floor' => ['unheated-neighbour', ['neighbour' => ['top_above_grade_m' => 0.4]], ['/neighbour/top_above_grade_m']];
+        yield 'a neighbour higher than the floor' => [
+            'unheated-neighbour',
+            ['neighbour' => ['top_above_grade_m' => 0.4]],
+            ['/neighbour/top_above_grade_m'],
+        ];
         yield 'pipes below the screed' => ['insulated-screed-floor', ['heating' => ['depth_m' => 0.2]], ['/screed/thickness_m']];
         yield 'pipes under the stone' => ['heated-basement', ['service' => ['height_m' => 0.4]], ['/service/height_m']];
         yield 'a pad in the stone' => ['frost-protected-raft', ['pads' => ['depth_below_grade_m' => 0.4]], ['/pads/depth_below_grade_m']];
-        yield 'a recess through the slab' => ['thickened-edge-slab', ['recess' => ['width_m' => 0.1, 'depth_m' => 0.09]], ['/recess/depth_m']];
+        yield 'a recess through the slab' => [
+            'thickened-edge-slab',
+            ['recess' => ['width_m' => 0.1, 'depth_m' => 0.09]],
+            ['/recess/depth_m'],
+        ];
         yield 'a threshold wider than its edge' => ['stem-wall-slab', ['threshold' => ['width_m' => 0.3]], ['/threshold/width_m']];
-        yield 'a membrane over the wall' => ['heated-basement', ['membrane' => ['top_above_grade_m' => 0.6]], ['/membrane/top_above_grade_m']];
-        yield 'a soft board under a bearing by a slip of the pen' => ['thickened-edge-slab', ['edge_under' => ['material' => 'softwood']], ['/edge_under/material']];
+        yield 'a membrane over the wall' => [
+            'heated-basement',
+            ['membrane' => ['top_above_grade_m' => 0.6]],
+            ['/membrane/top_above_grade_m'],
+        ];
+        yield 'a soft board under a bearing by a slip of the pen' => [
+            'thickened-edge-slab',
+            ['edge_under' => ['material' => 'softwood']],
+            ['/edge_under/material'],
+        ];
     }
 
     public function test_a_place_says_why_a_material_may_not_go_there(): void
     {
-        $why = static fn (Place $place, string $slug): ?string => $place->whyNot(Catalogue::get($slug))?->in(new QuantityFormatter(UnitSystem::Metric));
+        $metric = new QuantityFormatter(UnitSystem::Metric);
+        $why = static fn (Place $place, string $slug): ?string => $place->whyNot(Catalogue::get($slug))?->in($metric);
         self::assertNull($why(Place::UnderBearing, 'xps-40psi'));
         self::assertStringContainsString('too soft', (string) $why(Place::UnderBearing, 'eps-15psi'));
         self::assertStringContainsString('crushes', (string) $why(Place::UnderBearing, 'stone-wool-board'));

@@ -62,11 +62,20 @@ final class FrostDrawingTest extends TestCase
     private static function state(callable $ice): FreezingState
     {
         $soil = new Substance('soil', 1.5, 3.0e6, new Frozen(2.5, 1.9e6, 150e6));
-        $mesh = Mesh::of(Problem::of([Patch::rectangle($soil, -1, -3, 3, 0)], [Boundary::temperature('top', -1, 0, 3, 0, 1.0, 0.0)], fine: [new Fine(-1, -3, 3, 0, 0.1, 0.1)]));
+        $mesh = Mesh::of(
+            Problem::of(
+                [Patch::rectangle($soil, -1, -3, 3, 0)],
+                [Boundary::temperature('top', -1, 0, 3, 0, 1.0, 0.0)],
+                fine: [new Fine(-1, -3, 3, 0, 0.1, 0.1)],
+            ),
+        );
         $cells = $liquid = [];
         foreach (array_keys($mesh->conductivity) as $q) {
             [$i, $j] = [$q % $mesh->stride, intdiv($q, $mesh->stride)];
-            $share = $mesh->conductivity[$q] > 0.0 ? $ice(($mesh->x[$i - 1] + $mesh->x[$i]) / 2, ($mesh->y[$j - 1] + $mesh->y[$j]) / 2) : 0.0;
+            $share = $mesh->conductivity[$q] > 0.0 ? $ice(
+                ($mesh->x[$i - 1] + $mesh->x[$i]) / 2,
+                ($mesh->y[$j - 1] + $mesh->y[$j]) / 2,
+            ) : 0.0;
             $liquid[] = 1.0 - $share;
             $cells[] = $share >= 1.0 ? -1.0 : ($share > 0.0 ? 0.0 : 1.0);
         }
@@ -112,12 +121,18 @@ final class FrostDrawingTest extends TestCase
         $zone = $film->frames[40]['zones'][0];
         $points = array_chunk($zone, 2);
         self::assertSame([[1000, 0], [3000, 0]], [$points[0], $points[intdiv(count($points), 2) - 1]], 'along the top');
-        self::assertSame([[3000, -800], [1000, -800]], [$points[intdiv(count($points), 2)], $points[count($points) - 1]], 'and back along the bottom');
+        self::assertSame(
+            [[3000, -800], [1000, -800]],
+            [$points[intdiv(count($points), 2)], $points[count($points) - 1]],
+            'and back along the bottom',
+        );
 
         $format = new QuantityFormatter(UnitSystem::Metric);
         $plain = SectionDrawing::of($design, $format, Side::Edge, true);
         $drawn = FrostSheet::over($plain, $bearing, $film->frames[40]['zones'], 'Frost stands there.');
-        $roles = static fn (Drawing $d, Role $role): array => array_values(array_filter($d->items, static fn (Item $i): bool => $i->role === $role));
+        $roles = static fn (Drawing $d, Role $role): array => array_values(
+            array_filter($d->items, static fn (Item $i): bool => $i->role === $role),
+        );
         $ice = $roles($drawn, Role::Ice)[0];
         self::assertInstanceOf(Strokes::class, $ice);
         foreach ($ice->lines as $line) {
@@ -143,7 +158,13 @@ final class FrostDrawingTest extends TestCase
 
     public function test_what_acts_on_a_section_each_day(): void
     {
-        $site = new Site('', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0, frost: new FrostBasis(surface: Surface::Turf, snow: true, setBack: 8.0));
+        $site = new Site(
+            '',
+            ClimateSamples::all()['cold-inland'],
+            Soil::ClayOrSilt,
+            20.0,
+            frost: new FrostBasis(surface: Surface::Turf, snow: true, setBack: 8.0),
+        );
         foreach (['thickened-edge-slab', 'unheated-basement'] as $family) {
             $ground = GroundField::of($site, self::design($family));
             $winter = DesignWinter::of($site);
@@ -154,14 +175,28 @@ final class FrostDrawingTest extends TestCase
             $day = static fn (int $d, bool $design, WinterUse $use): array => $section->day($d, $design, $use, $freezing);
             [$normal, $design] = [$day($cold, false, WinterUse::Heated), $day($cold, true, WinterUse::Heated)];
             self::assertEqualsWithDelta($winter->normal[$cold], $normal[SectionProblem::WALL_OUTSIDE], 1e-9);
-            self::assertEqualsWithDelta($winter->cooled, $normal[SectionProblem::WALL_OUTSIDE] - $design[SectionProblem::WALL_OUTSIDE], 0.01);
-            self::assertEqualsWithDelta(0.5 * $design[SectionProblem::WALL_OUTSIDE], $design[SectionProblem::GROUND], 1e-9, 'n on cold air over the ground alone');
+            self::assertEqualsWithDelta(
+                $winter->cooled,
+                $normal[SectionProblem::WALL_OUTSIDE] - $design[SectionProblem::WALL_OUTSIDE],
+                0.01,
+            );
+            self::assertEqualsWithDelta(
+                0.5 * $design[SectionProblem::WALL_OUTSIDE],
+                $design[SectionProblem::GROUND],
+                1e-9,
+                'n on cold air over the ground alone',
+            );
             $summer = $day(($cold + 182) % 365, true, WinterUse::Heated);
             self::assertSame($summer[SectionProblem::WALL_OUTSIDE], $summer[SectionProblem::GROUND], 'and never on warm air');
             $inside = $family === 'unheated-basement' ? SectionProblem::DECK : SectionProblem::FLOOR;
             self::assertEqualsWithDelta(20.0, $design[$inside], 1e-9);
             self::assertEqualsWithDelta(8.0, $day($cold, true, WinterUse::SetBack)[$inside], 1e-9);
-            self::assertEqualsWithDelta(20.0, $day(($cold + 182) % 365, true, WinterUse::SetBack)[$inside], 1e-9, 'nobody sets back in summer');
+            self::assertEqualsWithDelta(
+                20.0,
+                $day(($cold + 182) % 365, true, WinterUse::SetBack)[$inside],
+                1e-9,
+                'nobody sets back in summer',
+            );
             self::assertSame($design[SectionProblem::WALL_OUTSIDE], $day($cold, true, WinterUse::Unheated)[$inside]);
             if ($family === 'unheated-basement') {
                 // Between what its faces hold and the air that blows in.
@@ -169,7 +204,8 @@ final class FrostDrawingTest extends TestCase
                 self::assertLessThan(7.0, $below);
                 self::assertGreaterThan($design[SectionProblem::WALL_OUTSIDE], $below);
             }
-            // Without heat it begins in ground that no building warmed: far down the mean of the surface, cold days weighed by λ frozen over λ thawed (2.5/1.5) and n (0.5).
+            // Without heat it begins in ground that no building warmed: far down the mean of the surface, cold days weighed by λ
+            // frozen over λ thawed (2.5/1.5) and n (0.5).
             $offset = array_sum(array_map(static fn (float $t): float => $t > 0.0 ? $t : 0.5 * $t * 2.5 / 1.5, $winter->normal)) / 365;
             self::assertEqualsWithDelta($offset, $section->start(0.5, -25.0, 250, WinterUse::Unheated), 0.05);
         }
@@ -178,12 +214,30 @@ final class FrostDrawingTest extends TestCase
     public function test_indices_and_depths_are_typed_and_written_as_people_do(): void
     {
         foreach ([['1500 °C·d', 1500.0], ['2700 °F·d', 1500.0], ['36000 K·h', 1500.0], ['1500', 1500.0]] as [$typed, $si]) {
-            self::assertEqualsWithDelta($si, QuantityParser::parse($typed, Quantity::FreezingIndex, UnitSystem::Metric, DecimalMark::Point), 1e-6);
+            self::assertEqualsWithDelta(
+                $si,
+                QuantityParser::parse($typed, Quantity::FreezingIndex, UnitSystem::Metric, DecimalMark::Point),
+                1e-6,
+            );
         }
-        self::assertEqualsWithDelta(1500.0, QuantityParser::parse('2700', Quantity::FreezingIndex, UnitSystem::InchPound, DecimalMark::Point), 1e-6);
+        self::assertEqualsWithDelta(
+            1500.0,
+            QuantityParser::parse('2700', Quantity::FreezingIndex, UnitSystem::InchPound, DecimalMark::Point),
+            1e-6,
+        );
         self::assertEqualsWithDelta(0.185, QuantityParser::parse('18,5 %', Quantity::Share, UnitSystem::Metric, DecimalMark::Comma), 1e-9);
         self::assertEqualsWithDelta(50.0, QuantityParser::parse('50 years', Quantity::Years, UnitSystem::Metric, DecimalMark::Point), 1e-9);
-        $write = static fn (float $m, UnitSystem $system): string => str_replace("\u{a0}", ' ', (new QuantityFormatter($system))->format($m, Quantity::Depth));
-        self::assertSame(['125 mm', '-75 mm', '5 in', '68 3/4 in'], [$write(0.1234, UnitSystem::Metric), $write(-0.0742, UnitSystem::Metric), $write(0.1262, UnitSystem::InchPound), $write(1.747, UnitSystem::InchPound)]);
+        $write = static fn (float $m, UnitSystem $system): string => str_replace(
+            "\u{a0}",
+            ' ',
+            (new QuantityFormatter($system))->format($m, Quantity::Depth),
+        );
+        self::assertSame(
+            ['125 mm', '-75 mm', '5 in', '68 3/4 in'],
+            [
+                $write(0.1234, UnitSystem::Metric), $write(-0.0742, UnitSystem::Metric), $write(0.1262, UnitSystem::InchPound),
+                $write(1.747, UnitSystem::InchPound),
+            ],
+        );
     }
 }

@@ -44,8 +44,12 @@ use PHPUnit\Framework\TestCase;
 /** What is said of frost, when nothing is said, and which of two answers governs. */
 final class FrostVerdictTest extends TestCase
 {
-    private static function site(FrostBasis $frost = new FrostBasis, string $climate = 'cold-inland', Soil $soil = Soil::ClayOrSilt, float $indoor = 20.0): Site
-    {
+    private static function site(
+        FrostBasis $frost = new FrostBasis,
+        string $climate = 'cold-inland',
+        Soil $soil = Soil::ClayOrSilt,
+        float $indoor = 20.0,
+    ): Site {
         return new Site('', ClimateSamples::all()[$climate], $soil, $indoor, frost: $frost);
     }
 
@@ -56,7 +60,25 @@ final class FrostVerdictTest extends TestCase
 
     private static function proof(Design $design, float $margin, Side $side = Side::Edge, WinterUse $use = WinterUse::Heated): FrostProof
     {
-        return new FrostProof($side, $use, Bearing::of($design, $side), $margin, 0.01, 50, -0.5, 0.0, 0.0, 0.0, 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, []);
+        return new FrostProof(
+            $side,
+            $use,
+            Bearing::of($design, $side),
+            $margin,
+            0.01,
+            50,
+            -0.5,
+            0.0,
+            0.0,
+            0.0,
+            1.8,
+            80.0,
+            5000,
+            1e-8,
+            1e-7,
+            8.0,
+            [],
+        );
     }
 
     public function test_every_family_has_a_verdict_or_a_reason(): void
@@ -65,7 +87,11 @@ final class FrostVerdictTest extends TestCase
             $data = FrostFile::toArray(FrostVerdict::of(self::site(), self::design($family)));
             self::assertNull($data['margin_mm']);
             self::assertSame('The winter has not been run on the section.', $data['reason'], $family);
-            self::assertSame($data['table']['holds'] === false && $data['footing']['margin_mm'] < 0 ? 'fails' : 'not checked', $data['verdict']['word'], $family);
+            self::assertSame(
+                $data['table']['holds'] === false && $data['footing']['margin_mm'] < 0 ? 'fails' : 'not checked',
+                $data['verdict']['word'],
+                $family,
+            );
             self::assertGreaterThan(1000, $data['freezing_index_c_d']);
             self::assertEqualsWithDelta(24 * $data['freezing_index_c_d'], $data['freezing_index_k_h'], 1.0);
             self::assertEqualsWithDelta(1.8 * $data['freezing_index_c_d'], $data['freezing_index_f_d'], 1.0);
@@ -76,10 +102,26 @@ final class FrostVerdictTest extends TestCase
     /** @return iterable<string, array{Site, string, bool}> */
     public static function withoutFrost(): iterable
     {
-        yield 'a climate without frost' => [new Site('', new \Ondergrond\Site\Climate('Warm (invented)', array_fill(0, 12, 18.0), 12.0), Soil::ClayOrSilt), 'too mild', true];
-        yield 'permafrost' => [new Site('', new \Ondergrond\Site\Climate('Frozen (invented)', [-28, -25, -18, -8, 2, 9, 12, 9, 2, -9, -19, -25], -42.0), Soil::ClayOrSilt), 'geotechnical engineer', false];
+        yield 'a climate without frost' => [
+            new Site('', new \Ondergrond\Site\Climate('Warm (invented)', array_fill(0, 12, 18.0), 12.0), Soil::ClayOrSilt),
+            'too mild',
+            true,
+        ];
+        yield 'permafrost' => [
+            new Site(
+                '',
+                new \Ondergrond\Site\Climate('Frozen (invented)', [-28, -25, -18, -8, 2, 9, 12, 9, 2, -9, -19, -25], -42.0),
+                Soil::ClayOrSilt,
+            ),
+            'geotechnical engineer',
+            false,
+        ];
         yield 'rock' => [self::site(soil: Soil::Rock), 'does not heave', true];
-        yield 'clean gravel, tested' => [self::site(new FrostBasis(susceptibility: Susceptibility::None), soil: Soil::SandOrGravel), 'does not heave', true];
+        yield 'clean gravel, tested' => [
+            self::site(new FrostBasis(susceptibility: Susceptibility::None), soil: Soil::SandOrGravel),
+            'does not heave',
+            true,
+        ];
         yield 'dry ground' => [self::site(new FrostBasis(dryDensity: 1500.0, water: 0.0)), 'without water', true];
         yield 'a bearing on ledge' => [self::site(new FrostBasis(ledge: 0.4)), 'on rock', true];
         yield 'an index of nothing' => [self::site(new FrostBasis(designIndex: 0.0)), 'too mild', true];
@@ -95,7 +137,10 @@ final class FrostVerdictTest extends TestCase
         self::assertNull($data['margin_mm'], 'never a fake zero');
         self::assertNull($data['depth_mm']);
         self::assertSame([], iterator_to_array(Assessor::proofs($site, self::design(), WinterUse::cases()), false));
-        self::assertSame($safe ? null : Severity::NotChecked, Rulebook::all()['frost-stays-out']->judge(new Subject($site, self::design()))?->severity);
+        self::assertSame(
+            $safe ? null : Severity::NotChecked,
+            Rulebook::all()['frost-stays-out']->judge(new Subject($site, self::design()))?->severity,
+        );
     }
 
     public function test_the_design_winter_has_the_index_that_it_is_built_for(): void
@@ -112,8 +157,15 @@ final class FrostVerdictTest extends TestCase
         }
         $record = [800.0, 950.0, 620.0, 1010.0, 700.0, 880.0, 760.0, 990.0, 840.0, 910.0];
         self::assertStringContainsString('10 winters', DesignWinter::of(self::site(new FrostBasis(winters: $record)))->method);
-        self::assertStringContainsString('mean and coefficient', DesignWinter::of(self::site(new FrostBasis(winters: array_slice($record, 0, 9))))->method, 'nine are too few');
-        [$bare, $turf] = [Assessor::frost(self::site(), self::design()), Assessor::frost(self::site(new FrostBasis(surface: Surface::Turf, snow: true)), self::design())];
+        self::assertStringContainsString(
+            'mean and coefficient',
+            DesignWinter::of(self::site(new FrostBasis(winters: array_slice($record, 0, 9))))->method,
+            'nine are too few',
+        );
+        [$bare, $turf] = [
+            Assessor::frost(self::site(), self::design()),
+            Assessor::frost(self::site(new FrostBasis(surface: Surface::Turf, snow: true)), self::design()),
+        ];
         self::assertGreaterThan(1.2 * $turf->depth(), $bare->depth());
     }
 
@@ -134,13 +186,17 @@ final class FrostVerdictTest extends TestCase
         self::assertGreaterThan(1.0, $good->proved([self::proof($fitted, -0.01)])->share());
         self::assertLessThan(1.0, $good->proved([self::proof($fitted, 0.2)])->share());
         // A footing below frost needs no table.
-        $deep = DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray(self::design('stem-wall-slab')), ['footing' => ['depth_below_grade_m' => 2.4]]));
+        $deep = DesignCodec::fromArray(
+            array_replace_recursive(DesignCodec::toArray(self::design('stem-wall-slab')), ['footing' => ['depth_below_grade_m' => 2.4]]),
+        );
         $footing = FrostVerdict::of(self::site(), $deep);
         self::assertFalse($footing->tableFails());
         self::assertGreaterThan(0.0, $footing->footingMargin());
         self::assertStringStartsWith('Depth', (string) $footing->proved([self::proof($deep, 0.4)])->governs());
         // The worst side decides, in the use that the site names.
-        $two = $good->proved([self::proof($fitted, 0.3), self::proof($fitted, -0.2, Side::Door), self::proof($fitted, -0.9, use: WinterUse::Unheated)]);
+        $two = $good->proved(
+            [self::proof($fitted, 0.3), self::proof($fitted, -0.2, Side::Door), self::proof($fitted, -0.9, use: WinterUse::Unheated)],
+        );
         self::assertSame([Side::Door, -0.2], [$two->closest()?->side, $two->closest()?->margin]);
     }
 
@@ -148,23 +204,46 @@ final class FrostVerdictTest extends TestCase
     {
         $why = static fn (Site $site, string $family): ?string => FrostVerdict::of($site, self::design($family))->table->why;
         self::assertStringContainsString('slabs on the ground', (string) $why(self::site(), 'heated-basement'));
-        self::assertStringContainsString('heated buildings', (string) $why(self::site(new FrostBasis(use: WinterUse::Unheated)), 'thickened-edge-slab'));
+        self::assertStringContainsString(
+            'heated buildings',
+            (string) $why(self::site(new FrostBasis(use: WinterUse::Unheated)), 'thickened-edge-slab'),
+        );
         self::assertStringContainsString('at least 18', (string) $why(self::site(indoor: 15.0), 'thickened-edge-slab'));
-        self::assertStringContainsString('not extrapolated', (string) $why(self::site(new FrostBasis(designIndex: 2300.0)), 'thickened-edge-slab'));
+        self::assertStringContainsString(
+            'not extrapolated',
+            (string) $why(self::site(new FrostBasis(designIndex: 2300.0)), 'thickened-edge-slab'),
+        );
         self::assertNull($why(self::site(), 'frost-protected-raft'));
     }
 
     public function test_rules_speak_once_the_winter_is_run(): void
     {
         $design = self::design();
-        $asked = static fn (string $rule, FrostProof ...$proofs): ?Severity => Rulebook::all()[$rule]->judge(new Subject(self::site(), $design, frost: FrostVerdict::of(self::site(), $design)->proved(array_values($proofs))))?->severity;
+        $asked = static fn (string $rule, FrostProof ...$proofs): ?Severity => Rulebook::all()[$rule]->judge(
+            new Subject(self::site(), $design, frost: FrostVerdict::of(self::site(), $design)->proved(array_values($proofs))),
+        )?->severity;
         self::assertSame(Severity::NotChecked, $asked('frost-stays-out'));
         self::assertSame(Severity::Stop, $asked('frost-stays-out', self::proof($design, -0.1)));
         self::assertSame(Severity::Note, $asked('frost-stays-out', self::proof($design, 0.02)));
-        self::assertSame(Severity::Note, $asked('frost-stays-out', self::proof($design, 0.2)), 'no section shows a corner, and the table lacks a wing');
-        $winged = TableWing::fitted($design, FrostVerdict::of(self::site(), $design)->table->index, new \Ondergrond\Design\Families\Stock(UnitSystem::Metric));
-        self::assertNull(Rulebook::all()['frost-stays-out']->judge(new Subject(self::site(), $winged, frost: FrostVerdict::of(self::site(), $winged)->proved([self::proof($winged, 0.2)]))));
-        self::assertSame(Severity::Note, $asked('first-winter-warm', self::proof($design, 0.2), self::proof($design, -0.3, use: WinterUse::Unheated)));
+        self::assertSame(
+            Severity::Note,
+            $asked('frost-stays-out', self::proof($design, 0.2)),
+            'no section shows a corner, and the table lacks a wing',
+        );
+        $winged = TableWing::fitted(
+            $design,
+            FrostVerdict::of(self::site(), $design)->table->index,
+            new \Ondergrond\Design\Families\Stock(UnitSystem::Metric),
+        );
+        self::assertNull(
+            Rulebook::all()['frost-stays-out']->judge(
+                new Subject(self::site(), $winged, frost: FrostVerdict::of(self::site(), $winged)->proved([self::proof($winged, 0.2)])),
+            ),
+        );
+        self::assertSame(
+            Severity::Note,
+            $asked('first-winter-warm', self::proof($design, 0.2), self::proof($design, -0.3, use: WinterUse::Unheated)),
+        );
         self::assertNull($asked('first-winter-warm', self::proof($design, 0.2), self::proof($design, 0.1, use: WinterUse::Unheated)));
         self::assertSame(Severity::Note, $asked('doors-stay-thawed', self::proof($design, 0.2), self::proof($design, 0.01, Side::Door)));
         self::assertNull($asked('doors-stay-thawed', self::proof($design, 0.2), self::proof($design, 0.15, Side::Door)));
@@ -173,15 +252,46 @@ final class FrostVerdictTest extends TestCase
     public function test_ground_that_freezes_where_no_bearing_stands_is_judged(): void
     {
         $design = TableWing::fitted(self::design('stem-wall-slab'), 2900.0, new \Ondergrond\Design\Families\Stock(UnitSystem::Metric));
-        $with = static fn (Site $site, float ...$ices): FrostVerdict => FrostVerdict::of($site, $design)->proved([new FrostProof(Side::Edge, WinterUse::Heated, Bearing::of($design, Side::Edge), 0.4, 0.0, 50, null, $ices[0], $ices[1], $ices[2], 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, [])]);
+        $with = static fn (Site $site, float ...$ices): FrostVerdict => FrostVerdict::of($site, $design)->proved(
+            [
+                new FrostProof(
+                    Side::Edge,
+                    WinterUse::Heated,
+                    Bearing::of($design, Side::Edge),
+                    0.4,
+                    0.0,
+                    50,
+                    null,
+                    $ices[0],
+                    $ices[1],
+                    $ices[2],
+                    1.8,
+                    80.0,
+                    5000,
+                    1e-8,
+                    1e-7,
+                    8.0,
+                    [],
+                ),
+            ],
+        );
         [$clay, $sand] = [self::site(), self::site(soil: Soil::SandOrGravel)];
         self::assertSame(Verdict::Fails, $with($clay, 0.3, 0.0, 0.0)->word(), 'clay under the slab heaves');
         self::assertSame(Verdict::NotChecked, $with($sand, 0.3, 0.0, 0.0)->word(), 'sand may hold fines');
         self::assertSame(Verdict::NotChecked, $with($clay, 0.0, 0.3, 0.0)->word(), 'the slab beside');
         self::assertSame(Verdict::NotChecked, $with($clay, 0.0, 0.0, 0.3)->word(), 'ice that grips the stem');
         self::assertNotContains($with($clay, 0.0, 0.0, 0.0)->word(), [Verdict::Fails, Verdict::NotChecked]);
-        foreach ([['slab-stands-frost', $clay, [0.3, 0.0, 0.0], Severity::Stop], ['slab-stands-frost', $sand, [0.3, 0.0, 0.0], Severity::NotChecked], ['neighbour-stands-frost', $clay, [0.0, 0.3, 0.0], null], ['stem-free-of-frost', $clay, [0.0, 0.0, 0.3], Severity::NotChecked]] as [$rule, $site, $ices, $severity]) {
-            self::assertSame($severity, Rulebook::all()[$rule]->judge(new Subject($site, $design, frost: $with($site, ...$ices)))?->severity, $rule);
+        foreach ([
+            ['slab-stands-frost', $clay, [0.3, 0.0, 0.0], Severity::Stop],
+            ['slab-stands-frost', $sand, [0.3, 0.0, 0.0], Severity::NotChecked],
+            ['neighbour-stands-frost', $clay, [0.0, 0.3, 0.0], null],
+            ['stem-free-of-frost', $clay, [0.0, 0.0, 0.3], Severity::NotChecked],
+        ] as [$rule, $site, $ices, $severity]) {
+            self::assertSame(
+                $severity,
+                Rulebook::all()[$rule]->judge(new Subject($site, $design, frost: $with($site, ...$ices)))?->severity,
+                $rule,
+            );
         }
     }
 
@@ -193,7 +303,15 @@ final class FrostVerdictTest extends TestCase
         $design = $design->with(['footing' => $design->footing->but(depthBelowGrade: 2.4)]);
         $site = self::site(new FrostBasis(use: WinterUse::Unheated));
         $verdict = FrostVerdict::of($site, $design);
-        $proof = FrostProof::run(GroundField::of($site, $design, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Unheated, finer: 0.35, steps: 3);
+        $proof = FrostProof::run(
+            GroundField::of($site, $design, Side::Edge),
+            $verdict->winter,
+            $verdict->soil,
+            $verdict->depth(),
+            WinterUse::Unheated,
+            finer: 0.35,
+            steps: 3,
+        );
         self::assertGreaterThan(0.0, $proof->margin, 'the bearing lies below frost');
         self::assertGreaterThan(0.3, $proof->slabIce, 'and the ground under the slab freezes');
         self::assertSame(Verdict::Fails, $verdict->proved([$proof])->word());
@@ -202,7 +320,11 @@ final class FrostVerdictTest extends TestCase
     public function test_beyond_the_table_and_at_corners_the_field_is_close_at_best(): void
     {
         $design = self::design();
-        foreach ([new FrostBasis(designIndex: 2400.0), new FrostBasis(use: WinterUse::SetBack), new FrostBasis(use: WinterUse::Unheated)] as $basis) {
+        foreach ([
+            new FrostBasis(designIndex: 2400.0),
+            new FrostBasis(use: WinterUse::SetBack),
+            new FrostBasis(use: WinterUse::Unheated),
+        ] as $basis) {
             $verdict = FrostVerdict::of(self::site($basis), $design)->proved([self::proof($design, 0.5, use: $basis->use)]);
             self::assertNotNull($verdict->table->why);
             self::assertSame(Verdict::Close, $verdict->word());
@@ -210,7 +332,11 @@ final class FrostVerdictTest extends TestCase
         }
         $deep = self::design('stem-wall-slab');
         $deep = $deep->with(['footing' => $deep->footing->but(depthBelowGrade: 3.4)]);
-        self::assertSame(Verdict::Holds, FrostVerdict::of(self::site(new FrostBasis(designIndex: 2400.0)), $deep)->proved([self::proof($deep, 0.5)])->word(), 'a bearing below frost needs no table');
+        self::assertSame(
+            Verdict::Holds,
+            FrostVerdict::of(self::site(new FrostBasis(designIndex: 2400.0)), $deep)->proved([self::proof($deep, 0.5)])->word(),
+            'a bearing below frost needs no table',
+        );
     }
 
     /** No width is narrower than the mesh leaves open, and a wing without a board is none. */
@@ -218,11 +344,37 @@ final class FrostVerdictTest extends TestCase
     public function test_a_margin_is_no_surer_than_its_mesh(): void
     {
         $design = self::design();
-        $proof = static fn (float $margin, float $error): FrostProof => new FrostProof(Side::Edge, WinterUse::Heated, Bearing::of($design, Side::Edge), $margin, $error, 50, null, 0.0, 0.0, 0.0, 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, []);
+        $proof = static fn (float $margin, float $error): FrostProof => new FrostProof(
+            Side::Edge,
+            WinterUse::Heated,
+            Bearing::of($design, Side::Edge),
+            $margin,
+            $error,
+            50,
+            null,
+            0.0,
+            0.0,
+            0.0,
+            1.8,
+            80.0,
+            5000,
+            1e-8,
+            1e-7,
+            8.0,
+            [],
+        );
         self::assertSame([0.05, 0.09], [$proof(0.2, 0.01)->close(), $proof(0.2, 0.09)->close()]);
         $site = self::site();
         $verdict = FrostVerdict::of($site, $design);
-        $margin = static fn (Design $d): float => FrostProof::run(GroundField::of($site, $d, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Heated, finer: 0.35, steps: 3)->margin;
+        $margin = static fn (Design $d): float => FrostProof::run(
+            GroundField::of($site, $d, Side::Edge),
+            $verdict->winter,
+            $verdict->soil,
+            $verdict->depth(),
+            WinterUse::Heated,
+            finer: 0.35,
+            steps: 3,
+        )->margin;
         $none = $design->with(['wing' => $design->wing->but(layer: $design->wing->layer->thick(0.0), width: 0.6)]);
         self::assertSame($margin($none), $margin($design->with(['wing' => $none->wing->but(width: 2.0)])));
     }
@@ -234,14 +386,25 @@ final class FrostVerdictTest extends TestCase
         $design = self::design();
         $site = self::site();
         $verdict = FrostVerdict::of($site, $design);
-        $run = static fn (int $lead): float => FrostProof::run(GroundField::of($site, $design, Side::Edge), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Heated, finer: 0.35, lead: $lead, steps: 3)->margin;
+        $run = static fn (int $lead): float => FrostProof::run(
+            GroundField::of($site, $design, Side::Edge),
+            $verdict->winter,
+            $verdict->soil,
+            $verdict->depth(),
+            WinterUse::Heated,
+            finer: 0.35,
+            lead: $lead,
+            steps: 3,
+        )->margin;
         self::assertEqualsWithDelta($run(4), $run(1), 0.004);
     }
 
     public function test_what_the_table_asks_can_be_fitted_to_every_slab(): void
     {
         foreach (UnitSystem::cases() as $units) {
-            foreach (['thickened-edge-slab', 'frost-protected-raft', 'stem-wall-slab', 'heat-storing-slab', 'unheated-neighbour'] as $family) {
+            foreach ([
+                'thickened-edge-slab', 'frost-protected-raft', 'stem-wall-slab', 'heat-storing-slab', 'unheated-neighbour',
+            ] as $family) {
                 foreach ([700.0, 1300.0, 1700.0, 2200.0] as $index) {
                     $site = self::site(new FrostBasis(designIndex: $index));
                     $plain = Families::all()[$family]->preset(Footprint::rectangle(12.0, 8.0), $units);
@@ -294,16 +457,35 @@ final class FrostVerdictTest extends TestCase
         }, $prove);
         self::assertFalse($stopped->complete);
         self::assertNotNull($stopped->best);
-        // None is needed: what no section shows and a winter without heat stand beside it. A board that is not there has no depth to refuse.
+        // None is needed: what no section shows and a winter without heat stand beside it. A board that is not there has no depth to
+        // refuse.
         $mild = self::site(new FrostBasis(designIndex: 700.0));
-        $bare = $design->with(['edgeOutside' => $design->edgeOutside->but(layer: $design->edgeOutside->layer->thick(0.0), depthBelowGrade: 4.0)]);
-        $easy = WingSearch::run($mild, $bare, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, static fn (Stretch $s, WinterUse $use): FrostProof => self::proof($s->design, $use === WinterUse::Unheated ? -0.2 : 0.3, $s->kind));
+        $bare = $design->with(
+            ['edgeOutside' => $design->edgeOutside->but(layer: $design->edgeOutside->layer->thick(0.0), depthBelowGrade: 4.0)],
+        );
+        $easy = WingSearch::run(
+            $mild,
+            $bare,
+            UnitSystem::Metric,
+            static fn (WingOutcome $o): bool => true,
+            static fn (Stretch $s, WinterUse $use): FrostProof => self::proof(
+                $s->design,
+                $use === WinterUse::Unheated ? -0.2 : 0.3,
+                $s->kind,
+            ),
+        );
         self::assertFalse($easy->best?->design->wing->present() ?? true);
         self::assertSame([-200.0, 'edge'], [$easy->beside['without_heat_mm'] ?? null, $easy->beside['without_heat_side'] ?? null]);
         self::assertNotSame('', $easy->beside['corner'] ?? '');
         self::assertNull($found->beside, 'where a wing is needed it says so itself');
         // Nothing holds: it says so, and thicker edges were tried.
-        $none = WingSearch::run($site, $design, UnitSystem::Metric, static fn (WingOutcome $o): bool => true, static fn (Stretch $s): FrostProof => self::proof($s->design, -0.5, $s->kind));
+        $none = WingSearch::run(
+            $site,
+            $design,
+            UnitSystem::Metric,
+            static fn (WingOutcome $o): bool => true,
+            static fn (Stretch $s): FrostProof => self::proof($s->design, -0.5, $s->kind),
+        );
         self::assertNull($none->best);
         self::assertGreaterThan(4, count($none->tries));
         $this->expectException(FaultyInput::class);
@@ -326,7 +508,15 @@ final class FrostVerdictTest extends TestCase
         self::assertLessThan(1.05 * $verdict->depth(), $heated->open);
         self::assertGreaterThan(0.5 * $verdict->depth(), $heated->open);
         self::assertNotSame([], $heated->film);
-        $cold = FrostProof::run(GroundField::of($site, $plain), $verdict->winter, $verdict->soil, $verdict->depth(), WinterUse::Unheated, finer: 0.5, steps: 2);
+        $cold = FrostProof::run(
+            GroundField::of($site, $plain),
+            $verdict->winter,
+            $verdict->soil,
+            $verdict->depth(),
+            WinterUse::Unheated,
+            finer: 0.5,
+            steps: 2,
+        );
         self::assertLessThan($heated->margin - 0.1, $cold->margin);
         self::assertGreaterThan($cold->heat, $heated->heat);
         $closest = $heated->film[$heated->day] ?? null;
@@ -345,7 +535,10 @@ final class FrostVerdictTest extends TestCase
 
     public function test_frost_goes_deeper_under_paving(): void
     {
-        $open = static fn (float $paving, float $stone): ?\Ondergrond\Frost\OpenGround => FrostVerdict::of(self::site(new FrostBasis(paving: $paving, pavingStone: $stone)), self::design())->open;
+        $open = static fn (float $paving, float $stone): ?\Ondergrond\Frost\OpenGround => FrostVerdict::of(
+            self::site(new FrostBasis(paving: $paving, pavingStone: $stone)),
+            self::design(),
+        )->open;
         self::assertNull($open(0.0, 0.0)?->layered);
         $paved = $open(0.2, 1.5);
         self::assertNotNull($paved);
@@ -360,12 +553,32 @@ final class FrostVerdictTest extends TestCase
 
     public function test_files_hold_what_frost_is_judged_by(): void
     {
-        $site = self::site(new FrostBasis(1200.0, [800.0, 900.5], 0.2, 3.0, 50.0, 1600.0, 0.18, Susceptibility::Strong, 0.9, Surface::Turf, true, WinterUse::SetBack, 8.0, 0.08, 0.3));
+        $site = self::site(
+            new FrostBasis(
+                1200.0,
+                [800.0, 900.5],
+                0.2,
+                3.0,
+                50.0,
+                1600.0,
+                0.18,
+                Susceptibility::Strong,
+                0.9,
+                Surface::Turf,
+                true,
+                WinterUse::SetBack,
+                8.0,
+                0.08,
+                0.3,
+            ),
+        );
         self::assertEquals($site, SiteCodec::fromArray(SiteCodec::toArray($site)));
         $old = SiteCodec::toArray(self::site());
         unset($old['frost']);
         self::assertEquals(new FrostBasis, SiteCodec::fromArray($old)->frost, 'older files are judged by class');
-        foreach ([['water_share', 0.9], ['ledge_m', 40.0], ['return_years', 1.0], ['winters_c_d', [9000.0]], ['spread_k', -1.0]] as [$key, $value]) {
+        foreach ([
+            ['water_share', 0.9], ['ledge_m', 40.0], ['return_years', 1.0], ['winters_c_d', [9000.0]], ['spread_k', -1.0],
+        ] as [$key, $value]) {
             try {
                 SiteCodec::fromArray([...SiteCodec::toArray($site), 'frost' => [...SiteCodec::toArray($site)['frost'], $key => $value]]);
                 self::fail("{$key} is refused");
@@ -379,7 +592,10 @@ final class FrostVerdictTest extends TestCase
     {
         $project = Examples::boathouse();
         $design = $project->options[0]->design;
-        $loss = static fn (?float $ledge): float => Assessor::loss(new Site('', $project->site->climate, Soil::ClayOrSilt, 19.0, frost: new FrostBasis(ledge: $ledge)), $design)->mean;
+        $loss = static fn (?float $ledge): float => Assessor::loss(
+            new Site('', $project->site->climate, Soil::ClayOrSilt, 19.0, frost: new FrostBasis(ledge: $ledge)),
+            $design,
+        )->mean;
         self::assertGreaterThan(1.02 * $loss(null), $loss(1.0), 'rock conducts better');
         self::assertEqualsWithDelta($loss(null), $loss(18.0), 0.05 * $loss(null), 'far down it hardly matters');
         self::assertGreaterThan($loss(3.0), $loss(1.0));

@@ -40,11 +40,29 @@ final class GroundFieldTest extends TestCase
             $length[$b->name] = ($length[$b->name] ?? 0.0) + abs($b->x1 - $b->x0) + abs($b->y1 - $b->y0);
             $resistance[$b->name] = $b->resistance;
         }
-        self::assertEqualsWithDelta($design->footprint->area / $design->footprint->exposed, $length['floor'] + $length['floor along the wall'], 1e-4, 'half the floor’s width');
+        self::assertEqualsWithDelta(
+            $design->footprint->area / $design->footprint->exposed,
+            $length['floor'] + $length['floor along the wall'],
+            1e-4,
+            'half the floor’s width',
+        );
         self::assertEqualsWithDelta(SectionProblem::WALL, $length['wall inside'], 1e-4);
         // The wall's height, the board's edge above ground, and the render that passes over it.
-        self::assertEqualsWithDelta(SectionProblem::WALL + $design->slab->topAboveGrade + $design->wall->outsideThickness() - $design->edgeOutside->layer->thickness, $length['wall outside'], 1e-3);
-        self::assertSame(['floor' => 0.17, 'floor along the wall' => 0.17, 'ground outside' => 0.04, 'wall inside' => 0.13, 'wall outside' => 0.04], self::sorted($resistance));
+        self::assertEqualsWithDelta(
+            SectionProblem::WALL + $design->slab
+                ->topAboveGrade + $design
+                ->wall
+                ->outsideThickness() - $design
+                ->edgeOutside
+                ->layer
+                ->thickness,
+            $length['wall outside'],
+            1e-3,
+        );
+        self::assertSame(
+            ['floor' => 0.17, 'floor along the wall' => 0.17, 'ground outside' => 0.04, 'wall inside' => 0.13, 'wall outside' => 0.04],
+            self::sorted($resistance),
+        );
         self::assertEquals($problem, SectionFile::read(SectionFile::write($problem)), 'what is written reads back the same');
     }
 
@@ -58,7 +76,9 @@ final class GroundFieldTest extends TestCase
         $found = array_map(static fn (Edge $e): array => [$e->space, $e->faces, $e->x0, $e->y0, $e->x1, $e->y1], $edges);
         foreach ([
             [0, 'up', 0.0, 1.0, 1.5, 1.0], [0, 'left', 1.5, 1.0, 1.5, 2.0], [2, 'right', 2.0, 1.0, 2.0, 2.0], [2, 'up', 2.0, 1.0, 3.0, 1.0],
-            [1, 'up', 0.5, 0.25, 1.0, 0.25], [1, 'down', 0.5, 0.75, 1.0, 0.75], [1, 'right', 0.5, 0.25, 0.5, 0.75], [1, 'left', 1.0, 0.25, 1.0, 0.75],
+            [1, 'up', 0.5, 0.25, 1.0, 0.25], [1, 'down', 0.5, 0.75, 1.0, 0.75], [
+                1, 'right', 0.5, 0.25, 0.5, 0.75,
+            ], [1, 'left', 1.0, 0.25, 1.0, 0.75],
         ] as $edge) {
             self::assertContains($edge, $found);
         }
@@ -67,7 +87,9 @@ final class GroundFieldTest extends TestCase
 
     public function test_a_slab_above_the_ground_stands_on_filled_ground(): void
     {
-        [$site, $design] = self::given(['slab' => ['top_above_grade_m' => 0.6], 'edge_beam' => ['depth_m' => 0.8], 'stone' => ['thickness_m' => 0.1]]);
+        [$site, $design] = self::given(
+            ['slab' => ['top_above_grade_m' => 0.6], 'edge_beam' => ['depth_m' => 0.8], 'stone' => ['thickness_m' => 0.1]],
+        );
         $field = GroundField::of($site, $design);
         self::assertNotNull($field->temperatureAt(-1.5, 0.2, 1.0), 'no hollow under the floor');
         self::assertNull($field->temperatureAt(-1.5, 0.8, 1.0), 'the room is no ground');
@@ -78,7 +100,11 @@ final class GroundFieldTest extends TestCase
     public function test_rock_does_not_fill_a_cellar(): void
     {
         $project = Examples::of('heated-basement') ?? self::fail('no such family');
-        $on = static fn (?float $ledge): GroundField => GroundField::of(SiteCodec::fromArray(array_replace_recursive(SiteCodec::toArray($project->site), ['frost' => ['ledge_m' => $ledge]])), $project->options[0]->design, yearly: false);
+        $on = static fn (?float $ledge): GroundField => GroundField::of(
+            SiteCodec::fromArray(array_replace_recursive(SiteCodec::toArray($project->site), ['frost' => ['ledge_m' => $ledge]])),
+            $project->options[0]->design,
+            yearly: false,
+        );
         [$soil, $rock] = [$on(null)->shares(), $on(0.5)->shares()];
         self::assertSame(array_keys($soil), array_keys($rock), 'the same faces of the same rooms');
         self::assertGreaterThan($soil['floor'], $rock['floor']);
@@ -102,8 +128,18 @@ final class GroundFieldTest extends TestCase
         self::assertGreaterThanOrEqual($lowest(0.0) + 1, $lowest(-2.0));
         $swing = static fn (float $y): float => $field->solution->amplitudeAt(15.0, $y)?->modulus() ?? 0.0;
         self::assertLessThan($outdoor->amplitude, $swing(0.0));
-        self::assertEqualsWithDelta($swing(0.0) * exp(-2 / sqrt(31_557_600 * 1.5 / (M_PI * 3e6))), $swing(-2.0), 0.03 * $swing(0.0), 'e^(−z/δ), as in open ground');
-        self::assertEqualsWithDelta($field->temperatureAt(-0.3, -1.0, 2.5), $field->temperatureAt(-0.3, -1.0, 14.5), 1e-9, 'a year later it is the same');
+        self::assertEqualsWithDelta(
+            $swing(0.0) * exp(-2 / sqrt(31_557_600 * 1.5 / (M_PI * 3e6))),
+            $swing(-2.0),
+            0.03 * $swing(0.0),
+            'e^(−z/δ), as in open ground',
+        );
+        self::assertEqualsWithDelta(
+            $field->temperatureAt(-0.3, -1.0, 2.5),
+            $field->temperatureAt(-0.3, -1.0, 14.5),
+            1e-9,
+            'a year later it is the same',
+        );
     }
 
     public function test_a_site_without_a_difference_or_a_swing_is_solved_too(): void
@@ -123,7 +159,13 @@ final class GroundFieldTest extends TestCase
     {
         [$site, $design] = self::given();
         $gap = Assessor::assess($site, $design)->field;
-        [, $deeper] = self::given(['edge_outside' => ['depth_below_grade_m' => $design->edgeBeam->depth - $design->slab->topAboveGrade + $design->edgeUnder->thickness]]);
+        [, $deeper] = self::given(
+            [
+                'edge_outside' => [
+                    'depth_below_grade_m' => $design->edgeBeam->depth - $design->slab->topAboveGrade + $design->edgeUnder->thickness,
+                ],
+            ],
+        );
         $closed = Assessor::assess($site, $deeper)->field;
         self::assertLessThan(0.97 * $gap->transmittance(), $closed->transmittance());
         self::assertStringContainsString('ends above the foot', implode($gap->reasons()));
@@ -148,7 +190,11 @@ final class GroundFieldTest extends TestCase
                 }
             }
         }
-        self::assertNotSame([], array_filter(SectionProblem::of($site, $design, 1.5)->boundaries, static fn (Boundary $b): bool => $b->amplitude->re < 0.0), 'colder than the mean at the coldest moment');
+        self::assertNotSame(
+            [],
+            array_filter(SectionProblem::of($site, $design, 1.5)->boundaries, static fn (Boundary $b): bool => $b->amplitude->re < 0.0),
+            'colder than the mean at the coldest moment',
+        );
     }
 
     public function test_labels_stand_where_that_temperature_is_on_narrow_floors_too(): void
@@ -157,7 +203,12 @@ final class GroundFieldTest extends TestCase
         foreach (Examples::all() as $project) {
             $field = GroundField::of($project->site, $project->options[0]->design);
             $drawing = SectionDrawing::of($project->options[0]->design, $format);
-            $labels = array_values(array_filter(Isotherm::items($field, 1.0, $drawing->box, $drawing->paper(), $format), static fn ($i): bool => $i instanceof Text && $i->role !== Role::Middle));
+            $labels = array_values(
+                array_filter(
+                    Isotherm::items($field, 1.0, $drawing->box, $drawing->paper(), $format),
+                    static fn ($i): bool => $i instanceof Text && $i->role !== Role::Middle,
+                ),
+            );
             if ($project->options[0]->design->edgeBeam->present()) {
                 self::assertSame([], array_diff(['start', 'middle', 'end'], array_column($labels, 'anchor')), $project->name);
             }
@@ -167,7 +218,10 @@ final class GroundFieldTest extends TestCase
                 self::assertTrue($x > $drawing->box[0] && $x < $drawing->box[2] && $y > $drawing->box[1] && $y < $drawing->box[3]);
                 foreach (array_slice($labels, $i + 1) as $other) {
                     // Writing 3 mm high and, with its sign, 7 mm wide.
-                    self::assertTrue(abs($x - $other->at[0]) > 0.007 * $drawing->scale || abs($y - $other->at[1]) > 0.003 * $drawing->scale, "{$label->text} on {$other->text}");
+                    self::assertTrue(
+                        abs($x - $other->at[0]) > 0.007 * $drawing->scale || abs($y - $other->at[1]) > 0.003 * $drawing->scale,
+                        "{$label->text} on {$other->text}",
+                    );
                 }
             }
         }
@@ -181,7 +235,10 @@ final class GroundFieldTest extends TestCase
     {
         $project = Examples::boathouse();
 
-        return [$project->site, DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray($project->options[0]->design), $changes))];
+        return [
+            $project->site,
+            DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray($project->options[0]->design), $changes)),
+        ];
     }
 
     /**

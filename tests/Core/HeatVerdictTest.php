@@ -71,14 +71,20 @@ final class HeatVerdictTest extends TestCase
 
     public function test_a_weaker_perimeter_takes_away_by_its_width(): void
     {
-        $of = static fn (float $width, float $thick): HeatVerdict => self::judge(['perimeter_board' => ['width_m' => $width, 'thickness_m' => $thick], 'edge_outside' => ['thickness_m' => 0.0]]);
+        $of = static fn (float $width, float $thick): HeatVerdict => self::judge(
+            ['perimeter_board' => ['width_m' => $width, 'thickness_m' => $thick], 'edge_outside' => ['thickness_m' => 0.0]],
+        );
         $weak = $of(0.6, 0.025);
         self::assertStringContainsString('weaker', $weak->counted['perimeter_board']);
         // The strip lacks 25.8 mm of board: ISO 13370, annex B, with R_n below 0.
         $slab = self::slab($weak);
         $dt = $slab->equivalentThickness();
         $lacks = (0.025 - 0.0508) / 0.0288 * $slab->groundConductivity;
-        self::assertEqualsWithDelta(-$slab->groundConductivity / M_PI * (log(0.6 / $dt + 1) - log(0.6 / ($dt + $lacks) + 1)), $slab->weakerCorrection(), 1e-4);
+        self::assertEqualsWithDelta(
+            -$slab->groundConductivity / M_PI * (log(0.6 / $dt + 1) - log(0.6 / ($dt + $lacks) + 1)),
+            $slab->weakerCorrection(),
+            1e-4,
+        );
         self::assertGreaterThan(0.0, $slab->weakerCorrection());
         $even = $of(0.0, 0.025)->floor->transmittance();
         self::assertEqualsWithDelta($even, $of(0.01, 0.025)->floor->transmittance(), 0.005 * $even, 'a sliver changes next to nothing');
@@ -119,7 +125,12 @@ final class HeatVerdictTest extends TestCase
             if (in_array($id, ['wood-off-concrete', 'pest-shield', 'board-bevelled'], true) || $judged->finding->remedy === null) {
                 self::assertNull($cost, "{$id} costs no heat");
             } else {
-                self::assertEqualsWithDelta($now - Assessor::assess($project->site, $judged->finding->remedy->applied($design))->field->mean, (float) $cost, 1e-6 * $now, $id);
+                self::assertEqualsWithDelta(
+                    $now - Assessor::assess($project->site, $judged->finding->remedy->applied($design))->field->mean,
+                    (float) $cost,
+                    1e-6 * $now,
+                    $id,
+                );
             }
         }
     }
@@ -127,7 +138,10 @@ final class HeatVerdictTest extends TestCase
     public function test_words_follow_the_limit(): void
     {
         $u = self::judge([])->floor->transmittance();
-        foreach ([[$u / 0.5, Verdict::Holds], [$u / 0.97, Verdict::Close], [$u, Verdict::Close], [$u / 1.01, Verdict::Fails], [null, Verdict::Shown]] as [$limit, $word]) {
+        foreach ([
+            [$u / 0.5, Verdict::Holds], [$u / 0.97, Verdict::Close], [$u, Verdict::Close], [$u / 1.01, Verdict::Fails],
+            [null, Verdict::Shown],
+        ] as [$limit, $word]) {
             self::assertSame($word, FloorLimit::of(self::judge([], $limit), ['floor' => $u])->word());
         }
     }
@@ -185,7 +199,11 @@ final class HeatVerdictTest extends TestCase
     /** @return array<string, mixed> */
     private static function written(Project $project, Option $option): array
     {
-        return json_decode(AssessmentFile::write($project, $option, Assessor::assess($project->site, $option->design)), true, flags: JSON_THROW_ON_ERROR);
+        return json_decode(
+            AssessmentFile::write($project, $option, Assessor::assess($project->site, $option->design)),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 
     /** @param  array<string, array<string, float|string>>  $parts changed from the boathouse's first option */

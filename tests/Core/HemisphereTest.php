@@ -44,7 +44,14 @@ final class HemisphereTest extends TestCase
             'climate' => new Climate($site->climate->name, self::months($site->climate->monthly), $site->climate->design),
             'damp' => new DampBasis(...[...get_object_vars($site->damp), 'outdoorRh' => self::months($site->damp->outdoorRh)]),
             'sun' => new SunBasis(-$site->sun->latitude, self::months($site->sun->shares), $site->sun->daySwing),
-            'room' => new $room(...[...get_object_vars($room), 'glassNorth' => $room->glassSouth, 'glassSouth' => $room->glassNorth, 'turned' => -$room->turned]),
+            'room' => new $room(
+                ...[
+                    ...get_object_vars($room),
+                    'glassNorth' => $room->glassSouth,
+                    'glassSouth' => $room->glassNorth,
+                    'turned' => -$room->turned,
+                ],
+            ),
         ]);
     }
 
@@ -91,7 +98,10 @@ final class HemisphereTest extends TestCase
     public function test_weather_files_of_the_other_side_are_read_alike(): void
     {
         mt_srand(7);
-        $weather = array_map(static fn (int $d): float => round(3.0 - 11.0 * cos(2 * M_PI * $d / 365.25) + 3.0 * (mt_rand() / mt_getrandmax() - 0.5), 2), range(0, 365 * 6));
+        $weather = array_map(
+            static fn (int $d): float => round(3.0 - 11.0 * cos(2 * M_PI * $d / 365.25) + 3.0 * (mt_rand() / mt_getrandmax() - 0.5), 2),
+            range(0, 365 * 6),
+        );
         $read = static function (string $from) use ($weather): array {
             $day = new \DateTimeImmutable($from);
             $lines = ['date,mean_c'];
@@ -115,14 +125,29 @@ final class HemisphereTest extends TestCase
         foreach (Examples::all() as $project) {
             $design = $project->options[0]->design;
             $site = self::turned($project->site);
-            [$here, $there] = [Assessor::assess($project->site, $design, $project->units), Assessor::assess($site, $design, $project->units)];
+            [$here, $there] = [
+                Assessor::assess($project->site, $design, $project->units),
+                Assessor::assess($site, $design, $project->units),
+            ];
             foreach (Concern::verdicts() as $concern) {
-                self::assertSame($here->judgement->rulings->on($concern)->word, $there->judgement->rulings->on($concern)->word, "{$project->name}, {$concern->value}");
+                self::assertSame(
+                    $here->judgement->rulings->on($concern)->word,
+                    $there->judgement->rulings->on($concern)->word,
+                    "{$project->name}, {$concern->value}",
+                );
             }
-            $found = static fn ($of): array => array_map(static fn ($j): string => $j->finding->rule->id().' '.$j->finding->severity->value, $of->judgement->findings);
+            $found = static fn ($of): array => array_map(
+                static fn ($j): string => $j->finding->rule->id().' '.$j->finding->severity->value,
+                $of->judgement->findings,
+            );
             self::assertEqualsCanonicalizing($found($here), $found($there), $project->name);
             // Months have other lengths on the other side: a month of winter is a day longer or shorter.
-            foreach ([[$here->heat->floor->heating, $there->heat->floor->heating, 0.02], [$here->heat->floor->design, $there->heat->floor->design, 1e-6], [$here->field->allYear, $there->field->allYear, 0.02], [$here->frost->depth(), $there->frost->depth(), 0.005], [$here->damp->needed, $there->damp->needed, 1e-6]] as [$a, $b, $share]) {
+            foreach ([
+                [$here->heat->floor->heating, $there->heat->floor->heating, 0.02],
+                [$here->heat->floor->design, $there->heat->floor->design, 1e-6],
+                [$here->field->allYear, $there->field->allYear, 0.02], [$here->frost->depth(), $there->frost->depth(), 0.005],
+                [$here->damp->needed, $there->damp->needed, 1e-6],
+            ] as [$a, $b, $share]) {
                 self::assertEqualsWithDelta($a, $b, $share * max(0.01, abs($a)), $project->name);
             }
         }
@@ -142,7 +167,12 @@ final class HemisphereTest extends TestCase
         foreach (['clear-winter-day', 'heat-spell'] as $question) {
             // The earth is nearer to the sun in January: a twentieth of its heat is another.
             $a = Assessor::answer($project->site, $design, $question)?->figures['warmest_c'];
-            self::assertEqualsWithDelta($a, Assessor::answer(self::turned($project->site), $design, $question)?->figures['warmest_c'], 0.8, $question);
+            self::assertEqualsWithDelta(
+                $a,
+                Assessor::answer(self::turned($project->site), $design, $question)?->figures['warmest_c'],
+                0.8,
+                $question,
+            );
         }
         $site = self::site(new Climate('', ClimateSamples::all()['snowy-upland']->monthly, -17.0));
         $slab = Examples::of('thickened-edge-slab')?->options[0]->design ?? throw new \LogicException;
@@ -162,7 +192,15 @@ final class HemisphereTest extends TestCase
     {
         $frost = FrostVerdict::of($site, $design);
 
-        return FrostProof::run(GroundField::of($site, $design, Side::Edge), $frost->winter, $frost->soil, $frost->depth(), WinterUse::Heated, finer: 0.35, steps: 3);
+        return FrostProof::run(
+            GroundField::of($site, $design, Side::Edge),
+            $frost->winter,
+            $frost->soil,
+            $frost->depth(),
+            WinterUse::Heated,
+            finer: 0.35,
+            steps: 3,
+        );
     }
 
     private static function site(Climate $climate): Site

@@ -77,7 +77,11 @@ final class InputSweepTest extends TestCase
     /** What the sections find, where a stem grows from a curb to the wall of a room, and where a slab sinks below the ground. */
     public function test_no_section_jumps_where_one_thing_becomes_another(): void
     {
-        $turns = [['stem-wall-slab', 'stem.top_above_grade_m', 0.3, 0.8], ['heated-basement', 'slab.top_above_grade_m', -0.4, 0.0], ['stem-wall-slab', 'slab.top_above_grade_m', -0.2, 0.2]];
+        $turns = [
+            ['stem-wall-slab', 'stem.top_above_grade_m', 0.3, 0.8],
+            ['heated-basement', 'slab.top_above_grade_m', -0.4, 0.0],
+            ['stem-wall-slab', 'slab.top_above_grade_m', -0.2, 0.2],
+        ];
         foreach (getenv('SWEEP') === 'all' ? $turns : array_slice($turns, 0, 2) as [$family, $path, $from, $to]) {
             $curve = [];
             for ($k = 0; $k <= 20; $k++) {
@@ -94,7 +98,12 @@ final class InputSweepTest extends TestCase
             self::assertGreaterThan(8, count($curve), "{$family}, {$path}");
             foreach ($curve as $k => $loss) {
                 if (isset($curve[$k - 1])) {
-                    self::assertEqualsWithDelta($curve[$k - 1], $loss, 0.03 * $loss, sprintf('%s, %s at %.3f', $family, $path, $from + ($to - $from) * $k / 20));
+                    self::assertEqualsWithDelta(
+                        $curve[$k - 1],
+                        $loss,
+                        0.03 * $loss,
+                        sprintf('%s, %s at %.3f', $family, $path, $from + ($to - $from) * $k / 20),
+                    );
                 }
             }
         }
@@ -138,7 +147,8 @@ final class InputSweepTest extends TestCase
                 $of = max(abs($curve[$k][1]), abs($curve[$k + 1][1]));
                 $beside = max($moves[$k - 1] ?? 0.0, $moves[$k + 1] ?? 0.0);
                 // At an end of what can be built there is a step on one side alone.
-                if ($move > self::SHARE * $of && $move > self::TIMES * $beside && $move > 1e-6 && (isset($moves[$k - 1]) || isset($moves[$k + 1]))
+                $hasBeside = isset($moves[$k - 1]) || isset($moves[$k + 1]);
+                if ($move > self::SHARE * $of && $move > self::TIMES * $beside && $move > 1e-6 && $hasBeside
                     && self::isStep($family, $path, $figure, $curve[$k][0], $curve[$k + 1][0], $move)) {
                     $jumps[] = [$figure, $curve[$k][0], $curve[$k][1], $curve[$k + 1][1]];
                 }
@@ -189,8 +199,10 @@ final class InputSweepTest extends TestCase
         $air = DampAir::of($site);
         $warm = HeatedFloor::of($site, $design);
         $figures = [
-            'heat.u' => $floor->transmittance(), 'heat.h_g' => $floor->steadyCoefficient, 'heat.h_pi' => $floor->insideCoefficient, 'heat.h_pe' => $floor->outsideCoefficient,
-            'heat.h_pe_spell' => $floor->spellCoefficient, 'heat.heating_kwh' => $floor->heating, 'heat.all_year_kwh' => $floor->allYear, 'heat.design_w' => $floor->design,
+            'heat.u' => $floor->transmittance(), 'heat.h_g' => $floor->steadyCoefficient, 'heat.h_pi' => $floor->insideCoefficient,
+            'heat.h_pe' => $floor->outsideCoefficient,
+            'heat.h_pe_spell' => $floor->spellCoefficient, 'heat.heating_kwh' => $floor->heating,
+            'heat.all_year_kwh' => $floor->allYear, 'heat.design_w' => $floor->design,
             'frost.open_ground' => $frost->depth(), 'frost.index' => $frost->winter->index,
             'damp.lift' => $water->liftShare() ?? 0.0, 'damp.drains' => DrainDuty::of($site, $design)?->flow() ?? 0.0,
             'damp.muggy' => max([-273.15, ...$air->muggy]) + 273.15, 'damp.f_needed' => Surfaces::needed($air)[0],
@@ -211,20 +223,37 @@ final class InputSweepTest extends TestCase
             $figures["mass.store {$stack->place->value}"] = $stack->store();
         }
         if ($warm !== null) {
-            $figures += ['floor.output' => $warm->output, 'floor.given' => $warm->given, 'floor.surface' => $warm->surface, 'floor.plane' => $warm->planeNeeded];
+            $figures += [
+                'floor.output' => $warm->output,
+                'floor.given' => $warm->given,
+                'floor.surface' => $warm->surface,
+                'floor.plane' => $warm->planeNeeded,
+            ];
         }
 
         return array_filter($figures, is_finite(...));
     }
 
-    /** @return array{array<string, mixed>, array<string, mixed>} design and site of a family, loaded and wet, so that there is something to jump */
+    /**
+     * @return array{array<string, mixed>, array<string, mixed>} design and site of a family, loaded and wet, so that there is something
+     * to jump
+     */
     private static function start(string $family): array
     {
         static $starts = [];
 
         return $starts[$family] ??= (static function () use ($family): array {
-            $design = DesignCodec::toArray(Families::all()[$family]->preset(new Footprint(96.0, 40.0, 40.0, doors: 2.0), UnitSystem::Metric));
-            $design['loads'] = [...$design['loads'], 'line_kn_m' => 12.0, 'line_live_kn_m' => 6.0, 'post_kn' => 10.0, 'post_live_kn' => 5.0, 'floor_live_kpa' => 2.0];
+            $design = DesignCodec::toArray(
+                Families::all()[$family]->preset(new Footprint(96.0, 40.0, 40.0, doors: 2.0), UnitSystem::Metric),
+            );
+            $design['loads'] = [
+                ...$design['loads'],
+                'line_kn_m' => 12.0,
+                'line_live_kn_m' => 6.0,
+                'post_kn' => 10.0,
+                'post_live_kn' => 5.0,
+                'floor_live_kpa' => 2.0,
+            ];
             $site = new Site('', ClimateSamples::all()['snowy-upland'], Soil::ClayOrSilt, 20.0, 1.0, damp: new DampBasis(waterTable: 1.5));
 
             return [$design, SiteCodec::toArray($site)];

@@ -25,10 +25,22 @@ final class InspectionTest extends TestCase
     public static function textbook(): iterable
     {
         yield 'rising' => [[Sign::TideLine, Sign::Salts, Sign::WholeWallFoot], [[0.1, 90], [0.4, 70], [0.8, 35], [1.1, 8]], Cause::Rising];
-        yield 'penetrating' => [[Sign::OnePatch, Sign::AfterRain, Sign::GutterLeaks], [[0.3, 10], [1.2, 70], [2.0, 15]], Cause::Penetrating];
-        yield 'condensation' => [[Sign::Corners, Sign::Mould, Sign::Winter, Sign::FoilFront], [[0.1, 22], [0.8, 20], [1.6, 21]], Cause::Condensation];
+        yield 'penetrating' => [
+            [Sign::OnePatch, Sign::AfterRain, Sign::GutterLeaks],
+            [[0.3, 10], [1.2, 70], [2.0, 15]],
+            Cause::Penetrating,
+        ];
+        yield 'condensation' => [
+            [Sign::Corners, Sign::Mould, Sign::Winter, Sign::FoilFront],
+            [[0.1, 22], [0.8, 20], [1.6, 21]],
+            Cause::Condensation,
+        ];
         yield 'plumbing' => [[Sign::OnePatch, Sign::Warm, Sign::PipeNear, Sign::MeterRuns, Sign::AlwaysSame], [], Cause::Plumbing];
-        yield 'construction' => [[Sign::NewBuild, Sign::EvenEverywhere, Sign::FoilBehind], [[0.2, 60], [1.0, 58], [1.8, 61]], Cause::Construction];
+        yield 'construction' => [
+            [Sign::NewBuild, Sign::EvenEverywhere, Sign::FoilBehind],
+            [[0.2, 60], [1.0, 58], [1.8, 61]],
+            Cause::Construction,
+        ];
     }
 
     /**
@@ -38,7 +50,15 @@ final class InspectionTest extends TestCase
     #[DataProvider('textbook')]
     public function test_the_textbook_case_is_recognised(array $signs, array $readings, Cause $cause): void
     {
-        $diagnosis = Diagnosis::of(new Inspection('wall', '2026-02-01', '', $signs, readings: array_map(static fn (array $r): MeterReading => new MeterReading(...$r), $readings)));
+        $diagnosis = Diagnosis::of(
+            new Inspection(
+                'wall',
+                '2026-02-01',
+                '',
+                $signs,
+                readings: array_map(static fn (array $r): MeterReading => new MeterReading(...$r), $readings),
+            ),
+        );
         self::assertSame($cause, $diagnosis->suspects[0]->cause);
         self::assertFalse($diagnosis->isOpen);
         self::assertNotSame([], $diagnosis->suspects[0]->for);
@@ -62,29 +82,48 @@ final class InspectionTest extends TestCase
     /** 20 °C and 60 % have their dew point at 12.0 °C (psychrometric chart, from memory). */
     public function test_a_face_below_the_dew_point_condenses(): void
     {
-        $at = static fn (float $surface): Diagnosis => Diagnosis::of(new Inspection('wall', '2026-02-01', '', [Sign::WholeWallFoot], air: 20.0, humidity: 0.6, surface: $surface));
+        $at = static fn (float $surface): Diagnosis => Diagnosis::of(
+            new Inspection('wall', '2026-02-01', '', [Sign::WholeWallFoot], air: 20.0, humidity: 0.6, surface: $surface),
+        );
         self::assertStringContainsString('condenses on the surface now', implode(' ', $at(11.9)->measured));
         self::assertSame(Cause::Condensation, $at(11.9)->suspects[0]->cause);
         self::assertStringContainsString('97 %', implode(' ', $at(12.5)->measured));
         self::assertNotSame(Cause::Condensation, $at(19.0)->suspects[0]->cause, 'a warm face speaks against it');
-        self::assertNotSame([], Diagnosis::of(new Inspection('wall', '2026-02-01', '', [Sign::Mould], air: 20.0, humidity: 0.0, surface: 10.0))->suspects, 'air without any vapour breaks nothing');
+        self::assertNotSame(
+            [],
+            Diagnosis::of(new Inspection('wall', '2026-02-01', '', [Sign::Mould], air: 20.0, humidity: 0.0, surface: 10.0))->suspects,
+            'air without any vapour breaks nothing',
+        );
     }
 
     public function test_how_readings_go_up_a_wall(): void
     {
-        $of = static fn (float ...$values): Profile => Profile::of(array_map(static fn (float $v, int $i): MeterReading => new MeterReading(0.3 * $i, $v), array_values($values), range(0, count($values) - 1)));
+        $of = static fn (float ...$values): Profile => Profile::of(
+            array_map(
+                static fn (float $v, int $i): MeterReading => new MeterReading(0.3 * $i, $v),
+                array_values($values),
+                range(0, count($values) - 1),
+            ),
+        );
         self::assertSame(Profile::Falling, $of(80, 50, 20));
         self::assertSame(Profile::Rising, $of(20, 50, 80));
         self::assertSame(Profile::Bulge, $of(20, 80, 30));
         self::assertSame(Profile::Even, $of(50, 47, 52));
         self::assertSame(Profile::Even, $of(0, 0, 0));
         self::assertSame(Profile::Unknown, $of(80, 20));
-        self::assertSame(Profile::Falling, Profile::of([new MeterReading(1.0, 10), new MeterReading(0.1, 80), new MeterReading(0.5, 50)]), 'in whatever order they were taken');
+        self::assertSame(
+            Profile::Falling,
+            Profile::of([new MeterReading(1.0, 10), new MeterReading(0.1, 80), new MeterReading(0.5, 50)]),
+            'in whatever order they were taken',
+        );
     }
 
     public function test_danger_calls_for_a_specialist_in_plain_words(): void
     {
-        foreach ([Sign::MouldLarge, Sign::WoodSoft, Sign::CrackWide, Sign::WallBulges, Sign::Sewage, Sign::Electrics, Sign::WaterStands] as $sign) {
+        foreach ([
+            Sign::MouldLarge, Sign::WoodSoft, Sign::CrackWide, Sign::WallBulges, Sign::Sewage, Sign::Electrics,
+            Sign::WaterStands,
+        ] as $sign) {
             $lines = Diagnosis::of(new Inspection('cellar', '2026-02-01', '', [$sign]))->specialists;
             self::assertCount(1, $lines, $sign->value);
             self::assertMatchesRegularExpression('~^[A-Z].{20,}\.$~su', $lines[0]);
@@ -101,7 +140,11 @@ final class InspectionTest extends TestCase
         }
         foreach (Cause::cases() as $cause) {
             self::assertGreaterThanOrEqual(2, count($cause->tests()));
-            self::assertNotSame([], array_filter(Sign::cases(), static fn (Sign $s): bool => ($s->points()[$cause->value] ?? 0) > 0), 'something speaks for it');
+            self::assertNotSame(
+                [],
+                array_filter(Sign::cases(), static fn (Sign $s): bool => ($s->points()[$cause->value] ?? 0) > 0),
+                'something speaks for it',
+            );
         }
     }
 

@@ -101,10 +101,23 @@ final class MassTest extends TestCase
     public function test_the_steady_load_is_what_the_heater_gives(): void
     {
         $project = self::project('thickened-edge-slab');
-        $site = SiteCodec::fromArray(array_replace_recursive(SiteCodec::toArray($project->site), ['room' => ['gains_w_m2' => 0, 'glass_south_m2' => 0, 'glass_east_m2' => 0, 'glass_west_m2' => 0], 'sun' => ['day_swing_k' => 0]]));
+        $site = SiteCodec::fromArray(
+            array_replace_recursive(
+                SiteCodec::toArray($project->site),
+                [
+                    'room' => ['gains_w_m2' => 0, 'glass_south_m2' => 0, 'glass_east_m2' => 0, 'glass_west_m2' => 0],
+                    'sun' => ['day_swing_k' => 0],
+                ],
+            ),
+        );
         $room = Room::of($site, $project->options[0]->design);
         $days = (new Weather($room))->coldest(25);
-        $run = Simulation::run($room, Regime::of($room), $days->but(sun: array_fill(0, 600, 0.0)), State::steady($room, $room->set(), $days->outside[0], $days->beyond[0]));
+        $run = Simulation::run(
+            $room,
+            Regime::of($room),
+            $days->but(sun: array_fill(0, 600, 0.0)),
+            State::steady($room, $room->set(), $days->outside[0], $days->beyond[0]),
+        );
         self::assertEqualsWithDelta($room->designLoad(), $run->heat[0], 0.001 * $room->designLoad());
         self::assertEqualsWithDelta($room->designLoad(), $run->heat[599], 0.001 * $room->designLoad());
         self::assertEqualsWithDelta($room->set(), $run->room[599], 1e-6);
@@ -115,7 +128,10 @@ final class MassTest extends TestCase
         $room = Room::of(self::project()->site, self::project()->options[0]->design);
         $all = FloorVariant::all($room);
         $by = array_combine(array_map(static fn (FloorVariant $v): string => $v->label, $all), $all);
-        self::assertSame(['as drawn', 'half as thick', 'twice as thick', 'of screed, not concrete', 'boards above it, under 65 mm of screed'], array_keys($by));
+        self::assertSame(
+            ['as drawn', 'half as thick', 'twice as thick', 'of screed, not concrete', 'boards above it, under 65 mm of screed'],
+            array_keys($by),
+        );
         [$own, $thin, $thick, $screed, $above] = $all;
         foreach (['hours_to_10', 'hours_to_5'] as $key) {
             self::assertLessThan($own->coast[$key], $thin->coast[$key]);
@@ -140,7 +156,13 @@ final class MassTest extends TestCase
         self::assertContains('of concrete, not screed', $labels);
         // A deck has no slab of its own to move.
         $crawl = self::project('vented-crawlspace');
-        self::assertSame(['as drawn'], array_map(static fn (FloorVariant $v): string => $v->label, FloorVariant::all(Room::of($crawl->site, $crawl->options[0]->design))));
+        self::assertSame(
+            ['as drawn'],
+            array_map(
+                static fn (FloorVariant $v): string => $v->label,
+                FloorVariant::all(Room::of($crawl->site, $crawl->options[0]->design)),
+            ),
+        );
     }
 
     /**
@@ -156,7 +178,11 @@ final class MassTest extends TestCase
         self::assertEqualsWithDelta(460_000.0, $floor->layers[0]->store(), 1e-6);
         $all = array_sum(array_map(static fn (HeatLayer $l): float => $l->resistance, $floor->layers)) + 0.5 / 2.0;
         self::assertEqualsWithDelta(1 - 0.2 / 2.3 / 2 / $all, $floor->shares()[0], 1e-9);
-        self::assertEqualsWithDelta(array_sum(array_map(static fn (HeatLayer $l, float $s): float => $s * $l->store(), $floor->layers, $floor->shares())), $floor->store(), 1e-9);
+        self::assertEqualsWithDelta(
+            array_sum(array_map(static fn (HeatLayer $l, float $s): float => $s * $l->store(), $floor->layers, $floor->shares())),
+            $floor->store(),
+            1e-9,
+        );
         self::assertEqualsWithDelta(2 * $mass->day()->inner * 84.0 / 3.6e6, $mass->usable(24), 1e-9);
         $wall = array_values(array_filter($mass->stacks, static fn (MassStack $s): bool => $s->place === MassPlace::Wall))[0];
         self::assertEqualsWithDelta(40.0 * 3.0 - 30.0, $wall->area, 1e-9, 'outline times height, less the glass');
@@ -169,12 +195,18 @@ final class MassTest extends TestCase
     public function test_cellars_have_their_walls_and_decks_their_void(): void
     {
         $cellar = self::project('heated-basement');
-        $places = static fn (Project $p, int $i): array => array_map(static fn (MassStack $s): string => $s->place->value, MassStacks::of($p->site, $p->options[$i]->design));
+        $places = static fn (Project $p, int $i): array => array_map(
+            static fn (MassStack $s): string => $s->place->value,
+            MassStacks::of($p->site, $p->options[$i]->design),
+        );
         self::assertContains('buried-wall', $places($cellar, 0));
         self::assertSame('deck', $places(self::project('vented-crawlspace'), 0)[0]);
         self::assertNotSame('deck', $places(self::project('conditioned-crawlspace'), 0)[0]);
         $room = Room::of($cellar->site, $cellar->options[0]->design);
-        self::assertSame(['floor', 'walls below ground', 'walls', 'ceiling'], array_map(static fn ($b): string => $b->name, $room->branches));
+        self::assertSame(
+            ['floor', 'walls below ground', 'walls', 'ceiling'],
+            array_map(static fn ($b): string => $b->name, $room->branches),
+        );
     }
 
     public function test_nights_days_and_spells(): void
@@ -196,7 +228,9 @@ final class MassTest extends TestCase
         self::assertGreaterThan(0.0, $year->figures['surplus_kwh']);
         self::assertCount(8760, $year->runs['the year']->room);
         // Without blinds or open windows it is warmer; without glass less sun comes in.
-        $hot = HotSpell::ask(Room::of(self::site(['room' => ['blinds_share' => 1, 'open_windows_per_h' => 0]]), $project->options[0]->design))->figures;
+        $hot = HotSpell::ask(
+            Room::of(self::site(['room' => ['blinds_share' => 1, 'open_windows_per_h' => 0]]), $project->options[0]->design),
+        )->figures;
         self::assertGreaterThan($spell['warmest_c'], $hot['warmest_c']);
         $dark = ClearDay::ask(Room::of(self::site(['room' => ['glass_south_m2' => 0]]), $project->options[0]->design))->figures;
         self::assertLessThan((float) $clear['sun_kwh'] / 3, $dark['sun_kwh']);
@@ -221,7 +255,9 @@ final class MassTest extends TestCase
     public function test_more_heating_warms_up_sooner_and_too_little_never_does(): void
     {
         $design = self::project('thickened-edge-slab')->options[0]->design;
-        $hours = static fn (?float $watts): ?float => WarmUp::ask(Room::of(self::site(['room' => ['heater_w_m2' => $watts]]), $design))->figures['warm_h'];
+        $hours = static fn (?float $watts): ?float => WarmUp::ask(
+            Room::of(self::site(['room' => ['heater_w_m2' => $watts]]), $design),
+        )->figures['warm_h'];
         self::assertLessThan($hours(50.0), $hours(100.0));
         self::assertNull($hours(5.0));
     }
@@ -229,7 +265,10 @@ final class MassTest extends TestCase
     public function test_a_wood_floor_is_kept_cooler(): void
     {
         $project = self::project('insulated-screed-floor');
-        $wood = self::changed($project->options[0]->design, ['finish' => ['kind' => 'wood', 'wait_days' => 200], 'heating' => ['supply_c' => 50]]);
+        $wood = self::changed(
+            $project->options[0]->design,
+            ['finish' => ['kind' => 'wood', 'wait_days' => 200], 'heating' => ['supply_c' => 50]],
+        );
         $floor = HeatedFloor::of($project->site, $wood) ?? self::fail('it is heated');
         self::assertSame(27.0, $floor->limit());
         self::assertSame('fails', $floor->surfaceWord()->value);
@@ -243,14 +282,26 @@ final class MassTest extends TestCase
     public static function heatings(): iterable
     {
         yield 'water too warm for feet' => [['supply_c' => 54], 'floor-surface-cool', true];
-        yield 'a cable too strong for feet' => [['by' => 'cable', 'pipe_m' => 0.007, 'spacing_m' => 0.1, 'power_w_m2' => 150], 'floor-surface-cool', true];
+        yield 'a cable too strong for feet' => [
+            ['by' => 'cable', 'pipe_m' => 0.007, 'spacing_m' => 0.1, 'power_w_m2' => 150],
+            'floor-surface-cool',
+            true,
+        ];
         yield 'water too cool for the rooms' => [['supply_c' => 26], 'floor-heats-room', true];
         yield 'a cable too weak' => [['by' => 'cable', 'pipe_m' => 0.007, 'power_w_m2' => 20], 'floor-heats-room', true];
         yield 'water that cracks screed' => [['supply_c' => 60, 'spacing_m' => 0.3], 'water-spares-concrete', true];
         yield 'pipes under a thin cover' => [['depth_m' => 0.03], 'pipes-covered', true];
         yield 'loops of 160 m' => [['loop_m' => 160], 'loops-short', true];
-        yield 'thin pipes that take much' => [['pipe_m' => 0.008, 'pipe_wall_m' => 0.001, 'loop_m' => 90, 'water_drop_k' => 3], 'loops-short', true];
-        yield 'a cable that cannot shed its heat' => [['by' => 'cable', 'pipe_m' => 0.007, 'spacing_m' => 0.4, 'power_w_m2' => 60], 'cable-load-modest', true];
+        yield 'thin pipes that take much' => [
+            ['pipe_m' => 0.008, 'pipe_wall_m' => 0.001, 'loop_m' => 90, 'water_drop_k' => 3],
+            'loops-short',
+            true,
+        ];
+        yield 'a cable that cannot shed its heat' => [
+            ['by' => 'cable', 'pipe_m' => 0.007, 'spacing_m' => 0.4, 'power_w_m2' => 60],
+            'cable-load-modest',
+            true,
+        ];
     }
 
     /**
@@ -298,8 +349,14 @@ final class MassTest extends TestCase
     public static function badSites(): iterable
     {
         yield 'latitude 95' => [['sun' => ['latitude_deg' => 95]], '/sun/latitude_deg: found 95°; allowed: -90 to 90°'];
-        yield 'eleven months of sunshine' => [['sun' => ['sunshine_share' => array_fill(0, 11, 0.4)]], '/sun/sunshine_share: found 11 months; allowed: twelve, January first, or none where it is not known'];
-        yield 'more sun than there is' => [['sun' => ['sunshine_share' => [...array_fill(0, 11, 0.4), 1.2]]], '/sun/sunshine_share/11: found 1.2; allowed: 0 to 1'];
+        yield 'eleven months of sunshine' => [
+            ['sun' => ['sunshine_share' => array_fill(0, 11, 0.4)]],
+            '/sun/sunshine_share: found 11 months; allowed: twelve, January first, or none where it is not known',
+        ];
+        yield 'more sun than there is' => [
+            ['sun' => ['sunshine_share' => [...array_fill(0, 11, 0.4), 1.2]]],
+            '/sun/sunshine_share/11: found 1.2; allowed: 0 to 1',
+        ];
         yield 'a roof of nothing' => [['room' => ['roof_u_w_m2k' => 0]], '/room/roof_u_w_m2k: found 0 W/(m²K); allowed: 0.02 to 6 W/(m²K)'];
         yield 'glass that gives sun' => [['room' => ['glass_sun_share' => 1.5]], '/room/glass_sun_share: found 1.5; allowed: 0 to 0.95'];
         yield 'rooms of a foot' => [['room' => ['height_m' => 0.3]], '/room/height_m: found 0.3 m; allowed: 2 to 20 m'];
@@ -323,12 +380,27 @@ final class MassTest extends TestCase
     public static function badFloors(): iterable
     {
         yield 'water at 90 °C' => [['supply_c' => 90], '/heating/supply_c: found 90 °C; allowed: 20 to 65 °C'];
-        yield 'a cable of 600 W/m²' => [['by' => 'cable', 'power_w_m2' => 600], '/heating/power_w_m2: found 600 W/m²; allowed: 5 to 250 W/m²'];
+        yield 'a cable of 600 W/m²' => [
+            ['by' => 'cable', 'power_w_m2' => 600],
+            '/heating/power_w_m2: found 600 W/m²; allowed: 5 to 250 W/m²',
+        ];
         yield 'pipes on top of each other' => [['spacing_m' => 0.01], '/heating/spacing_m: found 0.01 m; allowed: 0.03 to 0.6 m'];
-        yield 'pipes wider than they are apart' => [['spacing_m' => 0.03, 'pipe_m' => 0.04], '/heating/spacing_m: found 0.03 m; allowed: at least 0.06 m (pipes need room between them)'];
-        yield 'a wall that leaves no bore' => [['pipe_m' => 0.01, 'pipe_wall_m' => 0.005], '/heating/pipe_wall_m: found 0.005 m; allowed: at most 0.003 m (a bore is left)'];
-        yield 'pipes in the air' => [['depth_m' => 0.01, 'pipe_m' => 0.04], '/heating/depth_m: found 0.01 m; allowed: at least 0.02 m (the pipe lies in the floor)'];
-        yield 'water that comes back colder than any room' => [['supply_c' => 22, 'water_drop_k' => 20], '/heating/water_drop_k: found 20 K; allowed: at most 12 K (the water comes back above 10 °C)'];
+        yield 'pipes wider than they are apart' => [
+            ['spacing_m' => 0.03, 'pipe_m' => 0.04],
+            '/heating/spacing_m: found 0.03 m; allowed: at least 0.06 m (pipes need room between them)',
+        ];
+        yield 'a wall that leaves no bore' => [
+            ['pipe_m' => 0.01, 'pipe_wall_m' => 0.005],
+            '/heating/pipe_wall_m: found 0.005 m; allowed: at most 0.003 m (a bore is left)',
+        ];
+        yield 'pipes in the air' => [
+            ['depth_m' => 0.01, 'pipe_m' => 0.04],
+            '/heating/depth_m: found 0.01 m; allowed: at least 0.02 m (the pipe lies in the floor)',
+        ];
+        yield 'water that comes back colder than any room' => [
+            ['supply_c' => 22, 'water_drop_k' => 20],
+            '/heating/water_drop_k: found 20 K; allowed: at most 12 K (the water comes back above 10 °C)',
+        ];
     }
 
     /** @param  array<string, mixed>  $heating */
@@ -348,7 +420,10 @@ final class MassTest extends TestCase
     {
         $c = ['name' => 'c', 'thickness_m' => 0.1, 'conductivity' => 2, 'density_kg_m3' => 2400, 'specific_heat_j_kgk' => 1000];
         yield 'zero thickness' => [[['thickness_m' => 0] + $c], '/layers/0/thickness_m: found 0 m; allowed: 0.0005 to 20 m'];
-        yield 'films alone' => [[['name' => 'f', 'r_m2kw' => 2]], '/layers: found no layer with a thickness; allowed: at least one layer that has a thickness and stores heat'];
+        yield 'films alone' => [
+            [['name' => 'f', 'r_m2kw' => 2]],
+            '/layers: found no layer with a thickness; allowed: at least one layer that has a thickness and stores heat',
+        ];
         yield 'both ways at once' => [[$c + ['r_m2kw' => 2]], '/layers/0: found sizes and r_m2kw; allowed: either'];
         yield 'half of it' => [[['name' => 'c', 'thickness_m' => 0.1]], '/layers/0: found thickness_m alone; allowed: either'];
         yield 'none' => [[], '/layers: found'];

@@ -18,7 +18,9 @@ final class MaterialsTest extends TestCase
     public function test_a_product_of_ones_own_is_read_where_it_is_passed_and_refused_where_it_is_not(): void
     {
         $xps = Catalogue::get('xps-25psi');
-        $own = new Material(...[...get_object_vars($xps), 'slug' => 'harbour-board', 'name' => 'Harbour board (invented)', 'conductivity' => 0.025]);
+        $own = new Material(
+            ...[...get_object_vars($xps), 'slug' => 'harbour-board', 'name' => 'Harbour board (invented)', 'conductivity' => 0.025],
+        );
         $materials = Materials::generic()->with($own);
         $data = DesignCodec::toArray(Examples::boathouse()->options[0]->design);
         $data['field_board']['material'] = 'harbour-board';

@@ -40,10 +40,17 @@ final class NoHollowTest extends TestCase
                 assert($problem->patches !== []);
                 $silhouette = Silhouette::of($problem->patches);
                 $open = self::length($silhouette->edges);
-                $closed = array_sum(array_map(static fn (Boundary $b): float => hypot($b->x1 - $b->x0, $b->y1 - $b->y0), $problem->boundaries));
+                $closed = array_sum(
+                    array_map(static fn (Boundary $b): float => hypot($b->x1 - $b->x0, $b->y1 - $b->y0), $problem->boundaries),
+                );
                 // Beside the plane of a heated floor's pipes, which stands for all above it.
                 $beside = $design->heating->present() ? ($side->isWhole() ? 2 : 1) * $design->heating->depth : 0.0;
-                self::assertEqualsWithDelta($open, $closed, $beside + 1e-6, "{$name}, {$side->value}: every face that meets air passes heat");
+                self::assertEqualsWithDelta(
+                    $open,
+                    $closed,
+                    $beside + 1e-6,
+                    "{$name}, {$side->value}: every face that meets air passes heat",
+                );
                 $seen++;
             }
         }
@@ -52,7 +59,10 @@ final class NoHollowTest extends TestCase
 
     public function test_what_may_be_adiabatic_is_named(): void
     {
-        self::assertSame(['symmetry plane', 'far side', 'bottom', 'cut of the wall', 'beside the plane of heating pipes'], SectionProblem::ADIABATIC);
+        self::assertSame(
+            ['symmetry plane', 'far side', 'bottom', 'cut of the wall', 'beside the plane of heating pipes'],
+            SectionProblem::ADIABATIC,
+        );
         $text = (string) file_get_contents(__DIR__.'/../../docs/methods.md');
         foreach (SectionProblem::ADIABATIC as $name) {
             self::assertStringContainsString($name, $text);
@@ -87,7 +97,9 @@ final class NoHollowTest extends TestCase
     /** @return iterable<string, Design> */
     private static function designs(): iterable
     {
-        $boards = static fn (float ...$t): Lining => new Lining(array_values(array_map(static fn (float $x): Layer => Layer::of(Catalogue::get('xps-25psi'), $x), $t)));
+        $boards = static fn (float ...$t): Lining => new Lining(
+            array_values(array_map(static fn (float $x): Layer => Layer::of(Catalogue::get('xps-25psi'), $x), $t)),
+        );
         foreach (Families::all() as $slug => $family) {
             $plain = $family->preset(new Footprint(96.0, 40.0, 40.0, doors: 2.0), UnitSystem::Metric);
             yield $slug => $plain;
@@ -100,8 +112,15 @@ final class NoHollowTest extends TestCase
                 foreach ([$boards(), $boards(0.0127), $boards(0.05, 0.0125)] as $i => $lining) {
                     foreach ([0.0, 0.3] as $gap) {
                         try {
-                            $form = Schools::all()['wall-kind']->answer($plain) === null ? $plain : Schools::all()['wall-kind']->follow($plain, 'form');
-                            yield "{$slug}, form {$start->value}, lining {$i}, gap {$gap}" => $form->with(['form' => $form->form->but(starts: $start), 'lining' => $i === 0 ? $lining : $lining->but(gapAboveFloor: $gap)]);
+                            $form = Schools::all()['wall-kind']->answer($plain) === null
+                                ? $plain
+                                : Schools::all()['wall-kind']->follow($plain, 'form');
+                            yield "{$slug}, form {$start->value}, lining {$i}, gap {$gap}" => $form->with(
+                                [
+                                    'form' => $form->form->but(starts: $start),
+                                    'lining' => $i === 0 ? $lining : $lining->but(gapAboveFloor: $gap),
+                                ],
+                            );
                         } catch (FaultyInput) {
                             continue;
                         }

@@ -69,7 +69,19 @@ final class ProjectFileTest extends TestCase
         $boathouse = Examples::boathouse();
         $aside = [new SetAside('pest-shield', 'The tinsmith brings it, “soon”.', 'Nobody in Particular', '2026-11-25')];
         $option = $boathouse->options[0];
-        $site = new Site('here', $boathouse->site->climate, $boathouse->site->soil, 19.0, 0.0, 15.0, 0.25, water: GroundWater::Pressing, termites: Presence::Yes, radon: Presence::No, requirements: new Requirements('zone-5', null, 1.9, 1.2, 2.64, null, 5.28));
+        $site = new Site(
+            'here',
+            $boathouse->site->climate,
+            $boathouse->site->soil,
+            19.0,
+            0.0,
+            15.0,
+            0.25,
+            water: GroundWater::Pressing,
+            termites: Presence::Yes,
+            radon: Presence::No,
+            requirements: new Requirements('zone-5', null, 1.9, 1.2, 2.64, null, 5.28),
+        );
         $project = new Project('All said', $boathouse->units, $site, [new Option($option->name, true, '', $option->design, $aside)]);
         self::assertEquals($project, ProjectFile::read(ProjectFile::write($project)));
     }
@@ -77,17 +89,33 @@ final class ProjectFileTest extends TestCase
     public function test_a_file_that_says_nothing_of_them_reads_as_not_said(): void
     {
         $data = json_decode(ProjectFile::write(Examples::boathouse()), true, flags: JSON_THROW_ON_ERROR);
-        unset($data['site']['water'], $data['site']['termites'], $data['site']['radon'], $data['site']['requirements'], $data['options'][0]['set_aside'], $data['options'][0]['design']['loads'], $data['options'][0]['design']['steel']);
+        unset(
+            $data['site']['water'],
+            $data['site']['termites'],
+            $data['site']['radon'],
+            $data['site']['requirements'],
+            $data['options'][0]['set_aside'],
+            $data['options'][0]['design']['loads'],
+            $data['options'][0]['design']['steel'],
+        );
         $read = ProjectFile::read(json_encode($data, JSON_THROW_ON_ERROR));
-        self::assertSame([GroundWater::NotSaid, Presence::NotSaid, Presence::NotSaid, 'none'], [$read->site->water, $read->site->termites, $read->site->radon, $read->site->requirements->set]);
-        self::assertSame([[], false, false], [$read->options[0]->setAside, $read->options[0]->design->loads->present(), $read->options[0]->design->steel->present()]);
+        self::assertSame(
+            [GroundWater::NotSaid, Presence::NotSaid, Presence::NotSaid, 'none'],
+            [$read->site->water, $read->site->termites, $read->site->radon, $read->site->requirements->set],
+        );
+        self::assertSame(
+            [[], false, false],
+            [$read->options[0]->setAside, $read->options[0]->design->loads->present(), $read->options[0]->design->steel->present()],
+        );
     }
 
     /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>, string}> */
     public static function badJudgement(): iterable
     {
         $aside = static fn (array $with): callable => static function (array $p) use ($with): array {
-            $p['options'][0]['set_aside'] = [[...['rule' => 'pest-shield', 'reason' => 'a reason', 'by' => 'Nobody', 'on' => '2026-11-25'], ...$with]];
+            $p['options'][0]['set_aside'] = [
+                [...['rule' => 'pest-shield', 'reason' => 'a reason', 'by' => 'Nobody', 'on' => '2026-11-25'], ...$with],
+            ];
 
             return $p;
         };
@@ -105,7 +133,10 @@ final class ProjectFileTest extends TestCase
         yield 'joints of glue' => [$at('options.0.design.sheet.joints', 'glued'), '/options/0/design/sheet/joints'];
         yield 'a membrane of cheese' => [$at('options.0.design.membrane.kind', 'cheese'), '/options/0/design/membrane/kind'];
         yield 'a zone that is none' => [$at('site.requirements', ['set' => 'zone-99']), '/site/requirements/set'];
-        yield 'an R below nothing' => [$at('site.requirements', ['set' => 'zone-5', 'edge_r_m2kw' => -1]), '/site/requirements/edge_r_m2kw'];
+        yield 'an R below nothing' => [
+            $at('site.requirements', ['set' => 'zone-5', 'edge_r_m2kw' => -1]),
+            '/site/requirements/edge_r_m2kw',
+        ];
         yield 'maybe termites' => [$at('site.termites', 'maybe'), '/site/termites'];
     }
 
@@ -150,27 +181,36 @@ final class ProjectFileTest extends TestCase
                 $p['options'][0]['design']['edge_under']['thickness_m'] = 40;
                 $p['options'][0]['design']['slab']['thickness_m'] = 'four';
             },
-            ["{$design}/slab/thickness_m: found “four”; allowed: a number, 0 to 1 m", "{$design}/edge_under/thickness_m: found 40 m; allowed: 0 to 0.6 m"],
+            [
+                "{$design}/slab/thickness_m: found “four”; allowed: a number, 0 to 1 m",
+                "{$design}/edge_under/thickness_m: found 40 m; allowed: 0 to 0.6 m",
+            ],
         ];
         yield 'a perimeter too short for its area' => [
             static function (array &$p): void {
                 $p['options'][0]['design']['footprint'] = ['area_m2' => 100.0, 'perimeter_m' => 35.0, 'exposed_perimeter_m' => 35.0];
             },
             // A circle of 100 m² has an outline of 2√(100π) = 35.449 m.
-            ["{$design}/footprint/perimeter_m: found 35 m; allowed: at least 35.4491 m (no shape of this area has a shorter outline than a circle)"],
+            [
+                "{$design}/footprint/perimeter_m: found 35 m; allowed: at least 35.4491 m (no shape of this area has a shorter outline than a circle)",
+            ],
         ];
         yield 'a perimeter too long for its area' => [
             static function (array &$p): void {
                 $p['options'][0]['design']['footprint'] = ['area_m2' => 100.0, 'perimeter_m' => 500.0, 'exposed_perimeter_m' => 40.0];
             },
             // A strip 0.5 m wide is 200 m long: 401 m round.
-            ["{$design}/footprint/perimeter_m: found 500 m; allowed: 35.4491 to 401 m (from a circle of this area to a strip half a metre wide)"],
+            [
+                "{$design}/footprint/perimeter_m: found 500 m; allowed: 35.4491 to 401 m (from a circle of this area to a strip half a metre wide)",
+            ],
         ];
         yield 'more exposed than there is' => [
             static function (array &$p): void {
                 $p['options'][0]['design']['footprint'] = ['area_m2' => 100.0, 'perimeter_m' => 40.0, 'exposed_perimeter_m' => 41.0];
             },
-            ["{$design}/footprint/exposed_perimeter_m: found 41 m; allowed: at most 40 m (the exposed part is no longer than the whole outline)"],
+            [
+                "{$design}/footprint/exposed_perimeter_m: found 41 m; allowed: at most 40 m (the exposed part is no longer than the whole outline)",
+            ],
         ];
         yield 'an unknown material, and one that has no business there' => [
             static function (array &$p): void {
@@ -206,14 +246,20 @@ final class ProjectFileTest extends TestCase
                 array_pop($p['site']['climate']['monthly_mean_c']);
                 $p['site']['climate']['monthly_mean_c'][3] = 1e300;
             },
-            ['/site/climate/monthly_mean_c: found a list of 11; allowed: 12 entries', '/site/climate/monthly_mean_c/3: found 1.0E+300 °C; allowed: -60 to 50 °C'],
+            [
+                '/site/climate/monthly_mean_c: found a list of 11; allowed: 12 entries',
+                '/site/climate/monthly_mean_c/3: found 1.0E+300 °C; allowed: -60 to 50 °C',
+            ],
         ];
         yield 'a field too many and one too few' => [
             static function (array &$p): void {
                 unset($p['site']['soil']);
                 $p['colour'] = 'red';
             },
-            ['/site/soil: found nothing; allowed: this field is required', '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, id, site, inspections, options'],
+            [
+                '/site/soil: found nothing; allowed: this field is required',
+                '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, id, site, inspections, options',
+            ],
         ];
         yield 'another version' => [
             static function (array &$p): void {

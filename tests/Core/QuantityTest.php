@@ -115,11 +115,17 @@ final class QuantityTest extends TestCase
     public function test_what_it_writes_it_reads_back(): void
     {
         mt_srand(7);
-        foreach ([Quantity::Thickness, Quantity::Length, Quantity::SheetThickness, Quantity::Area, Quantity::Temperature, Quantity::TemperatureDifference, Quantity::Transmittance] as $quantity) {
+        foreach ([
+            Quantity::Thickness, Quantity::Length, Quantity::SheetThickness, Quantity::Area, Quantity::Temperature,
+            Quantity::TemperatureDifference, Quantity::Transmittance,
+        ] as $quantity) {
             foreach (UnitSystem::cases() as $system) {
                 $format = new QuantityFormatter($system);
                 // Half of the last digit written, in SI; fractions of an inch are finer.
-                $least = 0.51 * 10 ** -$quantity->decimals($system) * ($quantity === Quantity::Length && $system === UnitSystem::InchPound ? 0.0254 : $quantity->unit($system)->factor);
+                $least = 0.51 * 10 ** -$quantity->decimals($system) * (
+                    $quantity === Quantity::Length
+                    && $system === UnitSystem::InchPound ? 0.0254 : $quantity->unit($system)->factor
+                );
                 for ($i = 0; $i < 300; $i++) {
                     $si = mt_rand(0, 3_000_000) / 1e6;
                     $text = $format->format($si, $quantity);

@@ -65,9 +65,19 @@ final class RulingsTest extends TestCase
                 $own = array_filter($found, static fn (Finding $f): bool => $f->rule->concern() === $concern);
                 $grave = array_filter($own, static fn (Finding $f): bool => in_array($f->severity, self::GRAVE, true));
                 $unknown = array_filter($own, static fn (Finding $f): bool => $f->severity === Severity::NotChecked);
-                self::assertSame($grave !== [], $ruling->word === Verdict::Fails, "{$at}: what fails has a stop or a fix behind it, and what has one fails");
-                self::assertFalse($unknown !== [] && in_array($ruling->word, [...self::GREEN, Verdict::Shown], true), "{$at}: not checked at best");
-                self::assertFalse($ruling->word === Verdict::Holds && ($ruling->share ?? 0.0) > 1.0 + 1e-9, "{$at}: no share over its limit holds");
+                self::assertSame(
+                    $grave !== [],
+                    $ruling->word === Verdict::Fails,
+                    "{$at}: what fails has a stop or a fix behind it, and what has one fails",
+                );
+                self::assertFalse(
+                    $unknown !== [] && in_array($ruling->word, [...self::GREEN, Verdict::Shown], true),
+                    "{$at}: not checked at best",
+                );
+                self::assertFalse(
+                    $ruling->word === Verdict::Holds && ($ruling->share ?? 0.0) > 1.0 + 1e-9,
+                    "{$at}: no share over its limit holds",
+                );
             }
             if ($frost->reason === null && $frost->closest() === null) {
                 self::assertNotContains($rulings->on(Concern::Frost)->word, self::GREEN, 'no winter was run');
@@ -84,7 +94,10 @@ final class RulingsTest extends TestCase
         foreach (Examples::all() as $project) {
             foreach ($project->options as $option) {
                 $found = Rulebook::findings($subject = new Subject($project->site, $option->design, $project->units));
-                $all = array_map(static fn (Finding $f): SetAside => new SetAside($f->rule->id(), 'a test', 'Nobody', '2026-01-01'), $found);
+                $all = array_map(
+                    static fn (Finding $f): SetAside => new SetAside($f->rule->id(), 'a test', 'Nobody', '2026-01-01'),
+                    $found,
+                );
                 $open = Rulings::of($subject, $found);
                 $aside = Rulings::of($subject, $found, $all);
                 foreach (Concern::verdicts() as $concern) {
@@ -106,7 +119,11 @@ final class RulingsTest extends TestCase
                 foreach (Concern::cases() as $concern) {
                     if ($concern !== Concern::None) {
                         $alone = Assessor::ruling($concern, $project->site, $option->design, $project->units, $option->setAside);
-                        self::assertSame([$all->on($concern)->said(), $all->on($concern)->worst?->rule->id()], [$alone->said(), $alone->worst?->rule->id()], "{$project->name}, {$option->name}, {$concern->value}");
+                        self::assertSame(
+                            [$all->on($concern)->said(), $all->on($concern)->worst?->rule->id()],
+                            [$alone->said(), $alone->worst?->rule->id()],
+                            "{$project->name}, {$option->name}, {$concern->value}",
+                        );
                     }
                 }
             }
@@ -130,13 +147,23 @@ final class RulingsTest extends TestCase
         $design = $project->options[1]->design;
         $soft = Layer::of(Catalogue::get('stone-wool-board'), 0.1);
         self::assertNull($soft->material->strength);
-        foreach (['post-carried' => ['fieldBoard' => $soft, 'loads' => $design->loads->but(post: 170.0)], 'board-under-bearing' => ['edgeUnder' => $soft]] as $rule => $parts) {
+        foreach ([
+            'post-carried' => ['fieldBoard' => $soft, 'loads' => $design->loads->but(post: 170.0)],
+            'board-under-bearing' => ['edgeUnder' => $soft],
+        ] as $rule => $parts) {
             $then = $design->with($parts);
             $judgement = Assessor::judge($project->site, $then);
             self::assertSame(Severity::Stop, $judgement->find($rule)?->finding->severity, $rule);
             self::assertSame(Verdict::Fails, $judgement->rulings->on(Concern::Load)->word);
             $mended = $judgement->find($rule)->finding->remedy?->applied($then);
-            self::assertTrue($mended === null || ! in_array(Assessor::judge($project->site, $mended)->find($rule)?->finding->severity, self::GRAVE, true), 'its remedy settles it, where one does');
+            self::assertTrue(
+                $mended === null || ! in_array(
+                    Assessor::judge($project->site, $mended)->find($rule)?->finding->severity,
+                    self::GRAVE,
+                    true,
+                ),
+                'its remedy settles it, where one does',
+            );
         }
     }
 
@@ -148,18 +175,29 @@ final class RulingsTest extends TestCase
         $heat = Assessor::formulas($project->site, $design);
         self::assertLessThan(1.0, (float) $heat->share);
         self::assertGreaterThan((float) $project->site->floorLimit, $field->transmittance());
-        foreach ([[LimitMeant::NotSaid, Verdict::Disputed], [LimitMeant::Without, Verdict::Holds], [LimitMeant::With, Verdict::Fails]] as [$meant, $word]) {
+        foreach ([
+            [LimitMeant::NotSaid, Verdict::Disputed],
+            [LimitMeant::Without, Verdict::Holds],
+            [LimitMeant::With, Verdict::Fails],
+        ] as [$meant, $word]) {
             $site = self::meaning($project->site, $meant);
             $limit = FloorLimit::of(Assessor::formulas($site, $design), $field->faces());
             self::assertSame($word, $limit->word());
             self::assertNotNull($limit->drawn);
         }
-        self::assertSame(Verdict::NotChecked, FloorLimit::of(Assessor::formulas(self::meaning($project->site, LimitMeant::With), $design), null)->word());
+        self::assertSame(
+            Verdict::NotChecked,
+            FloorLimit::of(Assessor::formulas(self::meaning($project->site, LimitMeant::With), $design), null)->word(),
+        );
         $assessment = Assessor::assess($project->site, $design, $project->units);
         $file = AssessmentFile::toArray($project, $project->options[0], $assessment);
         self::assertSame(['heat', 'frost', 'damp', 'mass', 'load'], array_keys($file['verdicts']));
         self::assertSame('disputed', $file['verdicts']['heat']['word']);
-        self::assertEqualsWithDelta(['formula' => $heat->share, 'as_drawn' => $field->transmittance() / (float) $project->site->floorLimit], $file['verdicts']['heat']['shares'], 1e-9);
+        self::assertEqualsWithDelta(
+            ['formula' => $heat->share, 'as_drawn' => $field->transmittance() / (float) $project->site->floorLimit],
+            $file['verdicts']['heat']['shares'],
+            1e-9,
+        );
         foreach (['heat', 'frost', 'damp'] as $part) {
             self::assertSame($file['verdicts'][$part]['word'], $file[$part]['verdict']['word'], 'one word for one thing');
         }
@@ -177,7 +215,8 @@ final class RulingsTest extends TestCase
         $lot = static fn (float $from, float $to): float => $from + ($to - $from) * mt_rand() / mt_getrandmax();
 
         return array_map(static fn (Side $side): FrostProof => new FrostProof(
-            $side, $site->frost->use, Bearing::of($design, $side), mt_rand(0, 3) === 0 ? $lot(-0.4, 0.1) : $lot(0.0, 0.6), $lot(0.0, 0.08), 40, -0.3,
+            $side, $site->frost->use, Bearing::of($design, $side), mt_rand(0, 3) === 0 ? $lot(-0.4, 0.1) : $lot(0.0, 0.6),
+            $lot(0.0, 0.08), 40, -0.3,
             max(0.0, $lot(-1.0, 0.3)), max(0.0, $lot(-1.0, 0.3)), max(0.0, $lot(-1.0, 0.3)), 1.5, 90.0, 5000, 1e-8, 1e-8, 5.0, [],
         ), array_column(Stretch::all($design), 'kind'));
     }

@@ -24,7 +24,11 @@ final class SafetyTest extends TestCase
     /** @return iterable<string, array{string, list<Hazard>, list<Hazard>}> family, what must be said, what must not */
     public static function families(): iterable
     {
-        yield 'a slab' => ['thickened-edge-slab', [Hazard::Trench, Hazard::BuriedServices, Hazard::WetCement, Hazard::Dust, Hazard::Handling, Hazard::BurningFoam, Hazard::Radon], [Hazard::Crawlspace, Hazard::AirTest, Hazard::Mould, Hazard::Vapours, Hazard::Blasting]];
+        yield 'a slab' => [
+            'thickened-edge-slab',
+            [Hazard::Trench, Hazard::BuriedServices, Hazard::WetCement, Hazard::Dust, Hazard::Handling, Hazard::BurningFoam, Hazard::Radon],
+            [Hazard::Crawlspace, Hazard::AirTest, Hazard::Mould, Hazard::Vapours, Hazard::Blasting],
+        ];
         yield 'a basement' => ['heated-basement', [Hazard::Trench, Hazard::Vapours, Hazard::Loads], [Hazard::Crawlspace, Hazard::Mould]];
         yield 'an old cellar' => ['existing-basement', [Hazard::Mould, Hazard::Vapours, Hazard::Dust], [Hazard::Crawlspace]];
         yield 'a crawlspace' => ['conditioned-crawlspace', [Hazard::Crawlspace, Hazard::BurningFoam], [Hazard::AirTest]];
@@ -60,7 +64,10 @@ final class SafetyTest extends TestCase
     public function test_pipes_bring_their_own(): void
     {
         $slab = self::design('thickened-edge-slab');
-        self::assertContains(Hazard::AirTest, Hazard::at(self::site(), $slab->with(['heating' => $slab->heating->but(in: HeatedIn::Slab)])));
+        self::assertContains(
+            Hazard::AirTest,
+            Hazard::at(self::site(), $slab->with(['heating' => $slab->heating->but(in: HeatedIn::Slab)])),
+        );
     }
 
     public function test_every_caution_is_one_plain_line_tied_to_parts(): void
@@ -78,6 +85,17 @@ final class SafetyTest extends TestCase
 
     private static function site(Soil $soil = Soil::ClayOrSilt, Presence $radon = Presence::Yes): Site
     {
-        return new Site('', ClimateSamples::all()['cold-inland'], $soil, 20.0, 0.0, 15.0, null, water: GroundWater::Dry, termites: Presence::No, radon: $radon);
+        return new Site(
+            '',
+            ClimateSamples::all()['cold-inland'],
+            $soil,
+            20.0,
+            0.0,
+            15.0,
+            null,
+            water: GroundWater::Dry,
+            termites: Presence::No,
+            radon: $radon,
+        );
     }
 }

@@ -54,12 +54,20 @@ final class SearchTest extends TestCase
         self::assertGreaterThan(8, count($all), 'the space is worth searching');
         foreach ($found->front as $choice) {
             foreach ($all as [$cost, $watts]) {
-                self::assertFalse($cost < $choice->price - 1e-9 && $watts < (float) $choice->watts - 1e-6, 'nothing beats a choice in both');
+                self::assertFalse(
+                    $cost < $choice->price - 1e-9 && $watts < (float) $choice->watts - 1e-6,
+                    'nothing beats a choice in both',
+                );
             }
         }
         usort($all, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
         self::assertSame($all[0][2], $found->front[0]->sizes, 'the cheapest that holds is the first');
-        self::assertEqualsWithDelta(min([INF, ...array_column($all, 1)]), (float) $found->front[count($found->front) - 1]->watts, 1e-6, 'the warmest is the last');
+        self::assertEqualsWithDelta(
+            min([INF, ...array_column($all, 1)]),
+            (float) $found->front[count($found->front) - 1]->watts,
+            1e-6,
+            'the warmest is the last',
+        );
     }
 
     public function test_choices_keep_the_limits_and_get_dearer_as_they_get_warmer(): void
@@ -97,11 +105,18 @@ final class SearchTest extends TestCase
         self::assertEqualsWithDelta(Takeoff::insulation($design), $found->front[0]->price, 1e-9);
     }
 
-    /** Wings and boards that hold by every rule at once, and whose winter decides: the cheapest that holds is the first whose winter does. */
+    /**
+     * Wings and boards that hold by every rule at once, and whose winter decides: the cheapest that holds is the first whose winter
+     * does.
+     */
     public function test_winters_are_run_from_the_cheapest_on_until_one_holds(): void
     {
         $project = self::washHouse();
-        $space = Space::of(self::sound($project), ['field_board.thickness_m' => [0.08, 0.12], 'wing.width_m' => [0.6, 1.0]], UnitSystem::Metric);
+        $space = Space::of(
+            self::sound($project),
+            ['field_board.thickness_m' => [0.08, 0.12], 'wing.width_m' => [0.6, 1.0]],
+            UnitSystem::Metric,
+        );
         $asked = [];
         $prove = static function (float $least) use (&$asked): \Closure {
             return static function (Design $d, callable $tick) use ($least, &$asked): array {
@@ -109,7 +124,27 @@ final class SearchTest extends TestCase
                 $asked[] = $d;
 
                 // Frost comes nearer the less the floor gives away.
-                return [new FrostProof(Side::Edge, WinterUse::Heated, Bearing::of($d, Side::Edge), 0.3 - 5 * ($d->fieldBoard->thickness - $least) ** 2 * 1000, 0.0, 40, null, 0.0, 0.0, 0.0, 1.5, 90.0, 5000, 1e-8, 1e-8, 5.0, [])];
+                return [
+                    new FrostProof(
+                        Side::Edge,
+                        WinterUse::Heated,
+                        Bearing::of($d, Side::Edge),
+                        0.3 - 5 * ($d->fieldBoard->thickness - $least) ** 2 * 1000,
+                        0.0,
+                        40,
+                        null,
+                        0.0,
+                        0.0,
+                        0.0,
+                        1.5,
+                        90.0,
+                        5000,
+                        1e-8,
+                        1e-8,
+                        5.0,
+                        [],
+                    ),
+                ];
             };
         };
         $found = Search::run($project->site, $space, new Limits, PriceList::none(), UnitSystem::Metric, prove: $prove(0.08));
@@ -128,7 +163,13 @@ final class SearchTest extends TestCase
         self::assertLessThan(0.0, (float) $dearer->front[0]->margin);
         self::assertLessThanOrEqual(12, count($asked));
         // What the table refuses is turned away before any winter.
-        $bare = Space::of(self::sound($project)->with(['wing' => self::sound($project)->wing->but(layer: self::sound($project)->wing->layer->thick(0.0))]), ['field_board.thickness_m' => [0.08, 0.12]], UnitSystem::Metric);
+        $bare = Space::of(
+            self::sound($project)->with(
+                ['wing' => self::sound($project)->wing->but(layer: self::sound($project)->wing->layer->thick(0.0))],
+            ),
+            ['field_board.thickness_m' => [0.08, 0.12]],
+            UnitSystem::Metric,
+        );
         $none = Search::run($project->site, $bare, new Limits, PriceList::none(), UnitSystem::Metric, prove: $prove(0.08));
         self::assertSame([0, $bare->count()], [$none->hold, $none->broken['frost-table-met'] ?? 0]);
     }
@@ -140,9 +181,11 @@ final class SearchTest extends TestCase
         $told = 0;
         foreach ([1, 12] as $after) {
             $told = 0;
-            $found = Search::run($project->site, $space, new Limits, PriceList::none(), UnitSystem::Metric, [], static function () use (&$told, $after): bool {
+            $tell = static function () use (&$told, $after): bool {
                 return ++$told < $after;
-            }, self::unproved());
+            };
+            $none = PriceList::none();
+            $found = Search::run($project->site, $space, new Limits, $none, UnitSystem::Metric, [], $tell, self::unproved());
             self::assertFalse($found->finished);
         }
         self::assertSame(12, $told);
@@ -157,15 +200,37 @@ final class SearchTest extends TestCase
         self::assertSame([0, []], [$found->hold, $found->front]);
         self::assertSame($space->count(), array_sum($found->broken));
         self::assertArrayHasKey('board-under-bearing', $found->broken);
-        $aside = Search::run($project->site, $space, new Limits, PriceList::none(), UnitSystem::Metric, [new SetAside('board-under-bearing', 'a test', 'Nobody', '2026-01-01'), new SetAside('frost-table-met', 'a test', 'Nobody', '2026-01-01')], prove: self::unproved());
+        $aside = Search::run(
+            $project->site,
+            $space,
+            new Limits,
+            PriceList::none(),
+            UnitSystem::Metric,
+            [
+                new SetAside('board-under-bearing', 'a test', 'Nobody', '2026-01-01'),
+                new SetAside('frost-table-met', 'a test', 'Nobody', '2026-01-01'),
+            ],
+            prove: self::unproved(),
+        );
         self::assertSame($space->count(), $aside->hold, 'a rule that is set aside turns nothing away');
     }
 
     public function test_what_cannot_be_searched_is_refused_with_what_is_allowed(): void
     {
         $design = self::sound(self::washHouse());
-        $all = array_fill_keys(['field_board.thickness_m', 'perimeter_board.thickness_m', 'edge_outside.thickness_m', 'edge_inside.thickness_m', 'edge_under.thickness_m'], [0.0, 0.3]);
-        foreach ([[[], '1 to 6'], [['field_board.colour' => [0.0, 1.0]], 'a size that is sold'], [['field_board.thickness_m' => [0.051, 0.052]], 'a range with sizes in it'], [$all, 'up to 20000']] as [$open, $says]) {
+        $all = array_fill_keys(
+            [
+                'field_board.thickness_m', 'perimeter_board.thickness_m', 'edge_outside.thickness_m', 'edge_inside.thickness_m',
+                'edge_under.thickness_m',
+            ],
+            [0.0, 0.3],
+        );
+        foreach ([
+            [[], '1 to 6'],
+            [['field_board.colour' => [0.0, 1.0]], 'a size that is sold'],
+            [['field_board.thickness_m' => [0.051, 0.052]], 'a range with sizes in it'],
+            [$all, 'up to 20000'],
+        ] as [$open, $says]) {
             try {
                 Space::of($design, $open, UnitSystem::Metric);
                 self::fail('taken: '.json_encode($open, JSON_THROW_ON_ERROR));
@@ -185,16 +250,25 @@ final class SearchTest extends TestCase
         $sorted = $watts;
         rsort($sorted);
         self::assertSame($sorted, $watts);
-        $field = array_values(array_filter($steps, static fn (Step $s): bool => $s->path === 'field_board.thickness_m' && $s->to > $s->from))[0];
+        $field = array_values(
+            array_filter($steps, static fn (Step $s): bool => $s->path === 'field_board.thickness_m' && $s->to > $s->from),
+        )[0];
         self::assertEqualsWithDelta(0.12, $field->to, 1e-9, 'the next size that is sold');
         $then = $design->with(['fieldBoard' => $design->fieldBoard->thick(0.12)]);
-        self::assertEqualsWithDelta(Assessor::assess($project->site, $design)->field->mean - Assessor::assess($project->site, $then)->field->mean, $field->watts, 1e-6, 'as two whole assessments say');
+        self::assertEqualsWithDelta(
+            Assessor::assess($project->site, $design)->field->mean - Assessor::assess($project->site, $then)->field->mean,
+            $field->watts,
+            1e-6,
+            'as two whole assessments say',
+        );
         // 84 m² less a strip of 0.6 × 38 m, 20 mm thicker, at 120 for a cubic metre.
         self::assertEqualsWithDelta(0.02 * (84 - 0.6 * 38), $field->volume, 1e-9);
         self::assertEqualsWithDelta(120 * 0.02 * (84 - 0.6 * 38), (float) $field->cost, 1e-6);
         $outside = array_values(array_filter($steps, static fn (Step $s): bool => $s->path === 'edge_outside.thickness_m'))[0];
         self::assertNull($outside->cost, 'extruded board has no price');
-        $thinner = array_values(array_filter($steps, static fn (Step $s): bool => $s->path === 'perimeter_board.thickness_m' && $s->to < $s->from))[0];
+        $thinner = array_values(
+            array_filter($steps, static fn (Step $s): bool => $s->path === 'perimeter_board.thickness_m' && $s->to < $s->from),
+        )[0];
         self::assertLessThan(0.0, $thinner->watts);
     }
 

@@ -40,7 +40,11 @@ final class SizesSaidTest extends TestCase
                 self::assertSame($rule['enum'], array_keys($choices ?? []), "answers of {$key}");
             } elseif (in_array('number', (array) ($rule['type'] ?? []), true)) {
                 self::assertNotNull(SizePath::quantity($key), "{$key} has no quantity");
-                self::assertSame(in_array('null', (array) $rule['type'], true), SizePath::said($key)->mayBeUnsaid ?? null, "whether {$key} may be left unsaid");
+                self::assertSame(
+                    in_array('null', (array) $rule['type'], true),
+                    SizePath::said($key)->mayBeUnsaid ?? null,
+                    "whether {$key} may be left unsaid",
+                );
             }
         }
     }
@@ -48,14 +52,25 @@ final class SizesSaidTest extends TestCase
     public function test_the_published_tables_are_those_of_the_program(): void
     {
         $file = (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats.md');
-        self::assertStringContainsString("<!-- sizes -->\n".SizeTable::markdown().'<!-- /sizes -->', $file, 'bin/ondergrond sizes, into docs/formats.md');
+        self::assertStringContainsString(
+            "<!-- sizes -->\n".SizeTable::markdown().'<!-- /sizes -->',
+            $file,
+            'bin/ondergrond sizes, into docs/formats.md',
+        );
     }
 
     public function test_the_published_arrows_are_those_the_analysis_holds(): void
     {
         $file = (string) file_get_contents(dirname(__DIR__, 2).'/docs/architecture.md');
-        self::assertStringContainsString(ArrowTable::FROM."\n".ArrowTable::markdown().ArrowTable::TO, $file, 'php tests/Architecture/arrows.php');
-        $rooms = array_map(static fn (string|false $f): string => basename((string) $f), (array) glob(dirname(__DIR__, 2).'/core/*', GLOB_ONLYDIR));
+        self::assertStringContainsString(
+            ArrowTable::FROM."\n".ArrowTable::markdown().ArrowTable::TO,
+            $file,
+            'php tests/Architecture/arrows.php',
+        );
+        $rooms = array_map(
+            static fn (string|false $f): string => basename((string) $f),
+            (array) glob(dirname(__DIR__, 2).'/core/*', GLOB_ONLYDIR),
+        );
         self::assertSame([], array_diff($rooms, array_keys(CoreArrows::MAY_USE)), 'every room has its arrows');
     }
 
@@ -75,8 +90,16 @@ final class SizesSaidTest extends TestCase
         [$drawn, $counted] = self::found();
         foreach (Part::cases() as $part) {
             $said = $part->described();
-            self::assertSame($said->undrawn === '', isset($drawn[$part->value]), "Part::{$part->name} is drawn by Painter or EdgeSection, or says why not ({$said->undrawn})");
-            self::assertSame($said->uncounted === '', isset($counted[$part->value]), "Part::{$part->name} is counted by Takeoff, or says why not ({$said->uncounted})");
+            self::assertSame(
+                $said->undrawn === '',
+                isset($drawn[$part->value]),
+                "Part::{$part->name} is drawn by Painter or EdgeSection, or says why not ({$said->undrawn},
+            )");
+            self::assertSame(
+                $said->uncounted === '',
+                isset($counted[$part->value]),
+                "Part::{$part->name} is counted by Takeoff, or says why not ({$said->uncounted},
+            )");
         }
         $rows = array_map(static fn (Part $p): string => $p->described()->group->value.$p->described()->row, Part::cases());
         self::assertSame(array_unique($rows), $rows, 'no two parts stand in one row');
@@ -107,7 +130,11 @@ final class SizesSaidTest extends TestCase
     /** @return array<string, array<string, mixed>> what the schema says of each key of a design and a site, by path */
     private static function keys(): array
     {
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/core/Codec/schema/project-3.json'), true, flags: JSON_THROW_ON_ERROR);
+        $schema = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2).'/core/Codec/schema/project-3.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
         $resolved = static function (array $rule) use ($schema, &$resolved): array {
             $name = basename($rule['$ref'] ?? '');
 

@@ -45,14 +45,19 @@ final class StretchTest extends TestCase
         $gap = ['edgeOutside' => $design->edgeOutside->but(layer: $design->edgeOutside->layer->thick(0.0))];
         $bare = $design->with($gap);
         $with = $design->with(['departures' => new Departures(new Departure('gap-1', 'Board missing', Side::Edge, 1.2, $gap))]);
-        [$whole, $none, $some] = array_map(static fn (Design $d): float => Assessor::assess($site, $d)->field->steadyCoefficient, [$design, $bare, $with]);
+        [$whole, $none, $some] = array_map(
+            static fn (Design $d): float => Assessor::assess($site, $d)->field->steadyCoefficient,
+            [$design, $bare, $with],
+        );
         $share = 1.2 / Stretch::edge($design)->length;
         self::assertEqualsWithDelta((1 - $share) * $whole + $share * $none, $some, 1e-6 * $some);
         $assessment = Assessor::assess($site, $with);
         self::assertSame(['edge', 'gap-1'], array_keys($assessment->field->sides));
         self::assertSame('Board missing', $assessment->junctions->find('gap-1')?->label);
         self::assertContains('gap-1', array_column($assessment->damp->surfaces ?? [], 'side'));
-        $outside = static fn (Design $d): float => array_sum(array_map(static fn (Item $i): float => $i->part->value === 'edge_outside' ? $i->volume() : 0.0, Takeoff::of($d)));
+        $outside = static fn (Design $d): float => array_sum(
+            array_map(static fn (Item $i): float => $i->part->value === 'edge_outside' ? $i->volume() : 0.0, Takeoff::of($d)),
+        );
         self::assertEqualsWithDelta((1 - $share) * $outside($design), $outside($with), 1e-9);
     }
 
@@ -61,21 +66,36 @@ final class StretchTest extends TestCase
         [$site, $design] = self::boathouse();
         $thin = ['fieldBoard' => $design->fieldBoard->thick(0.02)];
         $fields = GroundField::each($site, Stretch::all($design->with(['departures' => new Departures(
-            new Departure('thin-1', 'Thin', Side::Edge, 2.0, $thin), new Departure('thin-2', 'Thin', Side::Edge, 3.0, $thin), new Departure('same', 'The same', Side::Edge, 1.0, []),
+            new Departure(
+                'thin-1',
+                'Thin',
+                Side::Edge,
+                2.0,
+                $thin,
+            ), new Departure('thin-2', 'Thin', Side::Edge, 3.0, $thin), new Departure('same', 'The same', Side::Edge, 1.0, []),
         )])));
         self::assertSame($fields['thin-1']->solution, $fields['thin-2']->solution);
         self::assertNotSame($fields['edge']->solution, $fields['thin-1']->solution);
-        self::assertSame([2.0, 3.0, 1.0], [$fields['thin-1']->stretch->length, $fields['thin-2']->stretch->length, $fields['same']->stretch->length]);
+        self::assertSame(
+            [2.0, 3.0, 1.0],
+            [$fields['thin-1']->stretch->length, $fields['thin-2']->stretch->length, $fields['same']->stretch->length],
+        );
     }
 
     public function test_garage_and_porch_each_have_their_own_sizes(): void
     {
-        $design = Families::all()['unheated-neighbour']->preset(Footprint::rectangle(12, 9)->along(garage: 6.0, porch: 3.0), UnitSystem::Metric);
+        $design = Families::all()['unheated-neighbour']->preset(
+            Footprint::rectangle(12, 9)->along(garage: 6.0, porch: 3.0),
+            UnitSystem::Metric,
+        );
         $narrow = ['neighbour' => $design->neighbour->but(width: 1.5)];
         $with = $design->with(['departures' => new Departures(new Departure('porch', 'Porch', Side::Neighbour, 3.0, $narrow))]);
         $all = array_column(Stretch::all($with), null, 'id');
         self::assertSame([6.0, 3.0], [$all['neighbour']->length, $all['porch']->length]);
-        self::assertSame([$design->neighbour->width, 1.5], [$all['neighbour']->design->neighbour->width, $all['porch']->design->neighbour->width]);
+        self::assertSame(
+            [$design->neighbour->width, 1.5],
+            [$all['neighbour']->design->neighbour->width, $all['porch']->design->neighbour->width],
+        );
         $site = new Site('', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0);
         $loss = static fn (Design $d): float => Assessor::loss($site, $d)->coefficient;
         [$wide, $all] = [$loss($design), $loss($design->with($narrow))];

@@ -37,10 +37,22 @@ final class TakeoffTest extends TestCase
     public function test_a_slab_on_a_beam_by_hand(): void
     {
         $design = new Design(
-            '', Footprint::rectangle(10.0, 8.0)->along(doors: 3.0), new Slab(self::layer('reinforced-concrete', 0.1), 0.2), new Wall([self::layer('brick', 0.1)], []),
-            fieldBoard: self::layer('eps-25psi', 0.1), perimeterBoard: new PerimeterBoard(self::layer('xps-25psi', 0.12), 0.6), stone: self::layer('crushed-stone', 0.15),
-            edgeBeam: new EdgeBeam(0.4, 0.6), edgeInside: new InsideBoard(self::layer('xps-25psi', 0.1)), edgeUnder: self::layer('xps-40psi', 0.05),
-            edgeOutside: new OutsideBoard(self::layer('xps-25psi', 0.08), 0.45), wing: new Wing(self::layer('xps-40psi', 0.05), 1.2, 0.3, 0.05),
+            '', Footprint::rectangle(10.0, 8.0)->along(doors: 3.0), new Slab(
+                self::layer('reinforced-concrete', 0.1),
+                0.2,
+            ), new Wall([self::layer('brick', 0.1)], []),
+            fieldBoard: self::layer('eps-25psi', 0.1), perimeterBoard: new PerimeterBoard(
+                self::layer('xps-25psi', 0.12),
+                0.6,
+            ), stone: self::layer('crushed-stone', 0.15),
+            edgeBeam: new EdgeBeam(0.4, 0.6), edgeInside: new InsideBoard(self::layer('xps-25psi', 0.1)),
+            edgeUnder: self::layer('xps-40psi', 0.05),
+            edgeOutside: new OutsideBoard(self::layer('xps-25psi', 0.08), 0.45), wing: new Wing(
+                self::layer('xps-40psi', 0.05),
+                1.2,
+                0.3,
+                0.05,
+            ),
             threshold: new Threshold(self::layer('xps-40psi', 0.04), 0.15),
         );
         $volumes = self::volumes($design);
@@ -64,9 +76,18 @@ final class TakeoffTest extends TestCase
     public function test_a_basement_by_hand(): void
     {
         $design = new Design(
-            '', Footprint::rectangle(10.0, 8.0)->along(walkOut: 10.0), new Slab(self::layer('reinforced-concrete', 0.1), -2.0), new Wall([self::layer('brick', 0.1)], []),
-            fieldBoard: self::layer('xps-25psi', 0.05), footing: new Footing(0.6, 0.3, 2.5), stem: new Stem(self::layer('concrete', 0.2), 0.3),
-            edgeOutside: new OutsideBoard(self::layer('xps-25psi', 0.08), 2.2), lining: new Lining([self::layer('gypsum-board', 0.0125)], 0.1),
+            '', Footprint::rectangle(10.0, 8.0)->along(walkOut: 10.0), new Slab(
+                self::layer('reinforced-concrete', 0.1),
+                -2.0,
+            ), new Wall([self::layer('brick', 0.1)], []),
+            fieldBoard: self::layer('xps-25psi', 0.05), footing: new Footing(0.6, 0.3, 2.5), stem: new Stem(
+                self::layer('concrete', 0.2),
+                0.3,
+            ),
+            edgeOutside: new OutsideBoard(self::layer('xps-25psi', 0.08), 2.2), lining: new Lining(
+                [self::layer('gypsum-board', 0.0125)],
+                0.1,
+            ),
             deck: new Deck([self::layer('wood-panel', 0.02), self::layer('joists-wool', 0.28)], 0.6), walkout: new Walkout(2.1, 1.2),
         );
         $volumes = self::volumes($design);
@@ -80,7 +101,14 @@ final class TakeoffTest extends TestCase
 
     public function test_a_price_is_for_a_cubic_metre_and_what_has_none_is_named(): void
     {
-        $design = new Design('', Footprint::rectangle(10.0, 8.0), new Slab(self::layer('reinforced-concrete', 0.1), 0.2), new Wall([self::layer('brick', 0.1)], []), fieldBoard: self::layer('eps-25psi', 0.1), edgeBeam: new EdgeBeam(0.4, 0.6));
+        $design = new Design(
+            '',
+            Footprint::rectangle(10.0, 8.0),
+            new Slab(self::layer('reinforced-concrete', 0.1), 0.2),
+            new Wall([self::layer('brick', 0.1)], []),
+            fieldBoard: self::layer('eps-25psi', 0.1),
+            edgeBeam: new EdgeBeam(0.4, 0.6),
+        );
         $prices = PriceList::fromArray(['currency' => 'EUR', 'per_m3' => ['eps-25psi' => 120, 'crushed-stone' => 40]]);
         self::assertEqualsWithDelta(8.0 * 120, $prices->cost($design), 1e-9);
         self::assertSame(['Reinforced concrete'], $prices->missing($design));

@@ -27,7 +27,10 @@ final class CommandLineTest extends TestCase
         file_put_contents($file, $example->getOutput());
         self::assertSame($assessed->getOutput(), $this->call(['assess', $file, $quick])->getOutput());
         $other = $this->call(['assess', $file, $quick, '--option=C · as first priced']);
-        self::assertGreaterThan($heat['heating_kwh'], json_decode($other->getOutput(), true, flags: JSON_THROW_ON_ERROR)['heat']['heating_kwh']);
+        self::assertGreaterThan(
+            $heat['heating_kwh'],
+            json_decode($other->getOutput(), true, flags: JSON_THROW_ON_ERROR)['heat']['heating_kwh'],
+        );
         unlink($file);
     }
 
@@ -49,7 +52,11 @@ final class CommandLineTest extends TestCase
         self::assertStringStartsWith("# vtk DataFile Version 3.0\n", (string) file_get_contents($vtk));
         unlink($vtk);
 
-        $swinging = json_decode($this->call(['field', dirname(__DIR__).'/Reference/sections/hollow.json'])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $swinging = json_decode(
+            $this->call(['field', dirname(__DIR__).'/Reference/sections/hollow.json'])->getOutput(),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
         self::assertSame(['below', 'hollow', 'room', 'sun'], array_keys($swinging['harmonic']['flows']));
         self::assertSame(['re', 'im'], array_keys($swinging['harmonic']['probes']['sunny face']));
     }
@@ -66,13 +73,23 @@ final class CommandLineTest extends TestCase
         self::assertSame(['rule', 'asks', 'why', 'parts', 'source'], array_keys($rules[0]));
 
         $prices = sys_get_temp_dir().'/prices-'.getmypid().'.json';
-        file_put_contents($prices, '{"currency": "EUR", "per_m3": {"eps-25psi": 120, "xps-25psi": 240, "xps-40psi": 300, "reinforced-concrete": 160, "crushed-stone": 40, "cement-board": 900}}');
+        file_put_contents(
+            $prices,
+            '{"currency": "EUR", "per_m3": {"eps-25psi": 120, "xps-25psi": 240, "xps-40psi": 300, "reinforced-concrete": 160, '
+                .'"crushed-stone": 40, "cement-board": 900}}',
+        );
         $gain = json_decode($this->call(['gain', '-', "--prices={$prices}"], $project)->getOutput(), true, flags: JSON_THROW_ON_ERROR);
         self::assertSame('ondergrond-gain', $gain['format']);
         self::assertGreaterThan(0.0, $gain['steps'][0]['mean_w']);
         self::assertGreaterThan(0.0, $gain['steps'][0]['cost']);
 
-        $search = $this->call(['search', '-', '--open=field_board.thickness_m=60 mm..140 mm', '--open=edge_under.thickness_m=50 mm..100 mm', "--prices={$prices}", '--most-height=60 cm'], $project);
+        $search = $this->call(
+            [
+                'search', '-', '--open=field_board.thickness_m=60 mm..140 mm', '--open=edge_under.thickness_m=50 mm..100 mm',
+                "--prices={$prices}", '--most-height=60 cm',
+            ],
+            $project,
+        );
         self::assertSame(0, $search->getExitCode(), $search->getErrorOutput());
         $found = json_decode($search->getOutput(), true, flags: JSON_THROW_ON_ERROR);
         self::assertSame($found['designs'], $found['judged']);
@@ -117,11 +134,22 @@ final class CommandLineTest extends TestCase
             self::assertSame($slug, $project->options[0]->design->family);
             $design = $project->options[0]->design;
             if ($slug === 'unheated-neighbour') {
-                self::assertTrue($design->neighbour->present() && $design->slab->present() && $design->fieldBoard->present(), 'the heated slab is there too');
-                $answer = json_decode($this->call(['assess', '-', '--freezing=none'], ProjectFile::write($project))->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+                self::assertTrue(
+                    $design->neighbour->present() && $design->slab->present() && $design->fieldBoard->present(),
+                    'the heated slab is there too',
+                );
+                $answer = json_decode(
+                    $this->call(['assess', '-', '--freezing=none'], ProjectFile::write($project))->getOutput(),
+                    true,
+                    flags: JSON_THROW_ON_ERROR,
+                );
                 self::assertSame(['edge', 'door', 'neighbour'], array_keys($answer['field']['sections']));
                 self::assertSame(['edge', 'door', 'neighbour'], array_keys($answer['levels']['sides']));
-                self::assertEqualsWithDelta($answer['field']['h_g_w_k'], array_sum(array_column($answer['field']['sections'], 'h_g_w_k')), 1e-9);
+                self::assertEqualsWithDelta(
+                    $answer['field']['h_g_w_k'],
+                    array_sum(array_column($answer['field']['sections'], 'h_g_w_k')),
+                    1e-9,
+                );
                 self::assertEqualsWithDelta($answer['field']['h_g_w_k'], array_sum($answer['field']['shares_w_k']), 1e-9);
                 self::assertStringContainsString('F-factor', $answer['heat']['other_schools'][0]['method']);
             }
@@ -146,8 +174,15 @@ final class CommandLineTest extends TestCase
         self::assertSame(['footing', 'vertical'], array_column($frost['table']['asks'], 'what'));
         // Where frost cannot matter: null, with the reason.
         $project['site']['soil'] = 'rock';
-        $rock = json_decode($this->call(['assess', '-'], json_encode($project, JSON_THROW_ON_ERROR))->getOutput(), true, flags: JSON_THROW_ON_ERROR)['frost'];
-        self::assertSame([null, null, null, 'The ground does not heave when it freezes.'], [$rock['margin_mm'], $rock['day'], $rock['depth_mm'], $rock['reason']]);
+        $rock = json_decode(
+            $this->call(['assess', '-'], json_encode($project, JSON_THROW_ON_ERROR))->getOutput(),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        )['frost'];
+        self::assertSame(
+            [null, null, null, 'The ground does not heave when it freezes.'],
+            [$rock['margin_mm'], $rock['day'], $rock['depth_mm'], $rock['reason']],
+        );
         $drawn = $this->call(['frost', '-', '--side=door'], json_encode($project, JSON_THROW_ON_ERROR));
         self::assertSame(2, $drawn->getExitCode());
         self::assertStringContainsString('allowed: edge', $drawn->getErrorOutput());
@@ -175,7 +210,14 @@ final class CommandLineTest extends TestCase
     public function test_a_section_is_taken_through_a_winter(): void
     {
         $section = [
-            'materials' => ['soil' => ['conductivity' => 1.5, 'capacity' => 3.0e6, 'frozen' => ['conductivity' => 2.5, 'capacity' => 1.9e6], 'latent' => 150e6]],
+            'materials' => [
+                'soil' => [
+                    'conductivity' => 1.5,
+                    'capacity' => 3.0e6,
+                    'frozen' => ['conductivity' => 2.5, 'capacity' => 1.9e6],
+                    'latent' => 150e6,
+                ],
+            ],
             'regions' => [['material' => 'soil', 'x' => [0, 1], 'y' => [-12, 0]]],
             'boundaries' => [['name' => 'top', 'x' => [0, 1], 'y' => [0, 0], 'temperature' => 8]],
             'winter' => ['top' => array_fill(0, 30, -6)], 'start_c' => 8, 'lines' => ['middle' => 0.5],
@@ -233,7 +275,11 @@ final class CommandLineTest extends TestCase
         $project['options'][0]['design']['footing']['depth_below_grade_m'] = 1.9;
         $answer = $this->call(['assess', '-'], json_encode($project, JSON_THROW_ON_ERROR));
         self::assertSame([2, ''], [$answer->getExitCode(), $answer->getOutput()]);
-        self::assertStringContainsString('/options/0/design/footing/depth_below_grade_m: found 1.9 m; allowed: at least 2.3 m (the footing’s top is not above the slab’s)', $answer->getErrorOutput());
+        self::assertStringContainsString(
+            '/options/0/design/footing/depth_below_grade_m: found 1.9 m; allowed: at least 2.3 m (the footing’s top is not above '
+                .'the slab’s)',
+            $answer->getErrorOutput(),
+        );
     }
 
     public function test_what_it_is_not_told_right_it_says(): void
@@ -248,7 +294,11 @@ final class CommandLineTest extends TestCase
             [['field', '-'], '{}', '/materials: found nothing'],
             [['field', '-'], str_repeat(' ', 10_000_000), 'more than 2 MB'],
             [['field', '-', '--isotherms=cold'], '{}', 'temperatures in °C with commas between'],
-            [['field', dirname(__DIR__).'/Reference/sections/iso-10211-2.json', '--vtk=/no/such/folder/a.vtk'], '', 'no file “/no/such/folder/a.vtk” that can be written'],
+            [
+                ['field', dirname(__DIR__).'/Reference/sections/iso-10211-2.json', '--vtk=/no/such/folder/a.vtk'],
+                '',
+                'no file “/no/such/folder/a.vtk” that can be written',
+            ],
             [['assess', '-', '--option=none'], $this->call(['example'])->getOutput(), 'no option named “none”'],
         ] as [$words, $input, $says]) {
             $answer = $this->call($words, $input);
@@ -272,7 +322,10 @@ final class CommandLineTest extends TestCase
         $taken = stream_socket_server('tcp://127.0.0.1:0');
         self::assertIsResource($taken);
         $port = substr((string) strrchr((string) stream_socket_get_name($taken, false), ':'), 1);
-        foreach ([["--port={$port}", 1, "Port {$port} is taken"], ['--port=many', 2, 'a number from 1 to 65535'], ['--port=70000', 2, 'a number from 1 to 65535'], ['--fast', 2, 'does not know']] as [$word, $code, $says]) {
+        foreach ([
+            ["--port={$port}", 1, "Port {$port} is taken"], ['--port=many', 2, 'a number from 1 to 65535'],
+            ['--port=70000', 2, 'a number from 1 to 65535'], ['--fast', 2, 'does not know'],
+        ] as [$word, $code, $says]) {
             $answer = new Process(['bin/demo', $word], dirname(__DIR__, 2));
             self::assertSame($code, $answer->run());
             self::assertStringContainsString($says, $answer->getErrorOutput());

@@ -21,13 +21,22 @@ final class DampCommandsTest extends TestCase
         self::assertIsFloat($damp['f_rsi']);
         self::assertIsFloat($damp['f_rsi_needed']);
         $wall = array_values(array_filter($damp['stacks'], static fn (array $s): bool => $s['place'] === 'wall-middle'))[0];
-        $wet = array_values(array_filter($wall['interfaces'], static fn (array $i): bool => $i['where'] === 'between mineral wool and dense concrete block'))[0];
+        $wet = array_values(
+            array_filter(
+                $wall['interfaces'],
+                static fn (array $i): bool => $i['where'] === 'between mineral wool and dense concrete block',
+            ),
+        )[0];
         self::assertCount(12, $wet['condensate_kg_m2']);
         self::assertGreaterThan(0.1, max($wet['condensate_kg_m2']));
         self::assertEqualsWithDelta(max($wet['held_kg_m2']), $wall['peak_kg_m2'], 0.02);
         self::assertSame('with a sheet on the room’s side of the boards', $wall['variants'][0]['what']);
         // The figures can be worked out again from the file: p_sat at the interface from its temperature.
-        self::assertEqualsWithDelta(610.5 * exp(17.269 * $wet['monthly_c'][0] / (237.3 + $wet['monthly_c'][0])), $wet['saturation_pa'][0], 0.2);
+        self::assertEqualsWithDelta(
+            610.5 * exp(17.269 * $wet['monthly_c'][0] / (237.3 + $wet['monthly_c'][0])),
+            $wet['saturation_pa'][0],
+            0.2,
+        );
     }
 
     /** Independent computation: gypsum, wool and concrete against soil at 4 °C; 0.8723 kg/m² in January. */
@@ -40,12 +49,23 @@ final class DampCommandsTest extends TestCase
                 ['name' => 'wool', 'thickness_m' => 0.1, 'conductivity' => 0.035, 'mu' => 1],
                 ['name' => 'concrete', 'thickness_m' => 0.2, 'conductivity' => 2, 'mu' => 100],
             ],
-            'months' => array_map(static fn (int $m): array => ['month' => $m, 'inside_c' => 20, 'inside_rh_share' => 0.5, 'outside_c' => 4, 'outside_rh_share' => 1], range(1, 12)),
+            'months' => array_map(
+                static fn (int $m): array => [
+                    'month' => $m,
+                    'inside_c' => 20,
+                    'inside_rh_share' => 0.5,
+                    'outside_c' => 4,
+                    'outside_rh_share' => 1,
+                ],
+                range(1, 12),
+            ),
         ];
         $answer = $this->call(['vapour', '-'], json_encode($stack, JSON_THROW_ON_ERROR));
         self::assertSame([0, ''], [$answer->getExitCode(), $answer->getErrorOutput()]);
         $year = json_decode($answer->getOutput(), true, flags: JSON_THROW_ON_ERROR);
-        $wet = array_values(array_filter($year['interfaces'], static fn (array $i): bool => $i['where'] === 'between wool and concrete'))[0];
+        $wet = array_values(
+            array_filter($year['interfaces'], static fn (array $i): bool => $i['where'] === 'between wool and concrete'),
+        )[0];
         self::assertEqualsWithDelta(0.8723, $wet['condensate_kg_m2'][0], 0.0001);
         self::assertEqualsWithDelta(4.510, $wet['monthly_c'][0], 0.0005);
         self::assertFalse($year['dries']);
@@ -55,12 +75,18 @@ final class DampCommandsTest extends TestCase
         $refused = $this->call(['vapour', '-'], json_encode($stack, JSON_THROW_ON_ERROR));
         self::assertSame(2, $refused->getExitCode());
         self::assertSame('', $refused->getOutput());
-        self::assertMatchesRegularExpression('~^/layers/1/mu: found 0; allowed: 1 to .*\n/months/2/inside_rh_share: found 1\.4; allowed: 0 to 1\n$~', $refused->getErrorOutput());
+        self::assertMatchesRegularExpression(
+            '~^/layers/1/mu: found 0; allowed: 1 to .*\n/months/2/inside_rh_share: found 1\.4; allowed: 0 to 1\n$~',
+            $refused->getErrorOutput(),
+        );
         $stack = json_decode((string) json_encode($stack), true);
         $stack['layers'][1]['mu'] = 1;
         $stack['months'][2]['inside_rh_share'] = 0.5;
         $stack['months'][7]['month'] = 3;
-        self::assertStringContainsString('twelve months in order', $this->call(['vapour', '-'], (string) json_encode($stack))->getErrorOutput());
+        self::assertStringContainsString(
+            'twelve months in order',
+            $this->call(['vapour', '-'], (string) json_encode($stack))->getErrorOutput(),
+        );
     }
 
     public function test_the_day_of_the_pour(): void
@@ -78,7 +104,12 @@ final class DampCommandsTest extends TestCase
 
     public function test_an_inspection_is_ranked(): void
     {
-        $seen = ['place' => 'cellar, north wall', 'on' => '2026-02-14', 'signs' => ['tide-line', 'salts', 'electrics'], 'readings' => [['height_m' => 0.1, 'value' => 80], ['height_m' => 0.5, 'value' => 50], ['height_m' => 1, 'value' => 12]]];
+        $seen = [
+            'place' => 'cellar, north wall',
+            'on' => '2026-02-14',
+            'signs' => ['tide-line', 'salts', 'electrics'],
+            'readings' => [['height_m' => 0.1, 'value' => 80], ['height_m' => 0.5, 'value' => 50], ['height_m' => 1, 'value' => 12]],
+        ];
         $answer = $this->call(['inspect', '-'], json_encode($seen, JSON_THROW_ON_ERROR));
         self::assertSame([0, ''], [$answer->getExitCode(), $answer->getErrorOutput()]);
         $said = json_decode($answer->getOutput(), true, flags: JSON_THROW_ON_ERROR);

@@ -67,9 +67,23 @@ final class DatabaseFileTest extends TestCase
         $this->file->prepare(false);
         $project = Project::query()->where('name', 'Dyke Lane boathouse')->sole();
         $core = $project->toCore();
-        self::assertTrue(Ulid::isOne($core->id) && array_filter($core->options, static fn (Option $o): bool => ! Ulid::isOne($o->id)) === []);
-        self::assertEquals(Examples::boathouse(), new CoreProject($core->name, $core->units, $core->site, array_map(static fn (Option $o): Option => $o->named(''), $core->options)));
-        self::assertEquals(Assessor::assess(Examples::boathouse()->site, Examples::boathouse()->options[0]->design)->heat, Assessor::assess($core->site, $core->options[0]->design)->heat, 'and it is assessed the same');
+        self::assertTrue(
+            Ulid::isOne($core->id) && array_filter($core->options, static fn (Option $o): bool => ! Ulid::isOne($o->id)) === [],
+        );
+        self::assertEquals(
+            Examples::boathouse(),
+            new CoreProject(
+                $core->name,
+                $core->units,
+                $core->site,
+                array_map(static fn (Option $o): Option => $o->named(''), $core->options),
+            ),
+        );
+        self::assertEquals(
+            Assessor::assess(Examples::boathouse()->site, Examples::boathouse()->options[0]->design)->heat,
+            Assessor::assess($core->site, $core->options[0]->design)->heat,
+            'and it is assessed the same',
+        );
         self::assertSame(Firm::query()->value('id'), $project->firm_id);
         foreach ([$project, ...$project->options] as $kept) {
             self::assertSame(1, $kept->revisions()->count(), 'its history begins');
@@ -77,7 +91,11 @@ final class DatabaseFileTest extends TestCase
             self::assertEquals($kept->state(), $kept->revisions()->sole()->state);
         }
         $copies = glob("{$this->folder}/own.before-update-*.sqlite");
-        self::assertCount($version === count(iterator_to_array(self::versions())) ? 0 : 1, $copies === false ? [] : $copies, 'a copy is kept where something was changed');
+        self::assertCount(
+            $version === count(iterator_to_array(self::versions())) ? 0 : 1,
+            $copies === false ? [] : $copies,
+            'a copy is kept where something was changed',
+        );
     }
 
     public function test_a_backup_made_while_somebody_saves_is_whole_and_restores(): void
@@ -130,7 +148,10 @@ final class DatabaseFileTest extends TestCase
         $stored = $this->content();
         foreach ([
             [$make('cut.sqlite', substr($content, 0, (int) (strlen($content) * 0.6))), 'damaged or cut short'],
-            [$make('scratched.sqlite', substr_replace($content, str_repeat("\xFF", 6000), (int) (strlen($content) / 2), 6000)), 'damaged or cut short'],
+            [
+                $make('scratched.sqlite', substr_replace($content, str_repeat("\xFF", 6000), (int) (strlen($content) / 2), 6000)),
+                'damaged or cut short',
+            ],
             [$make('short.sqlite', 'SQLite'), 'no backup of Ondergrond'],
             [$make('empty.sqlite', ''), 'no backup of Ondergrond'],
             [$make('picture.sqlite', random_bytes(9000)), 'no backup of Ondergrond'],
@@ -219,7 +240,10 @@ final class DatabaseFileTest extends TestCase
         $database = new PDO("sqlite:{$path}");
         self::assertSame(['ok'], self::ask($database, 'PRAGMA integrity_check'));
         $designs = self::ask($database, 'SELECT design FROM options ORDER BY id');
-        $states = self::ask($database, 'SELECT (SELECT state FROM revisions r WHERE r.option_id = o.id ORDER BY r.id DESC LIMIT 1) FROM options o ORDER BY o.id');
+        $states = self::ask(
+            $database,
+            'SELECT (SELECT state FROM revisions r WHERE r.option_id = o.id ORDER BY r.id DESC LIMIT 1) FROM options o ORDER BY o.id',
+        );
         self::assertNotEmpty($designs);
         foreach ($designs as $i => $design) {
             self::assertEquals(json_decode((string) $design, true), json_decode(KeptState::unpacked((string) $states[$i]), true)['design']);

@@ -35,7 +35,9 @@ final class JudgementPagesTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $washHouse = array_values(array_filter(Examples::all(), static fn (CoreProject $p): bool => str_contains($p->name, 'wash-house')))[0];
+        $washHouse = array_values(
+            array_filter(Examples::all(), static fn (CoreProject $p): bool => str_contains($p->name, 'wash-house')),
+        )[0];
         $this->project = Project::store($washHouse, $this->firm, 'The test');
         $this->wrong = $this->project->options->firstOrFail();
         $this->right = $this->project->options->slice(1)->firstOrFail();
@@ -44,13 +46,19 @@ final class JudgementPagesTest extends TestCase
     public function test_the_bench_says_what_the_rules_find_why_and_what_to_do(): void
     {
         $this->get($this->bench($this->wrong))->assertOk()
-            ->assertSeeText('The board under the bearing has no stated strength: soft ones crush there, and of others a data sheet must tell.')
+            ->assertSeeText(
+                'The board under the bearing has no stated strength: soft ones crush there, and of others a data sheet must tell.',
+            )
             ->assertSeeText('Stone wool and soft boards crush under line loads')
             ->assertSee('value="remedy:board-under-bearing"', false)
             ->assertSeeText('Set aside by Marit Sluys on 2026-11-20: “The tinsmith brings the flashing with the cladding.”')
             ->assertSeeText('These are calculations, not approval.')
             ->assertSeeText('Wet cement burns skin');
-        $this->become($this->member(Role::Reader))->get($this->bench($this->wrong))->assertOk()->assertSeeText('The board under the bearing has no stated strength')->assertDontSee('value="remedy:', false);
+        $this->become($this->member(Role::Reader))
+            ->get($this->bench($this->wrong))
+            ->assertOk()
+            ->assertSeeText('The board under the bearing has no stated strength')
+            ->assertDontSee('value="remedy:', false);
     }
 
     public function test_a_remedy_is_one_change_that_can_be_undone(): void
@@ -74,7 +82,11 @@ final class JudgementPagesTest extends TestCase
 
     public function test_a_rule_is_set_aside_with_a_reason_and_a_name_and_taken_back(): void
     {
-        $this->act($this->wrong, 'set-aside:wood-off-concrete', ['wood-off-concrete' => ' '])->assertSessionHasErrors(['reason.wood-off-concrete']);
+        $this->act(
+            $this->wrong,
+            'set-aside:wood-off-concrete',
+            ['wood-off-concrete' => ' '],
+        )->assertSessionHasErrors(['reason.wood-off-concrete']);
         self::assertArrayNotHasKey('wood-off-concrete', $this->wrong->refresh()->set_aside);
         $this->act($this->wrong, 'set-aside:wood-off-concrete', ['wood-off-concrete' => '=the sill is oak, on slate'])->assertRedirect();
         $set = $this->wrong->refresh()->set_aside['wood-off-concrete'];
@@ -85,11 +97,25 @@ final class JudgementPagesTest extends TestCase
         $this->get("/projects/{$this->project->id}/section/{$this->wrong->id}/history")->assertSeeText('the sill is oak, on slate');
         $file = (string) $this->get("/projects/{$this->project->id}/project.json")->getContent();
         self::assertContains('wood-off-concrete', array_column(ProjectFile::read($file)->options[0]->setAside, 'rule'));
-        $assessment = json_decode((string) $this->get("/projects/{$this->project->id}/section/{$this->wrong->id}/assessment.json")->getContent(), true, flags: JSON_THROW_ON_ERROR);
-        self::assertSame('=the sill is oak, on slate', array_column($assessment['findings'], 'set_aside', 'rule')['wood-off-concrete']['reason']);
+        $assessment = json_decode(
+            (string) $this->get("/projects/{$this->project->id}/section/{$this->wrong->id}/assessment.json")->getContent(),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
+        self::assertSame(
+            '=the sill is oak, on slate',
+            array_column($assessment['findings'], 'set_aside', 'rule')['wood-off-concrete']['reason'],
+        );
         self::assertSame(2, $assessment['judgement']['set_aside']);
-        self::assertEqualsWithDelta(12.6, array_column($assessment['findings'], 'cost', 'rule')['post-carried']['kpa'], 0.1, '47.3 where 34.7 are allowed');
-        $this->get("/projects/{$this->project->id}/section/{$this->wrong->id}/section.svg")->assertSee('set aside: pest shield, wood off concrete', false);
+        self::assertEqualsWithDelta(
+            12.6,
+            array_column($assessment['findings'], 'cost', 'rule')['post-carried']['kpa'],
+            0.1,
+            '47.3 where 34.7 are allowed',
+        );
+        $this->get(
+            "/projects/{$this->project->id}/section/{$this->wrong->id}/section.svg",
+        )->assertSee('set aside: pest shield, wood off concrete', false);
 
         $this->act($this->wrong, 'take-back:wood-off-concrete')->assertRedirect();
         self::assertArrayNotHasKey('wood-off-concrete', $this->wrong->refresh()->set_aside);
@@ -118,10 +144,22 @@ final class JudgementPagesTest extends TestCase
         $site = ['requirements' => ['set' => 'zone-5', 'edge_r_m2kw' => '9']];
         $this->site($site)->assertRedirect();
         self::assertSame('zone-5', $this->project->refresh()->site->requirements->set);
-        self::assertEqualsWithDelta(10 * 0.17611, (float) $this->project->site->requirements->edge, 1e-3, 'the figures of the set, not of the fields that showed another');
-        $this->site(['requirements' => ['set' => 'zone-5', 'edge_r_m2kw' => 'thick', 'basement_wall_r_m2kw' => ''], 'radon' => 'no'])->assertSessionHasErrors('site.requirements.edge_r_m2kw');
-        $this->site(['requirements' => ['set' => 'zone-5', 'edge_r_m2kw' => '2.4', 'basement_wall_r_m2kw' => ''], 'radon' => 'no'])->assertRedirect();
-        self::assertSame([2.4, null], [$this->project->refresh()->site->requirements->edge, $this->project->site->requirements->basementWall]);
+        self::assertEqualsWithDelta(
+            10 * 0.17611,
+            (float) $this->project->site->requirements->edge,
+            1e-3,
+            'the figures of the set, not of the fields that showed another',
+        );
+        $this->site(
+            ['requirements' => ['set' => 'zone-5', 'edge_r_m2kw' => 'thick', 'basement_wall_r_m2kw' => ''], 'radon' => 'no'],
+        )->assertSessionHasErrors('site.requirements.edge_r_m2kw');
+        $this->site(
+            ['requirements' => ['set' => 'zone-5', 'edge_r_m2kw' => '2.4', 'basement_wall_r_m2kw' => ''], 'radon' => 'no'],
+        )->assertRedirect();
+        self::assertSame(
+            [2.4, null],
+            [$this->project->refresh()->site->requirements->edge, $this->project->site->requirements->basementWall],
+        );
         $this->site(['requirements' => ['set' => 'zone-99']])->assertSessionHasErrors();
     }
 
@@ -132,7 +170,13 @@ final class JudgementPagesTest extends TestCase
         self::assertSame(LimitMeant::With, $this->project->refresh()->site->floorLimitMeant);
         $this->site(['floor_limit_meant' => 'perhaps'])->assertSessionHasErrors('site.floor_limit_meant');
         self::assertSame(LimitMeant::With, $this->project->refresh()->site->floorLimitMeant, 'what was saved stays');
-        $this->get($this->bench($this->right))->assertOk()->assertSee('name="design[loads][use]"', false)->assertSee('name="design[membrane][waterstop]"', false)->assertSee('name="design[membrane][under_floor]"', false);
+        $this->get($this->bench($this->right))->assertOk()->assertSee('name="design[loads][use]"', false)->assertSee(
+            'name="design[membrane][waterstop]"',
+            false,
+        )->assertSee(
+            'name="design[membrane][under_floor]"',
+            false,
+        );
     }
 
     public function test_options_stand_side_by_side_and_fields_come_from_the_queue(): void
@@ -149,7 +193,9 @@ final class JudgementPagesTest extends TestCase
         $page->assertSeeText('Board under the bearing, material');
         $csv = (string) $this->get("{$address}.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->getContent();
         self::assertStringContainsString("Findings,Stop,4,0\r\n", $csv);
-        $this->get("{$address}?options[]={$this->right->id}&options[]=999999&options[]=x")->assertOk()->assertDontSee('>A · as it was drawn</bdi></a>', false);
+        $this->get(
+            "{$address}?options[]={$this->right->id}&options[]=999999&options[]=x",
+        )->assertOk()->assertDontSee('>A · as it was drawn</bdi></a>', false);
     }
 
     public function test_csv_cells_never_become_formulas(): void
@@ -163,7 +209,10 @@ final class JudgementPagesTest extends TestCase
     {
         $this->put('/prices', ['currency' => 'EUR', 'per_m3' => ['xps-25psi' => '240.5', 'eps-25psi' => '']])->assertRedirect('/prices');
         self::assertSame(['currency' => 'EUR', 'per_m3' => ['xps-25psi' => 240.5]], $this->firm->refresh()->prices);
-        $this->put('/prices', ['currency' => 'EUR', 'per_m3' => ['xps-25psi' => 'dear', 'cheese' => '4', 'sand' => '-3']])->assertSessionHasErrors(['per_m3.xps-25psi', 'per_m3.cheese', 'per_m3.sand']);
+        $this->put(
+            '/prices',
+            ['currency' => 'EUR', 'per_m3' => ['xps-25psi' => 'dear', 'cheese' => '4', 'sand' => '-3']],
+        )->assertSessionHasErrors(['per_m3.xps-25psi', 'per_m3.cheese', 'per_m3.sand']);
         self::assertSame(240.5, $this->firm->refresh()->prices['per_m3']['xps-25psi'], 'what was saved stays');
     }
 
@@ -171,8 +220,17 @@ final class JudgementPagesTest extends TestCase
     {
         // The queue of the tests works at once; ground that does not heave needs no winter.
         $site = $this->project->site;
-        $this->project->update(['site' => SiteCodec::fromArray(array_replace_recursive(SiteCodec::toArray($site), ['frost' => ['susceptibility' => 'no']]))]);
-        $this->post($this->study('search'), ['open' => ['field_board.thickness_m', 'edge_outside.thickness_m'], 'from' => ['field_board.thickness_m' => '80 mm', 'edge_outside.thickness_m' => '80 mm'], 'to' => ['field_board.thickness_m' => '120 mm', 'edge_outside.thickness_m' => '120 mm']])->assertRedirect();
+        $this->project->update(
+            ['site' => SiteCodec::fromArray(array_replace_recursive(SiteCodec::toArray($site), ['frost' => ['susceptibility' => 'no']]))],
+        );
+        $this->post(
+            $this->study('search'),
+            [
+                'open' => ['field_board.thickness_m', 'edge_outside.thickness_m'],
+                'from' => ['field_board.thickness_m' => '80 mm', 'edge_outside.thickness_m' => '80 mm'],
+                'to' => ['field_board.thickness_m' => '120 mm', 'edge_outside.thickness_m' => '120 mm'],
+            ],
+        )->assertRedirect();
         $study = Study::latest($this->right, StudyKind::Search);
         self::assertSame([StudyState::Done, true], [$study?->state, $study?->result['finished']]);
         $before = $this->right->refresh()->design;
@@ -182,7 +240,11 @@ final class JudgementPagesTest extends TestCase
         self::assertEquals($before, $this->right->refresh()->design, 'nothing is applied by itself');
         $made = Option::query()->latest('id')->firstOrFail();
         self::assertSame('B · put right, chosen 1', $made->name);
-        self::assertEqualsWithDelta($study?->result['front'][0]['sizes_m']['edge_outside.thickness_m'], $made->design->edgeOutside->layer->thickness, 1e-9);
+        self::assertEqualsWithDelta(
+            $study?->result['front'][0]['sizes_m']['edge_outside.thickness_m'],
+            $made->design->edgeOutside->layer->thickness,
+            1e-9,
+        );
         $this->post("/projects/{$this->project->id}/section/{$this->right->id}/studies/{$study?->id}/99")->assertSessionHasErrors('study');
 
         $this->get($this->study('gain'))->assertDontSeeText('Worked out by methods');
@@ -197,7 +259,16 @@ final class JudgementPagesTest extends TestCase
     public function test_bad_questions_to_a_search_are_named_and_nothing_starts(): void
     {
         $this->post($this->study('search'), [])->assertSessionHasErrors('open');
-        $this->post($this->study('search'), ['open' => ['field_board.thickness_m'], 'from' => ['field_board.thickness_m' => 'thin'], 'to' => ['field_board.thickness_m' => '120 mm'], 'most_cost' => '100', 'most_height' => 'low'])
+        $this->post(
+            $this->study('search'),
+            [
+                'open' => ['field_board.thickness_m'],
+                'from' => ['field_board.thickness_m' => 'thin'],
+                'to' => ['field_board.thickness_m' => '120 mm'],
+                'most_cost' => '100',
+                'most_height' => 'low',
+            ],
+        )
             ->assertSessionHasErrors(['from.field_board.thickness_m', 'most_cost', 'most_height']);
         self::assertSame(0, Study::query()->count());
     }
@@ -250,7 +321,10 @@ final class JudgementPagesTest extends TestCase
      */
     private function act(Option $option, string $act, array $reasons = [], array $design = []): \Illuminate\Testing\TestResponse
     {
-        return $this->put($this->bench($option), ['revision' => $option->revisions()->max('id'), 'act' => $act, 'reason' => $reasons, 'design' => $design]);
+        return $this->put(
+            $this->bench($option),
+            ['revision' => $option->revisions()->max('id'), 'act' => $act, 'reason' => $reasons, 'design' => $design],
+        );
     }
 
     /**
@@ -259,6 +333,9 @@ final class JudgementPagesTest extends TestCase
      */
     private function site(array $site): \Illuminate\Testing\TestResponse
     {
-        return $this->put("/projects/{$this->project->id}/site", ['name' => $this->project->name, 'revision' => $this->project->revisions()->max('id'), 'site' => $site]);
+        return $this->put(
+            "/projects/{$this->project->id}/site",
+            ['name' => $this->project->name, 'revision' => $this->project->revisions()->max('id'), 'site' => $site],
+        );
     }
 }

@@ -30,7 +30,11 @@ final class MassPagesTest extends TestCase
     {
         parent::setUp();
         Queue::fake();
-        $this->project = Project::store(array_values(array_filter(Examples::all(), static fn ($p): bool => $p->name === 'Orchard glasshouse floor'))[0], $this->firm, 'The test');
+        $this->project = Project::store(
+            array_values(array_filter(Examples::all(), static fn ($p): bool => $p->name === 'Orchard glasshouse floor'))[0],
+            $this->firm,
+            'The test',
+        );
         [$this->thick, $this->quick] = $this->project->options->sortBy('position')->values()->all();
         $this->base = "/projects/{$this->project->id}/section/{$this->thick->id}/mass";
     }
@@ -42,7 +46,11 @@ final class MassPagesTest extends TestCase
 
     public function test_the_story_comes_from_the_queue_and_stays(): void
     {
-        $this->get($this->base)->assertOk()->assertSee('The hours are being simulated')->assertSee('What its layers take in')->assertDontSee('Had it been built otherwise');
+        $this->get($this->base)
+            ->assertOk()
+            ->assertSee('The hours are being simulated')
+            ->assertSee('What its layers take in')
+            ->assertDontSee('Had it been built otherwise');
         Queue::assertPushed(WorkOut::class);
         $core = "/projects/{$this->project->id}/section/{$this->thick->id}/later/cooling";
         $this->get($core)->assertStatus(202)->assertSee('The hours are being simulated');
@@ -53,9 +61,22 @@ final class MassPagesTest extends TestCase
         $this->getJson("{$this->base}/year.json")->assertStatus(202);
         $this->tell($this->thick);
         $page = $this->get($this->base)->assertOk()->assertDontSee('being simulated');
-        $page->assertSeeInOrder(['What the floor stores', 'holds', 'Heating stops on the coldest day', "Outside it stays at -8\u{a0}°C", 'On a light floor', 'Let cool at night', 'Hardly worth it.', 'Warming up from cold', 'A clear winter day', 'In January it brings', 'Surplus power into the floor', "At 5.6\u{a0}kW the floor takes", 'A week of heat', 'The whole year', 'Had it been built otherwise', 'half as thick', 'The heated floor', 'by the field', "7 of 86\u{a0}m", 'What its layers take in', 'The rooms, as they are taken']);
-        $this->get($core)->assertOk()->assertSeeInOrder(['Mass', 'Without heating on the coldest day', 'floor takes in over a day', 'heated floor gives']);
-        $this->get("/projects/{$this->project->id}/section/{$this->thick->id}")->assertOk()->assertSee('All of it: cold nights, sun, surplus, loops')->assertDontSee('later/cooling');
+        $page->assertSeeInOrder(
+            [
+                'What the floor stores', 'holds', 'Heating stops on the coldest day', "Outside it stays at -8\u{a0}°C",
+                'On a light floor', 'Let cool at night', 'Hardly worth it.', 'Warming up from cold', 'A clear winter day',
+                'In January it brings', 'Surplus power into the floor', "At 5.6\u{a0}kW the floor takes", 'A week of heat',
+                'The whole year', 'Had it been built otherwise', 'half as thick', 'The heated floor', 'by the field',
+                "7 of 86\u{a0}m", 'What its layers take in', 'The rooms, as they are taken',
+            ],
+        );
+        $this->get($core)->assertOk()->assertSeeInOrder(
+            ['Mass', 'Without heating on the coldest day', 'floor takes in over a day', 'heated floor gives'],
+        );
+        $this->get("/projects/{$this->project->id}/section/{$this->thick->id}")
+            ->assertOk()
+            ->assertSee('All of it: cold nights, sun, surplus, loops')
+            ->assertDontSee('later/cooling');
     }
 
     public function test_the_hours_are_had_for_plots_and_as_a_table(): void
@@ -69,7 +90,15 @@ final class MassPagesTest extends TestCase
         $year = $this->getJson("{$this->base}/year.json")->assertOk()->json();
         self::assertSame(24, $year['step']);
         self::assertCount(365, $year['runs'][0]['store']);
-        $csv = explode("\n", trim((string) $this->get("{$this->base}/year.csv")->assertOk()->assertHeader('content-type', 'text/csv; charset=UTF-8')->getContent()));
+        $csv = explode(
+            "\n",
+            trim(
+                (string) $this->get("{$this->base}/year.csv")->assertOk()->assertHeader(
+                    'content-type',
+                    'text/csv; charset=UTF-8',
+                )->getContent(),
+            ),
+        );
         self::assertCount(8761, $csv);
         self::assertStringStartsWith('date,hour,outside_c,room_c', $csv[0]);
         self::assertStringStartsWith('12-31,24,', $csv[8760]);
@@ -79,7 +108,11 @@ final class MassPagesTest extends TestCase
         // Five ninths of what it is for a kelvin; a square metre is 10.764 square feet.
         $mass = app(Hours::class)->known($this->project, $this->thick) ?? self::fail('it is told');
         $said = static fn (float $kwh): string => sprintf("%.1f\u{a0}kWh", $kwh);
-        $this->get($this->base)->assertOk()->assertSee('°F')->assertSee('hold '.$said($mass['store_kwh_k'] * 5 / 9).' for each degree')->assertSee($said($mass['questions']['year']['heat_kwh_m2'] / 10.7639).' for a square foot');
+        $this->get($this->base)->assertOk()->assertSee('°F')->assertSee(
+            'hold '.$said($mass['store_kwh_k'] * 5 / 9).' for each degree',
+        )->assertSee(
+            $said($mass['questions']['year']['heat_kwh_m2'] / 10.7639).' for a square foot',
+        );
     }
 
     public function test_what_no_pipes_heat_takes_no_surplus(): void
@@ -98,14 +131,25 @@ final class MassPagesTest extends TestCase
         $this->tell($this->thick);
         $this->get("{$this->base}?beside={$this->quick->id}")->assertOk()->assertSee('being simulated');
         $this->tell($this->quick);
-        $this->get("{$this->base}?beside={$this->quick->id}")->assertOk()->assertSeeInOrder(['A · thick slab on foam:', 'B · boards on top, screed:', 'Let cool at night', 'The heated floor, A', 'The heated floor, B', 'by the standard']);
+        $this->get("{$this->base}?beside={$this->quick->id}")->assertOk()->assertSeeInOrder(
+            [
+                'A · thick slab on foam:', 'B · boards on top, screed:', 'Let cool at night', 'The heated floor, A',
+                'The heated floor, B', 'by the standard',
+            ],
+        );
         // What is none of this project's is no other floor.
         $this->get("{$this->base}?beside={$this->boathouse()->leading()->id}")->assertOk()->assertDontSee('C · as first priced');
         $this->get("{$this->base}?beside[]=x")->assertOk();
         foreach ([$this->thick, $this->quick] as $option) {
             $this->workOut(Kind::Cooling, $option);
         }
-        $this->get("/projects/{$this->project->id}/compare")->assertOk()->assertSeeInOrder(['Mass', 'Floor takes in over a day', 'Without heating at 16 °C after, h', sprintf('%.0f', app(Hours::class)->cooling($this->project, $this->thick)[16] ?? -1), sprintf('%.0f', app(Hours::class)->cooling($this->project, $this->quick)[16] ?? -1)]);
+        $this->get("/projects/{$this->project->id}/compare")->assertOk()->assertSeeInOrder(
+            [
+                'Mass', 'Floor takes in over a day', 'Without heating at 16 °C after, h',
+                sprintf('%.0f', app(Hours::class)->cooling($this->project, $this->thick)[16] ?? -1),
+                sprintf('%.0f', app(Hours::class)->cooling($this->project, $this->quick)[16] ?? -1),
+            ],
+        );
     }
 
     public function test_a_changed_design_is_simulated_anew(): void
@@ -115,7 +159,13 @@ final class MassPagesTest extends TestCase
         $before = $masses->known($this->project, $this->thick);
         self::assertNotNull($before);
         $old = Content::hash($this->project, $this->thick);
-        $this->put("/projects/{$this->project->id}/section/{$this->thick->id}", ['revision' => $this->thick->revisions()->latest('id')->firstOrFail()->id, 'design' => ['slab' => ['thickness_m' => '120 mm'], 'heating' => ['depth_m' => '60 mm']]])->assertSessionHasNoErrors();
+        $this->put(
+            "/projects/{$this->project->id}/section/{$this->thick->id}",
+            [
+                'revision' => $this->thick->revisions()->latest('id')->firstOrFail()->id,
+                'design' => ['slab' => ['thickness_m' => '120 mm'], 'heating' => ['depth_m' => '60 mm']],
+            ],
+        )->assertSessionHasNoErrors();
         $thin = $this->thick->fresh() ?? self::fail('it is there');
         self::assertNull($masses->known($this->project, $thin));
         $this->workOut(Kind::Story, $thin, $old);
@@ -126,30 +176,61 @@ final class MassPagesTest extends TestCase
 
     public function test_rooms_and_sun_are_typed_and_bad_ones_stay(): void
     {
-        $save = fn (array $site) => $this->put("/projects/{$this->project->id}/site", ['revision' => $this->project->revisions()->latest('id')->firstOrFail()->id, 'name' => $this->project->name, 'site' => $site]);
-        $save(['sun' => ['latitude_deg' => '95']])->assertSessionHasErrors(['site.sun.latitude_deg' => "Allowed: -90\u{a0}° to 90\u{a0}°."]);
+        $save = fn (array $site) => $this->put(
+            "/projects/{$this->project->id}/site",
+            ['revision' => $this->project->revisions()->latest('id')->firstOrFail()->id, 'name' => $this->project->name, 'site' => $site],
+        );
+        $save(['sun' => ['latitude_deg' => '95']])->assertSessionHasErrors(
+            ['site.sun.latitude_deg' => "Allowed: -90\u{a0}° to 90\u{a0}°."],
+        );
         $save(['sun' => ['sunshine_share' => '20 30 400 40 40 40 40 40 40 40 20 20']])->assertSessionHasErrors('site.sun.sunshine_share');
         $save(['sun' => ['sunshine_share' => '20 30']])->assertSessionHasErrors('site.sun.sunshine_share');
         $save(['room' => ['glass_south_m2' => 'a wall of it']])->assertSessionHasErrors('site.room.glass_south_m2');
         self::assertSame(24.0, $this->project->fresh()?->site->room->glassSouth);
-        $save(['sun' => ['latitude_deg' => '47.5', 'sunshine_share' => '20 30 40 40 45 50 50 50 45 40 25 20'], 'room' => ['glass_south_m2' => '200 sq ft', 'heater_w_m2' => '60', 'panels_kw' => '8 kW', 'turned_deg' => '-20°', 'roof_u_w_m2k' => '0,2', 'blinds_share' => '30 %']])->assertSessionHasNoErrors();
+        $save(
+            [
+                'sun' => ['latitude_deg' => '47.5', 'sunshine_share' => '20 30 40 40 45 50 50 50 45 40 25 20'],
+                'room' => [
+                    'glass_south_m2' => '200 sq ft',
+                    'heater_w_m2' => '60',
+                    'panels_kw' => '8 kW',
+                    'turned_deg' => '-20°',
+                    'roof_u_w_m2k' => '0,2',
+                    'blinds_share' => '30 %',
+                ],
+            ],
+        )->assertSessionHasNoErrors();
         $site = ($this->project->fresh() ?? self::fail('it is there'))->site;
-        self::assertSame([47.5, 0.45, 60.0, 8.0, -20.0, 0.2, 0.3], [$site->sun->latitude, $site->sun->shares[4], $site->room->heater, $site->room->panels, $site->room->turned, $site->room->roof, $site->room->blinds]);
+        self::assertSame(
+            [47.5, 0.45, 60.0, 8.0, -20.0, 0.2, 0.3],
+            [
+                $site->sun->latitude, $site->sun->shares[4], $site->room->heater, $site->room->panels, $site->room->turned,
+                $site->room->roof, $site->room->blinds,
+            ],
+        );
         self::assertEqualsWithDelta(18.58, $site->room->glassSouth, 0.005);
         $save(['room' => ['heater_w_m2' => '']])->assertSessionHasNoErrors();
         self::assertNull(($this->project->fresh() ?? self::fail('it is there'))->site->room->heater, 'emptied: as the design day asks');
-        $this->get("/projects/{$this->project->id}/site")->assertOk()->assertSeeInOrder(['The rooms over the floor', 'Sun and glass', '20 30 40 40 45 50 50 50 45 40 25 20']);
+        $this->get("/projects/{$this->project->id}/site")->assertOk()->assertSeeInOrder(
+            ['The rooms over the floor', 'Sun and glass', '20 30 40 40 45 50 50 50 45 40 25 20'],
+        );
         $this->get("/projects/{$this->project->id}/site/history")->assertOk()->assertSee('Latitude')->assertSee('Glass to the south');
     }
 
     public function test_bad_heating_is_said_at_its_field(): void
     {
-        $put = fn (array $heating) => $this->put("/projects/{$this->project->id}/section/{$this->thick->id}", ['revision' => $this->thick->revisions()->latest('id')->firstOrFail()->id, 'design' => ['heating' => $heating]]);
+        $put = fn (array $heating) => $this->put(
+            "/projects/{$this->project->id}/section/{$this->thick->id}",
+            ['revision' => $this->thick->revisions()->latest('id')->firstOrFail()->id, 'design' => ['heating' => $heating]],
+        );
         $put(['supply_c' => '90'])->assertSessionHasErrors(['design.heating.supply_c' => 'Allowed: 20 °C to 65 °C.']);
         $put(['by' => 'cable', 'power_w_m2' => '600'])->assertSessionHasErrors('design.heating.power_w_m2');
         $put(['spacing_m' => '10 mm'])->assertSessionHasErrors('design.heating.spacing_m');
         $put(['by' => 'cable', 'power_w_m2' => '80', 'spacing_m' => '300 mm'])->assertSessionHasNoErrors();
-        $this->get("/projects/{$this->project->id}/section/{$this->thick->id}")->assertOk()->assertSee('an electric cable')->assertSee('The cable gives');
+        $this->get("/projects/{$this->project->id}/section/{$this->thick->id}")
+            ->assertOk()
+            ->assertSee('an electric cable')
+            ->assertSee('The cable gives');
     }
 
     public function test_the_assessment_file_carries_it_once_it_is_known(): void

@@ -37,9 +37,15 @@ final class OptionsTest extends TestCase
         self::assertEquals($this->option->design, $copy->design);
         self::assertFalse($copy->pinned);
 
-        $this->put($this->at('options', $copy), ['name' => 'نسخة 🏗', 'note' => "Because the shop\nhas no 4 in board.", 'pinned' => '1', 'revision' => $this->headOf($copy)])->assertSessionHasNoErrors();
+        $this->put(
+            $this->at('options', $copy),
+            ['name' => 'نسخة 🏗', 'note' => "Because the shop\nhas no 4 in board.", 'pinned' => '1', 'revision' => $this->headOf($copy)],
+        )->assertSessionHasNoErrors();
         self::assertSame(['نسخة 🏗', "Because the shop\nhas no 4 in board.", false], [$copy->refresh()->name, $copy->note, $copy->pinned]);
-        $this->put($this->at('options', $copy), ['name' => str_repeat('n', 200), 'note' => str_repeat('n', 3000), 'revision' => $this->headOf($copy)])->assertSessionHasErrors(['name', 'note']);
+        $this->put(
+            $this->at('options', $copy),
+            ['name' => str_repeat('n', 200), 'note' => str_repeat('n', 3000), 'revision' => $this->headOf($copy)],
+        )->assertSessionHasErrors(['name', 'note']);
 
         $this->put($this->at('options', $copy, 'pin'))->assertRedirect();
         self::assertSame([$copy->id], $this->project->options()->where('pinned', true)->pluck('id')->all());
@@ -100,7 +106,8 @@ final class OptionsTest extends TestCase
         $this->become($other);
         $this->edit(['field_board' => ['material' => 'eps-25psi', 'thickness_m' => '3']]);
         $this->get($this->at('section', $this->option, 'history'))->assertOk()->assertSeeInOrder([
-            $other->name, 'Field board, material: XPS board, 25 psi (173 kPa) → EPS board, 25 psi (173 kPa)', "Field board, thickness: 2\u{a0}in → 3\u{a0}in",
+            $other->name, 'Field board, material: XPS board, 25 psi (173 kPa) → EPS board, 25 psi (173 kPa)',
+            "Field board, thickness: 2\u{a0}in → 3\u{a0}in",
             $this->designer->name, "Slab, thickness: 4\u{a0}in → 6\u{a0}in",
             'The test', 'Made',
         ]);
@@ -122,12 +129,18 @@ final class OptionsTest extends TestCase
         $mine = session()->all();
         $other = $this->member(Role::Designer);
         $this->become($other);
-        $this->put($this->at('section', $this->option, 'undo'))->assertSessionHasErrors(['revision' => 'Nothing is left to undo of what you changed in this sitting.']);
+        $this->put($this->at('section', $this->option, 'undo'))->assertSessionHasErrors(
+            ['revision' => 'Nothing is left to undo of what you changed in this sitting.'],
+        );
         $this->edit(['slab' => ['thickness_m' => '5']]);
 
         $this->become($this->designer)->withSession($mine);
         $this->put($this->at('section', $this->option, 'undo'))->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta([5 * 0.0254, 6 * 0.0254], [$this->option->refresh()->design->slab->layer->thickness, $this->option->design->stone->thickness], 1e-12);
+        self::assertEqualsWithDelta(
+            [5 * 0.0254, 6 * 0.0254],
+            [$this->option->refresh()->design->slab->layer->thickness, $this->option->design->stone->thickness],
+            1e-12,
+        );
         $this->put($this->at('section', $this->option, 'undo'))->assertSessionHasErrors('revision');
         self::assertStringContainsString("{$other->name} has changed the same since", session('errors')->first('revision'));
         self::assertEqualsWithDelta(5 * 0.0254, $this->option->refresh()->design->slab->layer->thickness, 1e-12);
@@ -151,19 +164,36 @@ final class OptionsTest extends TestCase
         self::assertCount(2, session('conflict')['theirs']);
         $this->edit(['slab' => ['thickness_m' => '5']], ['revision' => $base, 'seen' => session('conflict')['head']]);
         $design = $this->option->refresh()->design;
-        self::assertEqualsWithDelta([5 * 0.0254, 9 * 0.0254], [$design->slab->layer->thickness, $design->stone->thickness], 1e-12, 'theirs stays where it is not the same field');
+        self::assertEqualsWithDelta(
+            [5 * 0.0254, 9 * 0.0254],
+            [$design->slab->layer->thickness, $design->stone->thickness],
+            1e-12,
+            'theirs stays where it is not the same field',
+        );
     }
 
     public function test_a_page_shows_the_revision_that_it_names_even_when_somebody_saves_while_it_is_made(): void
     {
-        $old = [DB::table('options')->where('id', $this->option->id)->value('design'), DB::table('projects')->where('id', $this->project->id)->value('site')];
+        $old = [
+            DB::table('options')->where('id', $this->option->id)->value('design'),
+            DB::table('projects')->where('id', $this->project->id)->value('site'),
+        ];
         $this->edit(['slab' => ['thickness_m' => '6']]);
-        $this->put("/projects/{$this->project->id}/site", ['name' => $this->project->name, 'revision' => History::head($this->project)->id, 'site' => ['indoor_c' => '70']]);
+        $this->put(
+            "/projects/{$this->project->id}/site",
+            ['name' => $this->project->name, 'revision' => History::head($this->project)->id, 'site' => ['indoor_c' => '70']],
+        );
         // As the rows were read a moment before those saves.
         DB::table('options')->where('id', $this->option->id)->update(['design' => $old[0]]);
         DB::table('projects')->where('id', $this->project->id)->update(['site' => $old[1]]);
-        $this->get("/projects/{$this->project->id}/section/{$this->option->id}")->assertSee('name="revision" value="'.$this->headOf($this->option).'"', false)->assertSee("6\u{a0}in");
-        $this->get("/projects/{$this->project->id}/site")->assertSee('name="revision" value="'.History::head($this->project)->id.'"', false)->assertSee('70 °F');
+        $this->get("/projects/{$this->project->id}/section/{$this->option->id}")->assertSee(
+            'name="revision" value="'.$this->headOf($this->option).'"',
+            false,
+        )->assertSee("6\u{a0}in");
+        $this->get("/projects/{$this->project->id}/site")->assertSee(
+            'name="revision" value="'.History::head($this->project)->id.'"',
+            false,
+        )->assertSee('70 °F');
     }
 
     public function test_fields_that_come_back_are_still_read_as_they_were_written(): void
@@ -171,7 +201,14 @@ final class OptionsTest extends TestCase
         $page = $this->at('section', $this->option);
         $this->put('/units', ['units' => 'inch-pound']);
         $this->from($page)->followingRedirects();
-        $this->put($page, ['design' => ['slab' => ['thickness_m' => '99 m'], 'field_board' => ['thickness_m' => '50']], 'revision' => $this->headOf($this->option), 'written_in' => 'metric comma'])
+        $this->put(
+            $page,
+            [
+                'design' => ['slab' => ['thickness_m' => '99 m'], 'field_board' => ['thickness_m' => '50']],
+                'revision' => $this->headOf($this->option),
+                'written_in' => 'metric comma',
+            ],
+        )
             ->assertSee('value="99 m"', false)->assertSee('name="written_in" value="metric comma"', false);
     }
 
@@ -179,7 +216,10 @@ final class OptionsTest extends TestCase
     {
         $page = "/projects/{$this->project->id}/options";
         $this->from($page)->followingRedirects();
-        $this->put($this->at('options', $this->option), ['row' => (string) $this->option->id, 'name' => ['x'], 'note' => ['y'], 'revision' => ['1']])->assertOk()->assertSee('Not saved');
+        $this->put(
+            $this->at('options', $this->option),
+            ['row' => (string) $this->option->id, 'name' => ['x'], 'note' => ['y'], 'revision' => ['1']],
+        )->assertOk()->assertSee('Not saved');
         $bench = $this->at('section', $this->option);
         $this->from($bench)->followingRedirects();
         $this->put($bench, ['design' => ['slab' => ['thickness_m' => 'x']], 'revision' => ['1'], 'written_in' => ['metric']])->assertOk();
@@ -189,10 +229,16 @@ final class OptionsTest extends TestCase
     {
         $base = $this->headOf($this->option);
         $this->edit(['slab' => ['thickness_m' => '6']]);
-        $this->put($this->at('options', $this->option), ['name' => 'First name', 'note' => $this->option->note, 'revision' => $base])->assertSessionHasNoErrors();
+        $this->put(
+            $this->at('options', $this->option),
+            ['name' => 'First name', 'note' => $this->option->note, 'revision' => $base],
+        )->assertSessionHasNoErrors();
         self::assertSame('First name', $this->option->refresh()->name);
         self::assertEqualsWithDelta(6 * 0.0254, $this->option->design->slab->layer->thickness, 1e-12);
-        $this->put($this->at('options', $this->option), ['name' => 'Second name', 'note' => $this->option->note, 'revision' => $base])->assertSessionHasErrors('name');
+        $this->put(
+            $this->at('options', $this->option),
+            ['name' => 'Second name', 'note' => $this->option->note, 'revision' => $base],
+        )->assertSessionHasErrors('name');
         self::assertStringContainsString('Name: “A · edge tray 4 in” → “First name”', session('errors')->first('name'));
         self::assertSame('First name', $this->option->refresh()->name);
         // The bench's undo takes it back too, as the last thing done.
@@ -205,7 +251,10 @@ final class OptionsTest extends TestCase
         $stored = DesignCodec::toArray($this->option->design);
         // The page was made in millimetres with commas; meanwhile another tab has turned to inches.
         $this->put('/units', ['units' => 'inch-pound']);
-        $this->edit(['perimeter_board' => ['thickness_m' => "101,6\u{a0}mm"], 'field_board' => ['thickness_m' => '38']], ['written_in' => 'metric comma']);
+        $this->edit(
+            ['perimeter_board' => ['thickness_m' => "101,6\u{a0}mm"], 'field_board' => ['thickness_m' => '38']],
+            ['written_in' => 'metric comma'],
+        );
         $design = $this->option->refresh()->design;
         self::assertSame($stored['perimeter_board']['thickness_m'], $design->perimeterBoard->layer->thickness);
         self::assertEqualsWithDelta(0.038, $design->fieldBoard->thickness, 1e-12);
@@ -213,13 +262,22 @@ final class OptionsTest extends TestCase
 
     public function test_a_client_reads_one_option_by_a_link_that_ends(): void
     {
-        $this->post("/projects/{$this->project->id}/links", ['option' => $this->option->id, 'made_for' => 'The rowing club', 'days' => '3'])->assertSessionHasNoErrors();
+        $this->post(
+            "/projects/{$this->project->id}/links",
+            ['option' => $this->option->id, 'made_for' => 'The rowing club', 'days' => '3'],
+        )->assertSessionHasNoErrors();
         $share = Share::query()->sole();
         $link = $share->link();
         $this->get("/projects/{$this->project->id}/links")->assertSee(e($link), false);
         $this->become(null);
-        $page = $this->get($link)->assertOk()->assertSee('Dyke Lane boathouse')->assertSee('licensed engineer')->assertSee('section-drawing', false);
-        foreach (['<form', 'name="design', 'type="text"', 'href="http://localhost/projects/', 'B · 4 in throughout', 'Project, JSON'] as $more) {
+        $page = $this->get($link)
+            ->assertOk()
+            ->assertSee('Dyke Lane boathouse')
+            ->assertSee('licensed engineer')
+            ->assertSee('section-drawing', false);
+        foreach ([
+            '<form', 'name="design', 'type="text"', 'href="http://localhost/projects/', 'B · 4 in throughout', 'Project, JSON',
+        ] as $more) {
             $page->assertDontSee($more, false);
         }
         $this->get("/shared/{$share->id}")->assertForbidden();
@@ -229,12 +287,22 @@ final class OptionsTest extends TestCase
         $this->travelBack();
         $this->become($this->designer)->delete("/projects/{$this->project->id}/links/{$share->id}")->assertRedirect();
         $this->get($link)->assertForbidden()->assertSee('This link no longer works');
-        $this->post("/projects/{$this->project->id}/links", ['option' => '99999', 'made_for' => '', 'days' => '9999'])->assertSessionHasErrors(['option', 'made_for', 'days']);
+        $this->post(
+            "/projects/{$this->project->id}/links",
+            ['option' => '99999', 'made_for' => '', 'days' => '9999'],
+        )->assertSessionHasErrors(['option', 'made_for', 'days']);
     }
 
     public function test_what_lies_in_the_trash_is_not_shared(): void
     {
-        $share = $this->project->shares()->create(['option_id' => $this->option->id, 'made_for' => 'A client', 'made_by' => 'The test', 'expires_at' => now()->addDay()->startOfSecond()]);
+        $share = $this->project->shares()->create(
+            [
+                'option_id' => $this->option->id,
+                'made_for' => 'A client',
+                'made_by' => 'The test',
+                'expires_at' => now()->addDay()->startOfSecond(),
+            ],
+        );
         $this->get($share->link())->assertOk();
         $this->delete($this->at('options', $this->option));
         $this->get($share->link())->assertForbidden()->assertSee('This link no longer works');
@@ -245,12 +313,20 @@ final class OptionsTest extends TestCase
         $base = History::head($this->project)->id;
         $page = "/projects/{$this->project->id}/site";
         $this->put($page, ['name' => 'Boathouse', 'revision' => $base, 'site' => ['indoor_c' => '70']])->assertSessionHasNoErrors();
-        $this->put($page, ['name' => 'Dyke Lane boathouse', 'revision' => $base, 'site' => ['indoor_c' => '60']])->assertSessionHas('conflict');
+        $this->put(
+            $page,
+            ['name' => 'Dyke Lane boathouse', 'revision' => $base, 'site' => ['indoor_c' => '60']],
+        )->assertSessionHas('conflict');
         self::assertSame('Boathouse', $this->project->refresh()->name);
         $this->get($page)->assertSee('Put mine over theirs')->assertSee('Kept inside at, mean of the year: 66.2 °F → 70 °F');
-        $this->put($page, ['name' => 'Boathouse', 'revision' => $base, 'seen' => History::head($this->project)->id, 'site' => ['indoor_c' => '60']])->assertSessionHasNoErrors();
+        $this->put(
+            $page,
+            ['name' => 'Boathouse', 'revision' => $base, 'seen' => History::head($this->project)->id, 'site' => ['indoor_c' => '60']],
+        )->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(15.556, $this->project->refresh()->site->indoor, 1e-3);
-        $this->get("{$page}/history")->assertOk()->assertSeeInOrder(['Kept inside at, mean of the year: 70 °F → 60 °F', 'Name: “Dyke Lane boathouse” → “Boathouse”', 'Made']);
+        $this->get("{$page}/history")->assertOk()->assertSeeInOrder(
+            ['Kept inside at, mean of the year: 70 °F → 60 °F', 'Name: “Dyke Lane boathouse” → “Boathouse”', 'Made'],
+        );
         $this->post("{$page}/history/{$base}")->assertRedirect($page);
         self::assertSame([19.0, 'Boathouse'], [$this->project->refresh()->site->indoor, $this->project->name], 'a name stays as it is now');
         $this->post("{$page}/history/{$this->headOf($this->option)}")->assertNotFound();

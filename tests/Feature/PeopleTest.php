@@ -45,12 +45,18 @@ final class PeopleTest extends TestCase
     {
         $this->become(null);
         for ($i = 0; $i < 5; $i++) {
-            $this->post('/sign-in', ['email' => $this->designer->email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'This address and this password do not go together.']);
+            $this->post(
+                '/sign-in',
+                ['email' => $this->designer->email, 'password' => 'wrong'],
+            )->assertSessionHasErrors(['email' => 'This address and this password do not go together.']);
         }
         $this->post('/sign-in', ['email' => $this->designer->email, 'password' => self::PASSWORD])->assertSessionHasErrors('email');
         self::assertMatchesRegularExpression('~Too many tries. Try again in \d+ seconds~', session('errors')->first('email'));
         $this->assertGuest();
-        $this->post('/sign-in', ['email' => 'nobody@firm.example', 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'This address and this password do not go together.']);
+        $this->post(
+            '/sign-in',
+            ['email' => 'nobody@firm.example', 'password' => 'wrong'],
+        )->assertSessionHasErrors(['email' => 'This address and this password do not go together.']);
     }
 
     public function test_people_of_the_demo_get_in_nowhere_else(): void
@@ -74,8 +80,14 @@ final class PeopleTest extends TestCase
         User::query()->delete();
         $this->get('/sign-in')->assertRedirect('/first');
         $this->get('/first')->assertOk()->assertSee('First start');
-        $this->post('/first', ['firm' => '', 'name' => '', 'email' => 'no address', 'password' => 'short', 'password_confirmation' => 'other'])->assertSessionHasErrors(['firm', 'name', 'email', 'password']);
-        $this->post('/first', ['firm' => 'Quay Slabs', 'name' => 'Ann', 'email' => 'Ann@Quay.example', 'role' => 'reader', ...self::TWICE])->assertRedirect('/');
+        $this->post(
+            '/first',
+            ['firm' => '', 'name' => '', 'email' => 'no address', 'password' => 'short', 'password_confirmation' => 'other'],
+        )->assertSessionHasErrors(['firm', 'name', 'email', 'password']);
+        $this->post(
+            '/first',
+            ['firm' => 'Quay Slabs', 'name' => 'Ann', 'email' => 'Ann@Quay.example', 'role' => 'reader', ...self::TWICE],
+        )->assertRedirect('/');
         $owner = User::query()->sole();
         self::assertSame(['ann@quay.example', Role::Owner, 'Quay Slabs'], [$owner->email, $owner->role, $owner->firm->name]);
         self::assertSame(1, Firm::query()->count(), 'the firm that was waiting is the firm');
@@ -108,7 +120,10 @@ final class PeopleTest extends TestCase
     public function test_an_address_is_a_member_once(): void
     {
         $this->become($this->member(Role::Owner));
-        $this->post('/invitations', ['email' => strtoupper($this->designer->email), 'role' => 'crew'])->assertSessionHasErrors(['email' => 'Somebody with this e-mail address is a member already.']);
+        $this->post(
+            '/invitations',
+            ['email' => strtoupper($this->designer->email), 'role' => 'crew'],
+        )->assertSessionHasErrors(['email' => 'Somebody with this e-mail address is a member already.']);
         $this->post('/invitations', ['email' => 'not an address', 'role' => 'king'])->assertSessionHasErrors(['email', 'role']);
         $first = $this->invite('twice@firm.example', 'reader');
         $second = $this->invite('twice@firm.example', 'crew');
@@ -136,13 +151,19 @@ final class PeopleTest extends TestCase
     {
         $owner = $this->member(Role::Owner);
         $this->become($owner);
-        foreach ([fn () => $this->delete("/people/{$owner->id}"), fn () => $this->put("/people/{$owner->id}", ['role' => 'reader'])] as $try) {
+        foreach ([
+            fn () => $this->delete("/people/{$owner->id}"),
+            fn () => $this->put("/people/{$owner->id}", ['role' => 'reader']),
+        ] as $try) {
             $try()->assertSessionHasErrors('member');
             self::assertSame(Role::Owner, $owner->refresh()->role);
         }
         $other = $this->member(Role::Owner);
         $this->put("/people/{$owner->id}", ['role' => 'king'])->assertSessionHasErrors('role');
-        $this->put("/people/{$owner->id}", ['role' => 'designer', 'email' => 'x@y.example', 'firm_id' => 9])->assertSessionHasNoErrors()->assertRedirect('/');
+        $this->put(
+            "/people/{$owner->id}",
+            ['role' => 'designer', 'email' => 'x@y.example', 'firm_id' => 9],
+        )->assertSessionHasNoErrors()->assertRedirect('/');
         self::assertSame([Role::Designer, $this->firm->id], [$owner->refresh()->role, $owner->firm_id]);
         self::assertStringContainsString('@firm.example', $owner->email);
         $this->become($other)->delete("/people/{$owner->id}")->assertSessionHasNoErrors();
@@ -167,12 +188,21 @@ final class PeopleTest extends TestCase
     public function test_each_person_reads_numbers_in_their_own_way(): void
     {
         $project = $this->boathouse();
-        $this->put('/settings', ['name' => 'مريم 🏗', 'units' => 'metric', 'decimal_mark' => 'comma', 'single_keys' => '1', 'role' => 'owner', 'demo' => '1'])->assertSessionHasNoErrors();
+        $this->put(
+            '/settings',
+            ['name' => 'مريم 🏗', 'units' => 'metric', 'decimal_mark' => 'comma', 'single_keys' => '1', 'role' => 'owner', 'demo' => '1'],
+        )->assertSessionHasNoErrors();
         $person = $this->designer->refresh();
-        self::assertSame([UnitSystem::Metric, DecimalMark::Comma, Role::Designer, false], [$person->units, $person->decimal_mark, $person->role, $person->demo]);
+        self::assertSame(
+            [UnitSystem::Metric, DecimalMark::Comma, Role::Designer, false],
+            [$person->units, $person->decimal_mark, $person->role, $person->demo],
+        );
         $this->get("/projects/{$project->id}/section")->assertSee("101,6\u{a0}mm")->assertSee('مريم 🏗')->assertDontSee("101.6\u{a0}mm");
         $this->become($this->member(Role::Reader))->get("/projects/{$project->id}/section")->assertSee("4\u{a0}in");
-        $this->become($person)->put('/settings', ['name' => '', 'units' => 'cubits', 'decimal_mark' => 'dash'])->assertSessionHasErrors(['name', 'units', 'decimal_mark']);
+        $this->become($person)->put(
+            '/settings',
+            ['name' => '', 'units' => 'cubits', 'decimal_mark' => 'dash'],
+        )->assertSessionHasErrors(['name', 'units', 'decimal_mark']);
         $this->put('/settings/password', ['current' => 'wrong', ...self::TWICE])->assertSessionHasErrors('current');
         $this->put('/settings/password', ['current' => self::PASSWORD, ...self::TWICE])->assertSessionHasNoErrors();
         self::assertTrue(Hash::check(self::TWICE['password'], $person->refresh()->password));

@@ -17,8 +17,13 @@ use Tests\TestCase;
 final class ProjectPagesTest extends TestCase
 {
     private const START = [
-        'name' => 'Lock-keeper’s shed', 'place' => '', 'units' => 'inch-pound', 'climate' => 'river-plain', 'soil' => 'rock', 'indoor_c' => '65',
-        'family' => 'thickened-edge-slab', 'footprint' => ['area_m2' => '600 sq ft', 'perimeter_m' => "100'-0\"", 'exposed_perimeter_m' => ''],
+        'name' => 'Lock-keeper’s shed', 'place' => '', 'units' => 'inch-pound', 'climate' => 'river-plain', 'soil' => 'rock',
+        'indoor_c' => '65',
+        'family' => 'thickened-edge-slab', 'footprint' => [
+            'area_m2' => '600 sq ft',
+            'perimeter_m' => "100'-0\"",
+            'exposed_perimeter_m' => '',
+        ],
     ];
 
     public function test_a_project_of_ones_own_in_three_steps(): void
@@ -34,7 +39,10 @@ final class ProjectPagesTest extends TestCase
 
     public function test_a_narrow_floor_gets_a_strip_that_fits(): void
     {
-        $this->post('/projects', ['footprint' => ['area_m2' => '10 m²', 'perimeter_m' => '22 m', 'exposed_perimeter_m' => '22 m']] + self::START)->assertSessionHasNoErrors();
+        $this->post(
+            '/projects',
+            ['footprint' => ['area_m2' => '10 m²', 'perimeter_m' => '22 m', 'exposed_perimeter_m' => '22 m']] + self::START,
+        )->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(10 / 22, Project::query()->sole()->leading()->design->perimeterBoard->width, 1e-9);
     }
 
@@ -45,7 +53,9 @@ final class ProjectPagesTest extends TestCase
             'name' => '', 'units' => 'cubits', 'indoor_c' => 'warm', 'family' => 'castle',
             'footprint' => ['area_m2' => '-5', 'perimeter_m' => 'long'],
         ] + self::START)->assertOk()
-            ->assertSee('6 fields need another look')->assertSee('value="warm"', false)->assertSee('value="-5"', false)->assertSee('value="long"', false);
+            ->assertSee('6 fields need another look')->assertSee('value="warm"', false)
+            ->assertSee('value="-5"', false)
+            ->assertSee('value="long"', false);
         self::assertSame(0, Project::query()->count());
     }
 
@@ -67,7 +77,11 @@ final class ProjectPagesTest extends TestCase
     {
         $this->boathouse();
         $other = str_replace('"version": 3,', '"version": 4,', ProjectFile::write(Examples::boathouse()));
-        foreach ([[$other, '/version: found 4'], [random_bytes(5000), 'no JSON that can be read'], [str_repeat('x', 2_100_000), 'up to 2 MB']] as [$content, $says]) {
+        foreach ([
+            [$other, '/version: found 4'],
+            [random_bytes(5000), 'no JSON that can be read'],
+            [str_repeat('x', 2_100_000), 'up to 2 MB'],
+        ] as [$content, $says]) {
             $this->import($content)->assertSessionHasErrors('file');
             self::assertStringContainsString($says, session('errors')->first('file'));
             self::assertSame(1, Project::query()->count());
@@ -80,15 +94,32 @@ final class ProjectPagesTest extends TestCase
         $project = $this->boathouse();
         $page = "/projects/{$project->id}/site";
         $this->get($page)->assertOk()->assertSee('14.9 °F');
-        $this->put($page, ['revision' => History::head($project)->id, 'name' => 'Boathouse', 'site' => ['soil' => 'sand-or-gravel', 'floor_limit_w_m2k' => '', 'climate' => ['monthly_mean_c' => ['-12 °C']]]])->assertSessionHasNoErrors();
+        $this->put(
+            $page,
+            [
+                'revision' => History::head($project)->id,
+                'name' => 'Boathouse',
+                'site' => ['soil' => 'sand-or-gravel', 'floor_limit_w_m2k' => '', 'climate' => ['monthly_mean_c' => ['-12 °C']]],
+            ],
+        )->assertSessionHasNoErrors();
         $site = $project->refresh()->site;
         self::assertSame([-12.0, -7.5], array_slice($site->climate->monthly, 0, 2));
         self::assertNull($site->floorLimit);
         self::assertSame('Boathouse', $project->name);
 
-        $this->put($page, ['revision' => History::head($project)->id, 'name' => 'Boathouse', 'site' => ['climate' => ['monthly_mean_c' => ['', 'cold', '900'], 'design_c' => '70 °F']]])
+        $this->put(
+            $page,
+            [
+                'revision' => History::head($project)->id,
+                'name' => 'Boathouse',
+                'site' => ['climate' => ['monthly_mean_c' => ['', 'cold', '900'], 'design_c' => '70 °F']],
+            ],
+        )
             ->assertSessionHasErrors(['site.climate.monthly_mean_c.0', 'site.climate.monthly_mean_c.1', 'site.climate.monthly_mean_c.2']);
-        $this->put($page, ['revision' => History::head($project)->id, 'name' => 'Boathouse', 'site' => ['climate' => ['design_c' => '70 °F']]])->assertSessionHasErrors('site.climate.design_c');
+        $this->put(
+            $page,
+            ['revision' => History::head($project)->id, 'name' => 'Boathouse', 'site' => ['climate' => ['design_c' => '70 °F']]],
+        )->assertSessionHasErrors('site.climate.design_c');
         self::assertEquals($site, $project->refresh()->site);
     }
 
@@ -96,18 +127,27 @@ final class ProjectPagesTest extends TestCase
     {
         $project = $this->boathouse();
         $name = '<script>alert(1)</script> & "Co" 🏗';
-        $this->put("/projects/{$project->id}/site", ['revision' => History::head($project)->id, 'name' => $name, 'site' => ['place' => $name]])->assertSessionHasNoErrors();
+        $this->put(
+            "/projects/{$project->id}/site",
+            ['revision' => History::head($project)->id, 'name' => $name, 'site' => ['place' => $name]],
+        )->assertSessionHasNoErrors();
         foreach (['/', "/projects/{$project->id}/site", "/projects/{$project->id}/section"] as $page) {
             $this->get($page)->assertOk()->assertDontSee('<script>alert', false)->assertSee('&lt;script&gt;', false);
         }
-        $this->put("/projects/{$project->id}/site", ['revision' => History::head($project)->id, 'name' => str_repeat('n', 200)])->assertSessionHasErrors('name');
+        $this->put(
+            "/projects/{$project->id}/site",
+            ['revision' => History::head($project)->id, 'name' => str_repeat('n', 200)],
+        )->assertSessionHasErrors('name');
         self::assertSame($name, $project->refresh()->name);
     }
 
     public function test_every_page_forbids_what_is_not_its_own(): void
     {
         $project = $this->boathouse();
-        foreach (['/', '/projects/create', "/projects/{$project->id}/site", "/projects/{$project->id}/section", '/materials', '/schema/project-3.json', '/nowhere'] as $url) {
+        foreach ([
+            '/', '/projects/create', "/projects/{$project->id}/site", "/projects/{$project->id}/section", '/materials',
+            '/schema/project-3.json', '/nowhere',
+        ] as $url) {
             $policy = (string) $this->get($url)->headers->get('Content-Security-Policy');
             self::assertStringContainsString("default-src 'none'", $policy, $url);
             self::assertStringNotContainsString('unsafe', $policy, $url);
@@ -119,12 +159,24 @@ final class ProjectPagesTest extends TestCase
         $this->get('/nowhere')->assertNotFound()->assertSee('There is nothing here');
         $this->get('/units')->assertMethodNotAllowed()->assertSee('That can’t be done');
         $this->put('/units', ['units' => 'cubits'])->assertUnprocessable()->assertSee('That can’t be done');
-        $this->call('POST', '/projects/import', server: ['CONTENT_LENGTH' => 30_000_000])->assertStatus(413)->assertSee('a project file of up to 2 MB');
+        $this->call(
+            'POST',
+            '/projects/import',
+            server: ['CONTENT_LENGTH' => 30_000_000],
+        )->assertStatus(413)->assertSee('a project file of up to 2 MB');
     }
 
     public function test_every_kind_of_trouble_has_a_page_of_our_own(): void
     {
-        foreach ([403 => 'That is not yours to do', 404 => 'There is nothing here', 409 => 'That can’t be done', 419 => 'This page stood open too long', 429 => 'Too many at once', 500 => 'Something broke on our side', 503 => 'Not to be had just now'] as $code => $says) {
+        foreach ([
+            403 => 'That is not yours to do',
+            404 => 'There is nothing here',
+            409 => 'That can’t be done',
+            419 => 'This page stood open too long',
+            429 => 'Too many at once',
+            500 => 'Something broke on our side',
+            503 => 'Not to be had just now',
+        ] as $code => $says) {
             Route::get("/trouble/{$code}", static fn () => abort($code));
             $this->get("/trouble/{$code}")->assertStatus($code)->assertSee($says)->assertDontSee('Stack trace');
         }
@@ -155,7 +207,12 @@ final class ProjectPagesTest extends TestCase
     public function test_the_demo_is_seeded_once_complete(): void
     {
         $this->seed();
-        $this->actingAs(User::query()->where('demo', true)->firstOrFail())->get('/')->assertOk()->assertSee('Dyke Lane boathouse')->assertSee('Ferry kiosk')->assertSee('Toll-house reading room');
+        $this->actingAs(User::query()->where('demo', true)->firstOrFail())
+            ->get('/')
+            ->assertOk()
+            ->assertSee('Dyke Lane boathouse')
+            ->assertSee('Ferry kiosk')
+            ->assertSee('Toll-house reading room');
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */

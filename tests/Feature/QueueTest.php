@@ -92,13 +92,28 @@ final class QueueTest extends TestCase
 
     public function test_what_was_cut_off_is_taken_up_again_at_the_next_start(): void
     {
-        [$running, $waiting, $done] = array_map(fn (StudyState $state): Study => $this->study($state), [StudyState::Running, StudyState::Queued, StudyState::Done]);
-        DB::table('jobs')->insert(['queue' => 'default', 'payload' => '{}', 'attempts' => 1, 'reserved_at' => time(), 'available_at' => time(), 'created_at' => time()]);
+        [$running, $waiting, $done] = array_map(
+            fn (StudyState $state): Study => $this->study($state),
+            [StudyState::Running, StudyState::Queued, StudyState::Done],
+        );
+        DB::table('jobs')->insert(
+            [
+                'queue' => 'default',
+                'payload' => '{}',
+                'attempts' => 1,
+                'reserved_at' => time(),
+                'available_at' => time(),
+                'created_at' => time(),
+            ],
+        );
         Queue::fake();
         self::assertSame(0, Artisan::call('ondergrond:resume-studies'));
         Queue::assertPushed(RunStudy::class, 2);
         self::assertSame(0, DB::table('jobs')->count(), 'what the ended worker had taken is no longer taken');
-        self::assertSame([StudyState::Queued, StudyState::Queued, StudyState::Done], array_map(static fn (Study $s): StudyState => $s->refresh()->state, [$running, $waiting, $done]));
+        self::assertSame(
+            [StudyState::Queued, StudyState::Queued, StudyState::Done],
+            array_map(static fn (Study $s): StudyState => $s->refresh()->state, [$running, $waiting, $done]),
+        );
         (new RunStudy($running->id))->handle();
         self::assertSame(StudyState::Done, $running->refresh()->state);
         self::assertNotSame([], $running->result['steps']);
@@ -108,7 +123,10 @@ final class QueueTest extends TestCase
     {
         $study = $this->study(StudyState::Running, ['steps' => []]);
         (new RunStudy($study->id))->failed(new RuntimeException('out of memory'));
-        self::assertSame([StudyState::Failed, 'The server broke off.', ['steps' => []]], [$study->refresh()->state, $study->progress['says'], $study->result]);
+        self::assertSame(
+            [StudyState::Failed, 'The server broke off.', ['steps' => []]],
+            [$study->refresh()->state, $study->progress['says'], $study->result],
+        );
         $over = $this->study(StudyState::Done);
         (new RunStudy($over->id))->failed(null);
         self::assertSame(StudyState::Done, $over->refresh()->state, 'what is over stays as it was');
@@ -120,7 +138,9 @@ final class QueueTest extends TestCase
         (new RunStudy($study->id))->handle();
         self::assertSame(StudyState::Failed, $study->refresh()->state);
         self::assertStringContainsString('a size that is sold in steps', $study->progress['says']);
-        $this->get("/projects/{$this->project->id}/section/{$this->option->id}/gain")->assertOk()->assertSeeText('Not worked out')->assertSeeText('a size that is sold in steps');
+        $this->get(
+            "/projects/{$this->project->id}/section/{$this->option->id}/gain",
+        )->assertOk()->assertSeeText('Not worked out')->assertSeeText('a size that is sold in steps');
     }
 
     public function test_a_newer_question_ends_the_older_one(): void
@@ -169,7 +189,16 @@ final class QueueTest extends TestCase
      */
     private function study(StudyState $state, array $result = [], StudyKind $kind = StudyKind::Gain, array $input = []): Study
     {
-        return $this->option->studies()->create(['project_id' => $this->project->id, 'kind' => $kind, 'state' => $state, 'who' => 'The test', 'input' => $input, 'result' => $result]);
+        return $this->option->studies()->create(
+            [
+                'project_id' => $this->project->id,
+                'kind' => $kind,
+                'state' => $state,
+                'who' => 'The test',
+                'input' => $input,
+                'result' => $result,
+            ],
+        );
     }
 
     public function test_the_winter_is_run_by_its_own_queue_and_kept_with_its_days(): void
@@ -189,7 +218,15 @@ final class QueueTest extends TestCase
         self::assertSame([], $winters->known($this->project, $this->option), 'the option has changed since it was asked');
         // One of the three uses is run; those of the others are taken to be the same.
         try {
-            $winters->workOut($this->project, $this->option, fn () => $winters->known($this->project, $this->option) === [] ? null : throw new Outdated);
+            $winters->workOut(
+                $this->project,
+                $this->option,
+                function () use ($winters): void {
+                    if (count($winters->known($this->project, $this->option)) > 0) {
+                        throw new Outdated;
+                    }
+                },
+            );
             self::fail('all were run');
         } catch (Outdated) {
             self::assertCount(1, $winters->known($this->project, $this->option), 'what was run is kept');
@@ -197,7 +234,13 @@ final class QueueTest extends TestCase
         $kept = app(Kept::class);
         foreach (['', ':film'] as $part) {
             foreach (['set-back', 'unheated'] as $use) {
-                $kept->put(Kind::Winters, $this->project, $this->option, $kept->get(Kind::Winters, $this->project, $this->option, 'edge:heated'.$part) ?? [], "edge:{$use}{$part}");
+                $kept->put(
+                    Kind::Winters,
+                    $this->project,
+                    $this->option,
+                    $kept->get(Kind::Winters, $this->project, $this->option, 'edge:heated'.$part) ?? [],
+                    "edge:{$use}{$part}",
+                );
             }
         }
         self::assertTrue($winters->isKnown($this->project, $this->option));
@@ -210,7 +253,9 @@ final class QueueTest extends TestCase
             self::assertNotSame([], $day['zones']);
             self::assertSame(0, count($day['zones'][0]) % 4, 'as many points along the bottom as along the top');
         }
-        $svg = (string) $this->get("/projects/{$this->project->id}/section/{$this->option->id}/section.svg?frost=1")->assertOk()->getContent();
+        $svg = (string) $this->get(
+            "/projects/{$this->project->id}/section/{$this->option->id}/section.svg?frost=1",
+        )->assertOk()->getContent();
         self::assertStringContainsString('Frost stays', $svg);
         self::assertStringContainsString('class="ice"', $svg);
         $file = $this->getJson("/projects/{$this->project->id}/section/{$this->option->id}/assessment.json")->json();
@@ -226,8 +271,29 @@ final class QueueTest extends TestCase
         $study = Study::query()->where('kind', StudyKind::Wing)->firstOrFail();
         $design = DesignCodec::toArray($this->option->design);
         $design['wing'] = [...$design['wing'], 'thickness_m' => 0.05, 'width_m' => 0.6, 'depth_m' => 0.25];
-        $try = ['wing_width_m' => 0.6, 'wing_thickness_m' => 0.05, 'edge_thickness_m' => 0.1, 'board_m3_m' => 0.07, 'side' => 'edge', 'margin_mm' => 61.0, 'day' => '02-20', 'holds' => true];
-        $study->update(['state' => StudyState::Running, 'progress' => ['done' => 1, 'of' => 17], 'result' => ['tries' => [$try], 'best' => [...$try, 'design' => $design], 'most' => 17, 'by_table' => true, 'finished' => false]]);
+        $try = [
+            'wing_width_m' => 0.6,
+            'wing_thickness_m' => 0.05,
+            'edge_thickness_m' => 0.1,
+            'board_m3_m' => 0.07,
+            'side' => 'edge',
+            'margin_mm' => 61.0,
+            'day' => '02-20',
+            'holds' => true,
+        ];
+        $study->update(
+            [
+                'state' => StudyState::Running,
+                'progress' => ['done' => 1, 'of' => 17],
+                'result' => [
+                    'tries' => [$try],
+                    'best' => [...$try, 'design' => $design],
+                    'most' => 17,
+                    'by_table' => true,
+                    'finished' => false,
+                ],
+            ],
+        );
         $page = "/projects/{$this->project->id}/section/{$this->option->id}/gain";
         $this->get($page)->assertOk()->assertSee('1 of 17')->assertSee('so far');
         $this->delete("/projects/{$this->project->id}/section/{$this->option->id}/studies/{$study->id}")->assertRedirect();
@@ -236,8 +302,21 @@ final class QueueTest extends TestCase
         self::assertEqualsWithDelta(0.6, Option::query()->orderByDesc('id')->firstOrFail()->design->wing->width, 1e-9);
         $this->post("/projects/{$this->project->id}/section/{$this->option->id}/studies/{$study->id}/1")->assertSessionHasErrors('study');
         // A cellar cannot be helped by a wing, and says so.
-        $cellar = Project::query()->where('name', 'Old bakery cellar')->first() ?? Project::store(Examples::of('existing-basement') ?? throw new RuntimeException, $this->project->firm ?? throw new RuntimeException, 'Joost');
-        $other = Study::query()->create(['project_id' => $cellar->id, 'option_id' => $cellar->leading()->id, 'kind' => StudyKind::Wing, 'state' => StudyState::Queued, 'who' => 'Joost', 'input' => []]);
+        $cellar = Project::query()->where('name', 'Old bakery cellar')->first() ?? Project::store(
+            Examples::of('existing-basement') ?? throw new RuntimeException,
+            $this->project->firm ?? throw new RuntimeException,
+            'Joost',
+        );
+        $other = Study::query()->create(
+            [
+                'project_id' => $cellar->id,
+                'option_id' => $cellar->leading()->id,
+                'kind' => StudyKind::Wing,
+                'state' => StudyState::Queued,
+                'who' => 'Joost',
+                'input' => [],
+            ],
+        );
         (new RunStudy($other->id))->handle();
         self::assertSame(StudyState::Failed, $other->refresh()->state);
         self::assertStringContainsString('goes below frost', $other->progress['says']);

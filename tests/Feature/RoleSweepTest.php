@@ -177,7 +177,14 @@ final class RoleSweepTest extends TestCase
                 continue;
             }
             $home = $answer->isRedirect(route('projects.index')) && self::TABLE[$name] === self::GUESTS;
-            self::assertTrue($toSignIn || $home || in_array($answer->getStatusCode(), [403, 404], true) || (str_starts_with($name, 'firm.') && $answer->isRedirect()), $words);
+            self::assertTrue(
+                $toSignIn || $home || in_array(
+                    $answer->getStatusCode(),
+                    [403, 404],
+                    true,
+                ) || (str_starts_with($name, 'firm.') && $answer->isRedirect()),
+                $words,
+            );
             self::assertSame($before, $this->everything(), $words);
             self::assertStringNotContainsString('Dyke Lane', (string) $answer->getContent(), $words);
         }
@@ -188,7 +195,10 @@ final class RoleSweepTest extends TestCase
         $project = $this->boathouse();
         foreach (['nobody', 'stranger', 'reader', 'crew'] as $person) {
             $this->as($person);
-            $answer = $this->withHeader('X-Bench', '1')->put("/projects/{$project->id}/section/{$project->leading()->id}", ['design' => ['slab' => ['thickness_m' => '6']]]);
+            $answer = $this->withHeader('X-Bench', '1')->put(
+                "/projects/{$project->id}/section/{$project->leading()->id}",
+                ['design' => ['slab' => ['thickness_m' => '6']]],
+            );
             self::assertContains($answer->getStatusCode(), [302, 403, 404], $person);
             self::assertStringNotContainsString('bench-log', (string) $answer->getContent(), $person);
         }
@@ -222,9 +232,22 @@ final class RoleSweepTest extends TestCase
             'option' => $option->id,
             'revision' => ($route->getName() === 'site.return' ? $project : $option)->revisions()->firstOrFail()->id,
             'member' => $this->member(Role::Reader)->id,
-            'share' => $project->shares()->create(['option_id' => $option->id, 'made_for' => 'A client', 'made_by' => 'The test', 'expires_at' => now()->addDay()])->id,
+            'share' => $project->shares()->create(
+                ['option_id' => $option->id, 'made_for' => 'A client', 'made_by' => 'The test', 'expires_at' => now()->addDay()],
+            )->id,
             'invitation' => $this->invitation()->id,
-            'study' => $option->studies()->create(['project_id' => $project->id, 'kind' => StudyKind::Gain, 'state' => StudyState::Done, 'who' => 'The test', 'input' => [], 'result' => ['steps' => [(new Step('field_board.thickness_m', 0.05, 0.1, 3.0, 1.0, null, [], [], 'not run'))->toArray()]]])->id,
+            'study' => $option->studies()->create(
+                [
+                    'project_id' => $project->id,
+                    'kind' => StudyKind::Gain,
+                    'state' => StudyState::Done,
+                    'who' => 'The test',
+                    'input' => [],
+                    'result' => [
+                        'steps' => [(new Step('field_board.thickness_m', 0.05, 0.1, 3.0, 1.0, null, [], [], 'not run'))->toArray()],
+                    ],
+                ],
+            )->id,
             'choice' => 0,
             'inspection' => $project->inspections()->create(['seen' => new Inspection('Cellar stair', '2026-02-01')])->id,
             'token' => 'none',
@@ -245,7 +268,9 @@ final class RoleSweepTest extends TestCase
 
     private function invitation(): Invitation
     {
-        return $this->firm->invitations()->create(['email' => 'new@firm.example', 'role' => Role::Crew, 'invited_by' => 'The test', 'expires_at' => now()->addDay()]);
+        return $this->firm->invitations()->create(
+            ['email' => 'new@firm.example', 'role' => Role::Crew, 'invited_by' => 'The test', 'expires_at' => now()->addDay()],
+        );
     }
 
     /** What a refused request must leave as it is. */
@@ -253,7 +278,15 @@ final class RoleSweepTest extends TestCase
     {
         return json_encode([
             Project::withTrashed()->count(), Option::withTrashed()->orderBy('id')->get(['name', 'pinned', 'position', 'design'])->toArray(),
-            Share::query()->whereNotNull('revoked_at')->count(), User::query()->where('role', Role::Owner)->where('firm_id', $this->firm->id)->where('name', 'not like', 'Member%')->count(), $this->firm->refresh()->name,
+            Share::query()->whereNotNull('revoked_at')
+                ->count(), User::query()
+                ->where('role', Role::Owner)
+                ->where('firm_id', $this->firm->id)
+                ->where(
+                    'name',
+                    'not like',
+                    'Member%',
+                )->count(), $this->firm->refresh()->name,
         ], JSON_THROW_ON_ERROR);
     }
 }

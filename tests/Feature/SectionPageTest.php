@@ -39,13 +39,18 @@ final class SectionPageTest extends TestCase
         $project = $this->boathouse();
         $option = $project->leading();
         $before = Assessor::formulas($project->site, $option->design)->floor->heating;
-        $this->change($option, ['field_board' => ['thickness_m' => '3 1/2', 'material' => 'eps-25psi']])->assertRedirect("/projects/{$project->id}/section/{$option->id}");
+        $this->change(
+            $option,
+            ['field_board' => ['thickness_m' => '3 1/2', 'material' => 'eps-25psi']],
+        )->assertRedirect("/projects/{$project->id}/section/{$option->id}");
         $field = $option->refresh()->design->fieldBoard;
         self::assertSame('eps-25psi', $field->material->slug);
         self::assertEqualsWithDelta(0.0889, $field->thickness, 1e-12);
         $after = Assessor::formulas($project->site, $option->design)->floor->heating;
         self::assertLessThan($before, $after);
-        $this->get("/projects/{$project->id}/section/{$option->id}")->assertSee((new QuantityFormatter(UnitSystem::InchPound))->number($after, Quantity::Energy));
+        $this->get("/projects/{$project->id}/section/{$option->id}")->assertSee(
+            (new QuantityFormatter(UnitSystem::InchPound))->number($after, Quantity::Energy),
+        );
     }
 
     /** @return iterable<string, array{string, string, string}> field, typed, what the message says */
@@ -81,11 +86,19 @@ final class SectionPageTest extends TestCase
     {
         $option = $this->boathouse()->leading();
         $stored = DesignCodec::toArray($option->design);
-        foreach ([['slab' => ['thickness_m' => ['4', '5']]], ['slab' => 'thick'], ['family' => 'castle'], ['stone' => ['material' => ['x']]]] as $forged) {
+        foreach ([
+            ['slab' => ['thickness_m' => ['4', '5']]],
+            ['slab' => 'thick'],
+            ['family' => 'castle'],
+            ['stone' => ['material' => ['x']]],
+        ] as $forged) {
             $this->change($option, $forged)->assertRedirect();
             self::assertSame($stored, DesignCodec::toArray($option->refresh()->design));
         }
-        $this->put("/projects/{$option->project_id}/section/{$option->id}", ['design' => 'all of it', 'project_id' => 9, 'name' => 'mine', 'revision' => History::head($option)->id])->assertRedirect();
+        $this->put(
+            "/projects/{$option->project_id}/section/{$option->id}",
+            ['design' => 'all of it', 'project_id' => 9, 'name' => 'mine', 'revision' => History::head($option)->id],
+        )->assertRedirect();
         self::assertSame(['A · edge tray 4 in', $stored], [$option->refresh()->name, DesignCodec::toArray($option->design)]);
     }
 
@@ -96,10 +109,24 @@ final class SectionPageTest extends TestCase
         $this->put('/units', ['units' => 'metric'])->assertRedirect();
         $page = $this->get("/projects/{$option->project_id}/section/{$option->id}")->assertSee('kWh')->assertDontSee('million Btu');
         // Send back exactly what the page shows in every field.
-        preg_match_all('~<input id="[^"]*" name="design([^"]*)" type="text" value="([^"]*)"~', (string) $page->getContent(), $fields, PREG_SET_ORDER);
+        preg_match_all(
+            '~<input id="[^"]*" name="design([^"]*)" type="text" value="([^"]*)"~',
+            (string) $page->getContent(),
+            $fields,
+            PREG_SET_ORDER,
+        );
         self::assertGreaterThan(20, count($fields));
-        parse_str(implode('&', array_map(static fn (array $f): string => 'design'.$f[1].'='.urlencode(html_entity_decode($f[2], ENT_QUOTES)), $fields)), $typed);
-        $this->put("/projects/{$option->project_id}/section/{$option->id}", [...$typed, 'revision' => History::head($option)->id])->assertSessionHasNoErrors();
+        parse_str(
+            implode(
+                '&',
+                array_map(static fn (array $f): string => 'design'.$f[1].'='.urlencode(html_entity_decode($f[2], ENT_QUOTES)), $fields),
+            ),
+            $typed,
+        );
+        $this->put(
+            "/projects/{$option->project_id}/section/{$option->id}",
+            [...$typed, 'revision' => History::head($option)->id],
+        )->assertSessionHasNoErrors();
         self::assertSame($stored, DesignCodec::toArray($option->refresh()->design));
     }
 
@@ -128,23 +155,38 @@ final class SectionPageTest extends TestCase
     public function test_a_change_is_answered_with_what_differs_then_with_a_rough_field_then_with_the_fine_one(): void
     {
         // Fields of two sections take longer than people wait.
-        $project = Project::store(Examples::of('heated-basement') ?? Examples::boathouse(), Firm::query()->findOrFail($this->boathouse()->firm_id), 'Joost');
+        $project = Project::store(
+            Examples::of('heated-basement') ?? Examples::boathouse(),
+            Firm::query()->findOrFail($this->boathouse()->firm_id),
+            'Joost',
+        );
         $option = $project->leading();
         $at = "/projects/{$project->id}/section/{$option->id}";
         preg_match_all('~data-unit="([^"]+)" data-print="([^"]+)"~', (string) $this->get($at)->getContent(), $units, PREG_SET_ORDER);
         $have = implode(' ', array_map(static fn (array $u): string => "{$u[1]}:{$u[2]}", $units));
         $asked = ['X-Bench' => '1', 'X-Have' => $have];
         $same = static fn (string $unit): string => '~data-unit="'.$unit.'" data-print="[0-9a-f]+"\s+data-same~';
-        $edit = $this->put($at, ['design' => ['edge_outside' => ['thickness_m' => '77 mm']], 'revision' => History::head($option)->id], $asked)->assertOk()->assertSee('data-pending', false);
+        $edit = $this->put(
+            $at,
+            ['design' => ['edge_outside' => ['thickness_m' => '77 mm']], 'revision' => History::head($option)->id],
+            $asked,
+        )->assertOk()->assertSee('data-pending', false);
         $answer = (string) $edit->getContent();
         self::assertLessThan(70_000, strlen($answer));
         self::assertMatchesRegularExpression($same('stone'), $answer);
         self::assertDoesNotMatchRegularExpression($same('edge_outside'), $answer);
         $of = History::head($option)->id;
-        $rough = (string) $this->get("{$at}?field=rough&of={$of}", $asked)->assertOk()->assertSee('data-rough', false)->assertSee('≈', false)->getContent();
+        $rough = (string) $this->get(
+            "{$at}?field=rough&of={$of}",
+            $asked,
+        )->assertOk()->assertSee('data-rough', false)->assertSee('≈', false)->getContent();
         self::assertStringNotContainsString('id="bench-log"', $rough);
         $fine = (string) $this->get("{$at}?field=now&of={$of}", $asked)->assertOk()->assertDontSee('data-rough', false)->getContent();
-        $heat = static fn (string $page): float => preg_match('~id="u-field">(?:≈ )?([0-9.]+)~u', $page, $found) === 1 ? (float) $found[1] : 0.0;
+        $heat = static fn (string $page): float => preg_match(
+            '~id="u-field">(?:≈ )?([0-9.]+)~u',
+            $page,
+            $found,
+        ) === 1 ? (float) $found[1] : 0.0;
         self::assertGreaterThan(0.0, $heat($fine));
         self::assertEqualsWithDelta($heat($fine), $heat($rough), 0.03 * $heat($fine), 'the first look is close');
         $this->get("{$at}?field=now&of=".($of - 1), $asked)->assertNoContent();
@@ -176,7 +218,10 @@ final class SectionPageTest extends TestCase
     {
         $option = $this->boathouse()->leading();
         $kept = $option->revisions()->sole();
-        $old = ['family', 'footprint', 'slab', 'edge_beam', 'field_board', 'perimeter_board', 'edge_inside', 'edge_under', 'edge_outside', 'sheet', 'stone', 'wall'];
+        $old = [
+            'family', 'footprint', 'slab', 'edge_beam', 'field_board', 'perimeter_board', 'edge_inside', 'edge_under',
+            'edge_outside', 'sheet', 'stone', 'wall',
+        ];
         $state = $kept->state;
         $state['design'] = array_intersect_key($state['design'], array_flip($old));
         unset($state['design']['edge_inside']['bevel_m'], $state['design']['footprint']['lot_line_m']);
@@ -192,7 +237,10 @@ final class SectionPageTest extends TestCase
     {
         $project = $this->boathouse();
         $option = $project->leading();
-        $act = fn (string $act): TestResponse => $this->put("/projects/{$project->id}/section/{$option->id}", ['revision' => History::head($option->refresh())->id, 'act' => $act]);
+        $act = fn (string $act): TestResponse => $this->put(
+            "/projects/{$project->id}/section/{$option->id}",
+            ['revision' => History::head($option->refresh())->id, 'act' => $act],
+        );
         $act('school:frost:deep')->assertSessionHasNoErrors();
         self::assertTrue($option->refresh()->design->stem->present());
         self::assertFalse($option->design->edgeBeam->present());
@@ -200,15 +248,25 @@ final class SectionPageTest extends TestCase
         self::assertCount(3, $option->refresh()->design->wall->outside);
         $act('remove:wall.outside:2')->assertSessionHasNoErrors();
         self::assertCount(2, $option->refresh()->design->wall->outside);
-        foreach (['school:frost:sideways', 'school:nothing:deep', 'add:wall', 'add:slab.material', 'remove:wall.outside:9', 'demolish', 'school'] as $nonsense) {
+        foreach ([
+            'school:frost:sideways', 'school:nothing:deep', 'add:wall', 'add:slab.material', 'remove:wall.outside:9', 'demolish',
+            'school',
+        ] as $nonsense) {
             $act($nonsense)->assertSessionHasErrors('act');
         }
         // Somebody saves meanwhile: with the choice, what was asked for is asked for again.
         $made = History::head($option->refresh())->id;
         $this->change($option, ['stone' => ['thickness_m' => '7 in']]);
-        $page = $this->put("/projects/{$project->id}/section/{$option->id}", ['revision' => $made, 'act' => 'school:frost:wing'], ['X-Bench' => '1'])->assertStatus(409);
+        $page = $this->put(
+            "/projects/{$project->id}/section/{$option->id}",
+            ['revision' => $made, 'act' => 'school:frost:wing'],
+            ['X-Bench' => '1'],
+        )->assertStatus(409);
         $page->assertSee('name="act" value="school:frost:wing"', false);
-        $this->put("/projects/{$project->id}/section/{$option->id}", ['revision' => $made, 'act' => 'school:frost:wing', 'seen' => History::head($option)->id])->assertSessionHasNoErrors();
+        $this->put(
+            "/projects/{$project->id}/section/{$option->id}",
+            ['revision' => $made, 'act' => 'school:frost:wing', 'seen' => History::head($option)->id],
+        )->assertSessionHasNoErrors();
         self::assertTrue($option->refresh()->design->wing->present());
         self::assertEqualsWithDelta(7 * 0.0254, $option->design->stone->thickness, 1e-9, 'theirs stays');
         // What cannot be built is named at its part.
@@ -220,7 +278,11 @@ final class SectionPageTest extends TestCase
 
     public function test_sides_details_and_files_answer_and_an_unknown_side_is_the_edge(): void
     {
-        $project = Project::store(Examples::of('heated-basement') ?? Examples::boathouse(), Firm::query()->findOrFail($this->boathouse()->firm_id), 'Joost');
+        $project = Project::store(
+            Examples::of('heated-basement') ?? Examples::boathouse(),
+            Firm::query()->findOrFail($this->boathouse()->firm_id),
+            'Joost',
+        );
         $at = "/projects/{$project->id}/section/{$project->leading()->id}";
         $this->get("{$at}?side=walk-out")->assertOk()->assertSee('data-pending', false)->assertSee('Walk-out side');
         $this->get("{$at}?side=walk-out&field=now")->assertOk()->assertDontSee('data-pending', false);
@@ -228,7 +290,10 @@ final class SectionPageTest extends TestCase
         $this->get("{$at}?side[]=x&detail[]=2")->assertOk();
         $this->get("{$at}/section.svg?side=walk-out&levels=1")->assertOk()->assertSee('Finished floor');
         $this->get("{$at}/section.dxf?side=walk-out")->assertOk()->assertHeader('Content-Type', 'image/vnd.dxf');
-        $late = $this->get("{$at}?field=now", ['X-Bench' => '1'])->assertOk()->assertDontSee('data-pending', false)->assertDontSee('data-rough', false)->assertDontSee('<html', false);
+        $late = $this->get(
+            "{$at}?field=now",
+            ['X-Bench' => '1'],
+        )->assertOk()->assertDontSee('data-pending', false)->assertDontSee('data-rough', false)->assertDontSee('<html', false);
         self::assertSame([], $late->headers->getCookies(), 'an answer that comes late brings no sitting back');
         self::assertNotSame([], $this->get($at)->headers->getCookies());
     }
@@ -239,6 +304,9 @@ final class SectionPageTest extends TestCase
      */
     private function change(Option $option, array $design): TestResponse
     {
-        return $this->put("/projects/{$option->project_id}/section/{$option->id}", ['design' => $design, 'revision' => History::head($option)->id]);
+        return $this->put(
+            "/projects/{$option->project_id}/section/{$option->id}",
+            ['design' => $design, 'revision' => History::head($option)->id],
+        );
     }
 }

@@ -23,7 +23,10 @@ use Symfony\Component\Process\Process;
 /** The sums of damp against published figures and against computations made independently with numpy and scipy. */
 final class DampTest extends TestCase
 {
-    /** @return iterable<string, array{float, float}> °C and Pa: IAPWS-95 over water and IAPWS 2011 over ice, as steam tables and ASHRAE Fundamentals print them (from memory) */
+    /**
+     * @return iterable<string, array{float, float}> °C and Pa: IAPWS-95 over water and IAPWS 2011 over ice, as steam tables and ASHRAE
+     * Fundamentals print them (from memory)
+     */
     public static function steam(): iterable
     {
         yield 'ice, −30' => [-30.0, 38.0];
@@ -48,7 +51,10 @@ final class DampTest extends TestCase
         self::assertEqualsWithDelta($temperature, Vapour::dewPoint(Vapour::saturation($temperature)), 1e-6, 'and back');
     }
 
-    /** ISO 13788:2012 prints 2337 Pa at 20 °C and, at 80 % of it, asks for 12.6 °C where the air holds 50 % (as DIN 4108-2, 6.2: both from memory). */
+    /**
+     * ISO 13788:2012 prints 2337 Pa at 20 °C and, at 80 % of it, asks for 12.6 °C where the air holds 50 % (as DIN 4108-2, 6.2: both
+     * from memory).
+     */
     public function test_the_surface_factor_of_the_german_standard(): void
     {
         self::assertEqualsWithDelta(2337.0, Vapour::saturation(20.0), 0.5);
@@ -58,7 +64,10 @@ final class DampTest extends TestCase
         self::assertEqualsWithDelta(9.3, Vapour::dewPoint(0.5 * Vapour::saturation(20.0)), 0.05, 'dew point of 20 °C and 50 %');
     }
 
-    /** ASTM E96: one perm is 57.2 ng/(s·m²·Pa). 6 mil polyethylene has 0.06 perm (ASHRAE Fundamentals) and s_d 50 m (ISO 10456), both from memory. */
+    /**
+     * ASTM E96: one perm is 57.2 ng/(s·m²·Pa). 6 mil polyethylene has 0.06 perm (ASHRAE Fundamentals) and s_d 50 m (ISO 10456), both
+     * from memory.
+     */
     public function test_perms(): void
     {
         // A grain in an hour through a square foot for an inch of mercury, from its definition.
@@ -71,12 +80,18 @@ final class DampTest extends TestCase
     /** ISO 13788:2012, annex A (from memory): upper limits at 0 °C and below, nothing from 20 °C on. */
     public function test_humidity_classes(): void
     {
-        self::assertSame([270.0, 540.0, 810.0, 1080.0, 1360.0], array_map(static fn (HumidityClass $c): float => $c->excessAt(-12.0), HumidityClass::cases()));
+        self::assertSame(
+            [270.0, 540.0, 810.0, 1080.0, 1360.0],
+            array_map(static fn (HumidityClass $c): float => $c->excessAt(-12.0), HumidityClass::cases()),
+        );
         self::assertSame(405.0, HumidityClass::Dwelling->excessAt(10.0));
         self::assertSame(0.0, HumidityClass::Wet->excessAt(24.0));
     }
 
-    /** @return iterable<string, array{list<VapourLayer>, float, float, float}> layers put in, interface pressure where nothing limits it, condensate in a month, delta */
+    /**
+     * @return iterable<string, array{list<VapourLayer>, float, float, float}> layers put in, interface pressure where nothing limits it,
+     * condensate in a month, delta
+     */
     public static function basementWall(): iterable
     {
         yield 'without a sheet' => [[], 1165.0, 0.8723, 0.0001];
@@ -162,7 +177,12 @@ final class DampTest extends TestCase
         for ($i = 0; $i < 40; $i++) {
             $layers = [];
             for ($k = 0; $k < $random->getInt(2, 5); $k++) {
-                $layers[] = new VapourLayer("layer {$k}", 0.1, self::between($random, 0.02, 3.0), 10.0 ** self::between($random, -1.5, 1.5));
+                $layers[] = new VapourLayer(
+                    "layer {$k}",
+                    0.1,
+                    self::between($random, 0.02, 3.0),
+                    10.0 ** self::between($random, -1.5, 1.5),
+                );
             }
             $months = [];
             for ($m = 0; $m < 12; $m++) {
@@ -182,7 +202,10 @@ final class DampTest extends TestCase
         }
     }
 
-    /** Uno 1998: 30.6 °C concrete, 26.7 °C air, 50 %, 19.3 km/h give 1.14 (independent computation); the nomograph of ACI 305R prints 0.25 lb/(ft²h) for the same day (from memory). */
+    /**
+     * Uno 1998: 30.6 °C concrete, 26.7 °C air, 50 %, 19.3 km/h give 1.14 (independent computation); the nomograph of ACI 305R prints
+     * 0.25 lb/(ft²h) for the same day (from memory).
+     */
     public function test_evaporation(): void
     {
         $day = Evaporation::of(30.6, 26.7, 0.5, 19.3 / 3.6);
@@ -210,12 +233,25 @@ final class DampTest extends TestCase
             $length = $slab->both ? $slab->thickness / 2 : $slab->thickness;
             // ASTM F2170: read at 40 % of the depth, or at 20 % where both faces are open (from memory).
             $from = $slab->both ? 0.3 * $slab->thickness : 0.6 * $slab->thickness;
-            $cases[] = ['way' => 'drying', 'length' => $length, 'diffusivity' => $slab->diffusivity, 'start' => $slab->start, 'air' => $slab->air, 'days' => 90, 'from' => $from];
+            $cases[] = [
+                'way' => 'drying',
+                'length' => $length,
+                'diffusivity' => $slab->diffusivity,
+                'start' => $slab->start,
+                'air' => $slab->air,
+                'days' => 90,
+                'from' => $from,
+            ];
         }
         foreach (self::ask($cases) as $i => $theirs) {
             self::assertEqualsWithDelta($theirs['humidity'], $slabs[$i]->humidity(90.0), 0.0005);
         }
-        self::assertEqualsWithDelta(4 * (float) $inch->daysTo(0.85), (float) Drying::slab(0.2, false, 0.5, 0.5)->daysTo(0.85), 1.0, 'twice as thick takes four times as long');
+        self::assertEqualsWithDelta(
+            4 * (float) $inch->daysTo(0.85),
+            (float) Drying::slab(0.2, false, 0.5, 0.5)->daysTo(0.85),
+            1.0,
+            'twice as thick takes four times as long',
+        );
         self::assertNull(Drying::slab(0.1, false, 0.5, 0.8)->daysTo(0.75), 'never in air that damp');
     }
 

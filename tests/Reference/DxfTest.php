@@ -28,7 +28,8 @@ final class DxfTest extends TestCase
         layers = {}
         for e in space:
             layers[e.dxf.layer] = layers.get(e.dxf.layer, 0) + 1
-        outlines = [[list(v.dxf.location)[:2] for v in e.vertices] for e in space.query('POLYLINE') if e.dxf.layer.startswith('CUT_CONCRETE') and e.is_closed]
+        concrete = [e for e in space.query('POLYLINE') if e.dxf.layer.startswith('CUT_CONCRETE') and e.is_closed]
+        outlines = [[list(v.dxf.location)[:2] for v in e.vertices] for e in concrete]
         print(json.dumps({'version': doc.dxfversion, 'errors': errors, 'layers': layers, 'known': sorted(l.dxf.name for l in doc.layers),
                           'texts': [decode_dxf_unicode(e.dxf.text) for e in space.query('TEXT')], 'outlines': outlines}))
         PY;
@@ -47,12 +48,22 @@ final class DxfTest extends TestCase
             self::assertSame([], array_diff(array_keys($found['layers']), $found['known']), 'every layer used is in the table');
             self::assertGreaterThan(3, $found['layers']['DIMENSION'] ?? 0);
             self::assertGreaterThan(10, $found['layers']['HATCH'] ?? 0, 'hatches are plain strokes');
-            $widths = array_map(static fn (array $o): float => max([0.0, ...array_column($o, 0)]) - min([0.0, ...array_column($o, 0)]), $found['outlines']);
+            $widths = array_map(
+                static fn (array $o): float => max([0.0, ...array_column($o, 0)]) - min([0.0, ...array_column($o, 0)]),
+                $found['outlines'],
+            );
             if ($design->footing->present() && $side !== Side::Walkout) {
                 // Millimetres of the building: the footing reaches as far to either side of the stem's middle.
                 $half = 500 * $design->footing->width;
                 $middle = -500 * $design->stem->layer->thickness;
-                self::assertNotSame([], array_filter($found['outlines'], static fn (array $o): bool => abs(min([INF, ...array_column($o, 0)]) - $middle + $half) < 0.01 && abs(max([-INF, ...array_column($o, 0)]) - $middle - $half) < 0.01));
+                self::assertNotSame(
+                    [],
+                    array_filter(
+                        $found['outlines'],
+                        static fn (array $o): bool => abs(min([INF, ...array_column($o, 0)]) - $middle + $half) < 0.01
+                            && abs(max([-INF, ...array_column($o, 0)]) - $middle - $half) < 0.01,
+                    ),
+                );
             } else {
                 self::assertGreaterThan(1000.0, max([0.0, ...$widths]));
             }

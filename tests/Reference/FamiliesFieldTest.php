@@ -35,13 +35,19 @@ final class FamiliesFieldTest extends TestCase
         $field = GroundField::of($site, $design, $side);
         // Smaller elements where they come down slowly.
         $chessboard = $design->edgeBeam->present() && $design->perimeterBoard->present() && ! $design->wing->present();
-        $process = new Process(['/usr/bin/python3', __DIR__.'/independent/section.py', 'scipy', '-', $chessboard ? '0.008' : '0.02'], input: SectionFile::write($field->solution->problem), timeout: 300);
+        $process = new Process(
+            ['/usr/bin/python3', __DIR__.'/independent/section.py', 'scipy', '-', $chessboard ? '0.008' : '0.02'],
+            input: SectionFile::write($field->solution->problem),
+            timeout: 300,
+        );
         $theirs = json_decode($process->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
         $steady = 0.0;
         $swing = Complex::zero();
         foreach (SectionProblem::INSIDE as $name) {
             $steady += $theirs['flows'][$name] ?? 0.0;
-            $swing = $swing->plus(Complex::of($theirs['harmonic']['flows'][$name]['re'] ?? 0.0, $theirs['harmonic']['flows'][$name]['im'] ?? 0.0));
+            $swing = $swing->plus(
+                Complex::of($theirs['harmonic']['flows'][$name]['re'] ?? 0.0, $theirs['harmonic']['flows'][$name]['im'] ?? 0.0),
+            );
         }
         $near = $chessboard ? 0.04 : 0.02;
         self::assertEqualsWithDelta($steady, $field->couplingCoefficient(), $near * $steady);

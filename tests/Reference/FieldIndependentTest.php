@@ -31,7 +31,11 @@ final class FieldIndependentTest extends TestCase
         $theirs = self::solved($problem, $solver, $spacing);
         foreach ([[$ours, $theirs], ...(isset($ours['harmonic']) ? [[$ours['harmonic'], $theirs['harmonic']]] : [])] as [$one, $other]) {
             foreach ((array) $one['flows'] as $name => $flow) {
-                self::assertLessThan(0.01 * self::magnitude($other['flows'][$name]), self::apart($flow, $other['flows'][$name]), "flow at {$name}");
+                self::assertLessThan(
+                    0.01 * self::magnitude($other['flows'][$name]),
+                    self::apart($flow, $other['flows'][$name]),
+                    "flow at {$name}",
+                );
             }
             $span = max([0.0, ...array_values(array_map(self::magnitude(...), $other['probes']))]);
             foreach ((array) $one['probes'] as $name => $value) {
@@ -61,7 +65,8 @@ final class FieldIndependentTest extends TestCase
         $read = new Process(['/usr/bin/python3', '-c', <<<'PY'
             import json, sys, meshio, numpy
             m = meshio.read(sys.argv[1])
-            print(json.dumps({'points': len(m.points), 'cells': sum(len(c.data) for c in m.cells), 'names': sorted(m.point_data) + sorted(m.cell_data),
+            print(json.dumps({'points': len(m.points), 'cells': sum(len(c.data) for c in m.cells),
+                              'names': sorted(m.point_data) + sorted(m.cell_data),
                               'warmest': float(numpy.nanmax(m.point_data['temperature'])), 'right': float(m.points[:, 0].max())}))
             PY, "{$file}.vtk"]);
         $found = json_decode($read->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
@@ -79,10 +84,18 @@ final class FieldIndependentTest extends TestCase
             return SectionFile::read((string) file_get_contents(__DIR__."/sections/{$name}.json"));
         }
         $project = Examples::boathouse();
-        $data = json_decode(SectionFile::write(SectionProblem::of($project->site, $project->options[1]->design, 1.5)), true, flags: JSON_THROW_ON_ERROR);
+        $data = json_decode(
+            SectionFile::write(SectionProblem::of($project->site, $project->options[1]->design, 1.5)),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
         // Where the outside board meets the open ground a little heat flows between two air-cold faces; it settles late.
         $data['accuracy'] = 0.004;
-        $data['probes'] = [['name' => 'corner', 'x' => -0.1651, 'y' => 0.2032], ['name' => 'under the beam', 'x' => -0.4064, 'y' => -0.508], ['name' => 'outside', 'x' => 0.1524, 'y' => 0]];
+        $data['probes'] = [
+            ['name' => 'corner', 'x' => -0.1651, 'y' => 0.2032],
+            ['name' => 'under the beam', 'x' => -0.4064, 'y' => -0.508],
+            ['name' => 'outside', 'x' => 0.1524, 'y' => 0],
+        ];
         // A point where four materials meet like a chessboard is left out: finite elements need very many there, see FieldPublishedTest.
         foreach ($data['regions'] as &$region) {
             foreach ($region['polygon'] as &$corner) {
@@ -96,7 +109,11 @@ final class FieldIndependentTest extends TestCase
     /** @return array<string, mixed> */
     private static function solved(Problem $problem, string $solver, float $spacing): array
     {
-        $process = new Process(['/usr/bin/python3', __DIR__.'/independent/section.py', $solver, '-', (string) $spacing], input: SectionFile::write($problem), timeout: 300);
+        $process = new Process(
+            ['/usr/bin/python3', __DIR__.'/independent/section.py', $solver, '-', (string) $spacing],
+            input: SectionFile::write($problem),
+            timeout: 300,
+        );
 
         return json_decode($process->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
     }

@@ -39,14 +39,20 @@ final class FieldPublishedTest extends TestCase
         }
         // Top and side touch: their flow grows with every finer mesh, which is said, not hidden.
         self::assertCount(1, $solution->touching);
-        self::assertSame(['top', 'side', 0.0, 8.0], [$solution->touching[0]->one, $solution->touching[0]->other, $solution->touching[0]->x, $solution->touching[0]->y]);
+        self::assertSame(
+            ['top', 'side', 0.0, 8.0],
+            [$solution->touching[0]->one, $solution->touching[0]->other, $solution->touching[0]->x, $solution->touching[0]->y],
+        );
         self::assertFalse($solution->isAccurate());
     }
 
     /** ISO 10211:2007, A.2: concrete, wood, aluminium and insulation; tolerance of the standard 0.1 K and 0.1 W/m. */
     public function test_iso_10211_case_2(): void
     {
-        [$concrete, $wood, $metal, $board] = [new Substance('concrete', 1.15), new Substance('wood', 0.12), new Substance('aluminium', 230), new Substance('insulation', 0.029)];
+        [$concrete, $wood, $metal, $board] = [
+            new Substance('concrete', 1.15), new Substance('wood', 0.12), new Substance('aluminium', 230),
+            new Substance('insulation', 0.029),
+        ];
         $solution = Solution::of(Problem::of([
             Patch::rectangle($board, 0, 0, 0.5, 0.0475),
             Patch::rectangle($concrete, 0, 0.0415, 0.5, 0.0475),
@@ -73,7 +79,8 @@ final class FieldPublishedTest extends TestCase
     {
         [$a, $b] = [new Substance('a', $one), new Substance('b', $other)];
         $solution = Solution::of(Problem::of([
-            Patch::rectangle($a, 0, 0, 1, 1), Patch::rectangle($b, 1, 0, 2, 1), Patch::rectangle($b, 0, 1, 1, 2), Patch::rectangle($a, 1, 1, 2, 2),
+            Patch::rectangle($a, 0, 0, 1, 1), Patch::rectangle($b, 1, 0, 2, 1), Patch::rectangle($b, 0, 1, 1, 2),
+            Patch::rectangle($a, 1, 1, 2, 2),
         ], [Boundary::temperature('left', 0, 0, 0, 2, 1, 0), Boundary::temperature('right', 2, 0, 2, 2, 0, 0)]));
         self::assertEqualsWithDelta(1.0, $solution->steady->flows['left'] / sqrt($one * $other), 0.005);
     }
@@ -95,7 +102,12 @@ final class FieldPublishedTest extends TestCase
             $patches[] = Patch::rectangle(new Substance("layer {$i}", $lambda), $x, 0, $x + $d, 1);
             $faces[] = $x += $d;
         }
-        $solution = Solution::of(Problem::of($patches, [Boundary::temperature('in', 0, 0, 0, 1, 20, 0.13), Boundary::temperature('out', $x, 0, $x, 1, -10, 0.04)]));
+        $solution = Solution::of(
+            Problem::of(
+                $patches,
+                [Boundary::temperature('in', 0, 0, 0, 1, 20, 0.13), Boundary::temperature('out', $x, 0, $x, 1, -10, 0.04)],
+            ),
+        );
         $total = 0.13 + array_sum(array_map(static fn (array $l): float => $l[0] / $l[1], $layers)) + 0.04;
         self::assertEqualsWithDelta(30 / $total, $solution->steady->flows['in'], 1e-6);
         $before = 0.13;
@@ -108,7 +120,12 @@ final class FieldPublishedTest extends TestCase
     /** Heat set free evenly in a plate held at 0 on one face: T = q(Lx − x²/2)/λ (Carslaw and Jaeger 1959, 3.14; from memory). */
     public function test_heat_set_free_inside(): void
     {
-        $problem = Problem::of([Patch::rectangle(new Substance('plate', 1.4), 0, 0, 0.3, 1)], [Boundary::temperature('cold', 0, 0, 0, 1, 0, 0)], [new HeatSource(0, 0, 0.3, 1, 500)], accuracy: 0.001);
+        $problem = Problem::of(
+            [Patch::rectangle(new Substance('plate', 1.4), 0, 0, 0.3, 1)],
+            [Boundary::temperature('cold', 0, 0, 0, 1, 0, 0)],
+            [new HeatSource(0, 0, 0.3, 1, 500)],
+            accuracy: 0.001,
+        );
         $solution = Solution::of($problem);
         self::assertEqualsWithDelta(-150, $solution->steady->flows['cold'], 1e-4);
         self::assertEqualsWithDelta(500 * 0.09 / 2 / 1.4, $solution->temperatureAt(0.3, 0.5), 0.05);
@@ -152,7 +169,8 @@ final class FieldPublishedTest extends TestCase
             $solution = Solution::of(self::column(1.5, 3.0e6, 3.0, $period / $n));
             foreach ($depths as $i => $depth) {
                 // A sine is the cosine a quarter turn later.
-                $found[$i] += 4 / (M_PI * $n) * ($solution->amplitudeAt(0.5, -$depth) ?? Complex::zero())->at(2 * M_PI * $n * $after / $period - M_PI_2);
+                $swing = $solution->amplitudeAt(0.5, -$depth) ?? Complex::zero();
+                $found[$i] += 4 / (M_PI * $n) * $swing->at(2 * M_PI * $n * $after / $period - M_PI_2);
             }
         }
         foreach ($depths as $i => $depth) {
@@ -192,13 +210,17 @@ final class FieldPublishedTest extends TestCase
         $outside = static fn (float $t, Complex $a): Boundary => Boundary::temperature('outside', 4.3, 0, 24.3, 0, $t, 0.04, $a);
         $inside = static fn (float $t, Complex $a): Boundary => Boundary::temperature('inside', 0, 0, 4, 0, $t, 1.17, $a);
         $patches = [Patch::rectangle($ground, 0, -20, 24.3, 0)];
-        $from = Solution::of(Problem::of($patches, [$inside(1, Complex::zero()), $outside(0, Complex::of(1))], accuracy: 0.003, period: Problem::YEAR));
+        $from = Solution::of(
+            Problem::of($patches, [$inside(1, Complex::zero()), $outside(0, Complex::of(1))], accuracy: 0.003, period: Problem::YEAR),
+        );
         self::assertEqualsWithDelta(1.158, $from->steady->flows['inside'], 0.002);
         self::assertNotNull($from->harmonic);
         self::assertEqualsWithDelta(0.3245, $from->harmonic->flows['inside']->modulus(), 0.001);
         // The loss is highest 1.478 months after the air is coldest: what flows in is minus what the air gives.
         self::assertEqualsWithDelta(1.478, 12 * $from->harmonic->flows['inside']->times(-1)->lagBehind(Complex::of(1)), 0.01);
-        $within = Solution::of(Problem::of($patches, [$inside(1, Complex::of(1)), $outside(0, Complex::zero())], accuracy: 0.003, period: Problem::YEAR));
+        $within = Solution::of(
+            Problem::of($patches, [$inside(1, Complex::of(1)), $outside(0, Complex::zero())], accuracy: 0.003, period: Problem::YEAR),
+        );
         self::assertNotNull($within->harmonic);
         self::assertEqualsWithDelta(0.4947, $within->harmonic->flows['inside']->modulus() / 4, 0.001);
     }

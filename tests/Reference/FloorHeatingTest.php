@@ -40,10 +40,16 @@ final class FloorHeatingTest extends TestCase
         self::assertEqualsWithDelta(24.05, 20.0 + Surface::over($a->coefficient * $excess), 5e-3);
     }
 
-    /** EN 1264-2:2008, 6.2, for other pipes (from memory): 1/B = 1/B₀ + 1.1/π·Π·T·[ln(d/(d − 2s))/(2λ) − the same of 2 mm], by hand for 16 × 2.5 mm. */
+    /**
+     * EN 1264-2:2008, 6.2, for other pipes (from memory): 1/B = 1/B₀ + 1.1/π·Π·T·[ln(d/(d − 2s))/(2λ) − the same of 2 mm],
+     * by hand for 16 × 2.5 mm.
+     */
     public function test_another_wall_of_the_pipe(): void
     {
-        $of = static fn (float $wall): float => (TypeA::covered(new Heating(HeatedIn::Screed, 0.053, spacing: 0.15, pipe: 0.016, pipeWall: $wall), 0.045, 1.2, 0.0) ?? throw new \LogicException)->coefficient;
+        $of = static fn (float $wall): float => (
+            TypeA::covered(new Heating(HeatedIn::Screed, 0.053, spacing: 0.15, pipe: 0.016, pipeWall: $wall), 0.045, 1.2, 0.0)
+            ?? throw new \LogicException
+        )->coefficient;
         $more = 1.1 * 0.15 / M_PI * (log(16 / 11) - log(16 / 12)) / (2 * 0.35);
         self::assertEqualsWithDelta(1 / $of(0.002) + $more, 1 / $of(0.0025), 1e-9);
     }
@@ -67,18 +73,28 @@ final class FloorHeatingTest extends TestCase
     /** @return iterable<string, array{float, float, float}> spacing, cover, covering */
     public static function floors(): iterable
     {
-        foreach ([[0.10, 0.045, 0.0], [0.10, 0.045, 0.05], [0.15, 0.045, 0.0], [0.15, 0.045, 0.10], [0.15, 0.03, 0.15], [0.20, 0.065, 0.0], [0.20, 0.045, 0.10], [0.30, 0.045, 0.0], [0.30, 0.06, 0.10]] as $f) {
+        foreach ([
+            [0.10, 0.045, 0.0], [0.10, 0.045, 0.05], [0.15, 0.045, 0.0], [0.15, 0.045, 0.10], [0.15, 0.03, 0.15],
+            [0.20, 0.065, 0.0], [0.20, 0.045, 0.10], [0.30, 0.045, 0.0], [0.30, 0.06, 0.10],
+        ] as $f) {
             yield vsprintf('%.2f m, %.3f m, R %.2f', $f) => $f;
         }
     }
 
-    /** The field from pipe to pipe, which knows nothing of the standard's tables, comes within 11 %; the warmest place lies within 0.15 K of the series of line sources. */
+    /**
+     * The field from pipe to pipe, which knows nothing of the standard's tables, comes within 11 %; the warmest place lies within 0.15 K
+     * of the series of line sources.
+     */
     #[DataProvider('floors')]
     public function test_the_field_and_the_standard_agree(float $spacing, float $over, float $covering): void
     {
         $heating = self::heating($spacing, $over);
         $k = (TypeA::covered($heating, $over, 1.2, $covering) ?? self::fail('it is in range'))->coefficient;
-        $layers = [HeatLayer::film('covering', $covering), HeatLayer::solid('screed', $over + 0.016, 1.2, 2e6), HeatLayer::solid('boards', 0.1, 0.035, 3e4)];
+        $layers = [
+            HeatLayer::film('covering', $covering),
+            HeatLayer::solid('screed', $over + 0.016, 1.2, 2e6),
+            HeatLayer::solid('boards', 0.1, 0.035, 3e4),
+        ];
         $cell = PipeCell::of($heating, $layers, 50.0);
         self::assertEqualsWithDelta($k, $cell->up(1.0, 0.0), 0.11 * $k);
         $network = 1 / (PipeGrid::resistance($heating, 1.2) + ($over + 0.008) / 1.2 + $covering + 1 / TypeA::ALPHA);
@@ -118,7 +134,9 @@ final class FloorHeatingTest extends TestCase
     {
         $project = Examples::of($family) ?? self::fail('no such family');
         $design = $project->options[0]->design;
-        $design = $design->with(['heating' => $design->heating->but(spacing: $spacing, by: $by, pipe: $by === HeatBy::Cable ? 0.007 : 0.016, power: 80.0)]);
+        $design = $design->with(
+            ['heating' => $design->heating->but(spacing: $spacing, by: $by, pipe: $by === HeatBy::Cable ? 0.007 : 0.016, power: 80.0)],
+        );
         $floor = HeatedFloor::of($project->site, $design) ?? self::fail('it is heated');
         $proof = CellProof::of($project->site, $design) ?? self::fail('it is heated');
         self::assertEqualsWithDelta($proof->output, $floor->output, 0.07 * $proof->output);
@@ -147,13 +165,20 @@ final class FloorHeatingTest extends TestCase
     {
         $d = 0.012;
         $v = 0.05;
-        self::assertEqualsWithDelta(128 * Water::viscosity(30.0) * $v * M_PI * $d ** 2 / 4 / (M_PI * $d ** 4), Water::friction($v, $d, 30.0), 1e-9);
+        self::assertEqualsWithDelta(
+            128 * Water::viscosity(30.0) * $v * M_PI * $d ** 2 / 4 / (M_PI * $d ** 4),
+            Water::friction($v, $d, 30.0),
+            1e-9,
+        );
         $v = 1e5 * Water::viscosity(30.0) / Water::density(30.0) / $d;
         self::assertEqualsWithDelta(0.0180, Water::friction($v, $d, 30.0) * $d / (Water::density(30.0) * $v ** 2 / 2), 0.0003);
         self::assertGreaterThan(Water::friction(0.15, $d, 30.0), Water::friction(0.2, $d, 30.0));
     }
 
-    /** By hand: 84 m² at 150 mm are 560 m; in loops of 84 m and 6 m to the manifold seven of 86 m. 2 kW at 5 K are 5.77 l/min at 992 kg/m³ (4180 J/(kg·K)). */
+    /**
+     * By hand: 84 m² at 150 mm are 560 m; in loops of 84 m and 6 m to the manifold seven of 86 m. 2 kW at 5 K are 5.77 l/min at 992
+     * kg/m³ (4180 J/(kg·K)).
+     */
     public function test_loops(): void
     {
         $loops = Loops::of(self::heating(), 84.0, 2000.0);

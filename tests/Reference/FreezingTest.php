@@ -93,13 +93,35 @@ final class FreezingTest extends TestCase
         self::assertEqualsWithDelta(8 * $narrow->ice[19], $wide->ice[19], 1e-3);
     }
 
-    /** Another method on another grid: enthalpy explicit in time, by numpy; a board lies over part of the ground, whose front is no line. */
+    /**
+     * Another method on another grid: enthalpy explicit in time, by numpy; a board lies over part of the ground, whose front is no line.
+     */
     public function test_another_solver_finds_the_same_front_beside_a_board(): void
     {
         $lines = ['under the board' => 0.4, 'near its end' => 0.85, 'beyond its end' => 1.15, 'open' => 1.9];
         $days = array_map(static fn (int $d): float => -10 * sin(M_PI * ($d + 0.5) / 24), range(0, 23));
-        $input = ['width' => 2.0, 'depth' => 2.0, 'size' => 0.025, 'board_width' => 1.0, 'board_thickness' => 0.05, 'board_k' => 0.03, 'kf' => 2.4, 'ku' => 1.6, 'cf' => 2.0e6, 'cu' => 2.8e6, 'latent' => 90e6, 'start' => 6.0, 'days' => $days, 'resistance' => 0.04, 'lines' => array_values($lines)];
-        $process = new Process(['/usr/bin/python3', __DIR__.'/independent/freezing.py'], input: json_encode($input, JSON_THROW_ON_ERROR), timeout: 120);
+        $input = [
+            'width' => 2.0,
+            'depth' => 2.0,
+            'size' => 0.025,
+            'board_width' => 1.0,
+            'board_thickness' => 0.05,
+            'board_k' => 0.03,
+            'kf' => 2.4,
+            'ku' => 1.6,
+            'cf' => 2.0e6,
+            'cu' => 2.8e6,
+            'latent' => 90e6,
+            'start' => 6.0,
+            'days' => $days,
+            'resistance' => 0.04,
+            'lines' => array_values($lines),
+        ];
+        $process = new Process(
+            ['/usr/bin/python3', __DIR__.'/independent/freezing.py'],
+            input: json_encode($input, JSON_THROW_ON_ERROR),
+            timeout: 120,
+        );
         $theirs = array_map(floatval(...), explode(' ', trim($process->mustRun()->getOutput())));
         $soil = new Substance('soil', 1.6, 2.8e6, new Frozen(2.4, 2.0e6, 90e6));
         $board = new Substance('board', 0.03, 1.0);
@@ -118,17 +140,29 @@ final class FreezingTest extends TestCase
         self::assertLessThan(1e-6, $run->freezing->closure());
     }
 
-    /** What must hold of any section: heat in is heat stored, no cell is colder or warmer than what acts on it, ice only where it is not warm. */
+    /**
+     * What must hold of any section: heat in is heat stored, no cell is colder or warmer than what acts on it, ice only where it is not
+     * warm.
+     */
     public function test_sections_drawn_by_lot_keep_their_heat(): void
     {
         $lot = new Randomizer(new Mt19937(13_793));
         for ($n = 0; $n < 12; $n++) {
             $between = static fn (float $low, float $high): float => $low + ($high - $low) * $lot->getInt(0, 1000) / 1000;
-            $soil = new Substance('soil', $between(0.8, 2.5), $between(1.8e6, 3.2e6), new Frozen($between(1.2, 3.2), $between(1.5e6, 2.4e6), $between(5e6, 200e6)));
+            $soil = new Substance(
+                'soil',
+                $between(0.8, 2.5),
+                $between(1.8e6, 3.2e6),
+                new Frozen($between(1.2, 3.2), $between(1.5e6, 2.4e6), $between(5e6, 200e6)),
+            );
             $concrete = new Substance('concrete', $between(1.0, 2.4), 2.3e6);
             $foam = new Substance('foam', $between(0.025, 0.05), 4.0e4);
             $edge = round($between(0.8, 1.6), 3);
-            $patches = [Patch::rectangle($soil, 0, -3, 3, 0), Patch::rectangle($concrete, 0, -0.4, $edge, 0.1), Patch::rectangle($foam, 0, -0.5, $edge, -0.4)];
+            $patches = [
+                Patch::rectangle($soil, 0, -3, 3, 0),
+                Patch::rectangle($concrete, 0, -0.4, $edge, 0.1),
+                Patch::rectangle($foam, 0, -0.5, $edge, -0.4),
+            ];
             $out = array_map(static fn (): float => $between(-18.0, 6.0), range(1, 40));
             $problem = Problem::of(
                 $patches,

@@ -21,7 +21,10 @@ use Symfony\Component\Process\Process;
 /** The sums of frost against published figures and against computations made independently with numpy and scipy. */
 final class FrostTest extends TestCase
 {
-    /** Independent computation: silt of 1600 kg/m³ with 15 % of water, k 1.4 and 2.0, C 2.3e6; 700 °C·d at the surface in 120 days, mean 6 °C. */
+    /**
+     * Independent computation: silt of 1600 kg/m³ with 15 % of water, k 1.4 and 2.0, C 2.3e6; 700 °C·d at the surface in 120 days,
+     * mean 6 °C.
+     */
     public function test_modified_berggren(): void
     {
         $latent = FrozenSoil::FUSION * 1600 * 0.15;
@@ -51,7 +54,17 @@ final class FrostTest extends TestCase
         self::assertEqualsWithDelta($whole, $cut['depth'], 1e-9);
         self::assertEqualsWithDelta(0.8 * FrostDepth::stefan(1.7, 80e6, 700.0), $whole, 1e-9);
         // Ends within the second of two thick layers.
-        self::assertEqualsWithDelta($whole, FrostDepth::layered([['thickness' => 0.7, 'k' => 1.7, 'latent' => 80e6], ['thickness' => 5.0, 'k' => 1.7, 'latent' => 80e6]], 9.0, 1e6, 700.0, 0.8)['depth'], 1e-9);
+        self::assertEqualsWithDelta(
+            $whole,
+            FrostDepth::layered(
+                [['thickness' => 0.7, 'k' => 1.7, 'latent' => 80e6], ['thickness' => 5.0, 'k' => 1.7, 'latent' => 80e6]],
+                9.0,
+                1e6,
+                700.0,
+                0.8,
+            )['depth'],
+            1e-9,
+        );
     }
 
     /** Independent computation: γ of Neumann's solution for a step to −6 °C on ground at +8 °C. */
@@ -62,14 +75,25 @@ final class FrostTest extends TestCase
         self::assertEqualsWithDelta(1.080, FrostDepth::exact(FrozenSoil::standard(), 600.0, 100.0, 8.0), 0.001);
         // Cold ground and little heat in it: Stefan’s formula is the limit.
         $soil = FrozenSoil::standard();
-        self::assertEqualsWithDelta(1.0, FrostDepth::exact($soil, 10.0, 100.0, 0.0) / FrostDepth::stefan($soil->frozen, $soil->latent, 10.0), 0.001);
+        self::assertEqualsWithDelta(
+            1.0,
+            FrostDepth::exact($soil, 10.0, 100.0, 0.0) / FrostDepth::stefan($soil->frozen, $soil->latent, 10.0),
+            0.001,
+        );
     }
 
     public function test_the_mean_of_two_conductivities_is_too_shallow(): void
     {
         // 9 to 11 % against the exact solution, independent computation; the deeper one governs.
         $s = FrozenSoil::standard();
-        $mean = FrostDepth::berggren(($s->frozen + $s->thawed) / 2, ($s->frozenCapacity + $s->thawedCapacity) / 2, $s->latent, 600.0, 100.0, 8.0);
+        $mean = FrostDepth::berggren(
+            ($s->frozen + $s->thawed) / 2,
+            ($s->frozenCapacity + $s->thawedCapacity) / 2,
+            $s->latent,
+            600.0,
+            100.0,
+            8.0,
+        );
         self::assertEqualsWithDelta(0.89, $mean / FrostDepth::exact($s, 600.0, 100.0, 8.0), 0.02);
     }
 
@@ -105,7 +129,9 @@ final class FrostTest extends TestCase
         self::assertEqualsWithDelta(12.38 * 0.144228, $frozen, 0.01);
     }
 
-    /** Two schools of the same ground: within a quarter of each other where both were measured (Farouki 1981 finds as much; from memory). */
+    /**
+     * Two schools of the same ground: within a quarter of each other where both were measured (Farouki 1981 finds as much; from memory).
+     */
     public function test_johansen_and_kersten_agree_as_far_as_they_do(): void
     {
         foreach ([[1450.0, 0.30, true], [1600.0, 0.15, true], [1800.0, 0.10, false], [1900.0, 0.06, false]] as [$density, $water, $fine]) {
@@ -115,7 +141,10 @@ final class FrostTest extends TestCase
         }
     }
 
-    /** Other minerals than quartz (Johansen 1975, from memory): λ 2.0 where more than a fifth is quartz, 3.0 where less; saturated sand of 60 % and clay of 20 % quartz, by hand. */
+    /**
+     * Other minerals than quartz (Johansen 1975, from memory): λ 2.0 where more than a fifth is quartz, 3.0 where less; saturated sand
+     * of 60 % and clay of 20 % quartz, by hand.
+     */
     public function test_johansens_grains(): void
     {
         foreach ([[true, 0.2, 3.0], [false, 0.6, 2.0]] as [$fine, $quartz, $other]) {
@@ -134,7 +163,10 @@ final class FrostTest extends TestCase
             [$below, $above] = [FrozenSoil::measured($density, $at - 1e-5, $fine), FrozenSoil::measured($density, $at + 1e-5, $fine)];
             self::assertEqualsWithDelta($below->frozen, $above->frozen, 1e-3);
             self::assertEqualsWithDelta($below->thawed, $above->thawed, 1e-3);
-            self::assertGreaterThanOrEqual(max(FrozenSoil::kersten($density, $at + 1e-5, $fine)[1], FrozenSoil::johansen($density, $at + 1e-5, $fine)[1]), $above->frozen + 1e-9);
+            self::assertGreaterThanOrEqual(
+                max(FrozenSoil::kersten($density, $at + 1e-5, $fine)[1], FrozenSoil::johansen($density, $at + 1e-5, $fine)[1]),
+                $above->frozen + 1e-9,
+            );
         }
     }
 
@@ -235,15 +267,26 @@ final class FrostTest extends TestCase
      */
     public function test_boards_count_as_wet_as_they_get(): void
     {
-        foreach (['eps-15psi' => [[2.4, 3.2], [2.4, 2.6]], 'eps-25psi' => [[3.2, 3.4], [3.2, 2.8]], 'xps-40psi' => [[4.5, 4.5], [4.5, 4.0]]] as $slug => $ways) {
+        foreach ([
+            'eps-15psi' => [[2.4, 3.2], [2.4, 2.6]],
+            'eps-25psi' => [[3.2, 3.4], [3.2, 2.8]],
+            'xps-40psi' => [[4.5, 4.5], [4.5, 4.0]],
+        ] as $slug => $ways) {
             foreach ($ways as $lying => $editions) {
-                self::assertEqualsWithDelta(2 * min($editions) * 0.176110, FrostTable::effective(Catalogue::get($slug), 2 * 0.0254, $lying === 1), 1e-4);
+                self::assertEqualsWithDelta(
+                    2 * min($editions) * 0.176110,
+                    FrostTable::effective(Catalogue::get($slug), 2 * 0.0254, $lying === 1),
+                    1e-4,
+                );
             }
         }
         self::assertSame(0.0, FrostTable::effective(Catalogue::get('stone-wool-board'), 0.1, true));
     }
 
-    /** US Army TM 5-852-6, n-factors (from memory): asphalt 0.90 to 0.95, gravel 0.9, turf 0.5 under snow only; cleared ground, and turf without snow, on the safe side. */
+    /**
+     * US Army TM 5-852-6, n-factors (from memory): asphalt 0.90 to 0.95, gravel 0.9, turf 0.5 under snow only; cleared ground, and turf
+     * without snow, on the safe side.
+     */
     public function test_surface_factors(): void
     {
         self::assertSame([1.0, 0.9, 0.95, 1.0], array_map(static fn (Surface $s): float => $s->freezingFactor(false), Surface::cases()));

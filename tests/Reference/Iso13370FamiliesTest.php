@@ -96,15 +96,36 @@ final class Iso13370FamiliesTest extends TestCase
         $at = static fn (float $z): ShallowFloor => new ShallowFloor($slab, new HeatedBasement(80.0, 36.0, 0.35, 2.0, $z, 1.2, 2.5));
         self::assertEqualsWithDelta($slab->steadyCoefficient(), $at(1e-6)->steadyCoefficient(), 1e-3);
         self::assertEqualsWithDelta($at(0.3)->basement->steadyCoefficient(), $at(0.3)->steadyCoefficient(), 1e-9);
-        self::assertEqualsWithDelta(($slab->outsideCoefficient(2e6) + $at(0.15)->basement->outsideCoefficient(2e6)) / 2, $at(0.15)->outsideCoefficient(2e6), 1e-9);
+        self::assertEqualsWithDelta(
+            ($slab->outsideCoefficient(2e6) + $at(0.15)->basement->outsideCoefficient(2e6)) / 2,
+            $at(0.15)->outsideCoefficient(2e6),
+            1e-9,
+        );
         self::assertEqualsWithDelta($at(0.2)->steadyCoefficient(), array_sum($at(0.2)->shares()), 1e-9);
         // A vented space: 9.2.2 at the ground's level for any d_g, 9.2.3 from half a metre on.
-        $vented = static fn (float $z, float $r = 0.0): SuspendedFloor => new SuspendedFloor(90.0, 39.0, 0.3, 1.5, 0.35, $r, 0.4, 1.7, 0.002, 4.0, 0.05, $z);
+        $vented = static fn (float $z, float $r = 0.0): SuspendedFloor => new SuspendedFloor(
+            90.0,
+            39.0,
+            0.3,
+            1.5,
+            0.35,
+            $r,
+            0.4,
+            1.7,
+            0.002,
+            4.0,
+            0.05,
+            $z,
+        );
         self::assertEqualsWithDelta($vented(0.499)->transmittance(), $vented(0.501)->transmittance(), 1e-3);
         $deep = $vented(0.0, 4.0);
         self::assertGreaterThan($deep->characteristicDimension(), $deep->groundThickness());
         $b = M_PI * $deep->characteristicDimension();
-        self::assertEqualsWithDelta(2 * 1.5 / ($b + $deep->groundThickness()) * log($b / $deep->groundThickness() + 1), $deep->groundTransmittance(), 1e-12);
+        self::assertEqualsWithDelta(
+            2 * 1.5 / ($b + $deep->groundThickness()) * log($b / $deep->groundThickness() + 1),
+            $deep->groundTransmittance(),
+            1e-12,
+        );
     }
 
     /** Floor and buried wall are held against a limit each, not as their mean (case 2a: U_bf 0.3185, U_bw 0.2586). */
@@ -123,7 +144,11 @@ final class Iso13370FamiliesTest extends TestCase
             self::assertInstanceOf(HeatedBasement::class, $formula);
             $school = OtherSchool::of($formula, $design)[0];
             $lag = $formula->depth / 2 + 1.5 * (0.17 + $formula->floorResistance) / M_PI;
-            self::assertEqualsWithDelta(2 * 1.5 / (M_PI * $width) * (log($width / 2 + $lag) - log($lag)), $school->steps['u_floor_w_m2k'], 1e-9);
+            self::assertEqualsWithDelta(
+                2 * 1.5 / (M_PI * $width) * (log($width / 2 + $lag) - log($lag)),
+                $school->steps['u_floor_w_m2k'],
+                1e-9,
+            );
         }
     }
 
@@ -134,22 +159,42 @@ final class Iso13370FamiliesTest extends TestCase
         $b = new HeatedBasement(80.0, 36.0, 0.35, 2.0, 2.2, 1.2, 2.5);
         self::assertEqualsWithDelta(80 * $in(3.17) + 2.2 * 36 * $in(5.34), $b->insideCoefficient(2e6), 1e-9);
         $past = exp(-2.2 / $delta);
-        self::assertEqualsWithDelta(0.37 * 36 * 2.0 * ($past * log($delta / 3.17 + 1) + 2 * (1 - $past) * log($delta / 5.34 + 1)), $b->outsideCoefficient(2e6), 1e-9);
+        self::assertEqualsWithDelta(
+            0.37 * 36 * 2.0 * ($past * log($delta / 3.17 + 1) + 2 * (1 - $past) * log($delta / 5.34 + 1)),
+            $b->outsideCoefficient(2e6),
+            1e-9,
+        );
 
         $delta = sqrt(3.15e7 * 1.5 / M_PI / 3e6);
         $f = new SuspendedFloor(90.0, 39.0, 0.3, 1.5, 0.35, 0.0, 0.4, 1.7, 0.002, 4.0, 0.05);
         $ux = (2 * 0.4 * 1.7 + 1450 * 0.002 * 4 * 0.05) / (90 / 19.5);
         self::assertEqualsWithDelta(90 / (1 / 0.35 + 1 / (1.5 / $delta + $ux)), $f->insideCoefficient(3e6), 1e-9);
-        self::assertEqualsWithDelta(0.35 * (0.37 * 39 * 1.5 * log($delta / 0.615 + 1) + $ux * 90) / (1.5 / $delta + $ux + 0.35), $f->outsideCoefficient(3e6), 1e-9);
+        self::assertEqualsWithDelta(
+            0.35 * (0.37 * 39 * 1.5 * log($delta / 0.615 + 1) + $ux * 90) / (1.5 / $delta + $ux + 0.35),
+            $f->outsideCoefficient(3e6),
+            1e-9,
+        );
         self::assertSame(0.0, $f->outsideLag(), 'air outside reaches the space at once');
 
         $u = new UnheatedBasement(80.0, 36.0, 0.3, 1.5, 1.8, 0.2, 0.3, 0.45, 0.6, 1.2, 0.3, 184.0);
         $air = 0.6 * 36 * 1.2 + 0.33 * 0.3 * 184;
         $away = (80 + 1.8 * 36) * 1.5 / $delta + $air;
         self::assertEqualsWithDelta(1 / (1 / (80 * 0.45) + 1 / $away), $u->insideCoefficient(3e6), 1e-9);
-        self::assertEqualsWithDelta(80 * 0.45 * (0.37 * 36 * 1.5 * (2 - exp(-1.8 / $delta)) * log($delta / 0.915 + 1) + $air) / ($away + 80 * 0.45), $u->outsideCoefficient(3e6), 1e-9);
-        self::assertGreaterThan($b->outsideCoefficient(2e6), (new HeatedBasement(80.0, 36.0, 0.35, 2.0, 2.2, 1.2, 0.1))->outsideCoefficient(2e6), 'a bare wall swings more');
-        self::assertGreaterThan($b->outsideCoefficient(2e6, 864_000.0), $b->outsideCoefficient(2e6, PeriodicSlab::YEAR), 'a short spell reaches less far');
+        self::assertEqualsWithDelta(
+            80 * 0.45 * (0.37 * 36 * 1.5 * (2 - exp(-1.8 / $delta)) * log($delta / 0.915 + 1) + $air) / ($away + 80 * 0.45),
+            $u->outsideCoefficient(3e6),
+            1e-9,
+        );
+        self::assertGreaterThan(
+            $b->outsideCoefficient(2e6),
+            (new HeatedBasement(80.0, 36.0, 0.35, 2.0, 2.2, 1.2, 0.1))->outsideCoefficient(2e6),
+            'a bare wall swings more',
+        );
+        self::assertGreaterThan(
+            $b->outsideCoefficient(2e6, 864_000.0),
+            $b->outsideCoefficient(2e6, PeriodicSlab::YEAR),
+            'a short spell reaches less far',
+        );
     }
 
     /**
@@ -171,7 +216,12 @@ final class Iso13370FamiliesTest extends TestCase
     public function test_ashrae_walls_below_grade(float $r, array $printed): void
     {
         foreach ($printed as $i => $u) {
-            $found = OtherSchool::wallAverage(0.8 * Unit::btuPerFoot()->factor, 0.0, ($i + 1) * Unit::FOOT, (1.47 + $r) * Unit::rValue()->factor) / Unit::uFactor()->factor;
+            $found = OtherSchool::wallAverage(
+                0.8 * Unit::btuPerFoot()->factor,
+                0.0,
+                ($i + 1) * Unit::FOOT,
+                (1.47 + $r) * Unit::rValue()->factor,
+            ) / Unit::uFactor()->factor;
             self::assertEqualsWithDelta($u, $found, 0.00051, ($i + 1).' ft');
         }
     }
@@ -179,9 +229,18 @@ final class Iso13370FamiliesTest extends TestCase
     /** The same for floors, by depth and shortest width (from memory, recomputed). */
     public function test_ashrae_floors_below_grade(): void
     {
-        foreach ([1 => [0.064, 0.057, 0.052, 0.047], 4 => [0.042, 0.038, 0.035, 0.033], 7 => [0.033, 0.030, 0.028, 0.026]] as $depth => $printed) {
+        foreach ([
+            1 => [0.064, 0.057, 0.052, 0.047],
+            4 => [0.042, 0.038, 0.035, 0.033],
+            7 => [0.033, 0.030, 0.028, 0.026],
+        ] as $depth => $printed) {
             foreach ([20, 24, 28, 32] as $i => $width) {
-                $found = OtherSchool::floorAverage(0.8 * Unit::btuPerFoot()->factor, $width * Unit::FOOT, $depth * Unit::FOOT, 1.47 * Unit::rValue()->factor) / Unit::uFactor()->factor;
+                $found = OtherSchool::floorAverage(
+                    0.8 * Unit::btuPerFoot()->factor,
+                    $width * Unit::FOOT,
+                    $depth * Unit::FOOT,
+                    1.47 * Unit::rValue()->factor,
+                ) / Unit::uFactor()->factor;
                 self::assertEqualsWithDelta($printed[$i], $found, 0.00055, "{$depth} ft deep, {$width} ft wide");
             }
         }
@@ -196,7 +255,11 @@ final class Iso13370FamiliesTest extends TestCase
         self::assertEqualsWithDelta(0.36, $f(OtherSchool::of(Reading::of($design)->formula(1.5), $design)[0]), 1e-9);
         $bare = $design->withoutInsulation();
         self::assertEqualsWithDelta(0.73, $f(OtherSchool::of(Reading::of($bare)->formula(1.5), $bare)[0]), 1e-9);
-        self::assertSame([], OtherSchool::of(new SuspendedFloor(90.0, 39.0, 0.3, 1.5, 0.35, 0.0, 0.4, 1.7, 0.002, 4.0, 0.05), $design), 'that school has no sum for it');
+        self::assertSame(
+            [],
+            OtherSchool::of(new SuspendedFloor(90.0, 39.0, 0.3, 1.5, 0.35, 0.0, 0.4, 1.7, 0.002, 4.0, 0.05), $design),
+            'that school has no sum for it',
+        );
     }
 
     /** Trade values, common practice, no source: 2 in is R-10; a form of two 2⅝ in faces about R-21; 16 in of foam glass R-27. */
@@ -210,7 +273,12 @@ final class Iso13370FamiliesTest extends TestCase
         $webs = new Form(Catalogue::get('eps-form'), 2.625 * Unit::INCH, 2.625 * Unit::INCH, webSpacing: 8 * Unit::INCH);
         // By share of area: 2 mm of plastic, λ 0.22, in every 203.2 mm.
         self::assertEqualsWithDelta(0.0361 + (0.22 - 0.0361) * 2 / 203.2, $webs->faces()->conductivity, 1e-9);
-        self::assertEqualsWithDelta(10.0 + 3.0, $r(2 * Unit::INCH / Catalogue::get('pir-foil')->conductivity), 0.05, '2 in of foil-faced PIR is R-13');
+        self::assertEqualsWithDelta(
+            10.0 + 3.0,
+            $r(2 * Unit::INCH / Catalogue::get('pir-foil')->conductivity),
+            0.05,
+            '2 in of foil-faced PIR is R-13',
+        );
     }
 
     /** λ·exp(f_ψ ψ), ISO 10456:2007: EPS, f_ψ 4, at 3 % by volume conducts e^0.12 times as well. */
@@ -227,7 +295,9 @@ final class Iso13370FamiliesTest extends TestCase
     public function test_a_wall_covered_in_part(): void
     {
         $design = Families::all()['heated-basement']->preset(Footprint::rectangle(12.0, 8.0), UnitSystem::Metric);
-        $covered = static fn (float $down): float => Reading::of($design->with(['edgeOutside' => new \Ondergrond\Design\OutsideBoard($design->edgeOutside->layer, $down)]))->buriedResistance();
+        $covered = static fn (float $down): float => Reading::of(
+            $design->with(['edgeOutside' => new \Ondergrond\Design\OutsideBoard($design->edgeOutside->layer, $down)]),
+        )->buriedResistance();
         [$bare, $half, $whole] = [$covered(0.0), $covered(1.0), $covered(2.0)];
         self::assertEqualsWithDelta(0.2 / 2.3, $bare, 1e-9);
         self::assertEqualsWithDelta(0.2 / 2.3 + 0.08 / (0.0288 * exp(2.5 * 0.015)), $whole, 1e-9);

@@ -25,7 +25,16 @@ final class Iso13370Test extends TestCase
      */
     public static function groundFloorTable(): iterable
     {
-        foreach (['0.1' => 0.22, '0.2' => 0.37, '0.3' => 0.49, '0.4' => 0.60, '0.5' => 0.70, '0.6' => 0.78, '0.8' => 0.93, '1.0' => 1.05] as $ratio => $u) {
+        foreach ([
+            '0.1' => 0.22,
+            '0.2' => 0.37,
+            '0.3' => 0.49,
+            '0.4' => 0.60,
+            '0.5' => 0.70,
+            '0.6' => 0.78,
+            '0.8' => 0.93,
+            '1.0' => 1.05,
+        ] as $ratio => $u) {
             yield "P/A {$ratio}" => [(float) $ratio, $u];
         }
     }
@@ -78,7 +87,14 @@ final class Iso13370Test extends TestCase
         self::assertEqualsWithDelta(43.49, $periodic->insideCoefficient(), 5e-3);
         self::assertEqualsWithDelta(11.90, $periodic->outsideCoefficient(), 5e-3);
 
-        $flow = new YearlyFlow($slab->steadyCoefficient(), $periodic->insideCoefficient(), $periodic->outsideCoefficient(), 20.0, 1.5, AnnualWave::of(8.0, 10.0, 1.0));
+        $flow = new YearlyFlow(
+            $slab->steadyCoefficient(),
+            $periodic->insideCoefficient(),
+            $periodic->outsideCoefficient(),
+            20.0,
+            1.5,
+            AnnualWave::of(8.0, 10.0, 1.0),
+        );
         foreach ([1 => 422.2, 2 => 446.8, 4 => 443.8, 8 => 321.9] as $month => $watts) {
             self::assertEqualsWithDelta($watts, $flow->monthly()[$month - 1], 0.05);
         }

@@ -71,7 +71,10 @@ final class JunctionTest extends TestCase
         $plan = Footprint::rectangle(9.0, 6.0)->along(doors: 3.0);
         $open = Families::all()['thickened-edge-slab']->preset($plan, UnitSystem::Metric);
         $filled = $open->with(['threshold' => $open->threshold->but(layer: $open->threshold->layer->thick(0.04), width: 0.15)]);
-        [$without, $with] = array_map(static fn ($d): ?float => Assessor::assess($site, $d)->junctions->find(Side::Door->value)?->psi, [$open, $filled]);
+        [$without, $with] = array_map(
+            static fn ($d): ?float => Assessor::assess($site, $d)->junctions->find(Side::Door->value)?->psi,
+            [$open, $filled],
+        );
         self::assertNotNull($without);
         self::assertNotNull($with);
         self::assertLessThan($without, $with);
@@ -80,7 +83,11 @@ final class JunctionTest extends TestCase
     /** @return array<string, float> flows by boundary, W/m for one kelvin */
     private static function scipy(string $section): array
     {
-        $process = new Process(['/usr/bin/python3', __DIR__.'/independent/section.py', 'scipy', '-', '0.02'], input: $section, timeout: 300);
+        $process = new Process(
+            ['/usr/bin/python3', __DIR__.'/independent/section.py', 'scipy', '-', '0.02'],
+            input: $section,
+            timeout: 300,
+        );
 
         return json_decode($process->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR)['flows'];
     }

@@ -67,7 +67,9 @@ final class LayersTest extends TestCase
     /** ISO 10456:2007, table 3 (from memory): λ, ρ, c. */
     public function test_tabulated_materials(): void
     {
-        $of = static fn (string $slug): array => (static fn (Material $m): array => [$m->conductivity, $m->density, $m->specificHeat])(Catalogue::get($slug));
+        $of = static fn (string $slug): array => (
+            static fn (Material $m): array => [$m->conductivity, $m->density, $m->specificHeat]
+        )(Catalogue::get($slug));
         self::assertSame([2.3, 2300.0, 1000.0], $of('reinforced-concrete'));
         self::assertSame([1.65, 2200.0, 1000.0], $of('concrete'));
         self::assertSame([0.13, 500.0, 1600.0], $of('softwood'));

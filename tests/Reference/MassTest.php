@@ -35,11 +35,42 @@ use Symfony\Component\Process\Process;
 /** Layers under a swing and rooms through hours, against limiting cases, closed solutions and other ways of solving. */
 final class MassTest extends TestCase
 {
-    /** @return iterable<string, array{float, float, float, array<string, float>}> hours, both films, and what numpy came to: independent computation */
+    /**
+     * @return iterable<string, array{float, float, float, array<string, float>}> hours, both films, and what numpy came to: independent
+     * computation
+     */
     public static function twoLayers(): iterable
     {
-        yield 'a day, air to air' => [24.0, 0.17, 0.04, ['transmittance' => 0.3208, 'admittance' => 5.087, 'lead' => 1.151 * 3600, 'periodic' => 0.09897, 'decrement' => 0.3085, 'lag' => 5.725 * 3600, 'inner' => 70_270.0, 'outer' => 5_235.0]];
-        yield 'a week, air to air' => [168.0, 0.17, 0.04, ['transmittance' => 0.3208, 'admittance' => 2.164, 'lead' => 27.35 * 3600, 'periodic' => 0.2939, 'decrement' => 0.9160, 'lag' => 11.96 * 3600, 'inner' => 207_400.0, 'outer' => 15_170.0]];
+        yield 'a day, air to air' => [
+            24.0,
+            0.17,
+            0.04,
+            [
+                'transmittance' => 0.3208,
+                'admittance' => 5.087,
+                'lead' => 1.151 * 3600,
+                'periodic' => 0.09897,
+                'decrement' => 0.3085,
+                'lag' => 5.725 * 3600,
+                'inner' => 70_270.0,
+                'outer' => 5_235.0,
+            ],
+        ];
+        yield 'a week, air to air' => [
+            168.0,
+            0.17,
+            0.04,
+            [
+                'transmittance' => 0.3208,
+                'admittance' => 2.164,
+                'lead' => 27.35 * 3600,
+                'periodic' => 0.2939,
+                'decrement' => 0.9160,
+                'lag' => 11.96 * 3600,
+                'inner' => 207_400.0,
+                'outer' => 15_170.0,
+            ],
+        ];
         yield 'a day, surface to surface' => [24.0, 0.0, 0.0, ['admittance' => 16.40, 'inner' => 226_500.0]];
     }
 
@@ -47,7 +78,12 @@ final class MassTest extends TestCase
     #[DataProvider('twoLayers')]
     public function test_two_layers_as_computed_independently(float $hours, float $inside, float $outside, array $expected): void
     {
-        $d = Dynamic::of([HeatLayer::solid('concrete', 0.10, 2.0, 2.4e6), HeatLayer::solid('boards', 0.10, 0.035, 2.9e4)], 3600 * $hours, $inside, $outside);
+        $d = Dynamic::of(
+            [HeatLayer::solid('concrete', 0.10, 2.0, 2.4e6), HeatLayer::solid('boards', 0.10, 0.035, 2.9e4)],
+            3600 * $hours,
+            $inside,
+            $outside,
+        );
         $found = get_object_vars($d);
         foreach ($expected as $what => $value) {
             self::assertEqualsWithDelta($value, $found[$what], 5e-4 * $value, $what);
@@ -86,7 +122,12 @@ final class MassTest extends TestCase
         self::assertEqualsWithDelta($a->turned, $b->turned, 1e-9);
         self::assertEqualsWithDelta($a->z12->modulus(), $b->z12->modulus(), 1e-9 * $a->z12->modulus());
         $w = 2 * M_PI / 86_400;
-        $more = Dynamic::of([HeatLayer::solid('soil', 2.2, 1.5, 3.0e6)], 86_400.0, 0.1, 0.04)->lag - Dynamic::of($whole, 86_400.0, 0.1, 0.04)->lag;
+        $more = Dynamic::of(
+            [HeatLayer::solid('soil', 2.2, 1.5, 3.0e6)],
+            86_400.0,
+            0.1,
+            0.04,
+        )->lag - Dynamic::of($whole, 86_400.0, 0.1, 0.04)->lag;
         self::assertEqualsWithDelta(sqrt($w / 2 / (1.5 / 3.0e6)) / $w, $more, 5.0);
         self::assertGreaterThan(86_400.0, Dynamic::of([HeatLayer::solid('soil', 2.2, 1.5, 3.0e6)], 86_400.0, 0.1, 0.04)->lag);
     }
@@ -142,7 +183,12 @@ final class MassTest extends TestCase
             $depths = $run->model->branches[0]->depths;
             $back = $run->cells[$h - 1][count(array_filter($depths, static fn (float $d): bool => $d < $thick)) - 1];
             self::assertEqualsWithDelta(20.0 - 10.0 * $share, $back, 0.06, "back, {$h} h");
-            self::assertEqualsWithDelta(20.0 - 10.0 * $share * cos(0.7051 * (1 - $depths[0] / $thick)), $run->cells[$h - 1][0], 0.06, "face, {$h} h");
+            self::assertEqualsWithDelta(
+                20.0 - 10.0 * $share * cos(0.7051 * (1 - $depths[0] / $thick)),
+                $run->cells[$h - 1][0],
+                0.06,
+                "face, {$h} h",
+            );
         }
     }
 
@@ -157,7 +203,11 @@ final class MassTest extends TestCase
             $start = self::even($room, 19.0);
             $run = Simulation::run($room, Regime::of($room), $dark, $start, true);
             $theirs = self::ask(['room' => [
-                'branches' => array_map(static fn (Branch $b, int $i): array => [...get_object_vars($b), 'film' => $room->film($i)], $room->branches, array_keys($room->branches)),
+                'branches' => array_map(
+                    static fn (Branch $b, int $i): array => [...get_object_vars($b), 'film' => $room->film($i)],
+                    $room->branches,
+                    array_keys($room->branches),
+                ),
                 'outside' => $days->outside, 'beyond' => $days->beyond, 'direct' => $room->direct, 'capacity' => $room->capacity,
                 'gains' => $room->site->room->gains * $room->area, 'start' => $start->cells, 'air' => $start->room,
             ]])['room'];
@@ -183,12 +233,20 @@ final class MassTest extends TestCase
         $project = Examples::of($family) ?? self::fail('no such family');
         $year = WholeYear::ask(Room::of($project->site, $project->options[0]->design));
         $s = $year->runs['the year']->sums;
-        self::assertLessThan(0.001, abs($s['heat'] + $s['surplus'] + $s['sun'] + $s['gains'] - $s['out'] - $s['ground'] - $s['stored']) / ($s['out'] + abs($s['ground'])));
+        self::assertLessThan(
+            0.001,
+            abs(
+                $s['heat'] + $s['surplus'] + $s['sun'] + $s['gains'] - $s['out'] - $s['ground'] - $s['stored'],
+            ) / ($s['out'] + abs($s['ground'])),
+        );
         self::assertGreaterThan(0.0, $s['heat']);
         self::assertLessThan(3.0, abs($year->runs['the year']->sums['stored']) / $s['out'] * 100, 'the year ends much as it began');
     }
 
-    /** R_vi and θ_vi of ISO 13370:2007's coupling, by hand for the slab of case 1d: 1/U less film, board, slab and half a metre of ground. */
+    /**
+     * R_vi and θ_vi of ISO 13370:2007's coupling, by hand for the slab of case 1d: 1/U less film, board, slab and half a metre of
+     * ground.
+     */
     public function test_the_ground_is_coupled_as_the_standard_has_it(): void
     {
         // A design whose floor holds R 4.0: A 120, P 44, λ 1.5, w 0.3 give U 0.1647 (independent computation).
@@ -202,7 +260,12 @@ final class MassTest extends TestCase
         $heat = HeatVerdict::of($project->site, $project->options[0]->design)->floor;
         self::assertEqualsWithDelta(1 / $heat->transmittance(), $r, 1e-6, 'from air to the virtual temperature it is 1/U');
         foreach ($heat->monthly as $i => $flow) {
-            self::assertEqualsWithDelta($flow, $floor->area / $r * ($project->site->indoor - $room->virtual[$i]), 1e-6, 'and a steady room loses what the month does');
+            self::assertEqualsWithDelta(
+                $flow,
+                $floor->area / $r * ($project->site->indoor - $room->virtual[$i]),
+                1e-6,
+                'and a steady room loses what the month does',
+            );
         }
     }
 
@@ -228,7 +291,13 @@ final class MassTest extends TestCase
         $cells[0] = array_fill(0, count($cells[0]), $floor);
         $flat = static fn (float $t): array => array_fill(0, $hours, $t);
 
-        return Simulation::run($room, Regime::of($room), new Forcing($flat($air), $flat($air), $flat(0.0), array_fill(0, $hours, null), $flat(0.0)), new State($air, $cells), true);
+        return Simulation::run(
+            $room,
+            Regime::of($room),
+            new Forcing($flat($air), $flat($air), $flat(0.0), array_fill(0, $hours, null), $flat(0.0)),
+            new State($air, $cells),
+            true,
+        );
     }
 
     /**

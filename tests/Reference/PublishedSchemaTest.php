@@ -60,7 +60,11 @@ final class PublishedSchemaTest extends TestCase
     private static function judge(array $documents): array
     {
         $schema = json_decode((string) file_get_contents(Schema::Project->file()), flags: JSON_THROW_ON_ERROR);
-        $node = new Process(['node', __DIR__.'/validate.mjs'], dirname(__DIR__, 2), input: json_encode(['schema' => $schema, 'documents' => $documents], JSON_THROW_ON_ERROR));
+        $node = new Process(
+            ['node', __DIR__.'/validate.mjs'],
+            dirname(__DIR__, 2),
+            input: json_encode(['schema' => $schema, 'documents' => $documents], JSON_THROW_ON_ERROR),
+        );
 
         return json_decode($node->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
     }

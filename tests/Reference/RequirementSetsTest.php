@@ -15,7 +15,10 @@ use PHPUnit\Framework\TestCase;
  */
 final class RequirementSetsTest extends TestCase
 {
-    /** @return iterable<string, array{string, float, float, float, float, float}> set, floor, basement wall, slab, its depth, crawlspace wall */
+    /**
+     * @return iterable<string, array{string, float, float, float, float, float}> set, floor, basement wall, slab, its depth, crawlspace
+     * wall
+     */
     public static function zones(): iterable
     {
         yield 'zone 3' => ['zone-3', 19, 5, 10, 2, 5];
@@ -26,8 +29,14 @@ final class RequirementSetsTest extends TestCase
     }
 
     #[DataProvider('zones')]
-    public function test_a_zone_asks_what_its_row_says(string $set, float $floor, float $basement, float $edge, float $depth, float $crawlspace): void
-    {
+    public function test_a_zone_asks_what_its_row_says(
+        string $set,
+        float $floor,
+        float $basement,
+        float $edge,
+        float $depth,
+        float $crawlspace,
+    ): void {
         $asked = RequirementSets::all()[$set]['of'];
         $r = static fn (?float $si): float => Unit::rValue()->fromSi((float) $si);
         self::assertSame($set, $asked->set);

@@ -11,7 +11,10 @@ use Ondergrond\Sun\Sun;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The sun against tables and worked examples of Duffie & Beckman, Solar Engineering of Thermal Processes, and of FAO-56; all from memory. */
+/**
+ * The sun against tables and worked examples of Duffie & Beckman, Solar Engineering of Thermal Processes, and of FAO-56; all from
+ * memory.
+ */
 final class SunTest extends TestCase
 {
     /** On level ground above the air over a day, added up by minutes, J/m². */
@@ -19,7 +22,10 @@ final class SunTest extends TestCase
     {
         $sum = 0.0;
         for ($m = 0; $m < 1440; $m++) {
-            $sum += 60 * Sun::extraterrestrial($day) * max(0.0, Sun::cosZenith($latitude, Sun::declination($day), Sun::hourAngle(($m + 0.5) / 60)));
+            $sum += 60 * Sun::extraterrestrial($day) * max(
+                0.0,
+                Sun::cosZenith($latitude, Sun::declination($day), Sun::hourAngle(($m + 0.5) / 60)),
+            );
         }
 
         return $sum;
@@ -28,13 +34,28 @@ final class SunTest extends TestCase
     /** From south, west positive: what falls on an upright face to the west against one to the south. */
     private static function azimuth(float $latitude, float $declination, float $hourAngle): float
     {
-        return atan2(Sun::cosIncidence($latitude, $declination, $hourAngle, M_PI / 2, M_PI / 2), Sun::cosIncidence($latitude, $declination, $hourAngle, M_PI / 2, 0.0));
+        return atan2(
+            Sun::cosIncidence($latitude, $declination, $hourAngle, M_PI / 2, M_PI / 2),
+            Sun::cosIncidence($latitude, $declination, $hourAngle, M_PI / 2, 0.0),
+        );
     }
 
-    /** @return iterable<string, array{int, float}> equinoxes, solstices and the days half-way between them: declinations of any almanac, ° */
+    /**
+     * @return iterable<string, array{int, float}> equinoxes, solstices and the days half-way between them: declinations of any almanac,
+     * °
+     */
     public static function declinations(): iterable
     {
-        foreach ([35 => -16.3, 80 => 0.0, 126 => 16.5, 172 => 23.44, 220 => 16.2, 266 => 0.0, 311 => -16.3, 355 => -23.44] as $day => $degrees) {
+        foreach ([
+            35 => -16.3,
+            80 => 0.0,
+            126 => 16.5,
+            172 => 23.44,
+            220 => 16.2,
+            266 => 0.0,
+            311 => -16.3,
+            355 => -23.44,
+        ] as $day => $degrees) {
             yield "day {$day}" => [$day, $degrees];
         }
     }
@@ -102,7 +123,12 @@ final class SunTest extends TestCase
         foreach ([0, 30, 45] as $latitude) {
             $sky = Sky::of($latitude, array_fill(0, 12, 0.5));
             foreach ([105, 172, 228] as $day) {
-                self::assertEqualsWithDelta(0.75, $sky->clearDay($day) / self::dayOutside(deg2rad($latitude), $day), 0.06, "{$latitude}°, day {$day}");
+                self::assertEqualsWithDelta(
+                    0.75,
+                    $sky->clearDay($day) / self::dayOutside(deg2rad($latitude), $day),
+                    0.06,
+                    "{$latitude}°, day {$day}",
+                );
             }
         }
         // Meinel & Meinel 1976: 947 W/m² through one air mass, of 1353.

@@ -33,19 +33,32 @@ final class OwnServer
         $folder = sys_get_temp_dir().'/ondergrond-load-'.bin2hex(random_bytes(4));
         mkdir($folder, 0o700);
         $settings = [
-            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'ONDERGROND_DEMO' => 'true', 'DB_DATABASE' => "{$folder}/load.sqlite", 'LOG_CHANNEL' => 'stderr',
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'PHP_CLI_SERVER_WORKERS' => (string) self::SERVERS, 'BCRYPT_ROUNDS' => '4',
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'ONDERGROND_DEMO' => 'true', 'DB_DATABASE' => "{$folder}/load.sqlite",
+            'LOG_CHANNEL' => 'stderr',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database',
+            'PHP_CLI_SERVER_WORKERS' => (string) self::SERVERS, 'BCRYPT_ROUNDS' => '4',
         ];
         touch($settings['DB_DATABASE']);
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--seed', '--force', '--quiet'], $root, $settings, timeout: 120))->mustRun();
         $mark = 'Load '.bin2hex(random_bytes(6));
         (new PDO("sqlite:{$settings['DB_DATABASE']}"))->prepare('update firms set name = ?')->execute([$mark]);
         $port = self::freePort();
-        $server = self::begin(['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'], "{$root}/public", $settings);
+        $server = self::begin(
+            ['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+            "{$root}/public",
+            $settings,
+        );
         $own = new self("http://127.0.0.1:{$port}", $folder, [$server], $mark);
         register_shutdown_function($own->end(...));
         foreach ($winters ? ['default', 'winters'] : ['default'] as $queue) {
-            $own->processes[] = self::begin(['setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'queue:work', "--queue={$queue}", '--quiet', '--sleep=0.5', '--tries=1', '--timeout=1800', '--memory=512'], $root, $settings);
+            $own->processes[] = self::begin(
+                [
+                    'setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'queue:work', "--queue={$queue}", '--quiet',
+                    '--sleep=0.5', '--tries=1', '--timeout=1800', '--memory=512',
+                ],
+                $root,
+                $settings,
+            );
         }
         $own->await($port, $server);
 

@@ -95,7 +95,10 @@ final class Person
             throw new RuntimeException('there is no bench');
         }
         $this->form = self::fields($form);
-        $this->bench = (string) parse_url($form->getAttribute('action'), PHP_URL_PATH).'?'.parse_url($form->getAttribute('action'), PHP_URL_QUERY);
+        $this->bench = (string) parse_url($form->getAttribute('action'), PHP_URL_PATH).'?'.parse_url(
+            $form->getAttribute('action'),
+            PHP_URL_QUERY,
+        );
         foreach (['field_board', 'edge_outside', 'board_above', 'slab'] as $part) {
             $name = "design[{$part}][thickness_m]";
             if ((float) str_replace(',', '.', $this->form[$name] ?? '0') > 0.0) {
@@ -122,12 +125,19 @@ final class Person
             $this->form['revision'] = $found[1];
         }
 
-        return str_contains($body, 'data-pending') ? new Asked('field', $this->bench.(str_contains($this->bench, '?') ? '&' : '?').'field=rough', have: $this->have()) : $this->change();
+        return str_contains($body, 'data-pending') ? new Asked(
+            'field',
+            $this->bench.(str_contains($this->bench, '?') ? '&' : '?').'field=rough',
+            have: $this->have(),
+        ) : $this->change();
     }
 
     private function have(): string
     {
-        return implode(' ', array_map(static fn (string $name, string $print): string => "{$name}:{$print}", array_keys($this->have), $this->have));
+        return implode(
+            ' ',
+            array_map(static fn (string $name, string $print): string => "{$name}:{$print}", array_keys($this->have), $this->have),
+        );
     }
 
     private function share(): float
@@ -161,6 +171,8 @@ final class Person
     {
         $nodes = $page->query($path, $within);
 
-        return $nodes === false ? [] : array_values(array_filter(iterator_to_array($nodes), static fn (mixed $n): bool => $n instanceof DOMElement));
+        return $nodes === false ? [] : array_values(
+            array_filter(iterator_to_array($nodes), static fn (mixed $n): bool => $n instanceof DOMElement),
+        );
     }
 }

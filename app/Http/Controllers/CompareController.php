@@ -27,7 +27,13 @@ use Ondergrond\Project\Option as CoreOption;
 /** Options side by side, at one scale. */
 final class CompareController
 {
-    public function __construct(private readonly Reading $reading, private readonly Fields $fields, private readonly Winters $winters, private readonly Hours $hours, private readonly Later $later) {}
+    public function __construct(
+        private readonly Reading $reading,
+        private readonly Fields $fields,
+        private readonly Winters $winters,
+        private readonly Hours $hours,
+        private readonly Later $later,
+    ) {}
 
     public function show(Project $project, Request $request): View
     {
@@ -68,7 +74,15 @@ final class CompareController
     {
         $winters = array_values($options->map(fn (Option $o): array => $this->winters->known($project, $o))->all());
 
-        return Comparison::of($project->site, self::some($options->map(static fn (Option $o): CoreOption => $o->toCore())), $fields, $project->units, $this->reading->formatter($project), $winters, $this->cooling($project, $options));
+        return Comparison::of(
+            $project->site,
+            self::some($options->map(static fn (Option $o): CoreOption => $o->toCore())),
+            $fields,
+            $project->units,
+            $this->reading->formatter($project),
+            $winters,
+            $this->cooling($project, $options),
+        );
     }
 
     /**

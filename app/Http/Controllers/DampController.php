@@ -43,7 +43,12 @@ final class DampController
 
         $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside());
         // What a press on the bench would do about the layers.
-        $remedies = array_filter(array_map(static fn (string $rule): ?Remedy => $assessment->judgement->find($rule)?->finding->remedy, ['stacks-stay-dry', 'nothing-trapped']));
+        $remedies = array_filter(
+            array_map(
+                static fn (string $rule): ?Remedy => $assessment->judgement->find($rule)?->finding->remedy,
+                ['stacks-stay-dry', 'nothing-trapped'],
+            ),
+        );
 
         return view('damp.show', [
             'project' => $project,

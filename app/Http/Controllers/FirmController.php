@@ -28,8 +28,18 @@ final class FirmController
     {
         $this->onlyAtFirst();
         $typed = $request->validate(
-            ['firm' => ['required', 'string', 'max:'.Firm::LONGEST_NAME], 'email' => ['required', 'email', 'max:190'], ...PasswordRules::name(), ...PasswordRules::password()],
-            [...PasswordRules::MESSAGES, 'firm.required' => 'A firm needs a name.', 'firm.max' => 'Allowed: up to :max characters.', 'email' => 'Allowed: an e-mail address such as name@firm.example.'],
+            [
+                'firm' => ['required', 'string', 'max:'.Firm::LONGEST_NAME],
+                'email' => ['required', 'email', 'max:190'],
+                ...PasswordRules::name(),
+                ...PasswordRules::password(),
+            ],
+            [
+                ...PasswordRules::MESSAGES,
+                'firm.required' => 'A firm needs a name.',
+                'firm.max' => 'Allowed: up to :max characters.',
+                'email' => 'Allowed: an e-mail address such as name@firm.example.',
+            ],
         );
         $owner = DB::transaction(function () use ($typed): User {
             $this->onlyAtFirst();

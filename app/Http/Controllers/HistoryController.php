@@ -28,7 +28,13 @@ final class HistoryController
 
     public function option(Project $project, Option $option): View
     {
-        return $this->page($project, $option, $option, $option->name, static fn (Revision $r): string => route('history.return', [$project, $option, $r]));
+        return $this->page(
+            $project,
+            $option,
+            $option,
+            $option->name,
+            static fn (Revision $r): string => route('history.return', [$project, $option, $r]),
+        );
     }
 
     public function site(Project $project): View
@@ -68,7 +74,10 @@ final class HistoryController
             'rows' => $revisions->map(static function (Revision $revision, int $i) use ($revisions, $older, $words): array {
                 $before = $revisions->get($i + 1) ?? $older;
 
-                return ['revision' => $revision, 'lines' => $before === null ? [] : $words->lines(Changes::between($before->state, $revision->state))];
+                return [
+                    'revision' => $revision,
+                    'lines' => $before === null ? [] : $words->lines(Changes::between($before->state, $revision->state)),
+                ];
             }),
         ]);
     }

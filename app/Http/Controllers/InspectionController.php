@@ -33,18 +33,30 @@ final readonly class InspectionController
 
     public function create(Project $project): View
     {
-        return view('inspections.show', [...$this->form($project, new Inspection('', TimeZones::day(now(), $project->site->timeZone))), 'record' => null, 'diagnosis' => null]);
+        return view(
+            'inspections.show',
+            [
+                ...$this->form($project, new Inspection('', TimeZones::day(now(), $project->site->timeZone))),
+                'record' => null,
+                'diagnosis' => null,
+            ],
+        );
     }
 
     public function show(Project $project, InspectionRecord $inspection): View
     {
-        return view('inspections.show', [...$this->form($project, $inspection->seen), 'record' => $inspection, 'diagnosis' => Diagnosis::of($inspection->seen)]);
+        return view(
+            'inspections.show',
+            [...$this->form($project, $inspection->seen), 'record' => $inspection, 'diagnosis' => Diagnosis::of($inspection->seen)],
+        );
     }
 
     public function store(Project $project, Request $request): RedirectResponse
     {
         if ($project->inspections()->count() >= InspectionRecord::MOST) {
-            throw ValidationException::withMessages(['place' => 'A project holds '.InspectionRecord::MOST.' inspections. Take one out first.']);
+            throw ValidationException::withMessages(
+                ['place' => 'A project holds '.InspectionRecord::MOST.' inspections. Take one out first.'],
+            );
         }
         $record = $project->inspections()->create(['seen' => $this->typed($project, $request)]);
 

@@ -28,7 +28,12 @@ final class InvitationController
     {
         $typed = $request->validate(
             ['email' => ['required', 'email', 'max:190'], 'role' => ['required', Rule::enum(Role::class)]],
-            ['email' => 'Allowed: an e-mail address such as name@firm.example.', 'email.required' => 'Whose address is it for?', 'email.max' => 'Allowed: up to :max characters.', 'role' => 'Allowed: '.implode(', ', array_column(Role::cases(), 'value')).'.'],
+            [
+                'email' => 'Allowed: an e-mail address such as name@firm.example.',
+                'email.required' => 'Whose address is it for?',
+                'email.max' => 'Allowed: up to :max characters.',
+                'role' => 'Allowed: '.implode(', ', array_column(Role::cases(), 'value')).'.',
+            ],
         );
         $email = User::plainEmail($typed['email']);
         $this->refuseTaken($email);
@@ -37,12 +42,14 @@ final class InvitationController
         // One offer at a time for an address: the newest.
         $firm->invitations()->where('email', $email)->delete();
         $invitation = $firm->invitations()->create([
-            'email' => $email, 'role' => $typed['role'], 'invited_by' => $user->name, 'expires_at' => now()->addDays(Invitation::DAYS)->startOfSecond(),
+            'email' => $email, 'role' => $typed['role'], 'invited_by' => $user->name,
+            'expires_at' => now()->addDays(Invitation::DAYS)->startOfSecond(),
         ]);
         $link = $invitation->link();
         // Mail may not be set up, or be down: the link on the screen is what counts.
         rescue(static fn () => Mail::raw(
-            "{$user->name} invites you to {$firm->name} on Ondergrond, as {$typed['role']}:\n\n{$link}\n\nThe link works once, for ".Invitation::DAYS.' days.',
+            "{$user->name} invites you to {$firm->name} on Ondergrond, as {$typed['role']}:\n\n{$link}\n\nThe link works once, for "
+                .Invitation::DAYS.' days.',
             static fn (Message $mail) => $mail->to($email)->subject('Your place on Ondergrond'),
         ));
 

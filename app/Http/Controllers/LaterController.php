@@ -22,7 +22,13 @@ use Ondergrond\Rules\Concern;
 /** What follows of an option, as the piece of the bench that shows it: 202 with what is known so far, until all of it is there. */
 final readonly class LaterController
 {
-    public function __construct(private Later $later, private Reading $reading, private Winters $winters, private Hours $hours, private Costs $costs) {}
+    public function __construct(
+        private Later $later,
+        private Reading $reading,
+        private Winters $winters,
+        private Hours $hours,
+        private Costs $costs,
+    ) {}
 
     public function __invoke(Project $project, Option $option, Kind $kind): Response
     {
@@ -30,7 +36,10 @@ final readonly class LaterController
         $piece = match ($kind) {
             Kind::Winters => $this->frost($project, $option),
             Kind::Cooling => $this->mass($project, $option),
-            Kind::Costs => view('section.costs', ['costs' => $this->costs->inWords($project, $option, $this->reading->formatter($project)) ?? []]),
+            Kind::Costs => view(
+                'section.costs',
+                ['costs' => $this->costs->inWords($project, $option, $this->reading->formatter($project)) ?? []],
+            ),
             default => abort(404),
         };
 
@@ -41,14 +50,24 @@ final readonly class LaterController
     {
         $proofs = $this->winters->known($project, $option);
         $ruling = Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside(), proofs: $proofs);
-        $frost = new FrostPage(Assessor::frost($project->site, $option->design)->proved($proofs), $this->reading->formatter($project), $ruling);
+        $frost = new FrostPage(
+            Assessor::frost($project->site, $option->design)->proved($proofs),
+            $this->reading->formatter($project),
+            $ruling,
+        );
 
         return view('section.frost', ['frost' => $frost, 'sizing' => route('studies.show', [$project, $option]).'#wing']);
     }
 
     private function mass(Project $project, Option $option): View
     {
-        $page = new MassPage($project->site, $option->design, $this->hours->soFar($project, $option), $this->reading->formatter($project), Assessor::ruling(Concern::Mass, $project->site, $option->design, $project->units, $option->setAside()));
+        $page = new MassPage(
+            $project->site,
+            $option->design,
+            $this->hours->soFar($project, $option),
+            $this->reading->formatter($project),
+            Assessor::ruling(Concern::Mass, $project->site, $option->design, $project->units, $option->setAside()),
+        );
 
         return view('section.mass', ['mass' => $page, 'whole' => route('mass.show', [$project, $option])]);
     }

@@ -52,20 +52,34 @@ final readonly class MassController
             $this->later->ask(Kind::Story, $project, $option);
         }
 
-        return new JsonResponse($hours === null ? null : MassData::of($hours, $this->reading->formatter($project)), $hours === null ? 202 : 200);
+        return new JsonResponse(
+            $hours === null ? null : MassData::of($hours, $this->reading->formatter($project)),
+            $hours === null ? 202 : 200,
+        );
     }
 
     public function csv(Project $project, Option $option, string $question): Response
     {
         $answer = Assessor::answer($project->site, $option->design, $question) ?? abort(404);
 
-        return Download::of(MassFile::csv($answer->runs[array_key_first($answer->runs)], $question === 'year'), 'text/csv; charset=UTF-8', "{$project->name} {$question}", 'csv');
+        return Download::of(
+            MassFile::csv($answer->runs[array_key_first($answer->runs)], $question === 'year'),
+            'text/csv; charset=UTF-8',
+            "{$project->name} {$question}",
+            'csv',
+        );
     }
 
     private function page(Project $project, Option $option): MassPage
     {
         $this->later->ask(Kind::Story, $project, $option);
 
-        return new MassPage($project->site, $option->design, $this->hours->soFar($project, $option), $this->reading->formatter($project), Assessor::ruling(Concern::Mass, $project->site, $option->design, $project->units, $option->setAside()));
+        return new MassPage(
+            $project->site,
+            $option->design,
+            $this->hours->soFar($project, $option),
+            $this->reading->formatter($project),
+            Assessor::ruling(Concern::Mass, $project->site, $option->design, $project->units, $option->setAside()),
+        );
     }
 }

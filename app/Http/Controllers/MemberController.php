@@ -33,7 +33,10 @@ final class MemberController
 
     public function update(Request $request, User $member): RedirectResponse
     {
-        $typed = $request->validate(['role' => ['required', Rule::enum(Role::class)]], ['*' => 'Allowed: '.implode(', ', array_column(Role::cases(), 'value')).'.']);
+        $typed = $request->validate(
+            ['role' => ['required', Rule::enum(Role::class)]],
+            ['*' => 'Allowed: '.implode(', ', array_column(Role::cases(), 'value')).'.'],
+        );
         $role = Role::from($typed['role']);
         DB::transaction(function () use ($member, $role): void {
             $this->keepAnOwner($member, $role->owns());
@@ -53,7 +56,10 @@ final class MemberController
             $member->delete();
         });
 
-        return redirect()->route('people.index')->with('said', "{$member->name} is no longer in the firm. What they did stays in the histories.");
+        return redirect()->route('people.index')->with(
+            'said',
+            "{$member->name} is no longer in the firm. What they did stays in the histories.",
+        );
     }
 
     /** A link by which a member sets a new password, shown to the owner to pass on. */
@@ -61,7 +67,10 @@ final class MemberController
     {
         $link = url(route('password.edit', ['token' => Password::createToken($member), 'email' => $member->email], false));
 
-        return redirect()->route('people.index')->with('link', ['for' => $member->name, 'what' => 'a new password, within the hour', 'url' => $link]);
+        return redirect()->route('people.index')->with(
+            'link',
+            ['for' => $member->name, 'what' => 'a new password, within the hour', 'url' => $link],
+        );
     }
 
     private function keepAnOwner(User $member, bool $staysOwner): void
@@ -69,7 +78,9 @@ final class MemberController
         // A write comes first, so that two owners can't leave at once.
         $member->firm->touch();
         if (! $staysOwner && $member->firm->lastOwner($member->refresh())) {
-            throw ValidationException::withMessages(['member' => "{$member->name} is the last owner. Make somebody else an owner first; nothing was changed."]);
+            throw ValidationException::withMessages(
+                ['member' => "{$member->name} is the last owner. Make somebody else an owner first; nothing was changed."],
+            );
         }
     }
 }

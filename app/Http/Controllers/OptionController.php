@@ -36,7 +36,15 @@ final class OptionController
             'rows' => $options->map(static fn (Option $o): array => [
                 'option' => $o,
                 'heat' => $heat = Assessor::formulas($site, $o->design),
-                'ruling' => Assessor::ruling(Concern::Heat, $site, $o->design, $project->units, $o->setAside(), $faces[$o->id] ?? null, heat: $heat),
+                'ruling' => Assessor::ruling(
+                    Concern::Heat,
+                    $site,
+                    $o->design,
+                    $project->units,
+                    $o->setAside(),
+                    $faces[$o->id] ?? null,
+                    heat: $heat,
+                ),
                 'head' => (int) $o->getAttribute('revisions_max_id'),
             ]),
         ]);
@@ -86,7 +94,12 @@ final class OptionController
             // Words go over a design that was changed meanwhile, not over other words.
             if ($e->clashes()) {
                 $said = $e->inWords($reading->formatter($project));
-                throw ValidationException::withMessages(['name' => "{$said['who']} changed this meanwhile. ".implode(' · ', $said['theirs']).'. Load the page again; nothing was changed.']);
+                throw ValidationException::withMessages(
+                    [
+                        'name' => "{$said['who']} changed this meanwhile. ".implode(' · ', $said['theirs'])
+                            .'. Load the page again; nothing was changed.',
+                    ],
+                );
             }
             $history->change($option, (int) $typed['revision'], $words, $e->head->id);
         }
@@ -128,7 +141,11 @@ final class OptionController
         DB::transaction(static function () use ($project, $option): void {
             $project->touch();
             if ($project->options()->count() === 1) {
-                throw ValidationException::withMessages(['option' => "“{$option->name}” is the only option left, and a project needs one. Put the whole project in the trash instead."]);
+                throw ValidationException::withMessages(
+                    [
+                        'option' => "“{$option->name}” is the only option left, and a project needs one. Put the whole project in the trash instead.",
+                    ],
+                );
             }
             $option->update(['pinned' => false]);
             $option->delete();

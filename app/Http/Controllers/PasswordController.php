@@ -36,7 +36,9 @@ final class PasswordController
             $user->save();
         });
         if ($done !== Password::PASSWORD_RESET) {
-            throw ValidationException::withMessages(['password' => 'This link is used up or older than an hour. Ask an owner of the firm for a new one.']);
+            throw ValidationException::withMessages(
+                ['password' => 'This link is used up or older than an hour. Ask an owner of the firm for a new one.'],
+            );
         }
 
         return redirect()->route('session.create')->with('said', 'The new password is set. Sign in with it.');

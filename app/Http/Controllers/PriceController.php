@@ -20,7 +20,10 @@ final class PriceController
 {
     public function edit(Reading $reading): View
     {
-        return view('prices', ['prices' => User::current()->firm->priceList(), 'materials' => Catalogue::all(), 'format' => $reading->formatter()]);
+        return view(
+            'prices',
+            ['prices' => User::current()->firm->priceList(), 'materials' => Catalogue::all(), 'format' => $reading->formatter()],
+        );
     }
 
     public function update(Request $request, Reading $reading): RedirectResponse

@@ -45,7 +45,15 @@ final class ProjectController
                 'project' => $p = $of[0],
                 'option' => $option = $of[1],
                 'heat' => $heat = Assessor::formulas($p->site, $option->design),
-                'ruling' => Assessor::ruling(Concern::Heat, $p->site, $option->design, $p->units, $option->setAside(), $faces[$option->id] ?? null, heat: $heat),
+                'ruling' => Assessor::ruling(
+                    Concern::Heat,
+                    $p->site,
+                    $option->design,
+                    $p->units,
+                    $option->setAside(),
+                    $faces[$option->id] ?? null,
+                    heat: $heat,
+                ),
                 'format' => $reading->formatter($p),
             ]),
         ]);

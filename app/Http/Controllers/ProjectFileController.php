@@ -31,7 +31,9 @@ final class ProjectFileController
             throw ValidationException::withMessages(['file' => 'Choose a project file first (.json, as Ondergrond exports it).']);
         }
         if (! $file->isValid() || $file->getSize() > ProjectFile::LARGEST) {
-            throw ValidationException::withMessages(['file' => 'That file is larger than a project can be. Allowed: a project file of up to 2 MB.']);
+            throw ValidationException::withMessages(
+                ['file' => 'That file is larger than a project can be. Allowed: a project file of up to 2 MB.'],
+            );
         }
         try {
             $user = User::current();

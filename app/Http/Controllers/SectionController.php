@@ -40,7 +40,13 @@ final class SectionController
     /** The bench's script names itself so, and is answered with what changes on the page. */
     private const SCRIPT = 'X-Bench';
 
-    public function __construct(private readonly History $history, private readonly Reading $reading, private readonly Fields $fields, private readonly Winters $winters, private readonly Hours $hours) {}
+    public function __construct(
+        private readonly History $history,
+        private readonly Reading $reading,
+        private readonly Fields $fields,
+        private readonly Winters $winters,
+        private readonly Hours $hours,
+    ) {}
 
     /** The bench's script asks here too, for the field that follows a change; what is no longer the newest is not worked out. */
     public function show(Request $request, Project $project, ?Option $option = null): View|Response
@@ -64,7 +70,12 @@ final class SectionController
         $change = $this->typed($project, $request);
         $seen = $request->has('seen') ? $request->integer('seen') : null;
 
-        return $this->answer($request, $project, $option, fn () => $this->history->change($option, $request->integer('revision'), $change, $seen));
+        return $this->answer(
+            $request,
+            $project,
+            $option,
+            fn () => $this->history->change($option, $request->integer('revision'), $change, $seen),
+        );
     }
 
     /**
@@ -169,7 +180,13 @@ final class SectionController
         $may = Gate::allows('update', $project);
 
         return view('section.show', [
-            'page' => SectionPage::of($project, $option, Assessed::of($project, $option, $shown->field, $this->fields, $this->winters, $this->hours), $this->reading->formatter($project), $shown),
+            'page' => SectionPage::of(
+                $project,
+                $option,
+                Assessed::of($project, $option, $shown->field, $this->fields, $this->winters, $this->hours),
+                $this->reading->formatter($project),
+                $shown,
+            ),
             'head' => $head,
             'sitting' => $may ? $this->history->sitting($option) : null,
             'print' => substr(Content::hash($project, $option), 0, 12),
@@ -191,7 +208,12 @@ final class SectionController
             $do();
         } catch (Conflict $e) {
             $said = $e->inWords($this->reading->formatter($project));
-            throw ValidationException::withMessages(['revision' => "Not done: {$said['who']} has changed the same since. ".implode(' · ', $said['theirs']).'. The history leads back to any point.']);
+            throw ValidationException::withMessages(
+                [
+                    'revision' => "Not done: {$said['who']} has changed the same since. ".implode(' · ', $said['theirs'])
+                        .'. The history leads back to any point.',
+                ],
+            );
         }
     }
 }

@@ -51,14 +51,28 @@ final class SectionFileController
             $drawing = SectionDrawing::withTemperatures($drawing, GroundField::along($project->site, $stretch), $month, $format);
         }
         if ($request->query('water') === '1') {
-            $drawing = DampSheet::over($drawing, Assessor::assess($project->site, $option->design)->damp, $stretch->kind, $format)->without(Role::Dimension, Role::Flag, Role::Handle, Role::Boundary);
+            $drawing = DampSheet::over(
+                $drawing,
+                Assessor::assess($project->site, $option->design)->damp,
+                $stretch->kind,
+                $format,
+            )->without(Role::Dimension, Role::Flag, Role::Handle, Role::Boundary);
         }
         $film = $request->query('frost') === '1' ? $winters->film($project, $option, $stretch) : null;
         if ($film !== null && $film !== []) {
             uasort($film, static fn (array $a, array $b): int => $a['margin'] <=> $b['margin']);
             $proofs = $winters->known($project, $option);
-            $proved = new FrostPage(Assessor::frost($project->site, $option->design)->proved($proofs), $format, Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside(), proofs: $proofs));
-            $drawing = FrostSheet::over($drawing, Bearing::of($stretch->design, $stretch->kind), $film[array_key_first($film)]['zones'], $proved->on($stretch->id));
+            $proved = new FrostPage(
+                Assessor::frost($project->site, $option->design)->proved($proofs),
+                $format,
+                Assessor::ruling(Concern::Frost, $project->site, $option->design, $project->units, $option->setAside(), proofs: $proofs),
+            );
+            $drawing = FrostSheet::over(
+                $drawing,
+                Bearing::of($stretch->design, $stretch->kind),
+                $film[array_key_first($film)]['zones'],
+                $proved->on($stretch->id),
+            );
         }
         $svg = SvgWriter::file(
             $drawing,
@@ -71,7 +85,13 @@ final class SectionFileController
 
     public function dxf(Project $project, Option $option, Reading $reading, Request $request): Response
     {
-        $drawing = self::sheet($project, View::of($request)->stretchOf($option->design), View::of($request), $reading->formatter($project), $request);
+        $drawing = self::sheet(
+            $project,
+            View::of($request)->stretchOf($option->design),
+            View::of($request),
+            $reading->formatter($project),
+            $request,
+        );
         $dxf = DxfWriter::write($drawing, self::heading($project, $option), ProjectFile::hash($project->toCore()));
 
         return Download::of($dxf, 'image/vnd.dxf', "{$project->name} {$option->name} section", 'dxf');
@@ -87,7 +107,11 @@ final class SectionFileController
 
     private static function sheet(Project $project, Stretch $stretch, View $view, QuantityFormatter $format, Request $request): Drawing
     {
-        return FrostSheet::ledge(SectionDrawing::of($stretch->design, $format, $stretch->kind, $view->detail), $project->site->frost->ledge, $format)->without($request->query('levels') === '1' ? Role::Dimension : Role::Level);
+        return FrostSheet::ledge(
+            SectionDrawing::of($stretch->design, $format, $stretch->kind, $view->detail),
+            $project->site->frost->ledge,
+            $format,
+        )->without($request->query('levels') === '1' ? Role::Dimension : Role::Level);
     }
 
     public function field(Project $project, Option $option, Request $request): Response
@@ -99,7 +123,12 @@ final class SectionFileController
 
     public function assessment(Project $project, Option $option, Winters $winters): Response
     {
-        $json = AssessmentFile::write($project->toCore(), $option->toCore(), Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $winters->known($project, $option)), story: Assessor::cold($project->site, $option->design));
+        $json = AssessmentFile::write(
+            $project->toCore(),
+            $option->toCore(),
+            Assessor::assess($project->site, $option->design, $project->units, $option->setAside(), $winters->known($project, $option)),
+            story: Assessor::cold($project->site, $option->design),
+        );
 
         return Download::of($json, 'application/json', "{$project->name} {$option->name} assessment", 'json');
     }

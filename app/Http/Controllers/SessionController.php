@@ -32,12 +32,19 @@ final class SessionController
     {
         $typed = $request->validate(
             ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']],
-            ['email.required' => 'Type the e-mail address you were invited at.', 'password.required' => 'Type your password.', 'max' => 'Allowed: up to :max characters.', 'string' => 'Allowed: words.'],
+            [
+                'email.required' => 'Type the e-mail address you were invited at.',
+                'password.required' => 'Type your password.',
+                'max' => 'Allowed: up to :max characters.',
+                'string' => 'Allowed: words.',
+            ],
         );
         $email = User::plainEmail($typed['email']);
         $key = 'sign-in:'.sha1($email.'|'.$request->ip());
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw ValidationException::withMessages(['email' => 'Too many tries. Try again in '.RateLimiter::availableIn($key).' seconds.']);
+            throw ValidationException::withMessages(
+                ['email' => 'Too many tries. Try again in '.RateLimiter::availableIn($key).' seconds.'],
+            );
         }
         // People of the demo have a password that everybody knows: outside the demo there is no way in with it.
         $demo = config('ondergrond.demo') === true ? [true, false] : [false];

@@ -27,7 +27,11 @@ final class SettingsController
             ...PasswordRules::name(),
             'units' => ['present', Rule::in(['', ...array_column(UnitSystem::cases(), 'value')])],
             'decimal_mark' => ['required', Rule::enum(DecimalMark::class)],
-        ], [...PasswordRules::MESSAGES, 'units' => 'Allowed: metric, inch-pound, or as each project is built.', 'decimal_mark' => 'Allowed: point or comma.']);
+        ], [
+            ...PasswordRules::MESSAGES,
+            'units' => 'Allowed: metric, inch-pound, or as each project is built.',
+            'decimal_mark' => 'Allowed: point or comma.',
+        ]);
         User::current()->update([
             'name' => $typed['name'],
             'units' => $typed['units'] === '' ? null : $typed['units'],

@@ -55,7 +55,10 @@ final class ShareController
             'expires_at' => now()->addDays((int) $typed['days'])->startOfSecond(),
         ]);
 
-        return redirect()->route('shares.index', $project)->with('said', 'The link is made. Pass it on: whoever has it can read this one option.');
+        return redirect()->route('shares.index', $project)->with(
+            'said',
+            'The link is made. Pass it on: whoever has it can read this one option.',
+        );
     }
 
     public function destroy(Project $project, Share $share): RedirectResponse
@@ -76,9 +79,18 @@ final class ShareController
         $later->ask(Kind::Cooling, $share->project, $share->option);
 
         return view('shared', [
-            'page' => SectionPage::of($share->project, $share->option, Assessed::of($share->project, $share->option, FieldWanted::Now, $fields, $winters, $hours), $format = new QuantityFormatter($share->project->units), Shown::plain()),
+            'page' => SectionPage::of(
+                $share->project,
+                $share->option,
+                Assessed::of($share->project, $share->option, FieldWanted::Now, $fields, $winters, $hours),
+                $format = new QuantityFormatter($share->project->units),
+                Shown::plain(),
+            ),
             'others' => array_map(
-                static fn (Stretch $s): array => [$s->label, SvgWriter::inline(SectionDrawing::of($s->design, $format, $s->kind)->without(Role::Level, Role::Handle))],
+                static fn (Stretch $s): array => [
+                    $s->label,
+                    SvgWriter::inline(SectionDrawing::of($s->design, $format, $s->kind)->without(Role::Level, Role::Handle)),
+                ],
                 array_slice(Stretch::all($share->option->design), 1),
             ),
             'share' => $share,

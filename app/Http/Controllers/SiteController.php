@@ -130,7 +130,13 @@ final class SiteController
     {
         $file = $request->file('climate');
         if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > ClimateFile::LARGEST) {
-            throw ValidationException::withMessages(['climate' => $file === null ? 'Choose a file first: EPW, or CSV with a date and a mean.' : 'That file cannot be taken in. Allowed: EPW or CSV of up to 4 MB.']);
+            throw ValidationException::withMessages(
+                [
+                    'climate' => $file === null
+                        ? 'Choose a file first: EPW, or CSV with a date and a mean.'
+                        : 'That file cannot be taken in. Allowed: EPW or CSV of up to 4 MB.',
+                ],
+            );
         }
         try {
             $read = ClimateFile::read($file->getContent(), mb_substr(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 0, 120));
@@ -139,20 +145,31 @@ final class SiteController
         }
         $history->change($project, History::head($project)->id, static function (array $state) use ($read): array {
             $site = SiteCodec::completed($state['site']);
-            $site['climate'] = ['name' => $read->climate->name, 'monthly_mean_c' => $read->climate->monthly, 'design_c' => $read->climate->design];
+            $site['climate'] = [
+                'name' => $read->climate->name,
+                'monthly_mean_c' => $read->climate->monthly,
+                'design_c' => $read->climate->design,
+            ];
             $site['frost'] = [...$site['frost'], 'winters_c_d' => $read->winters];
 
             return [...$state, 'site' => SiteCodec::toArray(SiteCodec::fromArray($site))];
         });
 
-        return redirect()->route('site.edit', $project)->with('said', implode(' ', ['Taken in: “'.$read->climate->name.'”, '.count($read->winters).' winters.', ...$read->notes]));
+        return redirect()->route('site.edit', $project)->with(
+            'said',
+            implode(' ', ['Taken in: “'.$read->climate->name.'”, '.count($read->winters).' winters.', ...$read->notes]),
+        );
     }
 
     public function update(Project $project, Request $request, History $history, Reading $reading): RedirectResponse
     {
         $name = $request->validate(
             ['name' => ['required', 'string', 'max:'.Project::LONGEST_NAME]],
-            ['name.required' => 'A project needs a name.', 'name.max' => 'Allowed: up to :max characters.', 'name.string' => 'Allowed: words.'],
+            [
+                'name.required' => 'A project needs a name.',
+                'name.max' => 'Allowed: up to :max characters.',
+                'name.string' => 'Allowed: words.',
+            ],
         )['name'];
         $typed = $request->array('site');
         $format = $reading->written($request, $project);
@@ -160,7 +177,10 @@ final class SiteController
             $history->change($project, $request->integer('revision'), static function (array $state) use ($name, $typed, $format): array {
                 $stored = self::withLists(self::withSet($state['site'], $typed), $typed, $format);
 
-                return ['name' => trim($name), 'site' => SiteCodec::toArray(TypedData::merge($stored, $typed, $format, SiteCodec::fromArray(...), 'site.'))];
+                return [
+                    'name' => trim($name),
+                    'site' => SiteCodec::toArray(TypedData::merge($stored, $typed, $format, SiteCodec::fromArray(...), 'site.')),
+                ];
             }, $request->has('seen') ? $request->integer('seen') : null);
         } catch (FaultyInput $e) {
             throw FaultMessages::thrown($e, $format);

@@ -40,7 +40,10 @@ final class StudyController
 
     public function show(Project $project, Option $option): View
     {
-        return view('studies.show', ['page' => StudyPage::of($project, $option, $this->reading->formatter($project), User::current()->firm->priceList())]);
+        return view(
+            'studies.show',
+            ['page' => StudyPage::of($project, $option, $this->reading->formatter($project), User::current()->firm->priceList())],
+        );
     }
 
     public function gain(Project $project, Option $option): RedirectResponse
@@ -68,7 +71,12 @@ final class StudyController
             $range = [];
             foreach (['from' => $from, 'to' => $to] as $end => $typed) {
                 try {
-                    $range[] = QuantityParser::parse(is_string($typed[$path] ?? null) ? $typed[$path] : '', SizePath::quantity($path) ?? Quantity::Thickness, $format->system, $format->mark);
+                    $range[] = QuantityParser::parse(
+                        is_string($typed[$path] ?? null) ? $typed[$path] : '',
+                        SizePath::quantity($path) ?? Quantity::Thickness,
+                        $format->system,
+                        $format->mark,
+                    );
                 } catch (UnreadableQuantity $e) {
                     $errors["{$end}.{$path}"] = $e->getMessage();
                 }
@@ -80,7 +88,12 @@ final class StudyController
         $input = ['open' => $open];
         try {
             $height = trim(Text::of($request, 'most_height'));
-            $input['most_height_m'] = $height === '' ? null : QuantityParser::parse($height, Quantity::Thickness, $format->system, $format->mark);
+            $input['most_height_m'] = $height === '' ? null : QuantityParser::parse(
+                $height,
+                Quantity::Thickness,
+                $format->system,
+                $format->mark,
+            );
         } catch (UnreadableQuantity $e) {
             $errors['most_height'] = $e->getMessage();
         }
@@ -95,7 +108,10 @@ final class StudyController
             try {
                 Space::of($option->design, $open, $project->units);
             } catch (FaultyInput $e) {
-                $errors['open'] = implode(' ', array_map(static fn (Fault $f): string => 'Found '.$f->found.'. Allowed: '.$f->allowed.'.', $e->faults));
+                $errors['open'] = implode(
+                    ' ',
+                    array_map(static fn (Fault $f): string => 'Found '.$f->found.'. Allowed: '.$f->allowed.'.', $e->faults),
+                );
             }
         }
         if ($errors !== []) {
@@ -125,9 +141,16 @@ final class StudyController
             }
             $made = $project->options()->create([
                 'position' => 1 + (int) $project->options()->max('position'),
-                'name' => Str::limit($option->name, Option::LONGEST_NAME - 12, '').', chosen '.(1 + $project->options()->where('name', 'like', $option->name.', chosen %')->count()),
+                'name' => Str::limit($option->name, Option::LONGEST_NAME - 12, '').', chosen '.(
+                    1
+                    + $project->options()->where('name', 'like', $option->name.', chosen %')->count()
+                ),
                 'pinned' => false,
-                'note' => ['gain' => 'One size changed: ', 'search' => 'From a search: ', 'wing' => 'The least that keeps frost out: '][$study->kind->value].implode(', ', $sizes),
+                'note' => [
+                    'gain' => 'One size changed: ',
+                    'search' => 'From a search: ',
+                    'wing' => 'The least that keeps frost out: ',
+                ][$study->kind->value].implode(', ', $sizes),
                 'design' => $design,
                 'set_aside' => $option->set_aside,
             ]);
@@ -136,7 +159,10 @@ final class StudyController
             return $made;
         });
 
-        return redirect()->route('section.show', [$project, $made])->with('said', "Opened as an option beside “{$option->name}”, which is as it was.");
+        return redirect()->route('section.show', [$project, $made])->with(
+            'said',
+            "Opened as an option beside “{$option->name}”, which is as it was.",
+        );
     }
 
     /**
@@ -161,7 +187,9 @@ final class StudyController
         }
         $sizes = isset($sizes['path']) ? [$sizes['path'] => $sizes['to_m']] : $sizes;
         $design = Space::built($option->design, array_map(floatval(...), $sizes))
-            ?? throw ValidationException::withMessages(['study' => 'The option has changed since, and that choice cannot be built with it any more.']);
+            ?? throw ValidationException::withMessages(
+                ['study' => 'The option has changed since, and that choice cannot be built with it any more.'],
+            );
 
         return [$design, array_map(strval(...), array_keys($sizes))];
     }
@@ -171,12 +199,21 @@ final class StudyController
     {
         $study = DB::transaction(static function () use ($project, $option, $kind, $input): Study {
             // A newer question ends the older one.
-            $option->studies()->where('kind', $kind)->whereNotIn('state', [StudyState::Done, StudyState::Failed])->update(['state' => StudyState::Stopped]);
+            $option->studies()->where('kind', $kind)->whereNotIn(
+                'state',
+                [StudyState::Done, StudyState::Failed],
+            )->update(['state' => StudyState::Stopped]);
             $option->studies()->where('kind', $kind)->orderByDesc('id')->skip(4)->take(100)->get()->each->delete();
 
             return Study::query()->create([
-                'project_id' => $project->id, 'option_id' => $option->id, 'kind' => $kind, 'state' => StudyState::Queued, 'who' => User::current()->name,
-                'input' => [...$input, 'prices' => User::current()->firm->prices, 'content' => Content::hash($project, $option), 'methods' => Version::METHODS],
+                'project_id' => $project->id, 'option_id' => $option->id, 'kind' => $kind, 'state' => StudyState::Queued,
+                'who' => User::current()->name,
+                'input' => [
+                    ...$input,
+                    'prices' => User::current()->firm->prices,
+                    'content' => Content::hash($project, $option),
+                    'methods' => Version::METHODS,
+                ],
             ]);
         });
         RunStudy::dispatch($study->id)->onQueue($kind->queue());

@@ -21,7 +21,10 @@ final class TrashController
 
         return view('trash', [
             'projects' => $firm->projects()->onlyTrashed()->withCount('options')->latest('deleted_at')->get(),
-            'options' => Option::onlyTrashed()->whereHas('project', static fn ($query) => $query->where('firm_id', $firm->id))->with('project')->latest('deleted_at')->get(),
+            'options' => Option::onlyTrashed()->whereHas(
+                'project',
+                static fn ($query) => $query->where('firm_id', $firm->id),
+            )->with('project')->latest('deleted_at')->get(),
         ]);
     }
 
@@ -37,7 +40,9 @@ final class TrashController
         DB::transaction(static function () use ($project, $option): void {
             $project->touch();
             if ($project->options()->count() >= Project::MOST_OPTIONS) {
-                throw ValidationException::withMessages(['option' => 'Allowed: up to '.Project::MOST_OPTIONS.' options in a project. Put another in the trash first.']);
+                throw ValidationException::withMessages(
+                    ['option' => 'Allowed: up to '.Project::MOST_OPTIONS.' options in a project. Put another in the trash first.'],
+                );
             }
             $option->position = (int) $project->options()->max('position') + 1;
             $option->restore();

@@ -33,7 +33,8 @@ final class ConditionedCrawlspace implements Family
 
     public function description(): string
     {
-        return 'A low space with the house’s own air: membrane outside the wall, foil-faced board inside joined to the ground sheet, boards under the slab’s perimeter.';
+        return 'A low space with the house’s own air: membrane outside the wall, foil-faced board inside joined to the ground '
+            .'sheet, boards under the slab’s perimeter.';
     }
 
     public function preset(Footprint $footprint, UnitSystem $system): Design

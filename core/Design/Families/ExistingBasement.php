@@ -31,7 +31,8 @@ final class ExistingBasement implements Family
 
     public function description(): string
     {
-        return 'Boards bonded to the old wall, a membrane on the old slab lapped behind them, thin board and a dry floor on it. The first 300 mm of wall above ground stay bare outside to dry.';
+        return 'Boards bonded to the old wall, a membrane on the old slab lapped behind them, thin board and a dry floor on it. The '
+            .'first 300 mm of wall above ground stay bare outside to dry.';
     }
 
     public function preset(Footprint $footprint, UnitSystem $system): Design

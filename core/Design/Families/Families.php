@@ -13,7 +13,8 @@ final class Families
         return array_column(array_map(
             static fn (Family $f): array => [$f->slug(), $f],
             [
-                new ThickenedEdgeSlab, new FrostProtectedRaft, new StemWallSlab, new InsulatedScreedFloor, new HeatedBasement, new ExistingBasement,
+                new ThickenedEdgeSlab, new FrostProtectedRaft, new StemWallSlab, new InsulatedScreedFloor, new HeatedBasement,
+                new ExistingBasement,
                 new ConditionedCrawlspace, new VentedCrawlspace, new UnheatedBasement, new HeatStoringSlab, new UnheatedNeighbour,
             ],
         ), 1, 0);

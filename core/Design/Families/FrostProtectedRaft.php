@@ -31,7 +31,8 @@ final class FrostProtectedRaft implements Family
 
     public function description(): string
     {
-        return 'A shallow slab with permanent edge boards and a wing in the ground that keeps frost from under it, over ledge or where digging is dear. Post pads come first.';
+        return 'A shallow slab with permanent edge boards and a wing in the ground that keeps frost from under it, over ledge or '
+            .'where digging is dear. Post pads come first.';
     }
 
     public function preset(Footprint $footprint, UnitSystem $system): Design
@@ -47,7 +48,12 @@ final class FrostProtectedRaft implements Family
             perimeterBoard: new PerimeterBoard($in->layer('xps-25psi', 6, 150), $in->strip($footprint)),
             sheet: $in->sheet(),
             stone: $in->layer('crushed-stone', 8, 200),
-            pads: new Pads($in->size(30, 750), $in->size(12, 300), $in->size(40, 1000), min($in->size(44, 1100), $footprint->characteristicDimension() / 2)),
+            pads: new Pads(
+                $in->size(30, 750),
+                $in->size(12, 300),
+                $in->size(40, 1000),
+                min($in->size(44, 1100), $footprint->characteristicDimension() / 2),
+            ),
             edgeBeam: new EdgeBeam($in->size(14, 350), $in->size(16, 400)),
             edgeInside: new InsideBoard($in->layer('eps-25psi', 4, 100), bevel: $in->size(3, 75)),
             edgeUnder: $in->layer('xps-40psi', 4, 100),

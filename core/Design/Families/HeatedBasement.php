@@ -36,7 +36,8 @@ final class HeatedBasement implements Family
 
     public function description(): string
     {
-        return 'Footing, poured wall with membrane, board and drainage outside, slab on board and stone inside. Form, masonry and inside insulation are switches; a walk-out side is a section of its own.';
+        return 'Footing, poured wall with membrane, board and drainage outside, slab on board and stone inside. Form, masonry and '
+            .'inside insulation are switches; a walk-out side is a section of its own.';
     }
 
     public function preset(Footprint $footprint, UnitSystem $system): Design

@@ -34,7 +34,8 @@ final class InsulatedScreedFloor implements Family
 
     public function description(): string
     {
-        return 'Hardcore, sand, sheet and slab; on it board, a second sheet, pipes and screed, within a cavity wall with its damp-proof course.';
+        return 'Hardcore, sand, sheet and slab; on it board, a second sheet, pipes and screed, within a cavity wall with its '
+            .'damp-proof course.';
     }
 
     public function preset(Footprint $footprint, UnitSystem $system): Design
@@ -46,7 +47,10 @@ final class InsulatedScreedFloor implements Family
             $footprint,
             new Slab($in->layer('reinforced-concrete', 4, 100), $in->size(0, 0)),
             new Wall(
-                [$in->layer('plaster', 0.5, 13), $in->layer('light-block', 4, 100), $in->layer('cavity-wool', 4, 100), $in->layer('brick', 4, 102)],
+                [
+                    $in->layer('plaster', 0.5, 13), $in->layer('light-block', 4, 100), $in->layer('cavity-wool', 4, 100),
+                    $in->layer('brick', 4, 102),
+                ],
                 [],
             ),
             sheet: $in->sheet(SheetPosition::BelowBoards),
@@ -56,11 +60,26 @@ final class InsulatedScreedFloor implements Family
             upperSheet: new UpperSheet($in->size(0.01, 0.25)),
             screed: $in->layer('screed', 2.75, 70),
             upstand: $in->layer('pir-foil', 1, 25),
-            heating: new Heating(HeatedIn::Screed, $in->size(1.75, 45), 32.0, spacing: $in->size(6, 150), pipe: $in->size(0.625, 16), loop: $in->size(3600, 90_000)),
+            heating: new Heating(
+                HeatedIn::Screed,
+                $in->size(1.75, 45),
+                32.0,
+                spacing: $in->size(6, 150),
+                pipe: $in->size(0.625, 16),
+                loop: $in->size(3600, 90_000),
+            ),
             footing: new Footing($in->size(24, 600), $in->size(10, 250), $in->size(36, 900), Done::Yes),
             stem: new Stem($in->layer('dense-block', 12, 302), $in->size(6, 150)),
             steel: $in->steel(),
-            dpc: new Dpc($in->size(0.02, 0.5), $in->size(6, 150), DpcKind::Polyethylene, $in->size(4, 100), Done::Yes, Done::Yes, Done::Yes),
+            dpc: new Dpc(
+                $in->size(0.02, 0.5),
+                $in->size(6, 150),
+                DpcKind::Polyethylene,
+                $in->size(4, 100),
+                Done::Yes,
+                Done::Yes,
+                Done::Yes,
+            ),
             closer: $in->layer('cavity-wool', 4, 100),
         );
     }

@@ -31,7 +31,8 @@ final class StemWallSlab implements Family
 
     public function description(): string
     {
-        return 'A footing below frost, a stem wall in a permanent foam form on it, and a slab on boards inside. Masonry or a poured wall are one switch away.';
+        return 'A footing below frost, a stem wall in a permanent foam form on it, and a slab on boards inside. Masonry or a poured '
+            .'wall are one switch away.';
     }
 
     public function preset(Footprint $footprint, UnitSystem $system): Design

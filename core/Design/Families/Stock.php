@@ -58,7 +58,12 @@ final readonly class Stock
     /** Good practice: 15 mil, 0.4 mm. */
     public function sheet(SheetPosition $position = SheetPosition::AboveBoards): Sheet
     {
-        return new Sheet($this->system === UnitSystem::Metric ? 0.0004 : 0.015 * Unit::INCH, $position, $this->size(12, 300), SheetJoints::Taped);
+        return new Sheet(
+            $this->system === UnitSystem::Metric ? 0.0004 : 0.015 * Unit::INCH,
+            $position,
+            $this->size(12, 300),
+            SheetJoints::Taped,
+        );
     }
 
     /** No. 4 bars at 16 in on chairs. */
@@ -121,7 +126,11 @@ final readonly class Stock
         return [
             $this->layer('wood-panel', 0.75, 22),
             // Wool is held by a net: a board under it would keep the rooms' vapour in the wool.
-            ...($insulated ? [$this->layer('joists-wool', 9.25, 220)] : [$this->layer('joists-air', 9.25, 220), $this->layer('gypsum-board', 0.5, 12.5)]),
+            ...(
+                $insulated
+                ? [$this->layer('joists-wool', 9.25, 220)]
+                : [$this->layer('joists-air', 9.25, 220), $this->layer('gypsum-board', 0.5, 12.5)]
+            ),
         ];
     }
 

@@ -28,19 +28,29 @@ final class UnheatedNeighbour implements Family
 
     public function description(): string
     {
-        return 'A heated thickened-edge slab with an unheated slab against it: a full-depth break between them, a board at the far edge, drawn over the whole width.';
+        return 'A heated thickened-edge slab with an unheated slab against it: a full-depth break between them, a board at the far '
+            .'edge, drawn over the whole width.';
     }
 
     public function preset(Footprint $footprint, UnitSystem $system): Design
     {
         $in = new Stock($system);
-        $along = $footprint->alongNeighbour() > 0.0 ? $footprint : $footprint->along(garage: min(self::SHARE * $footprint->exposed, $footprint->exposed - $footprint->walkOut));
+        $along = $footprint->alongNeighbour() > 0.0 ? $footprint : $footprint->along(
+            garage: min(self::SHARE * $footprint->exposed, $footprint->exposed - $footprint->walkOut),
+        );
 
         return (new ThickenedEdgeSlab)->preset($footprint->along(garage: 0.0, porch: 0.0), $system)->with([
             'family' => $this->slug(),
             'footprint' => $along,
             'wall' => $in->studWallFlush(),
-            'neighbour' => new Neighbour($in->layer('xps-25psi', 4, 100), $in->size(240, 6000), $in->size(4, 100), $in->size(4, 100), $in->size(2, 50), Done::Yes),
+            'neighbour' => new Neighbour(
+                $in->layer('xps-25psi', 4, 100),
+                $in->size(240, 6000),
+                $in->size(4, 100),
+                $in->size(4, 100),
+                $in->size(2, 50),
+                Done::Yes,
+            ),
         ]);
     }
 }

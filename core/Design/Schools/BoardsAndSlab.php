@@ -38,7 +38,8 @@ final class BoardsAndSlab implements School
 
     public function decides(): string
     {
-        return 'Below, the slab is in the warm and its mass can be used. Above, the floor answers fast and meets other levels, and the board carries screed and use, not walls. Heating, headroom and old floors decide.';
+        return 'Below, the slab is in the warm and its mass can be used. Above, the floor answers fast and meets other levels, and '
+            .'the board carries screed and use, not walls. Heating, headroom and old floors decide.';
     }
 
     public function answer(Design $design): ?string
@@ -63,7 +64,9 @@ final class BoardsAndSlab implements School
 
             return $design->with([
                 // But no slab with a beam lies below the ground.
-                'slab' => $design->slab->but(topAboveGrade: max($floor - $board->thickness - self::SCREED, $design->edgeBeam->present() ? 0.0 : -INF)),
+                'slab' => $design->slab->but(
+                    topAboveGrade: max($floor - $board->thickness - self::SCREED, $design->edgeBeam->present() ? 0.0 : -INF),
+                ),
                 'boardAbove' => $board,
                 'fieldBoard' => $design->fieldBoard->thick(0.0),
                 'perimeterBoard' => new PerimeterBoard($design->perimeterBoard->layer, 0.0),
@@ -81,7 +84,10 @@ final class BoardsAndSlab implements School
             'screed' => $design->screed->thick(0.0),
             'upstand' => $design->upstand->thick(0.0),
             'upperSheet' => new UpperSheet(0.0),
-            'heating' => $design->heating->present() ? $design->heating->but(in: HeatedIn::Slab, depth: min(0.05, $design->slab->layer->thickness)) : $design->heating,
+            'heating' => $design->heating->present() ? $design->heating->but(
+                in: HeatedIn::Slab,
+                depth: min(0.05, $design->slab->layer->thickness),
+            ) : $design->heating,
         ]);
     }
 

@@ -27,7 +27,8 @@ final class FormFoot implements School
 
     public function decides(): string
     {
-        return 'From the footing no concrete is left bare; on a plain wall less of it has to be protected below ground, and the wall below has to be insulated apart.';
+        return 'From the footing no concrete is left bare; on a plain wall less of it has to be protected below ground, and the wall '
+            .'below has to be insulated apart.';
     }
 
     public function answer(Design $design): ?string
@@ -39,6 +40,17 @@ final class FormFoot implements School
     {
         $form = $design->form;
 
-        return $design->with(['form' => new Form($form->material, $form->inside, $form->outside, FormStart::from($answer), $form->webSpacing, $form->webThickness)]);
+        return $design->with(
+            [
+                'form' => new Form(
+                    $form->material,
+                    $form->inside,
+                    $form->outside,
+                    FormStart::from($answer),
+                    $form->webSpacing,
+                    $form->webThickness,
+                ),
+            ],
+        );
     }
 }

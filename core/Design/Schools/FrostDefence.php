@@ -61,13 +61,30 @@ final class FrostDefence implements School
             return $design->with([
                 'stem' => new Stem($design->stem->layer->thick(0.0), $design->stem->topAboveGrade),
                 'footing' => $design->footing->but(width: 0.0),
-                'form' => new Form($design->form->material, 0.0, 0.0, $design->form->starts, $design->form->webSpacing, $design->form->webThickness),
+                'form' => new Form(
+                    $design->form->material,
+                    0.0,
+                    0.0,
+                    $design->form->starts,
+                    $design->form->webSpacing,
+                    $design->form->webThickness,
+                ),
                 'edgeBeam' => $design->edgeBeam->present() ? $design->edgeBeam : new EdgeBeam(0.35, $depth),
-                'edgeInside' => new InsideBoard($design->edgeInside->present() ? $design->edgeInside->layer : Layer::of(Catalogue::get('xps-25psi'), 0.1)),
+                'edgeInside' => new InsideBoard(
+                    $design->edgeInside->present() ? $design->edgeInside->layer : Layer::of(Catalogue::get('xps-25psi'), 0.1),
+                ),
                 'edgeUnder' => $design->edgeUnder->present() ? $design->edgeUnder : Layer::of(Catalogue::get('xps-40psi'), 0.1),
                 'edgeOutside' => new OutsideBoard($outside, max(0.2, $depth - $slab)),
-                'threshold' => new Threshold($design->threshold->layer->thick(min($design->threshold->layer->thickness, $depth - 0.06)), $design->threshold->width),
-                'wing' => new Wing($design->wing->layer->present() ? $design->wing->layer : Layer::of(Catalogue::get('xps-40psi'), 0.05), $design->wing->width > 0.0 ? $design->wing->width : 1.2, min(0.25, $depth - $slab), $design->wing->fall),
+                'threshold' => new Threshold(
+                    $design->threshold->layer->thick(min($design->threshold->layer->thickness, $depth - 0.06)),
+                    $design->threshold->width,
+                ),
+                'wing' => new Wing(
+                    $design->wing->layer->present() ? $design->wing->layer : Layer::of(Catalogue::get('xps-40psi'), 0.05),
+                    $design->wing->width > 0.0 ? $design->wing->width : 1.2,
+                    min(0.25, $depth - $slab),
+                    $design->wing->fall,
+                ),
             ]);
         }
 
@@ -77,7 +94,10 @@ final class FrostDefence implements School
             'edgeUnder' => $design->edgeUnder->thick(0.0),
             'stem' => new Stem(Layer::of(Catalogue::get('reinforced-concrete'), 0.2), max($slab, 0.15)),
             'footing' => new Footing(0.5, 0.3, max(1.2, 0.3 - $slab)),
-            'edgeOutside' => new OutsideBoard($design->edgeOutside->layer, min(0.9, $design->edgeOutside->depthBelowGrade > 0.0 ? max(0.6, $design->edgeOutside->depthBelowGrade) : 0.6)),
+            'edgeOutside' => new OutsideBoard(
+                $design->edgeOutside->layer,
+                min(0.9, $design->edgeOutside->depthBelowGrade > 0.0 ? max(0.6, $design->edgeOutside->depthBelowGrade) : 0.6),
+            ),
             'wing' => new Wing($design->wing->layer->thick(0.0), $design->wing->width, $design->wing->depth, $design->wing->fall),
         ]);
     }

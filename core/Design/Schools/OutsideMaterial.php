@@ -28,7 +28,8 @@ final class OutsideMaterial implements School
 
     public function decides(): string
     {
-        return 'Foam is strong and stays dry. Wool means less foam and less carbon, has little strength, and needs the pest shield all the same.';
+        return 'Foam is strong and stays dry. Wool means less foam and less carbon, has little strength, and needs the pest shield '
+            .'all the same.';
     }
 
     public function answer(Design $design): ?string
@@ -40,6 +41,8 @@ final class OutsideMaterial implements School
     {
         $material = Catalogue::get($answer === 'mineral' ? 'stone-wool-board' : 'xps-25psi');
 
-        return $answer === $this->answer($design) ? $design : $design->with(['edgeOutside' => new OutsideBoard($design->edgeOutside->layer->made($material), $design->edgeOutside->depthBelowGrade)]);
+        return $answer === $this->answer($design) ? $design : $design->with(
+            ['edgeOutside' => new OutsideBoard($design->edgeOutside->layer->made($material), $design->edgeOutside->depthBelowGrade)],
+        );
     }
 }

@@ -26,12 +26,15 @@ final class SheetAndBoards implements School
 
     public function decides(): string
     {
-        return 'A flat slab inside walls, or a finish that minds moisture: above. A thickened edge with cut boards: either; below them rain can stand on the sheet.';
+        return 'A flat slab inside walls, or a finish that minds moisture: above. A thickened edge with cut boards: either; below '
+            .'them rain can stand on the sheet.';
     }
 
     public function answer(Design $design): ?string
     {
-        return $design->sheet->present() && ($design->fieldBoard->present() || $design->perimeterBoard->present()) ? $design->sheet->position->value : null;
+        return $design->sheet->present() && ($design->fieldBoard->present() || $design->perimeterBoard->present())
+            ? $design->sheet->position->value
+            : null;
     }
 
     public function follow(Design $design, string $answer): Design

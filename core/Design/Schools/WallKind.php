@@ -33,7 +33,8 @@ final class WallKind implements School
 
     public function decides(): string
     {
-        return 'Below ground a permanent form is usually cheaper than form, frame and insulation, and better; above it 5 to 7 % dearer overall. A simple plan, wind and noise speak for it.';
+        return 'Below ground a permanent form is usually cheaper than form, frame and insulation, and better; above it 5 to 7 % '
+            .'dearer overall. A simple plan, wind and noise speak for it.';
     }
 
     public function answer(Design $design): ?string
@@ -61,10 +62,18 @@ final class WallKind implements School
                 'lining' => new Lining([]),
             ]);
         }
-        $parts = ['stem' => new Stem(Layer::of(Catalogue::get($answer === 'masonry' ? 'hollow-block' : 'reinforced-concrete'), max(0.2, $thick)), $design->stem->topAboveGrade)];
+        $parts = [
+            'stem' => new Stem(
+                Layer::of(Catalogue::get($answer === 'masonry' ? 'hollow-block' : 'reinforced-concrete'), max(0.2, $thick)),
+                $design->stem->topAboveGrade,
+            ),
+        ];
         if ($design->form->present()) {
             // The faces' foam goes outside as a board, as far down as the form went.
-            $parts['edgeOutside'] = new OutsideBoard(Layer::of(Catalogue::get('xps-25psi'), 0.1), max(0.3, min($design->footing->depthBelowGrade, $design->footing->depthBelowGrade - $design->footing->height)));
+            $parts['edgeOutside'] = new OutsideBoard(
+                Layer::of(Catalogue::get('xps-25psi'), 0.1),
+                max(0.3, min($design->footing->depthBelowGrade, $design->footing->depthBelowGrade - $design->footing->height)),
+            );
             $parts['form'] = new Form($design->form->material, 0.0, 0.0, $design->form->starts);
             $parts['cover'] = new Cover(Layer::of(Catalogue::get('cement-board'), 0.012), 0.3);
         }

@@ -30,7 +30,8 @@ final class WallSide implements School
 
     public function decides(): string
     {
-        return 'New or existing wall, water, pests, and whether its mass is wanted in the room. Insulated inside, the wall stays colder and wetter and needs a strip of bare wall above ground to dry.';
+        return 'New or existing wall, water, pests, and whether its mass is wanted in the room. Insulated inside, the wall stays '
+            .'colder and wetter and needs a strip of bare wall above ground to dry.';
     }
 
     public function answer(Design $design): ?string
@@ -64,7 +65,13 @@ final class WallSide implements School
         return $design->with([
             'form' => $none,
             'lining' => new Lining([]),
-            'edgeOutside' => new OutsideBoard(Layer::of(Catalogue::get('xps-25psi'), max(0.05, array_sum(array_map(static fn (Layer $l): float => $l->thickness, $inner)))), max(0.3, $design->footing->depthBelowGrade - $design->footing->height)),
+            'edgeOutside' => new OutsideBoard(
+                Layer::of(
+                    Catalogue::get('xps-25psi'),
+                    max(0.05, array_sum(array_map(static fn (Layer $l): float => $l->thickness, $inner))),
+                ),
+                max(0.3, $design->footing->depthBelowGrade - $design->footing->height),
+            ),
         ]);
     }
 }

@@ -20,12 +20,27 @@ final class ClearDay
         $regime = Regime::of($room);
         $weather = new Weather($room);
         $day = $weather->coldestDay();
-        $start = Settled::after($room, $regime, $weather->days(($day + 365 - Settled::DAYS) % 365, Settled::DAYS, false)->heatedTo($room->set()));
+        $start = Settled::after(
+            $room,
+            $regime,
+            $weather->days(($day + 365 - Settled::DAYS) % 365, Settled::DAYS, false)->heatedTo($room->set()),
+        );
         $dull = array_fill(0, self::AFTER + 1, false);
-        $clear = Simulation::run($room, $regime, $weather->patterned($day, true, ...array_slice($dull, 1))->heatedTo($room->set()), $start, true);
+        $clear = Simulation::run(
+            $room,
+            $regime,
+            $weather->patterned($day, true, ...array_slice($dull, 1))->heatedTo($room->set()),
+            $start,
+            true,
+        );
         $covered = Simulation::run($room, $regime, $weather->patterned($day, ...$dull)->heatedTo($room->set()), $start);
         // What the sun alone does is seen without the thermostat, which would take off what the sun gives.
-        $free = static fn (bool $first): Run => Simulation::run($room, $regime, $weather->patterned($day, $first, ...array_slice($dull, 1))->unheated(), $start);
+        $free = static fn (bool $first): Run => Simulation::run(
+            $room,
+            $regime,
+            $weather->patterned($day, $first, ...array_slice($dull, 1))->unheated(),
+            $start,
+        );
         $more = array_map(static fn (float $a, float $b): float => $a - $b, $free(true)->store, $free(false)->store);
         $most = max([0.0, ...array_slice($more, 0, 24)]);
         $at = (int) array_search($most, $more, true);

@@ -23,7 +23,12 @@ final class CoastDown
         $run = self::run($room);
         $light = $room->onLightFloor();
 
-        return new Answer('heating-stops', [...self::figures($room, $run), 'light_hours_to_10' => self::run($light)->hoursTo(10.0, $light->set())], ['heating stops' => $run, 'on a light floor' => self::run($light)], until: self::end($run->hoursTo(5.0, $room->set())));
+        return new Answer(
+            'heating-stops',
+            [...self::figures($room, $run), 'light_hours_to_10' => self::run($light)->hoursTo(10.0, $light->set())],
+            ['heating stops' => $run, 'on a light floor' => self::run($light)],
+            until: self::end($run->hoursTo(5.0, $room->set())),
+        );
     }
 
     /** Hours: whole days, a third longer than the rooms take to grow cold. */
@@ -61,7 +66,13 @@ final class CoastDown
         $days = $weather->coldest(self::DAYS);
 
         // Asked for whether or not the building is heated in winter: the question is what then happens.
-        return Simulation::run($room, $regime, $days->unheated(), Settled::after($room, $regime, $weather->coldest(Settled::DAYS)->heatedTo($room->set())), true);
+        return Simulation::run(
+            $room,
+            $regime,
+            $days->unheated(),
+            Settled::after($room, $regime, $weather->coldest(Settled::DAYS)->heatedTo($room->set())),
+            true,
+        );
     }
 
     /** Out of the floor's surface, kWh. */

@@ -19,6 +19,11 @@ final class Settled
     /** @param  Forcing  $days  a fortnight or so of the days before */
     public static function after(Room $room, Regime $regime, Forcing $days): State
     {
-        return Simulation::run($room, $regime, $days, State::steady($room, $room->set(), array_sum($days->outside) / $days->hours(), array_sum($days->beyond) / $days->hours()))->end;
+        return Simulation::run(
+            $room,
+            $regime,
+            $days,
+            State::steady($room, $room->set(), array_sum($days->outside) / $days->hours(), array_sum($days->beyond) / $days->hours()),
+        )->end;
     }
 }

@@ -57,7 +57,11 @@ final class SurplusPower
     {
         $regime = Regime::of($room);
         $weather = new Weather($room);
-        $start = Settled::after($room, $regime, self::with($weather->days(($day + 365 - Settled::DAYS) % 365, Settled::DAYS, false), $room, 0, 0));
+        $start = Settled::after(
+            $room,
+            $regime,
+            self::with($weather->days(($day + 365 - Settled::DAYS) % 365, Settled::DAYS, false), $room, 0, 0),
+        );
         $days = $weather->days($day, self::DAYS, false);
         $power = self::power($room);
         $run = Simulation::run($room, $regime, self::with($days, $room, self::BEGINS, $days->hours(), $power), $start);

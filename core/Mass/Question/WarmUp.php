@@ -27,7 +27,12 @@ final class WarmUp
 
         $figures = self::figures($room, $run);
 
-        return new Answer('warm-up', $figures, ['warming up' => $run], until: $figures['warm_h'] === null ? null : (int) (24 * ceil($figures['warm_h'] / 24 + 1)));
+        return new Answer(
+            'warm-up',
+            $figures,
+            ['warming up' => $run],
+            until: $figures['warm_h'] === null ? null : (int) (24 * ceil($figures['warm_h'] / 24 + 1)),
+        );
     }
 
     /** @return array<string, float|null> */
@@ -35,7 +40,12 @@ final class WarmUp
     {
         $hours = $run->hoursUpTo($room->set() - self::NEAR, self::COLD);
 
-        return ['start_c' => self::COLD, 'warm_h' => $hours, 'heater_w_m2' => Regime::of($room)->heater / $room->area, 'kwh' => $hours === null ? null : Run::energy($run->heat, 0, (int) ceil($hours))];
+        return [
+            'start_c' => self::COLD,
+            'warm_h' => $hours,
+            'heater_w_m2' => Regime::of($room)->heater / $room->area,
+            'kwh' => $hours === null ? null : Run::energy($run->heat, 0, (int) ceil($hours)),
+        ];
     }
 
     public static function run(Room $room): Run
@@ -43,6 +53,12 @@ final class WarmUp
         $weather = new Weather($room);
         $days = $weather->days($weather->coldestDay(), self::DAYS);
 
-        return Simulation::run($room, Regime::of($room), $days->heatedTo($room->set()), State::steady($room, self::COLD, min(self::COLD, $days->outside[0]), min(self::COLD, $days->beyond[0])), true);
+        return Simulation::run(
+            $room,
+            Regime::of($room),
+            $days->heatedTo($room->set()),
+            State::steady($room, self::COLD, min(self::COLD, $days->outside[0]), min(self::COLD, $days->beyond[0])),
+            true,
+        );
     }
 }

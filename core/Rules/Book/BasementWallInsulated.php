@@ -48,9 +48,13 @@ final class BasementWallInsulated extends Rule
         $d = $s->design;
         $insulated = $d->edgeOutside->present() || $d->lining->present() || $d->form->present();
 
-        return ! $d->hasRoomBelowGrade() || ! $s->isHeated() || $insulated || Reading::of($d)->buriedResistance() > 1.0 ? null : $this->fix('Nothing insulates the wall.', remedy: Remedy::of(
-            Said::of('Put %s of board outside, down to the footing.', Measure::size($s->stock->size(3, 75))),
-            static fn (Design $d): Design => $d->with(['edgeOutside' => new OutsideBoard($s->stock->layer('xps-25psi', 3, 75), max(0.3, -$d->footing->top()))]),
-        ));
+        return ! $d->hasRoomBelowGrade() || ! $s->isHeated() || $insulated || Reading::of($d)->buriedResistance() > 1.0
+            ? null
+            : $this->fix('Nothing insulates the wall.', remedy: Remedy::of(
+                Said::of('Put %s of board outside, down to the footing.', Measure::size($s->stock->size(3, 75))),
+                static fn (Design $d): Design => $d->with(
+                    ['edgeOutside' => new OutsideBoard($s->stock->layer('xps-25psi', 3, 75), max(0.3, -$d->footing->top()))],
+                ),
+            ));
     }
 }

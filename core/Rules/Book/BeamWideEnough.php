@@ -51,7 +51,10 @@ final class BeamWideEnough extends Rule
 
         return $width <= 0.0 || $width >= self::LEAST ? null : $this->fix(
             "The {$said} is %1\$s wide; %2\$s is the least.", Measure::size($width), Measure::size($s->stock->size(12, 300)),
-            Remedy::of(Said::of("Make the {$said} %s wide.", Measure::size($s->stock->size(12, 300))), static fn (Design $d): Design => $d->with($d->stem->present()
+            Remedy::of(Said::of(
+                "Make the {$said} %s wide.",
+                Measure::size($s->stock->size(12, 300)),
+            ), static fn (Design $d): Design => $d->with($d->stem->present()
                 ? ['footing' => $d->footing->but(width: $s->stock->size(12, 300))]
                 : ['edgeBeam' => $d->edgeBeam->but(width: $s->stock->size(12, 300))])),
         );

@@ -51,15 +51,24 @@ final class BearingBoardCarries extends Rule
             return null;
         }
         if ($check->word() !== Verdict::Fails) {
-            return $check->given ? null : $this->notChecked('The load of the wall on the edge is not given, so whether the board under it carries it is not known.');
+            return $check->given ? null : $this->notChecked(
+                'The load of the wall on the edge is not given, so whether the board under it carries it is not known.',
+            );
         }
         $lasting = $check->permanent * BearingCheck::LONG >= $check->total * BearingCheck::SHORT;
         $harder = $s->sizes->harder($check);
 
         return $this->stop(
-            $lasting ? 'What stays on the bearing presses the board with %1$s; it creeps above %2$s.' : 'The bearing presses the board with %1$s; it may carry %2$s.',
-            Measure::stress($lasting ? $check->permanent : $check->total), Measure::stress((float) ($lasting ? $check->allowableLong() : $check->allowableShort())),
-            $harder === null ? null : Remedy::of("Lay {$harder->name} there.", static fn (Design $d): Design => $d->with(['edgeUnder' => $d->edgeUnder->made($harder)])),
+            $lasting
+                ? 'What stays on the bearing presses the board with %1$s; it creeps above %2$s.'
+                : 'The bearing presses the board with %1$s; it may carry %2$s.',
+            Measure::stress($lasting ? $check->permanent : $check->total), Measure::stress(
+                (float) ($lasting ? $check->allowableLong() : $check->allowableShort()),
+            ),
+            $harder === null ? null : Remedy::of(
+                "Lay {$harder->name} there.",
+                static fn (Design $d): Design => $d->with(['edgeUnder' => $d->edgeUnder->made($harder)]),
+            ),
         );
     }
 }

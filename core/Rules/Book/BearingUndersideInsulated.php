@@ -45,9 +45,11 @@ final class BearingUndersideInsulated extends Rule
     {
         $d = $s->design;
 
-        return $d->stem->present() || $d->edgeUnder->present() || ! $s->isHeated() ? null : $this->note('Nothing insulates the beam’s underside.', remedy: Remedy::of(
-            Said::of('Lay %s of 40 psi (276 kPa) board under the beam.', Measure::size($s->stock->size(2, 50))),
-            static fn (Design $d): Design => $d->with(['edgeUnder' => $s->stock->layer('xps-40psi', 2, 50)]),
-        ));
+        return $d->stem->present() || $d->edgeUnder->present() || ! $s->isHeated()
+            ? null
+            : $this->note('Nothing insulates the beam’s underside.', remedy: Remedy::of(
+                Said::of('Lay %s of 40 psi (276 kPa) board under the beam.', Measure::size($s->stock->size(2, 50))),
+                static fn (Design $d): Design => $d->with(['edgeUnder' => $s->stock->layer('xps-40psi', 2, 50)]),
+            ));
     }
 }

@@ -43,8 +43,12 @@ final class BoardBevelled extends Rule
     {
         $d = $s->design;
 
-        return $d->stem->present() || ! $d->edgeInside->present() || $d->edgeInside->bevel > 0.0 || $d->edgeInside->layer->thickness < 0.05 ? null : $this->note('The board inside the beam has a square foot: concrete hangs up on it.', remedy: Remedy::of(
-            'Bevel its foot at 45°.', static fn (Design $d): Design => $d->with(['edgeInside' => $d->edgeInside->but(bevel: min($d->edgeInside->layer->thickness, $s->stock->size(2, 50)))]),
-        ));
+        return $d->stem->present() || ! $d->edgeInside->present() || $d->edgeInside->bevel > 0.0 || $d->edgeInside->layer->thickness < 0.05
+            ? null
+            : $this->note('The board inside the beam has a square foot: concrete hangs up on it.', remedy: Remedy::of(
+                'Bevel its foot at 45°.', static fn (Design $d): Design => $d->with(
+                    ['edgeInside' => $d->edgeInside->but(bevel: min($d->edgeInside->layer->thickness, $s->stock->size(2, 50)))],
+                ),
+            ));
     }
 }

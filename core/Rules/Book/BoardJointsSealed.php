@@ -50,7 +50,8 @@ final class BoardJointsSealed extends Rule
         return match ($d->lining->sealed) {
             Done::NotSaid => $this->notChecked('Whether the joints of the boards inside the wall are sealed is not said.'),
             Done::No => $this->fix('The joints of the boards inside the wall are open.', remedy: Remedy::of(
-                'Tape or foam every joint, at floor and rim too.', static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(sealed: Done::Yes)]),
+                'Tape or foam every joint, at floor and rim too.',
+                static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(sealed: Done::Yes)]),
             )),
             Done::Yes => null,
         };

@@ -52,10 +52,21 @@ final class BoardUnderBearing extends Rule
         if (! $board->present() || ($strength ?? 0.0) >= self::LEAST) {
             return null;
         }
-        $remedy = Remedy::of('Lay 40 psi (276 kPa) board under the bearing.', static fn (Design $d): Design => $d->with(['edgeUnder' => $d->edgeUnder->made(Catalogue::get('xps-40psi'))]));
+        $remedy = Remedy::of(
+            'Lay 40 psi (276 kPa) board under the bearing.',
+            static fn (Design $d): Design => $d->with(['edgeUnder' => $d->edgeUnder->made(Catalogue::get('xps-40psi'))]),
+        );
 
         return $strength === null
-            ? $this->stop('The board under the bearing has no stated strength: soft ones crush there, and of others a data sheet must tell.', remedy: $remedy)
-            : $this->stop('The board under the bearing stands %1$s, %2$s is wanted there.', Measure::pressure($strength), Measure::pressure(self::LEAST), $remedy);
+            ? $this->stop(
+                'The board under the bearing has no stated strength: soft ones crush there, and of others a data sheet must tell.',
+                remedy: $remedy,
+            )
+            : $this->stop(
+                'The board under the bearing stands %1$s, %2$s is wanted there.',
+                Measure::pressure($strength),
+                Measure::pressure(self::LEAST),
+                $remedy,
+            );
     }
 }

@@ -42,6 +42,10 @@ final class BoardsStayDown extends Rule
     {
         $water = $s->damp()->water;
 
-        return ($water->floorHead ?? 0.0) <= 0.0 || $water->boards <= 0.0 || ! $s->design->fieldBoard->present() ? null : $this->note('The highest water stands %1$s over the underside of the boards: keep it pumped down from laying the boards until the slab weighs enough.', Measure::depth($water->floorHead ?? 0.0));
+        return ($water->floorHead ?? 0.0) <= 0.0 || $water->boards <= 0.0 || ! $s->design->fieldBoard->present() ? null : $this->note(
+            'The highest water stands %1$s over the underside of the boards: keep it pumped down from laying the boards until the '
+                .'slab weighs enough.',
+            Measure::depth($water->floorHead ?? 0.0),
+        );
     }
 }

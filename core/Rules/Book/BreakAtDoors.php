@@ -48,8 +48,14 @@ final class BreakAtDoors extends Rule
 
         return $d->footprint->doors <= 0.0 || $d->threshold->present() || ! $s->isHeated() || $d->hasRoomBelowGrade() ? null : $this->fix(
             '%1$s of doors have no break in the slab.', Measure::of($d->footprint->doors, Quantity::Length), null,
-            Remedy::of(Said::of('Hold the concrete down %s at the doors and fill it with foam.', Measure::size($s->stock->size(1.5, 40))), static fn (Design $d): Design => $d->with([
-                'threshold' => $d->threshold->but(layer: $s->stock->layer('xps-40psi', 1.5, 40), width: min($s->stock->size(6, 150), $d->stem->present() ? $d->stem->layer->thickness : $d->edgeBeam->width)),
+            Remedy::of(Said::of(
+                'Hold the concrete down %s at the doors and fill it with foam.',
+                Measure::size($s->stock->size(1.5, 40)),
+            ), static fn (Design $d): Design => $d->with([
+                'threshold' => $d->threshold->but(
+                    layer: $s->stock->layer('xps-40psi', 1.5, 40),
+                    width: min($s->stock->size(6, 150), $d->stem->present() ? $d->stem->layer->thickness : $d->edgeBeam->width),
+                ),
             ])),
         );
     }

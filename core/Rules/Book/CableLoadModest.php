@@ -50,8 +50,14 @@ final class CableLoadModest extends Rule
         $power = floor(HeatedFloor::CABLE / $heating->spacing);
 
         return $load === null || $load <= HeatedFloor::CABLE + 1e-9 ? null : $this->stop(
-            'The cable gives %1$s for each metre of itself; %2$s is the most.', Measure::of($load, Quantity::LinearPower), Measure::of(HeatedFloor::CABLE, Quantity::LinearPower),
-            $power < 5.0 ? null : Remedy::of(Said::of('Give the floor %s.', Measure::of($power, Quantity::HeatFlux)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(power: $power)])),
+            'The cable gives %1$s for each metre of itself; %2$s is the most.', Measure::of($load, Quantity::LinearPower), Measure::of(
+                HeatedFloor::CABLE,
+                Quantity::LinearPower,
+            ),
+            $power < 5.0 ? null : Remedy::of(
+                Said::of('Give the floor %s.', Measure::of($power, Quantity::HeatFlux)),
+                static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(power: $power)]),
+            ),
         );
     }
 }

@@ -44,7 +44,8 @@ final class CavityClosed extends Rule
         $d = $s->design;
 
         return ! $s->hasCavity() || $d->closer->present() ? null : $this->fix('Nothing closes the cavity at openings.', remedy: Remedy::of(
-            'Put an insulated closer across the cavity.', static fn (Design $d): Design => $d->with(['closer' => $d->closer->thick($s->cavity())]),
+            'Put an insulated closer across the cavity.',
+            static fn (Design $d): Design => $d->with(['closer' => $d->closer->thick($s->cavity())]),
         ));
     }
 }

@@ -50,7 +50,8 @@ final class CavityTrayed extends Rule
         return match ($d->dpc->tray) {
             Done::NotSaid => $this->notChecked('Whether a tray crosses the cavity is not said.'),
             Done::No => $this->fix('No tray crosses the cavity.', remedy: Remedy::of(
-                'Step the course down outward across the cavity, with weep holes.', static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(tray: Done::Yes)]),
+                'Step the course down outward across the cavity, with weep holes.',
+                static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(tray: Done::Yes)]),
             )),
             Done::Yes => null,
         };

@@ -49,8 +49,12 @@ final class CourseHighEnough extends Rule
         $d = $s->design;
 
         return ! $d->dpc->present() || $d->dpc->heightAboveGrade >= self::LEAST - 0.005 ? null : $this->fix(
-            'The damp-proof course lies %1$s above the ground; %2$s are wanted.', Measure::size($d->dpc->heightAboveGrade), Measure::size(self::LEAST),
-            Remedy::of(Said::of('Lay it %s above the ground.', Measure::size(self::LEAST)), static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(heightAboveGrade: self::LEAST)])),
+            'The damp-proof course lies %1$s above the ground; %2$s are wanted.', Measure::size($d->dpc->heightAboveGrade),
+            Measure::size(self::LEAST),
+            Remedy::of(
+                Said::of('Lay it %s above the ground.', Measure::size(self::LEAST)),
+                static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(heightAboveGrade: self::LEAST)]),
+            ),
         );
     }
 }

@@ -43,8 +43,18 @@ final class CourseSuits extends Rule
 
     public function judge(Subject $s): ?Finding
     {
-        return ! $s->design->dpc->present() || ! $s->design->dpc->kind->isBrittle() || $s->site->soil === Soil::Rock ? null : $this->note('The damp-proof course is slate, on ground that moves.', remedy: Remedy::of(
-            'Take polyethylene, felt, or sheet metal where it must outlast the building.', static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(thickness: max($d->dpc->thickness, $s->stock->size(0.04, 1)), kind: DpcKind::Polyethylene, lap: max($d->dpc->lap, $s->stock->size(4, 100)))]),
-        ));
+        return ! $s->design->dpc->present() || ! $s->design->dpc->kind->isBrittle() || $s->site->soil === Soil::Rock
+            ? null
+            : $this->note('The damp-proof course is slate, on ground that moves.', remedy: Remedy::of(
+                'Take polyethylene, felt, or sheet metal where it must outlast the building.', static fn (Design $d): Design => $d->with(
+                    [
+                        'dpc' => $d->dpc->but(
+                            thickness: max($d->dpc->thickness, $s->stock->size(0.04, 1)),
+                            kind: DpcKind::Polyethylene,
+                            lap: max($d->dpc->lap, $s->stock->size(4, 100)),
+                        ),
+                    ],
+                ),
+            ));
     }
 }

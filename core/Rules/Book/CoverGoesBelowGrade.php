@@ -49,8 +49,12 @@ final class CoverGoesBelowGrade extends Rule
         $d = $s->design;
 
         return ! $d->cover->present() || $d->cover->depthBelowGrade >= self::LEAST - 0.005 ? null : $this->note(
-            'The cover ends %1$s below the ground; backfill should hide its end, about %2$s down.', Measure::size($d->cover->depthBelowGrade), Measure::size(0.3),
-            Remedy::of(Said::of('Take the cover down to %s.', Measure::size(0.3)), static fn (Design $d): Design => $d->with(['cover' => $d->cover->but(depthBelowGrade: 0.3)])),
+            'The cover ends %1$s below the ground; backfill should hide its end, about %2$s down.',
+            Measure::size($d->cover->depthBelowGrade), Measure::size(0.3),
+            Remedy::of(
+                Said::of('Take the cover down to %s.', Measure::size(0.3)),
+                static fn (Design $d): Design => $d->with(['cover' => $d->cover->but(depthBelowGrade: 0.3)]),
+            ),
         );
     }
 }

@@ -50,8 +50,14 @@ final class CrawlspaceVents extends Rule
         $d = $s->design;
 
         return ! $d->deck->present() || $d->space->kind !== Below::Vented || $d->space->vents >= self::LEAST - 1e-6 ? null : $this->fix(
-            'The openings are %1$s; %2$s is the least.', Measure::of($d->space->vents, Quantity::Openings), Measure::of(self::LEAST, Quantity::Openings),
-            Remedy::of('Make the openings that large.', static fn (Design $d): Design => $d->with(['space' => $d->space->but(vents: self::LEAST)])),
+            'The openings are %1$s; %2$s is the least.', Measure::of(
+                $d->space->vents,
+                Quantity::Openings,
+            ), Measure::of(self::LEAST, Quantity::Openings),
+            Remedy::of(
+                'Make the openings that large.',
+                static fn (Design $d): Design => $d->with(['space' => $d->space->but(vents: self::LEAST)]),
+            ),
         );
     }
 }

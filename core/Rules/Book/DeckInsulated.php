@@ -46,8 +46,21 @@ final class DeckInsulated extends Rule
         $d = $s->design;
         $insulated = array_filter($d->deck->layers, static fn (Layer $l): bool => $l->insulates()) !== [];
 
-        return ! $d->deck->present() || $s->isHeated() || $insulated ? null : $this->fix('Nothing insulates the deck over the unheated space.', remedy: Remedy::of(
-            'Fill the joists with mineral wool.', static fn (Design $d): Design => $d->with(['deck' => $d->deck->but(layers: array_map(static fn (Layer $l): Layer => $l->material->slug === 'joists-air' ? $l->made(Catalogue::get('joists-wool')) : $l, $d->deck->layers))]),
-        ));
+        return ! $d->deck->present() || $s->isHeated() || $insulated
+            ? null
+            : $this->fix('Nothing insulates the deck over the unheated space.', remedy: Remedy::of(
+                'Fill the joists with mineral wool.', static fn (Design $d): Design => $d->with(
+                    [
+                        'deck' => $d->deck->but(
+                            layers: array_map(
+                                static fn (Layer $l): Layer => $l->material->slug === 'joists-air'
+                                    ? $l->made(Catalogue::get('joists-wool'))
+                                    : $l,
+                                $d->deck->layers,
+                            ),
+                        ),
+                    ],
+                ),
+            ));
     }
 }

@@ -54,8 +54,11 @@ final class DoorsStayThawed extends Rule
             }
         }
 
-        return $door === null || $edge === null || $door->margin >= $door->close() || $door->margin >= $edge->margin - 0.005 ? null : $this->note(
-            'At the door frost comes to %1$s from the ground under the bearing, elsewhere to %2$s.', Measure::depth($door->margin), Measure::depth($edge->margin),
-        );
+        return $door === null || $edge === null || $door->margin >= $door->close() || $door->margin >= $edge->margin - 0.005
+            ? null
+            : $this->note(
+                'At the door frost comes to %1$s from the ground under the bearing, elsewhere to %2$s.', Measure::depth($door->margin),
+                Measure::depth($edge->margin),
+            );
     }
 }

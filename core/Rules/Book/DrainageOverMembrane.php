@@ -23,7 +23,8 @@ final class DrainageOverMembrane extends Rule
 
     public function why(): string
     {
-        return 'From the concrete out: membrane, board, drainage layer with filter, free-draining fill, drain. Without it water stands on the membrane.';
+        return 'From the concrete out: membrane, board, drainage layer with filter, free-draining fill, drain. Without it water '
+            .'stands on the membrane.';
     }
 
     public function source(): string
@@ -45,8 +46,12 @@ final class DrainageOverMembrane extends Rule
     {
         $d = $s->design;
 
-        return ! $d->hasRoomBelowGrade() || ! $d->membrane->present() || $d->drainage->present() ? null : $this->fix('No drainage layer leads water down to the drain.', remedy: Remedy::of(
-            'Put a dimple membrane with filter outside.', static fn (Design $d): Design => $d->with(['drainage' => new Drainage($s->stock->layer('dimple-membrane', 0.375, 10), 0.05, Done::Yes)]),
-        ));
+        return ! $d->hasRoomBelowGrade() || ! $d->membrane->present() || $d->drainage->present()
+            ? null
+            : $this->fix('No drainage layer leads water down to the drain.', remedy: Remedy::of(
+                'Put a dimple membrane with filter outside.', static fn (Design $d): Design => $d->with(
+                    ['drainage' => new Drainage($s->stock->layer('dimple-membrane', 0.375, 10), 0.05, Done::Yes)],
+                ),
+            ));
     }
 }

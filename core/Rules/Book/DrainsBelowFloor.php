@@ -42,6 +42,14 @@ final class DrainsBelowFloor extends Rule
     {
         $top = $s->at->foot + $s->design->drains->outer;
 
-        return $s->design->drains->outer <= 0.0 || ! $s->design->hasRoomBelowGrade() || ! $s->design->slab->present() || $top <= $s->at->under + 1e-6 ? null : $this->fix('The outer drain comes %1$s above the slab’s underside: found the footing deeper.', Measure::size($top - $s->at->under));
+        return $s->design->drains->outer <= 0.0
+            || ! $s->design->hasRoomBelowGrade()
+            || ! $s->design->slab->present()
+            || $top <= $s->at->under + 1e-6
+            ? null
+            : $this->fix(
+                'The outer drain comes %1$s above the slab’s underside: found the footing deeper.',
+                Measure::size($top - $s->at->under),
+            );
     }
 }

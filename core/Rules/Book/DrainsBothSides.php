@@ -49,7 +49,12 @@ final class DrainsBothSides extends Rule
 
         return ! $s->liesDeep() || $missing === [] ? null : $this->fix('No drain '.implode(' or ', $missing).'.', remedy: Remedy::of(
             Said::of('Lay drains of %s on both sides of the footing.', Measure::size($pipe)),
-            static fn (Design $d): Design => $d->with(['drains' => $d->drains->but(outer: max($d->drains->outer, $pipe), inner: max($d->drains->inner, $pipe)), 'stone' => $d->stone->thick(max($d->stone->thickness, $pipe))]),
+            static fn (Design $d): Design => $d->with(
+                [
+                    'drains' => $d->drains->but(outer: max($d->drains->outer, $pipe), inner: max($d->drains->inner, $pipe)),
+                    'stone' => $d->stone->thick(max($d->stone->thickness, $pipe)),
+                ],
+            ),
         ));
     }
 }

@@ -42,6 +42,8 @@ final class DrainsLeadSomewhere extends Rule
     {
         $d = $s->design;
 
-        return ! $d->drains->present() || $d->drains->outlet !== DrainOutlet::NotSaid ? null : $this->notChecked('Where the drains lead is not said.');
+        return ! $d->drains->present() || $d->drains->outlet !== DrainOutlet::NotSaid
+            ? null
+            : $this->notChecked('Where the drains lead is not said.');
     }
 }

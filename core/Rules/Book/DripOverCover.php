@@ -50,8 +50,21 @@ final class DripOverCover extends Rule
         $out = $d->shield->present() ? $d->shield->drip : 0.0;
 
         return ! $d->cover->present() || $out >= self::LEAST - 1e-6 ? null : $this->fix(
-            $d->shield->present() ? 'The drip over the cover stands out %1$s; %2$s throw the water clear.' : 'No drip stands over the cover.', Measure::size($out), Measure::size(self::LEAST),
-            Remedy::of(Said::of('Put a shield with a drip of %s over it.', Measure::size($s->stock->size(0.75, 20))), static fn (Design $d): Design => $d->with(['shield' => $d->shield->but(thickness: max($d->shield->thickness, $s->stock->size(0.02, 0.5)), drip: $s->stock->size(0.75, 20))])),
+            $d->shield->present()
+                ? 'The drip over the cover stands out %1$s; %2$s throw the water clear.'
+                : 'No drip stands over the cover.',
+            Measure::size($out), Measure::size(self::LEAST),
+            Remedy::of(
+                Said::of('Put a shield with a drip of %s over it.', Measure::size($s->stock->size(0.75, 20))),
+                static fn (Design $d): Design => $d->with(
+                    [
+                        'shield' => $d->shield->but(
+                            thickness: max($d->shield->thickness, $s->stock->size(0.02, 0.5)),
+                            drip: $s->stock->size(0.75, 20),
+                        ),
+                    ],
+                ),
+            ),
         );
     }
 }

@@ -46,6 +46,10 @@ final class DryingBandHigh extends Rule
         $d = $s->design;
         $inside = $d->lining->present() && $d->hasRoomBelowGrade() && ! $d->edgeOutside->present() && $d->form->outside <= 0.0;
 
-        return ! $inside || $s->at->top >= self::LEAST ? null : $this->note('Only %1$s of the wall stands out of the ground to dry; %2$s are wanted.', Measure::size(max(0.0, $s->at->top)), Measure::size($s->stock->size(12, 300)));
+        return ! $inside || $s->at->top >= self::LEAST ? null : $this->note(
+            'Only %1$s of the wall stands out of the ground to dry; %2$s are wanted.',
+            Measure::size(max(0.0, $s->at->top)),
+            Measure::size($s->stock->size(12, 300)),
+        );
     }
 }

@@ -45,11 +45,23 @@ final class EdgeFaceInsulated extends Rule
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
-        $bare = $s->isHeated() && ! $d->hasRoomBelowGrade() && ! $d->edgeOutside->present() && ! $d->edgeInside->present() && ! $d->form->present() && ! $d->boardAbove->present();
+        $bare = $s->isHeated()
+            && ! $d->hasRoomBelowGrade()
+            && ! $d->edgeOutside->present()
+            && ! $d->edgeInside->present()
+            && ! $d->form->present()
+            && ! $d->boardAbove->present();
 
         return ! $bare ? null : $this->fix('Nothing insulates the edge of the floor.', remedy: Remedy::of(
             Said::of('Put %s of board on the outer face, down to the foot.', Measure::size($s->stock->size(2, 50))),
-            static fn (Design $d): Design => $d->with(['edgeOutside' => new OutsideBoard($s->stock->layer('xps-25psi', 2, 50), $d->stem->present() ? min(0.6, $d->footing->depthBelowGrade - $d->footing->height) : max(0.05, -$s->at->foot))]),
+            static fn (Design $d): Design => $d->with(
+                [
+                    'edgeOutside' => new OutsideBoard(
+                        $s->stock->layer('xps-25psi', 2, 50),
+                        $d->stem->present() ? min(0.6, $d->footing->depthBelowGrade - $d->footing->height) : max(0.05, -$s->at->foot),
+                    ),
+                ],
+            ),
         ));
     }
 }

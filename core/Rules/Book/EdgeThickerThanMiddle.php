@@ -46,8 +46,12 @@ final class EdgeThickerThanMiddle extends Rule
         $strip = $d->perimeterBoard->layer;
 
         return ! $d->perimeterBoard->present() || $strip->resistance() >= $d->fieldBoard->resistance() - 1e-9 ? null : $this->fix(
-            'The strip along the edge has R %1$s, the middle %2$s.', Measure::resistance($strip->resistance()), Measure::resistance($d->fieldBoard->resistance()),
-            Remedy::of('Make the strip of the field’s board.', static fn (Design $d): Design => $d->with(['perimeterBoard' => $d->perimeterBoard->but(layer: $d->fieldBoard)])),
+            'The strip along the edge has R %1$s, the middle %2$s.', Measure::resistance($strip->resistance()),
+            Measure::resistance($d->fieldBoard->resistance()),
+            Remedy::of(
+                'Make the strip of the field’s board.',
+                static fn (Design $d): Design => $d->with(['perimeterBoard' => $d->perimeterBoard->but(layer: $d->fieldBoard)]),
+            ),
         );
     }
 }

@@ -51,7 +51,9 @@ final class FieldBoardCarries extends Rule
 
                 return $this->stop(
                     'The '.lcfirst($check->part->label()).' carries %1$s and may carry %2$s.',
-                    Measure::stress($lasting ? $check->permanent : $check->total), Measure::stress((float) ($lasting ? $check->allowableLong() : $check->allowableShort())),
+                    Measure::stress($lasting ? $check->permanent : $check->total), Measure::stress(
+                        (float) ($lasting ? $check->allowableLong() : $check->allowableShort()),
+                    ),
                     $s->sizes->hardenedFloor(),
                 );
             }

@@ -55,8 +55,17 @@ final class FieldBoardFirm extends Rule
         $harden = static fn (Layer $l): Layer => ($l->material->strength ?? INF) < self::LEAST ? $l->made(Catalogue::get('eps-25psi')) : $l;
 
         return $soft === null || ! $d->slab->present() ? null : $this->fix(
-            'A board under the slab stands %1$s, %2$s is wanted there.', Measure::pressure((float) $soft->material->strength), Measure::pressure(self::LEAST),
-            Remedy::of('Lay 25 psi (173 kPa) board under the slab.', static fn (Design $d): Design => $d->with(['fieldBoard' => $harden($d->fieldBoard), 'perimeterBoard' => $d->perimeterBoard->but(layer: $harden($d->perimeterBoard->layer))])),
+            'A board under the slab stands %1$s, %2$s is wanted there.', Measure::pressure((float) $soft->material->strength),
+            Measure::pressure(self::LEAST),
+            Remedy::of(
+                'Lay 25 psi (173 kPa) board under the slab.',
+                static fn (Design $d): Design => $d->with(
+                    [
+                        'fieldBoard' => $harden($d->fieldBoard),
+                        'perimeterBoard' => $d->perimeterBoard->but(layer: $harden($d->perimeterBoard->layer)),
+                    ],
+                ),
+            ),
         );
     }
 }

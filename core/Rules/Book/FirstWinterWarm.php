@@ -48,8 +48,12 @@ final class FirstWinterWarm extends Rule
     {
         $proof = $s->frost()->closest(WinterUse::Unheated);
 
-        return $proof === null || $s->frost()->reason !== null || $s->site->frost->use === WinterUse::Unheated || $proof->margin >= 0.0 ? null : $this->note(
-            'Left without heat through a winter, frost goes %1$s into the ground under the bearing: cover it or keep it warm until the house is.', Measure::depth(-$proof->margin),
-        );
+        return $proof === null || $s->frost()->reason !== null || $s->site->frost->use === WinterUse::Unheated || $proof->margin >= 0.0
+            ? null
+            : $this->note(
+                'Left without heat through a winter, frost goes %1$s into the ground under the bearing: cover it or keep it warm until '
+                    .'the house is.',
+                Measure::depth(-$proof->margin),
+            );
     }
 }

@@ -59,8 +59,12 @@ final class FloorDryForFinish extends Rule
         }
         $days = $drying->daysTo($limit);
 
-        return $this->fix('When the finish is laid the slab still holds %1$s; it may hold %2$s.', Measure::of($then, Quantity::Share), Measure::of($limit, Quantity::Share), $days === null ? null : Remedy::of(
-            Said::of('Wait %s from the end of curing, and measure.', Measure::of(7 * ceil($days / 7), Quantity::Days)), static fn (Design $d): Design => $d->with(['finish' => $d->finish->but(wait: 7 * ceil($days / 7))]),
-        ));
+        return $this->fix('When the finish is laid the slab still holds %1$s; it may hold '
+            .'%2$s.', Measure::of($then, Quantity::Share), Measure::of($limit, Quantity::Share), $days === null ? null : Remedy::of(
+                Said::of(
+                    'Wait %s from the end of curing, and measure.',
+                    Measure::of(7 * ceil($days / 7), Quantity::Days),
+                ), static fn (Design $d): Design => $d->with(['finish' => $d->finish->but(wait: 7 * ceil($days / 7))]),
+            ));
     }
 }

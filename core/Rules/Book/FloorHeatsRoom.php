@@ -54,9 +54,16 @@ final class FloorHeatsRoom extends Rule
         $heating = $s->design->heating;
         $back = $heating->supply - $heating->waterDrop;
         if ($floor->cable === null && $back <= $floor->room) {
-            return $this->fix('The water comes back at %1$s into a room of %2$s: it drops too far, and the standard knows no output for that.', Measure::of($back, Quantity::Temperature), Measure::of($floor->room, Quantity::Temperature), $heating->supply - self::DROP <= $floor->room ? null : Remedy::of(
-                Said::of('Let the water drop by %s.', Measure::of(self::DROP, Quantity::TemperatureDifference)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(waterDrop: self::DROP)]),
-            ));
+            return $this->fix('The water comes back at %1$s into a room of %2$s: it drops too far, and the standard knows no output '
+                .'for that.', Measure::of($back, Quantity::Temperature), Measure::of(
+                    $floor->room,
+                    Quantity::Temperature,
+                ), $heating->supply - self::DROP <= $floor->room ? null : Remedy::of(
+                    Said::of(
+                        'Let the water drop by %s.',
+                        Measure::of(self::DROP, Quantity::TemperatureDifference),
+                    ), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(waterDrop: self::DROP)]),
+                ));
         }
         $remedy = null;
         // A fifth to spare, as far as the surface allows it.
@@ -65,10 +72,25 @@ final class FloorHeatsRoom extends Rule
             $power = ceil($more * $heating->power);
             $supply = ceil($floor->room + $more * ($heating->supply - $floor->room));
             $remedy = $floor->cable !== null
-                ? Remedy::of(Said::of('Give the cable %s.', Measure::of($power, Quantity::HeatFlux)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(power: $power)]))
-                : ($supply > 50.0 ? null : Remedy::of(Said::of('Send the water in at %s.', Measure::of($supply, Quantity::Temperature)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(supply: $supply)])));
+                ? Remedy::of(
+                    Said::of('Give the cable %s.', Measure::of($power, Quantity::HeatFlux)),
+                    static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(power: $power)]),
+                )
+                : (
+                    $supply > 50.0
+                    ? null
+                    : Remedy::of(
+                        Said::of('Send the water in at %s.', Measure::of($supply, Quantity::Temperature)),
+                        static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(supply: $supply)]),
+                    )
+                );
         }
 
-        return $this->fix('The floor gives %1$s on the design day; the rooms take %2$s.', Measure::of($floor->output, Quantity::HeatFlux), Measure::of($floor->need, Quantity::HeatFlux), $remedy);
+        return $this->fix(
+            'The floor gives %1$s on the design day; the rooms take %2$s.',
+            Measure::of($floor->output, Quantity::HeatFlux),
+            Measure::of($floor->need, Quantity::HeatFlux),
+            $remedy,
+        );
     }
 }

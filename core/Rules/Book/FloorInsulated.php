@@ -47,7 +47,10 @@ final class FloorInsulated extends Rule
 
         return ! $s->isHeated() || $s->isCrawlspace() || $s->floorResistance() > 0.1 || ! $d->slab->present() ? null : $this->fix(
             'Nothing insulates the floor.',
-            remedy: Remedy::of(Said::of('Put %s of board under the slab.', Measure::size($s->stock->size(2, 50))), static fn (Design $d): Design => $d->with(['fieldBoard' => $s->stock->layer('xps-25psi', 2, 50)])),
+            remedy: Remedy::of(
+                Said::of('Put %s of board under the slab.', Measure::size($s->stock->size(2, 50))),
+                static fn (Design $d): Design => $d->with(['fieldBoard' => $s->stock->layer('xps-25psi', 2, 50)]),
+            ),
         );
     }
 }

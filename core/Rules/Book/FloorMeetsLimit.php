@@ -62,9 +62,22 @@ final class FloorMeetsLimit extends Rule
         return match ($held->word()) {
             Verdict::Fails => $this->stop('U is %1$s; the site allows %2$s.', $u($held->share()), $allowed, $remedy()),
             Verdict::Disputed => ($held->drawn ?? 0.0) > 1.0
-                ? $this->note('U holds by the formula; as drawn, with the junction in it, it is %1$s, over the limit of %2$s. Say on the site page which of them the limit means.', $u($held->drawn), $allowed)
-                : $this->note('U holds as drawn; by the formula it is %1$s, over the limit of %2$s. Say on the site page which of them the limit means.', $u($held->formula), $allowed, $remedy()),
-            Verdict::NotChecked => $s->site->floorLimitMeant === LimitMeant::With ? $this->notChecked('The limit counts what junctions lose, and the sections are not solved yet.') : null,
+                ? $this->note(
+                    'U holds by the formula; as drawn, with the junction in it, it is %1$s, over the limit of %2$s. Say on the site '
+                        .'page which of them the limit means.',
+                    $u($held->drawn),
+                    $allowed,
+                )
+                : $this->note(
+                    'U holds as drawn; by the formula it is %1$s, over the limit of %2$s. Say on the site page which of them the '
+                        .'limit means.',
+                    $u($held->formula),
+                    $allowed,
+                    $remedy(),
+                ),
+            Verdict::NotChecked => $s->site->floorLimitMeant === LimitMeant::With ? $this->notChecked(
+                'The limit counts what junctions lose, and the sections are not solved yet.',
+            ) : null,
             default => null,
         };
     }

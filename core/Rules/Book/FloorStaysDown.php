@@ -47,7 +47,10 @@ final class FloorStaysDown extends Rule
         $measures = [Measure::stress((float) $water->uplift()), Measure::stress($water->weight)];
 
         return $water->drained
-            ? $this->note('Without its drains water would push up at %1$s against a floor of %2$s: all hangs on drains and pump.', ...$measures)
+            ? $this->note(
+                'Without its drains water would push up at %1$s against a floor of %2$s: all hangs on drains and pump.',
+                ...$measures,
+            )
             : $this->stop('Water pushes up at %1$s against a floor that weighs %2$s.', ...$measures);
     }
 }

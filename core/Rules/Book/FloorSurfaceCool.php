@@ -52,12 +52,23 @@ final class FloorSurfaceCool extends Rule
         $heating = $s->design->heating;
         if ($floor->cable !== null) {
             $power = floor($share * $heating->power);
-            $remedy = Remedy::of(Said::of('Give the cable %s.', Measure::of($power, Quantity::HeatFlux)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(power: $power)]));
+            $remedy = Remedy::of(
+                Said::of('Give the cable %s.', Measure::of($power, Quantity::HeatFlux)),
+                static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(power: $power)]),
+            );
         } else {
             $supply = floor($floor->room + $share * ($heating->supply - $floor->room));
-            $remedy = Remedy::of(Said::of('Send the water in at %s.', Measure::of($supply, Quantity::Temperature)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(supply: $supply)]));
+            $remedy = Remedy::of(
+                Said::of('Send the water in at %s.', Measure::of($supply, Quantity::Temperature)),
+                static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(supply: $supply)]),
+            );
         }
 
-        return $this->fix('Where it is warmest the floor gets %1$s on the design day; %2$s is the most.', Measure::of($floor->warmest, Quantity::Temperature), Measure::of($floor->limit(), Quantity::Temperature), $remedy);
+        return $this->fix(
+            'Where it is warmest the floor gets %1$s on the design day; %2$s is the most.',
+            Measure::of($floor->warmest, Quantity::Temperature),
+            Measure::of($floor->limit(), Quantity::Temperature),
+            $remedy,
+        );
     }
 }

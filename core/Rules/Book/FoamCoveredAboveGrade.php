@@ -47,7 +47,10 @@ final class FoamCoveredAboveGrade extends Rule
 
         return ! $s->hasFoamOutside() || $s->outsideAboveGrade() < 0.01 || $d->cover->present() ? null : $this->fix(
             '%1$s of foam stand bare above the ground.', Measure::size($s->outsideAboveGrade()), null,
-            Remedy::of(Said::of('Cover it with %s of cement board.', Measure::size($s->stock->size(0.5, 12))), static fn (Design $d): Design => $d->with(['cover' => $d->cover->but(layer: $s->stock->layer('cement-board', 0.5, 12))])),
+            Remedy::of(
+                Said::of('Cover it with %s of cement board.', Measure::size($s->stock->size(0.5, 12))),
+                static fn (Design $d): Design => $d->with(['cover' => $d->cover->but(layer: $s->stock->layer('cement-board', 0.5, 12))]),
+            ),
         );
     }
 }

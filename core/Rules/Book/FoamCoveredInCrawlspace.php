@@ -43,8 +43,10 @@ final class FoamCoveredInCrawlspace extends Rule
         $d = $s->design;
         $layers = array_values(array_filter($d->lining->layers, static fn (Layer $l): bool => $l->present()));
 
-        return ! $d->deck->present() || ! $s->isCrawlspace() || $layers === [] || ! $layers[0]->material->kind->isFoam() ? null : $this->notChecked(
-            'Foam is bare in the crawlspace. Whether it may stay so depends on product, code and what the space is used for: ask.',
-        );
+        return ! $d->deck->present() || ! $s->isCrawlspace() || $layers === [] || ! $layers[0]->material->kind->isFoam()
+            ? null
+            : $this->notChecked(
+                'Foam is bare in the crawlspace. Whether it may stay so depends on product, code and what the space is used for: ask.',
+            );
     }
 }

@@ -49,13 +49,20 @@ final class FoamCoveredInside extends Rule
         if (! $d->hasRoomBelowGrade()) {
             return null;
         }
-        $first = $s->at->lining ? array_values(array_filter($d->lining->layers, static fn (Layer $l): bool => $l->present()))[0] ?? null : ($d->form->inside > 0.0 ? $d->form->inner() : null);
+        $first = $s->at->lining ? array_values(
+            array_filter($d->lining->layers, static fn (Layer $l): bool => $l->present()),
+        )[0] ?? null : ($d->form->inside > 0.0 ? $d->form->inner() : null);
         $cover = Layer::of(Catalogue::get('gypsum-board'), $s->stock->size(0.5, 12.5));
-        $remedy = Remedy::of(Said::of('Put %s of gypsum board over it.', Measure::size($cover->thickness)), static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(layers: [$cover, ...$d->lining->layers])]));
+        $remedy = Remedy::of(
+            Said::of('Put %s of gypsum board over it.', Measure::size($cover->thickness)),
+            static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(layers: [$cover, ...$d->lining->layers])]),
+        );
 
         return match (true) {
             $first === null, ! $first->material->kind->isFoam() => null,
-            $first->material->slug === 'pir-foil' => $this->notChecked('Foil-faced board is towards the room. Whether its foil stands for a cover depends on product and code: ask.'),
+            $first->material->slug === 'pir-foil' => $this->notChecked(
+                'Foil-faced board is towards the room. Whether its foil stands for a cover depends on product and code: ask.',
+            ),
             default => $this->fix('Foam is bare towards the room.', remedy: $remedy),
         };
     }

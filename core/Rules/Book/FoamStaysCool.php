@@ -61,7 +61,11 @@ final class FoamStaysCool extends Rule
 
         return match (true) {
             $reached <= 0.0 => $this->notChecked('How hot the boards beside the pipes get is not said.'),
-            $reached > $hottest - self::MARGIN => $this->stop('The board gets %1$s; it stands %2$s, less a margin of 5 K.', Measure::of($reached, Quantity::Temperature), Measure::of($hottest, Quantity::Temperature)),
+            $reached > $hottest - self::MARGIN => $this->stop(
+                'The board gets %1$s; it stands %2$s, less a margin of 5 K.',
+                Measure::of($reached, Quantity::Temperature),
+                Measure::of($hottest, Quantity::Temperature),
+            ),
             default => null,
         };
     }

@@ -44,8 +44,11 @@ final class FormStartsOnFooting extends Rule
     {
         $d = $s->design;
 
-        return ! $d->form->present() || ! $d->hasRoomBelowGrade() || $d->form->starts === FormStart::Footing ? null : $this->note('The form starts on a plain wall; below its foot the concrete is bare.', remedy: Remedy::of(
-            'Start the form on the footing.', static fn (Design $d): Design => $d->with(['form' => $d->form->but(starts: FormStart::Footing)]),
-        ));
+        return ! $d->form->present() || ! $d->hasRoomBelowGrade() || $d->form->starts === FormStart::Footing
+            ? null
+            : $this->note('The form starts on a plain wall; below its foot the concrete is bare.', remedy: Remedy::of(
+                'Start the form on the footing.',
+                static fn (Design $d): Design => $d->with(['form' => $d->form->but(starts: FormStart::Footing)]),
+            ));
     }
 }

@@ -47,9 +47,17 @@ final class FrostAwayFromWater extends Rule
         $d = $s->design;
         $shallow = $frost->reason === null && ($frost->footingMargin() ?? 0.0) < 0.0;
 
-        return ! $shallow || ! in_array($s->site->water, [GroundWater::Damp, GroundWater::Pressing], true) || $d->drains->outer > 0.0 ? null : $this->note(
-            'Water stands in ground that freezes to %1$s; the bearing lies at %2$s and no drain draws it down.', Measure::depth($frost->depth()), Measure::depth($frost->bearingDepth()),
-            Remedy::of('Lay a drain along the edge.', static fn (Design $d): Design => $d->with(['drains' => $d->drains->but(outer: $s->stock->size(4, 100))])),
+        return ! $shallow || ! in_array(
+            $s->site->water,
+            [GroundWater::Damp, GroundWater::Pressing],
+            true,
+        ) || $d->drains->outer > 0.0 ? null : $this->note(
+            'Water stands in ground that freezes to %1$s; the bearing lies at %2$s and no drain draws it down.',
+            Measure::depth($frost->depth()), Measure::depth($frost->bearingDepth()),
+            Remedy::of(
+                'Lay a drain along the edge.',
+                static fn (Design $d): Design => $d->with(['drains' => $d->drains->but(outer: $s->stock->size(4, 100))]),
+            ),
         );
     }
 }

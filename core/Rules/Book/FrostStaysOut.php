@@ -52,9 +52,19 @@ final class FrostStaysOut extends Rule
 
         return match (true) {
             $proof === null => $this->notChecked('The design winter has not been run on the section yet.'),
-            $proof->margin < 0.0 => $this->stop('In the design winter frost goes %1$s into the ground under the bearing.', Measure::depth(-$proof->margin)),
-            $proof->margin < $proof->close() => $this->note('In the design winter frost comes within %1$s of the ground under the bearing; less than %2$s is close.', Measure::depth($proof->margin), Measure::depth($proof->close())),
-            ! $s->frost()->coversCorners() => $this->note('In the section frost stays %1$s away, but no section shows a corner, and no table covers it here.', Measure::depth($proof->margin)),
+            $proof->margin < 0.0 => $this->stop(
+                'In the design winter frost goes %1$s into the ground under the bearing.',
+                Measure::depth(-$proof->margin),
+            ),
+            $proof->margin < $proof->close() => $this->note(
+                'In the design winter frost comes within %1$s of the ground under the bearing; less than %2$s is close.',
+                Measure::depth($proof->margin),
+                Measure::depth($proof->close()),
+            ),
+            ! $s->frost()->coversCorners() => $this->note(
+                'In the section frost stays %1$s away, but no section shows a corner, and no table covers it here.',
+                Measure::depth($proof->margin),
+            ),
             default => null,
         };
     }

@@ -55,7 +55,10 @@ final class FrostTableMet extends Rule
         return $this->fix(
             $first->label.': %1$s, the table asks %2$s'.(count($lacks) > 1 ? sprintf(', and %d more.', count($lacks) - 1) : '.'),
             $measure($first->found), $measure($first->needed),
-            Remedy::of('Fit the board and the wing that the table asks, corners with them.', static fn (Design $d): Design => TableWing::fitted($d, $frost->table->index, $s->stock)),
+            Remedy::of(
+                'Fit the board and the wing that the table asks, corners with them.',
+                static fn (Design $d): Design => TableWing::fitted($d, $frost->table->index, $s->stock),
+            ),
         );
     }
 }

@@ -46,8 +46,12 @@ final class GasCollected extends Rule
     {
         $d = $s->design;
 
-        return $s->site->radon !== Presence::Yes || ! $d->slab->present() || $d->gas->present() ? null : $this->fix('No pipe gathers soil gas under the sheet.', remedy: Remedy::of(
-            'Lay a perforated pipe in the stone, brought up above the roof.', static fn (Design $d): Design => $d->with(['gas' => new SoilGas($s->stock->size(4, 100), GasOutlet::Roof)]),
-        ));
+        return $s->site->radon !== Presence::Yes || ! $d->slab->present() || $d->gas->present()
+            ? null
+            : $this->fix('No pipe gathers soil gas under the sheet.', remedy: Remedy::of(
+                'Lay a perforated pipe in the stone, brought up above the roof.', static fn (Design $d): Design => $d->with(
+                    ['gas' => new SoilGas($s->stock->size(4, 100), GasOutlet::Roof)],
+                ),
+            ));
     }
 }

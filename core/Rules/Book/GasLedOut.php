@@ -48,9 +48,12 @@ final class GasLedOut extends Rule
         return match (true) {
             ! $gas->present() => null,
             $gas->outlet === GasOutlet::NotSaid => $this->notChecked('Where the soil-gas pipe ends is not said.'),
-            $gas->outlet === GasOutlet::Capped && $s->site->radon === Presence::Yes => $this->note('The site has radon and the soil-gas pipe is only capped: measure, and take it above the roof.', remedy: Remedy::of(
-                'Take it above the roof.', static fn (Design $d): Design => $d->with(['gas' => $d->gas->but(outlet: GasOutlet::Roof)]),
-            )),
+            $gas->outlet === GasOutlet::Capped && $s->site->radon === Presence::Yes => $this->note(
+                'The site has radon and the soil-gas pipe is only capped: measure, and take it above the roof.',
+                remedy: Remedy::of(
+                    'Take it above the roof.',
+                    static fn (Design $d): Design => $d->with(['gas' => $d->gas->but(outlet: GasOutlet::Roof)]),
+                )),
             default => null,
         };
     }

@@ -52,7 +52,10 @@ final class HeatedFloorInsulated extends Rule
 
         return ! $d->heating->present() || $r >= self::LEAST ? null : $this->fix(
             'Below the pipes lies R %1$s; %2$s is wanted.', Measure::resistance($r), Measure::resistance(self::LEAST),
-            $d->heating->in === HeatedIn::Slab ? Remedy::of(Said::of('Make the field board %s.', Measure::size($s->stock->size(4, 100))), static fn (Design $d): Design => $d->with(['fieldBoard' => $d->fieldBoard->thick($s->stock->size(4, 100))])) : null,
+            $d->heating->in === HeatedIn::Slab ? Remedy::of(
+                Said::of('Make the field board %s.', Measure::size($s->stock->size(4, 100))),
+                static fn (Design $d): Design => $d->with(['fieldBoard' => $d->fieldBoard->thick($s->stock->size(4, 100))]),
+            ) : null,
         );
     }
 }

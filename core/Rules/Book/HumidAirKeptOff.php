@@ -50,7 +50,8 @@ final class HumidAirKeptOff extends Rule
         $worst = $s->damp()->sweats();
 
         return $worst === null || $worst[2] <= 0.0 ? null : $this->note(sprintf(
-            'In a humid spell in %s the dew point is %%1$s over the %s, %s: keep it shut and dry the air then.', Calendar::MONTHS[$worst[1] - 1], $worst[0]->name, str_replace('-', ' ', $worst[0]->side),
+            'In a humid spell in %s the dew point is %%1$s over the %s, %s: keep it shut and dry the air then.',
+            Calendar::MONTHS[$worst[1] - 1], $worst[0]->name, str_replace('-', ' ', $worst[0]->side),
         ), Measure::of($worst[2], Quantity::TemperatureDifference));
     }
 }

@@ -52,8 +52,28 @@ final class InspectionGap extends Rule
         return ! $s->hasWoodOnEdge() || $gap >= self::LEAST - 0.005 ? null : $this->fix(
             'The wood starts %1$s above the ground; %2$s are wanted.', Measure::size($gap), Measure::size(self::LEAST),
             $d->stem->present()
-                ? Remedy::of(Said::of('Take the stem wall up to %s.', Measure::size(self::LEAST)), static fn (Design $d): Design => $d->with(['stem' => $d->stem->but(topAboveGrade: self::LEAST), ...($d->deck->present() ? ['deck' => $d->deck->but(topAboveGrade: $d->deck->topAboveGrade + self::LEAST - $d->stem->topAboveGrade)] : [])]))
-                : Remedy::of(Said::of('Set the slab %s above the ground.', Measure::size(self::LEAST)), static fn (Design $d): Design => $d->with(['slab' => $d->slab->but(topAboveGrade: self::LEAST), 'edgeBeam' => $d->edgeBeam->but(depth: $d->edgeBeam->depth + self::LEAST - $d->slab->topAboveGrade)])),
+                ? Remedy::of(
+                    Said::of('Take the stem wall up to %s.', Measure::size(self::LEAST)),
+                    static fn (Design $d): Design => $d->with(
+                        [
+                            'stem' => $d->stem->but(topAboveGrade: self::LEAST),
+                            ...(
+                                $d->deck->present()
+                                ? ['deck' => $d->deck->but(topAboveGrade: $d->deck->topAboveGrade + self::LEAST - $d->stem->topAboveGrade)]
+                                : []
+                            ),
+                        ],
+                    ),
+                )
+                : Remedy::of(
+                    Said::of('Set the slab %s above the ground.', Measure::size(self::LEAST)),
+                    static fn (Design $d): Design => $d->with(
+                        [
+                            'slab' => $d->slab->but(topAboveGrade: self::LEAST),
+                            'edgeBeam' => $d->edgeBeam->but(depth: $d->edgeBeam->depth + self::LEAST - $d->slab->topAboveGrade),
+                        ],
+                    ),
+                ),
         );
     }
 }

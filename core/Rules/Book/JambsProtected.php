@@ -50,7 +50,8 @@ final class JambsProtected extends Rule
         return match ($d->dpc->jambs) {
             Done::NotSaid => $this->notChecked('Whether the damp-proof course goes up the jambs is not said.'),
             Done::No => $this->fix('The jambs have no damp-proof course.', remedy: Remedy::of(
-                'Take it up the jambs, behind the closer.', static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(jambs: Done::Yes)]),
+                'Take it up the jambs, behind the closer.',
+                static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(jambs: Done::Yes)]),
             )),
             Done::Yes => null,
         };

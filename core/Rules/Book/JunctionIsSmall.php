@@ -57,7 +57,8 @@ final class JunctionIsSmall extends Rule
         $extra = $s->field->steadyCoefficient - $formula;
 
         return $extra <= self::MOST * $formula ? null : $this->note(
-            'The junctions add %1$s to the %2$s that the formula finds for the floor.', Measure::of($extra, Quantity::HeatLoss), Measure::of($formula, Quantity::HeatLoss),
+            'The junctions add %1$s to the %2$s that the formula finds for the floor.', Measure::of($extra, Quantity::HeatLoss),
+            Measure::of($formula, Quantity::HeatLoss),
         );
     }
 }

@@ -49,7 +49,10 @@ final class LiningReachesFloor extends Rule
 
         return ! $d->lining->present() || $d->lining->gapAboveFloor <= self::MOST ? null : $this->fix(
             'The lining stops %1$s above the floor.', Measure::size($d->lining->gapAboveFloor), Measure::size(self::MOST),
-            Remedy::of('Take the lining down to the floor.', static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(gapAboveFloor: 0.0)])),
+            Remedy::of(
+                'Take the lining down to the floor.',
+                static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(gapAboveFloor: 0.0)]),
+            ),
         );
     }
 }

@@ -53,11 +53,24 @@ final class LoopsShort extends Rule
         }
         $usual = $s->stock->size(300 * 12, 90_000);
         $shorter = max(20.0, 0.75 * $s->design->heating->loop);
-        $make = static fn (float $metres): Remedy => Remedy::of(Said::of('Divide it into loops of at most %s.', Measure::of($metres, Quantity::Length)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(loop: $metres)]));
+        $make = static fn (float $metres): Remedy => Remedy::of(
+            Said::of('Divide it into loops of at most %s.', Measure::of($metres, Quantity::Length)),
+            static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(loop: $metres)]),
+        );
 
         return match (true) {
-            $loops->length > $usual + 3.0 => $this->fix('A loop is %1$s long; %2$s is usual at most.', Measure::of($loops->length, Quantity::Length), Measure::of($usual, Quantity::Length), $make(Heating::LOOP)),
-            $loops->friction > Loops::MOST => $this->note('A loop takes %1$s on the design day; common pumps give %2$s.', Measure::of($loops->friction, Quantity::PressureDrop), Measure::of(Loops::MOST, Quantity::PressureDrop), $shorter < $s->design->heating->loop ? $make($shorter) : null),
+            $loops->length > $usual + 3.0 => $this->fix(
+                'A loop is %1$s long; %2$s is usual at most.',
+                Measure::of($loops->length, Quantity::Length),
+                Measure::of($usual, Quantity::Length),
+                $make(Heating::LOOP),
+            ),
+            $loops->friction > Loops::MOST => $this->note(
+                'A loop takes %1$s on the design day; common pumps give %2$s.',
+                Measure::of($loops->friction, Quantity::PressureDrop),
+                Measure::of(Loops::MOST, Quantity::PressureDrop),
+                $shorter < $s->design->heating->loop ? $make($shorter) : null,
+            ),
             default => null,
         };
     }

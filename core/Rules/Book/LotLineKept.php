@@ -46,7 +46,8 @@ final class LotLineKept extends Rule
         $out = $s->at->boardFace + ($d->wing->present() ? $d->wing->width : 0.0);
 
         return $line <= 0.0 || $out <= $line - 0.3 ? null : $this->note(
-            'The edge and what lies outside it reach out %1$s; the line is at %2$s, and digging needs room.', Measure::of($out, Quantity::Length), Measure::of($line, Quantity::Length),
+            'The edge and what lies outside it reach out %1$s; the line is at %2$s, and digging needs room.',
+            Measure::of($out, Quantity::Length), Measure::of($line, Quantity::Length),
         );
     }
 }

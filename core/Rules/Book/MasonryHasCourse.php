@@ -46,7 +46,9 @@ final class MasonryHasCourse extends Rule
         $d = $s->design;
 
         return ! $s->hasMasonry() || $d->dpc->present() ? null : $this->fix('The masonry has no damp-proof course.', remedy: Remedy::of(
-            Said::of('Lay one %s above the ground.', Measure::size(0.15)), static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(thickness: $s->stock->size(0.04, 1.0), heightAboveGrade: 0.15)]),
+            Said::of('Lay one %s above the ground.', Measure::size(0.15)), static fn (Design $d): Design => $d->with(
+                ['dpc' => $d->dpc->but(thickness: $s->stock->size(0.04, 1.0), heightAboveGrade: 0.15)],
+            ),
         ));
     }
 }

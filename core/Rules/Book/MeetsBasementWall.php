@@ -47,8 +47,11 @@ final class MeetsBasementWall extends Rule
         $wanted = $s->site->requirements->basementWall;
         $r = $s->sizes->wallInsulation();
 
-        return $wanted === null || ! $d->hasRoomBelowGrade() || ! $s->isHeated() || $s->isCrawlspace() || $r >= $wanted - self::ROUNDING ? null : $this->fix(
-            'The wall has R %1$s of insulation; the set asks for %2$s.', Measure::resistance($r), Measure::resistance($wanted), $s->sizes->thickerWall($wanted),
-        );
+        return $wanted === null || ! $d->hasRoomBelowGrade() || ! $s->isHeated() || $s->isCrawlspace() || $r >= $wanted - self::ROUNDING
+            ? null
+            : $this->fix(
+                'The wall has R %1$s of insulation; the set asks for %2$s.', Measure::resistance($r), Measure::resistance($wanted),
+                $s->sizes->thickerWall($wanted),
+            );
     }
 }

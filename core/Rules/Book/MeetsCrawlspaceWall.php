@@ -48,7 +48,8 @@ final class MeetsCrawlspaceWall extends Rule
         $r = $s->sizes->wallInsulation();
 
         return $wanted === null || ! $s->isCrawlspace() || ! $s->isHeated() || $r >= $wanted - self::ROUNDING ? null : $this->fix(
-            'The wall has R %1$s of insulation; the set asks for %2$s.', Measure::resistance($r), Measure::resistance($wanted), $s->sizes->thickerWall($wanted),
+            'The wall has R %1$s of insulation; the set asks for %2$s.', Measure::resistance($r), Measure::resistance($wanted),
+            $s->sizes->thickerWall($wanted),
         );
     }
 }

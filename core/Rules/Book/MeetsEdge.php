@@ -53,7 +53,8 @@ final class MeetsEdge extends Rule
         $best = $s->sizes->edgeResistance($reach);
 
         return $best >= $wanted - self::ROUNDING ? null : $this->fix(
-            'No insulation at the edge has R %2$s over the reach that the set asks for; the best has R %1$s.', Measure::resistance($best), Measure::resistance($wanted), $s->sizes->thickerEdge($wanted, $reach),
+            'No insulation at the edge has R %2$s over the reach that the set asks for; the best has R %1$s.',
+            Measure::resistance($best), Measure::resistance($wanted), $s->sizes->thickerEdge($wanted, $reach),
         );
     }
 }

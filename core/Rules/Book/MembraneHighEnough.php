@@ -51,7 +51,10 @@ final class MembraneHighEnough extends Rule
 
         return ! $d->membrane->present() || ! $d->hasRoomBelowGrade() || $d->membrane->topAboveGrade >= $most - 0.005 ? null : $this->fix(
             'The membrane ends %1$s over the ground; %2$s are wanted.', Measure::size($d->membrane->topAboveGrade), Measure::size($most),
-            Remedy::of(Said::of('Take it up to %s.', Measure::size($most)), static fn (Design $d): Design => $d->with(['membrane' => $d->membrane->but(topAboveGrade: $most)])),
+            Remedy::of(
+                Said::of('Take it up to %s.', Measure::size($most)),
+                static fn (Design $d): Design => $d->with(['membrane' => $d->membrane->but(topAboveGrade: $most)]),
+            ),
         );
     }
 }

@@ -54,9 +54,15 @@ final class MembraneLapped extends Rule
 
         return match (true) {
             $membrane->lap <= 0.0 => $this->notChecked('How far the membrane’s lengths lap is not said.'),
-            $membrane->lap < self::LEAST => $this->fix('The membrane laps %1$s; %2$s are wanted.', Measure::size($membrane->lap), Measure::size($s->stock->size(3, 75)), Remedy::of(
-                Said::of('Lap it %s.', Measure::size($lap)), static fn (Design $d): Design => $d->with(['membrane' => $d->membrane->but(lap: $lap)]),
-            )),
+            $membrane->lap < self::LEAST => $this->fix('The membrane laps %1$s; %2$s are wanted.',
+                Measure::size($membrane->lap),
+                Measure::size($s->stock->size(3, 75)),
+                Remedy::of(
+                    Said::of(
+                        'Lap it %s.',
+                        Measure::size($lap),
+                    ), static fn (Design $d): Design => $d->with(['membrane' => $d->membrane->but(lap: $lap)]),
+                )),
             default => null,
         };
     }

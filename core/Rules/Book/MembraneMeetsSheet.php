@@ -42,7 +42,9 @@ final class MembraneMeetsSheet extends Rule
         $d = $s->design;
 
         return ! $d->hasRoomBelowGrade() || $d->sheet->present() === $d->membrane->present() ? null : $this->note(
-            $d->sheet->present() ? 'The floor has its sheet, the wall has no membrane to join it to.' : 'The wall has its membrane, the floor has no sheet to join it to.',
+            $d->sheet->present()
+                ? 'The floor has its sheet, the wall has no membrane to join it to.'
+                : 'The wall has its membrane, the floor has no sheet to join it to.',
         );
     }
 }

@@ -47,7 +47,9 @@ final class MembraneProtected extends Rule
         $bare = $d->membrane->present() && ! $d->drainage->present() && ! $d->edgeOutside->present();
 
         return ! $bare ? null : $this->fix('The membrane lies bare against the backfill.', remedy: Remedy::of(
-            'Put a dimple membrane with filter over it.', static fn (Design $d): Design => $d->with(['drainage' => new Drainage($s->stock->layer('dimple-membrane', 0.375, 10), 0.05, Done::Yes)]),
+            'Put a dimple membrane with filter over it.', static fn (Design $d): Design => $d->with(
+                ['drainage' => new Drainage($s->stock->layer('dimple-membrane', 0.375, 10), 0.05, Done::Yes)],
+            ),
         ));
     }
 }

@@ -47,13 +47,23 @@ final class MembraneStandsWater extends Rule
         if (! $d->hasRoomBelowGrade() || ! $d->membrane->present()) {
             return null;
         }
-        $remedy = Remedy::of('Take a fluid-applied waterproofing.', static fn (Design $d): Design => $d->with(['membrane' => $d->membrane->but(kind: MembraneKind::Fluid)]));
+        $remedy = Remedy::of(
+            'Take a fluid-applied waterproofing.',
+            static fn (Design $d): Design => $d->with(['membrane' => $d->membrane->but(kind: MembraneKind::Fluid)]),
+        );
 
         return match (true) {
-            $s->site->water === GroundWater::NotSaid => $this->notChecked('How wet the ground is is not said, so whether the membrane stands it is not known.'),
+            $s->site->water === GroundWater::NotSaid => $this->notChecked(
+                'How wet the ground is is not said, so whether the membrane stands it is not known.',
+            ),
             $s->site->water !== GroundWater::Pressing || $d->membrane->kind->isWaterproofing() => null,
-            $d->membrane->kind === MembraneKind::NotSaid => $this->notChecked('Water presses against the wall, and what the membrane is is not said.'),
-            default => $this->stop('Water presses against the wall, and the '.$d->membrane->kind->label().' only keeps damp off.', remedy: $remedy),
+            $d->membrane->kind === MembraneKind::NotSaid => $this->notChecked(
+                'Water presses against the wall, and what the membrane is is not said.',
+            ),
+            default => $this->stop(
+                'Water presses against the wall, and the '.$d->membrane->kind->label().' only keeps damp off.',
+                remedy: $remedy,
+            ),
         };
     }
 }

@@ -49,8 +49,12 @@ final class NeighbourEdgeInsulated extends Rule
         $d = $s->design;
 
         return ! $d->neighbour->present() || $d->neighbour->edgeBoard >= self::LEAST ? null : $this->note(
-            'The outer edge of the unheated slab has %1$s of board; %2$s is usual.', Measure::size($d->neighbour->edgeBoard), Measure::size($s->stock->size(2, 50)),
-            Remedy::of(Said::of('Put %s of board at its outer edge.', Measure::size($s->stock->size(2, 50))), static fn (Design $d): Design => $d->with(['neighbour' => $d->neighbour->but(edgeBoard: $s->stock->size(2, 50))])),
+            'The outer edge of the unheated slab has %1$s of board; %2$s is usual.', Measure::size($d->neighbour->edgeBoard),
+            Measure::size($s->stock->size(2, 50)),
+            Remedy::of(
+                Said::of('Put %s of board at its outer edge.', Measure::size($s->stock->size(2, 50))),
+                static fn (Design $d): Design => $d->with(['neighbour' => $d->neighbour->but(edgeBoard: $s->stock->size(2, 50))]),
+            ),
         );
     }
 }

@@ -50,8 +50,14 @@ final class NeighbourLower extends Rule
         $step = $d->finishedFloor() - $d->neighbour->topAboveGrade;
 
         return ! $d->neighbour->present() || $step >= self::LEAST ? null : $this->note(
-            'The unheated slab lies %1$s below the floor; at least %2$s keeps water out.', Measure::size(max(0.0, $step)), Measure::size(self::LEAST),
-            Remedy::of(Said::of('Lower it to %s below the floor.', Measure::size(self::LEAST)), static fn (Design $d): Design => $d->with(['neighbour' => $d->neighbour->but(topAboveGrade: max(0.0, $d->finishedFloor() - self::LEAST))])),
+            'The unheated slab lies %1$s below the floor; at least %2$s keeps water out.', Measure::size(max(0.0, $step)),
+            Measure::size(self::LEAST),
+            Remedy::of(
+                Said::of('Lower it to %s below the floor.', Measure::size(self::LEAST)),
+                static fn (Design $d): Design => $d->with(
+                    ['neighbour' => $d->neighbour->but(topAboveGrade: max(0.0, $d->finishedFloor() - self::LEAST))],
+                ),
+            ),
         );
     }
 }

@@ -53,9 +53,15 @@ final class NeighbourStandsFrost extends Rule
         }
 
         return $ice > 0.0
-            ? $this->notChecked('%1$s of the ground under the slab beside freezes in the design winter: whether it may lift, or has stone that does not, is to be settled.', Measure::depth($ice))
+            ? $this->notChecked(
+                '%1$s of the ground under the slab beside freezes in the design winter: whether it may lift, or has stone that does '
+                    .'not, is to be settled.',
+                Measure::depth($ice),
+            )
             : $this->note(
-                'The slab beside goes %1$s into ground that freezes to %2$s: it will move, and wants stone, a joint to the house and a sill that forgives it.', Measure::depth($deep), Measure::depth($frost->depth()),
+                'The slab beside goes %1$s into ground that freezes to %2$s: it will move, and wants stone, a joint to the house and '
+                    .'a sill that forgives it.',
+                Measure::depth($deep), Measure::depth($frost->depth()),
             );
     }
 }

@@ -46,11 +46,19 @@ final class NoSolventOnFoam extends Rule
         if (! $d->membrane->present() || ! $s->hasPolystyreneOutside()) {
             return null;
         }
-        $remedy = Remedy::of('Take a self-adhered sheet made for foam.', static fn (Design $d): Design => $d->with(['membrane' => $d->membrane->but(kind: MembraneKind::Sheet)]));
+        $remedy = Remedy::of(
+            'Take a self-adhered sheet made for foam.',
+            static fn (Design $d): Design => $d->with(['membrane' => $d->membrane->but(kind: MembraneKind::Sheet)]),
+        );
 
         return match (true) {
-            $d->membrane->kind->dissolvesFoam() => $this->stop('The '.$d->membrane->kind->label().' touches polystyrene and dissolves it.', remedy: $remedy),
-            $d->membrane->kind === MembraneKind::NotSaid => $this->notChecked('What the membrane is made of is not said; it touches polystyrene.'),
+            $d->membrane->kind->dissolvesFoam() => $this->stop(
+                'The '.$d->membrane->kind->label().' touches polystyrene and dissolves it.',
+                remedy: $remedy,
+            ),
+            $d->membrane->kind === MembraneKind::NotSaid => $this->notChecked(
+                'What the membrane is made of is not said; it touches polystyrene.',
+            ),
             default => null,
         };
     }

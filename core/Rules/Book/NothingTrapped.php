@@ -51,7 +51,12 @@ final class NothingTrapped extends Rule
                 $years = Measure::of(Trap::YEARS, Quantity::Years);
 
                 return is_finite($trap->years())
-                    ? $this->fix(ucfirst($trap->what).', needs %1$s to dry; more than %2$s is too long.', Measure::of($trap->years(), Quantity::Years), $years, $this->remedy($trap, $s->design))
+                    ? $this->fix(
+                        ucfirst($trap->what).', needs %1$s to dry; more than %2$s is too long.',
+                        Measure::of($trap->years(), Quantity::Years),
+                        $years,
+                        $this->remedy($trap, $s->design),
+                    )
                     : $this->fix(ucfirst($trap->what).', never dries.', remedy: $this->remedy($trap, $s->design));
             }
         }
@@ -62,7 +67,9 @@ final class NothingTrapped extends Rule
     private function remedy(Trap $trap, Design $design): ?Remedy
     {
         return $trap->part === Part::Lining ? LiningOfBoard::remedy($design) : Remedy::of(
-            'Lay the sheet above the boards, which then drain to the stone.', static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(position: SheetPosition::AboveBoards)]),
+            'Lay the sheet above the boards, which then drain to the stone.', static fn (Design $d): Design => $d->with(
+                ['sheet' => $d->sheet->but(position: SheetPosition::AboveBoards)],
+            ),
         );
     }
 }

@@ -45,9 +45,18 @@ final class OutsideBoardReachesFooting extends Rule
         $d = $s->design;
         $foot = -$d->footing->top();
 
-        return ! $d->hasRoomBelowGrade() || ! $d->edgeOutside->present() || $d->lining->present() || $d->edgeOutside->depthBelowGrade >= $foot - 0.1 ? null : $this->fix(
-            'The outside board ends %1$s below the ground, the footing’s top lies at %2$s.', Measure::size($d->edgeOutside->depthBelowGrade), Measure::size($foot),
-            Remedy::of('Take the board down to the footing.', static fn (Design $d): Design => $d->with(['edgeOutside' => $d->edgeOutside->but(depthBelowGrade: $foot)])),
-        );
+        return ! $d->hasRoomBelowGrade()
+            || ! $d->edgeOutside->present()
+            || $d->lining->present()
+            || $d->edgeOutside->depthBelowGrade >= $foot - 0.1
+            ? null
+            : $this->fix(
+                'The outside board ends %1$s below the ground, the footing’s top lies at %2$s.',
+                Measure::size($d->edgeOutside->depthBelowGrade), Measure::size($foot),
+                Remedy::of(
+                    'Take the board down to the footing.',
+                    static fn (Design $d): Design => $d->with(['edgeOutside' => $d->edgeOutside->but(depthBelowGrade: $foot)]),
+                ),
+            );
     }
 }

@@ -47,8 +47,14 @@ final class PestShield extends Rule
         if (! $outside || $d->shield->present() || $d->hasRoomBelowGrade() && $s->outsideAboveGrade() <= 0.0) {
             return null;
         }
-        $remedy = Remedy::of('Put a metal shield over it, sealed to the concrete.', static fn (Design $d): Design => $d->with(['shield' => $d->shield->but(thickness: $s->stock->size(0.02, 0.5))]));
+        $remedy = Remedy::of(
+            'Put a metal shield over it, sealed to the concrete.',
+            static fn (Design $d): Design => $d->with(['shield' => $d->shield->but(thickness: $s->stock->size(0.02, 0.5))]),
+        );
 
-        return $s->site->termites === Presence::Yes ? $this->stop('Termites, and no shield over the outside insulation.', remedy: $remedy) : $this->note('No shield lies over the outside insulation.', remedy: $remedy);
+        return $s->site->termites === Presence::Yes ? $this->stop(
+            'Termites, and no shield over the outside insulation.',
+            remedy: $remedy,
+        ) : $this->note('No shield lies over the outside insulation.', remedy: $remedy);
     }
 }

@@ -53,7 +53,10 @@ final class PipesCovered extends Rule
 
         return $d->heating->in !== HeatedIn::Screed || $cover >= self::LEAST - 5e-4 ? null : $this->fix(
             'Over the pipes lie %1$s; %2$s are wanted.', Measure::size($cover), Measure::size(self::LEAST),
-            $d->screed->thickness < $depth + 0.01 ? null : Remedy::of(Said::of('Lay the pipes %s deep.', Measure::size($depth)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(depth: $depth)])),
+            $d->screed->thickness < $depth + 0.01 ? null : Remedy::of(
+                Said::of('Lay the pipes %s deep.', Measure::size($depth)),
+                static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(depth: $depth)]),
+            ),
         );
     }
 }

@@ -56,8 +56,17 @@ final class PlaneFitsWater extends Rule
         $fits = round($needed, 1);
 
         return $this->note(
-            'The floor’s loss is counted from %1$s at the pipes; over the heating months the rooms need %2$s there.', Measure::of($typed, Quantity::Temperature), Measure::of($needed, Quantity::Temperature),
-            $fits < 10.0 ? null : Remedy::of(Said::of('Count from %s.', Measure::of($fits, Quantity::Temperature)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(plane: $fits)])),
+            'The floor’s loss is counted from %1$s at the pipes; over the heating months the rooms need %2$s there.', Measure::of(
+                $typed,
+                Quantity::Temperature,
+            ), Measure::of(
+                $needed,
+                Quantity::Temperature,
+            ),
+            $fits < 10.0 ? null : Remedy::of(
+                Said::of('Count from %s.', Measure::of($fits, Quantity::Temperature)),
+                static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(plane: $fits)]),
+            ),
         );
     }
 }

@@ -45,16 +45,24 @@ final class PostCarried extends Rule
         $d = $s->design;
         $check = $s->load->at('post');
         if ($check === null) {
-            return $d->pads->present() && ! $d->loads->hasPost() ? $this->notChecked('There are pads for posts, but the posts’ load is not given.') : null;
+            return $d->pads->present() && ! $d->loads->hasPost() ? $this->notChecked(
+                'There are pads for posts, but the posts’ load is not given.',
+            ) : null;
         }
         if ($check->isUnknown()) {
-            return $this->stop('The board under the post has no stated strength and is pressed with %1$s.', Measure::stress($check->total), remedy: $s->sizes->hardened($check));
+            return $this->stop(
+                'The board under the post has no stated strength and is pressed with %1$s.',
+                Measure::stress($check->total),
+                remedy: $s->sizes->hardened($check),
+            );
         }
         $lasting = $check->permanent * BearingCheck::LONG >= $check->total * BearingCheck::SHORT;
 
         return $check->word() !== Verdict::Fails ? null : $this->stop(
             'Under the post the board carries %1$s and may carry %2$s.',
-            Measure::stress($lasting ? $check->permanent : $check->total), Measure::stress((float) ($lasting ? $check->allowableLong() : $check->allowableShort())),
+            Measure::stress($lasting ? $check->permanent : $check->total), Measure::stress(
+                (float) ($lasting ? $check->allowableLong() : $check->allowableShort()),
+            ),
             $s->sizes->hardened($check),
         );
     }

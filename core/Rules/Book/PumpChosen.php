@@ -44,6 +44,10 @@ final class PumpChosen extends Rule
     {
         $duty = $s->damp()->duty;
 
-        return $duty === null || $s->design->drains->outlet !== DrainOutlet::Sump ? null : $this->note('The sump wants a pump of %1$s at a head of %2$s, with an alarm and power when the mains are off.', Measure::of($duty->pump(), Quantity::Flow), Measure::of($duty->head(), Quantity::Length));
+        return $duty === null || $s->design->drains->outlet !== DrainOutlet::Sump ? null : $this->note(
+            'The sump wants a pump of %1$s at a head of %2$s, with an alarm and power when the mains are off.',
+            Measure::of($duty->pump(), Quantity::Flow),
+            Measure::of($duty->head(), Quantity::Length),
+        );
     }
 }

@@ -44,7 +44,9 @@ final class RadonKnown extends Rule
 
         return match (true) {
             $s->site->radon === Presence::NotSaid => $this->notChecked('Whether the site has radon is not said.'),
-            $s->site->radon === Presence::Yes => $this->note('The site has radon: join the sheet to the wall and to the drains, and take a vent pipe above the roof.'),
+            $s->site->radon === Presence::Yes => $this->note(
+                'The site has radon: join the sheet to the wall and to the drains, and take a vent pipe above the roof.',
+            ),
             default => null,
         };
     }

@@ -46,8 +46,10 @@ final class RecessLeavesSlab extends Rule
         $d = $s->design;
         $left = $d->slab->layer->thickness - $d->recess->depth;
 
-        return ! $d->recess->present() || $left >= self::LEAST || $d->edgeBeam->width > $d->recess->fromEdge + $d->recess->width ? null : $this->note(
-            'Under the recess %1$s of slab stay; %2$s are wanted.', Measure::size($left), Measure::size(self::LEAST),
-        );
+        return ! $d->recess->present() || $left >= self::LEAST || $d->edgeBeam->width > $d->recess->fromEdge + $d->recess->width
+            ? null
+            : $this->note(
+                'Under the recess %1$s of slab stay; %2$s are wanted.', Measure::size($left), Measure::size(self::LEAST),
+            );
     }
 }

@@ -46,7 +46,12 @@ final class RimSealed extends Rule
         if (! $d->deck->present() || ! $s->isHeated()) {
             return null;
         }
-        $remedy = Remedy::of('Cut foam board in between the joists and foam it in all round.', static fn (Design $d): Design => $d->with(['deck' => $d->deck->but(rim: max($d->deck->rim, $s->stock->size(2, 50)), rimSealed: Done::Yes)]));
+        $remedy = Remedy::of(
+            'Cut foam board in between the joists and foam it in all round.',
+            static fn (Design $d): Design => $d->with(
+                ['deck' => $d->deck->but(rim: max($d->deck->rim, $s->stock->size(2, 50)), rimSealed: Done::Yes)],
+            ),
+        );
 
         return match (true) {
             $d->deck->rim <= 0.0 => $this->fix('The rim of the deck is bare.', remedy: $remedy),

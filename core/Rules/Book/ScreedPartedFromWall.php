@@ -49,8 +49,12 @@ final class ScreedPartedFromWall extends Rule
         $d = $s->design;
 
         return ! $d->screed->present() || ! $d->boardAbove->present() || $d->upstand->thickness >= self::LEAST ? null : $this->fix(
-            'The upstand round the screed is %1$s; %2$s is usual.', Measure::size($d->upstand->thickness), Measure::size($s->stock->size(1, 25)),
-            Remedy::of(Said::of('Stand %s of board round the screed.', Measure::size($s->stock->size(1, 25))), static fn (Design $d): Design => $d->with(['upstand' => $d->upstand->thick($s->stock->size(1, 25))])),
+            'The upstand round the screed is %1$s; %2$s is usual.', Measure::size($d->upstand->thickness),
+            Measure::size($s->stock->size(1, 25)),
+            Remedy::of(
+                Said::of('Stand %s of board round the screed.', Measure::size($s->stock->size(1, 25))),
+                static fn (Design $d): Design => $d->with(['upstand' => $d->upstand->thick($s->stock->size(1, 25))]),
+            ),
         );
     }
 }

@@ -45,8 +45,13 @@ final class SheetAboveBoards extends Rule
         $d = $s->design;
         $flat = $d->stem->present() && $d->slab->present();
 
-        return ! $flat || ! $d->sheet->present() || ! $d->fieldBoard->present() || $d->sheet->position === SheetPosition::AboveBoards ? null : $this->note('The sheet lies below the boards of a flat slab: rain can stand on it, and concrete can run under the boards.', remedy: Remedy::of(
-            'Lay the sheet above the boards.', static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(position: SheetPosition::AboveBoards)]),
-        ));
+        return ! $flat || ! $d->sheet->present() || ! $d->fieldBoard->present() || $d->sheet->position === SheetPosition::AboveBoards
+            ? null
+            : $this->note('The sheet lies below the boards of a flat slab: rain can stand on it, and concrete can run under the '
+                .'boards.', remedy: Remedy::of(
+                    'Lay the sheet above the boards.', static fn (Design $d): Design => $d->with(
+                        ['sheet' => $d->sheet->but(position: SheetPosition::AboveBoards)],
+                    ),
+                ));
     }
 }

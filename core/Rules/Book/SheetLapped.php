@@ -51,9 +51,15 @@ final class SheetLapped extends Rule
         return match (true) {
             ! $d->sheet->present() || $d->sheet->lap >= self::LEAST - 0.003 => null,
             $d->sheet->lap <= 0.0 => $this->notChecked('How far the sheet laps is not said.'),
-            default => $this->fix('The sheet laps %1$s; the least is %2$s.', Measure::size($d->sheet->lap), Measure::size(self::LEAST), Remedy::of(
-                Said::of('Lap it %s.', Measure::size($s->stock->size(12, 300))), static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(lap: $s->stock->size(12, 300))]),
-            )),
+            default => $this->fix('The sheet laps %1$s; the least is %2$s.',
+                Measure::size($d->sheet->lap),
+                Measure::size(self::LEAST),
+                Remedy::of(
+                    Said::of(
+                        'Lap it %s.',
+                        Measure::size($s->stock->size(12, 300)),
+                    ), static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(lap: $s->stock->size(12, 300))]),
+                )),
         };
     }
 }

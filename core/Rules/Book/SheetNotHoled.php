@@ -50,12 +50,24 @@ final class SheetNotHoled extends Rule
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
-        $onStone = $d->stone->present() && $d->stone->material->kind !== Kind::FoamGlass && $d->stone->material->slug !== 'sand' && ! $d->blinding->present();
+        $onStone = $d->stone->present()
+            && $d->stone->material->kind !== Kind::FoamGlass
+            && $d->stone->material->slug !== 'sand'
+            && ! $d->blinding->present();
         $straight = $d->sheet->position === SheetPosition::BelowBoards || ! $d->fieldBoard->present();
 
         return ! $d->sheet->present() || ! $onStone || ! $straight || $d->sheet->thickness >= self::LEAST ? null : $this->fix(
-            'A sheet of %1$s lies straight on crushed stone; %2$s stands that.', Measure::of($d->sheet->thickness, Quantity::SheetThickness), Measure::of($s->stock->size(0.015, 0.38), Quantity::SheetThickness),
-            Remedy::of(Said::of('Blind the stone with %s of sand.', Measure::size($s->stock->size(2, 50))), static fn (Design $d): Design => $d->with(['blinding' => $s->stock->layer('sand', 2, 50)])),
+            'A sheet of %1$s lies straight on crushed stone; %2$s stands that.', Measure::of(
+                $d->sheet->thickness,
+                Quantity::SheetThickness,
+            ), Measure::of(
+                $s->stock->size(0.015, 0.38),
+                Quantity::SheetThickness,
+            ),
+            Remedy::of(
+                Said::of('Blind the stone with %s of sand.', Measure::size($s->stock->size(2, 50))),
+                static fn (Design $d): Design => $d->with(['blinding' => $s->stock->layer('sand', 2, 50)]),
+            ),
         );
     }
 }

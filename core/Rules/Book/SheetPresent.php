@@ -47,7 +47,10 @@ final class SheetPresent extends Rule
         $d = $s->design;
 
         return $d->sheet->present() ? null : $this->fix('No sheet keeps ground damp and soil gas from the floor.', remedy: Remedy::of(
-            Said::of('Lay a sheet of %s.', Measure::of($s->stock->size(0.015, 0.4), Quantity::SheetThickness)), static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(thickness: $s->stock->size(0.015, 0.4))]),
+            Said::of(
+                'Lay a sheet of %s.',
+                Measure::of($s->stock->size(0.015, 0.4), Quantity::SheetThickness),
+            ), static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(thickness: $s->stock->size(0.015, 0.4))]),
         ));
     }
 }

@@ -44,7 +44,10 @@ final class SheetTaped extends Rule
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
-        $remedy = Remedy::of('Tape the joints, with tape tested with that sheet.', static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(joints: SheetJoints::Taped)]));
+        $remedy = Remedy::of(
+            'Tape the joints, with tape tested with that sheet.',
+            static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(joints: SheetJoints::Taped)]),
+        );
 
         return match (true) {
             ! $d->sheet->present() || $d->sheet->joints === SheetJoints::Taped => null,

@@ -52,13 +52,24 @@ final class SheetThickEnough extends Rule
     {
         $d = $s->design;
         $mil = $d->sheet->thickness;
-        $remedy = Remedy::of(Said::of('Take a sheet of %s.', Measure::of($s->stock->size(0.015, 0.4), Quantity::SheetThickness)), static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(thickness: $s->stock->size(0.015, 0.4))]));
-        [$measured, $good, $least] = array_map(static fn (float $m): Measure => Measure::of($m, Quantity::SheetThickness), [$mil, self::GOOD, self::LEAST]);
+        $remedy = Remedy::of(
+            Said::of('Take a sheet of %s.', Measure::of($s->stock->size(0.015, 0.4), Quantity::SheetThickness)),
+            static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(thickness: $s->stock->size(0.015, 0.4))]),
+        );
+        [$measured, $good, $least] = array_map(
+            static fn (float $m): Measure => Measure::of($m, Quantity::SheetThickness),
+            [$mil, self::GOOD, self::LEAST],
+        );
 
         return match (true) {
             ! $d->sheet->present() || $mil >= self::GOOD - 1e-5 => null,
             $mil < self::LEAST - 3e-6 => $this->fix('The sheet is %1$s; the least is %2$s.', $measured, $least, $remedy),
-            default => $this->note('The sheet is %1$s; the newest code asks for %2$s, the editions before for 6 mil (0.15 mm).', $measured, $good, $remedy),
+            default => $this->note(
+                'The sheet is %1$s; the newest code asks for %2$s, the editions before for 6 mil (0.15 mm).',
+                $measured,
+                $good,
+                $remedy,
+            ),
         };
     }
 }

@@ -44,8 +44,11 @@ final class SheetTurnedUp extends Rule
     {
         $d = $s->design;
 
-        return ! $d->sheet->present() || $d->sheet->edge === SheetEdge::TurnedUp ? null : $this->fix('The sheet is cut off at the edge.', remedy: Remedy::of(
-            'Turn the sheet up to the slab’s top.', static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(edge: SheetEdge::TurnedUp)]),
-        ));
+        return ! $d->sheet->present() || $d->sheet->edge === SheetEdge::TurnedUp
+            ? null
+            : $this->fix('The sheet is cut off at the edge.', remedy: Remedy::of(
+                'Turn the sheet up to the slab’s top.',
+                static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(edge: SheetEdge::TurnedUp)]),
+            ));
     }
 }

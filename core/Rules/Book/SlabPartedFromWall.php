@@ -47,9 +47,11 @@ final class SlabPartedFromWall extends Rule
         $d = $s->design;
         $parted = $d->edgeInside->present() || $s->at->tray < $s->at->inner - 1e-6 || $d->boardAbove->present();
 
-        return ! $d->stem->present() || ! $d->slab->present() || $parted || ! $s->isHeated() ? null : $this->fix('The slab meets the wall without a board between.', remedy: Remedy::of(
-            Said::of('Stand %s of board between slab and wall.', Measure::size($s->stock->size(2, 50))),
-            static fn (Design $d): Design => $d->with(['edgeInside' => new InsideBoard($s->stock->layer('xps-25psi', 2, 50))]),
-        ));
+        return ! $d->stem->present() || ! $d->slab->present() || $parted || ! $s->isHeated()
+            ? null
+            : $this->fix('The slab meets the wall without a board between.', remedy: Remedy::of(
+                Said::of('Stand %s of board between slab and wall.', Measure::size($s->stock->size(2, 50))),
+                static fn (Design $d): Design => $d->with(['edgeInside' => new InsideBoard($s->stock->layer('xps-25psi', 2, 50))]),
+            ));
     }
 }

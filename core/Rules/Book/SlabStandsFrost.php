@@ -50,8 +50,15 @@ final class SlabStandsFrost extends Rule
 
         return match (true) {
             $ice <= 0.0 => null,
-            $frost->slabHeaves() => $this->stop('In the design winter %1$s of the ground under the slab freezes, and this ground heaves: keep the rooms warm, or take clean stone down to the frost.', Measure::depth($ice)),
-            default => $this->notChecked('%1$s of the ground under the slab freezes in the design winter: whether it heaves has to be tested.', Measure::depth($ice)),
+            $frost->slabHeaves() => $this->stop(
+                'In the design winter %1$s of the ground under the slab freezes, and this ground heaves: keep the rooms warm, or take '
+                    .'clean stone down to the frost.',
+                Measure::depth($ice),
+            ),
+            default => $this->notChecked(
+                '%1$s of the ground under the slab freezes in the design winter: whether it heaves has to be tested.',
+                Measure::depth($ice),
+            ),
         };
     }
 }

@@ -50,7 +50,12 @@ final class SlabThickEnough extends Rule
 
         return ! $d->slab->present() || $s->isCrawlspace() || $d->slab->layer->thickness >= self::LEAST ? null : $this->fix(
             'The slab is %1$s; the least is %2$s.', Measure::size($d->slab->layer->thickness), Measure::size(0.089),
-            Remedy::of(Said::of('Make the slab %s.', Measure::size($s->stock->size(4, 100))), static fn (Design $d): Design => $d->with(['slab' => $d->slab->but(layer: $d->slab->layer->thick($s->stock->size(4, 100)))])),
+            Remedy::of(
+                Said::of('Make the slab %s.', Measure::size($s->stock->size(4, 100))),
+                static fn (Design $d): Design => $d->with(
+                    ['slab' => $d->slab->but(layer: $d->slab->layer->thick($s->stock->size(4, 100)))],
+                ),
+            ),
         );
     }
 }

@@ -48,7 +48,8 @@ final class SoilCarriesEdge extends Rule
         }
 
         return $check->word() !== Verdict::Fails ? null : $this->stop(
-            'The ground under the edge is pressed with %1$s; its class is presumed to carry %2$s.', Measure::stress($check->stress), Measure::stress($check->allowable()), $s->sizes->widerBearing(),
+            'The ground under the edge is pressed with %1$s; its class is presumed to carry %2$s.', Measure::stress($check->stress),
+            Measure::stress($check->allowable()), $s->sizes->widerBearing(),
         );
     }
 }

@@ -48,7 +48,8 @@ final class SoilCarriesPost extends Rule
         }
 
         return $this->stop(
-            'The ground under the post is pressed with %1$s; its class is presumed to carry %2$s.', Measure::stress($check->stress), Measure::stress($check->allowable()), $s->sizes->widerPad(),
+            'The ground under the post is pressed with %1$s; its class is presumed to carry %2$s.', Measure::stress($check->stress),
+            Measure::stress($check->allowable()), $s->sizes->widerPad(),
         );
     }
 }

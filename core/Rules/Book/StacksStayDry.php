@@ -66,8 +66,16 @@ final class StacksStayDry extends Rule
         }
 
         return $stack->isKept()
-            ? $this->note("In the {$where}, %1\$s of water stays each year; nothing there suffers from it in ten years.", $left, remedy: $this->remedy($s, $stack))
-            : $this->note("In the {$where}, %1\$s of water gathers before it dries: close to the limit.", $peak, remedy: $this->remedy($s, $stack));
+            ? $this->note(
+                "In the {$where}, %1\$s of water stays each year; nothing there suffers from it in ten years.",
+                $left,
+                remedy: $this->remedy($s, $stack),
+            )
+            : $this->note(
+                "In the {$where}, %1\$s of water gathers before it dries: close to the limit.",
+                $peak,
+                remedy: $this->remedy($s, $stack),
+            );
     }
 
     /** What the trade does there: the sheet over the boards, and against a wall boards that pass no vapour in place of wool. */
@@ -76,9 +84,14 @@ final class StacksStayDry extends Rule
         $d = $s->design;
 
         return match (true) {
-            $stack->place->isFloor() && $d->sheet->present() && $d->fieldBoard->present() && $d->sheet->position === SheetPosition::BelowBoards => Remedy::of(
-                'Lay the sheet above the boards.', static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(position: SheetPosition::AboveBoards)]),
-            ),
+            $stack->place->isFloor()
+                && $d->sheet->present()
+                && $d->fieldBoard->present()
+                && $d->sheet->position === SheetPosition::BelowBoards => Remedy::of(
+                    'Lay the sheet above the boards.', static fn (Design $d): Design => $d->with(
+                        ['sheet' => $d->sheet->but(position: SheetPosition::AboveBoards)],
+                    ),
+                ),
             $stack->place->isStem() => LiningOfBoard::remedy($d),
             default => null,
         };

@@ -51,7 +51,10 @@ final class SteelCloseEnough extends Rule
 
         return ! $d->steel->present() || ! $d->slab->present() || $d->steel->spacing <= $most + 0.005 ? null : $this->note(
             'The bars stand %1$s apart; at most %2$s is usual.', Measure::size($d->steel->spacing), Measure::size($most),
-            Remedy::of(Said::of('Set them %s apart.', Measure::size($s->stock->size(16, 400))), static fn (Design $d): Design => $d->with(['steel' => $d->steel->but(spacing: min($most, $s->stock->size(16, 400)))])),
+            Remedy::of(
+                Said::of('Set them %s apart.', Measure::size($s->stock->size(16, 400))),
+                static fn (Design $d): Design => $d->with(['steel' => $d->steel->but(spacing: min($most, $s->stock->size(16, 400)))]),
+            ),
         );
     }
 }

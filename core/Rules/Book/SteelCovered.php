@@ -50,13 +50,28 @@ final class SteelCovered extends Rule
     {
         $d = $s->design;
         $steel = $d->steel;
-        $remedy = Remedy::of('Set the bars on chairs at those covers.', static fn (Design $d): Design => $d->with(['steel' => $d->steel->but(cover: max($d->steel->cover, self::BOARD), edgeCover: max($d->steel->edgeCover, self::GROUND))]));
+        $remedy = Remedy::of(
+            'Set the bars on chairs at those covers.',
+            static fn (Design $d): Design => $d->with(
+                ['steel' => $d->steel->but(cover: max($d->steel->cover, self::BOARD), edgeCover: max($d->steel->edgeCover, self::GROUND))],
+            ),
+        );
 
         return match (true) {
             ! $d->slab->present() => null,
             ! $steel->present() => $this->notChecked('Nothing is said of the bars in the slab.'),
-            $steel->cover < self::BOARD - 0.001 => $this->fix('The bars have %1$s of cover below; %2$s are wanted.', Measure::size($steel->cover), Measure::size(self::BOARD), $remedy),
-            $steel->edgeCover < self::GROUND - 0.002 => $this->fix('The bars have %1$s of cover at the edge; %2$s are wanted against ground.', Measure::size($steel->edgeCover), Measure::size(self::GROUND), $remedy),
+            $steel->cover < self::BOARD - 0.001 => $this->fix(
+                'The bars have %1$s of cover below; %2$s are wanted.',
+                Measure::size($steel->cover),
+                Measure::size(self::BOARD),
+                $remedy,
+            ),
+            $steel->edgeCover < self::GROUND - 0.002 => $this->fix(
+                'The bars have %1$s of cover at the edge; %2$s are wanted against ground.',
+                Measure::size($steel->edgeCover),
+                Measure::size(self::GROUND),
+                $remedy,
+            ),
             default => null,
         };
     }

@@ -47,6 +47,10 @@ final class StemFreeOfFrost extends Rule
     {
         $ice = $s->frost()->frozenElsewhere()['stem'] ?? 0.0;
 
-        return $ice <= 0.0 ? null : $this->notChecked('Ground freezes against %1$s of the bare stem: clean backfill, a mat or a board has to part them, or the wall’s weight to hold it.', Measure::depth($ice));
+        return $ice <= 0.0 ? null : $this->notChecked(
+            'Ground freezes against %1$s of the bare stem: clean backfill, a mat or a board has to part them, or the wall’s weight '
+                .'to hold it.',
+            Measure::depth($ice),
+        );
     }
 }

@@ -44,8 +44,12 @@ final class StoneClean extends Rule
     {
         $d = $s->design;
 
-        return ! $d->stone->present() || $d->stone->material->slug !== 'sand' ? null : $this->fix('The bed is sand, which breaks no capillary rise.', remedy: Remedy::of(
-            'Make the bed of clean crushed stone.', static fn (Design $d): Design => $d->with(['stone' => $d->stone->made(Catalogue::get('crushed-stone'))]),
-        ));
+        return ! $d->stone->present() || $d->stone->material->slug !== 'sand'
+            ? null
+            : $this->fix('The bed is sand, which breaks no capillary rise.', remedy: Remedy::of(
+                'Make the bed of clean crushed stone.', static fn (Design $d): Design => $d->with(
+                    ['stone' => $d->stone->made(Catalogue::get('crushed-stone'))],
+                ),
+            ));
     }
 }

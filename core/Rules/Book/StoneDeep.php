@@ -49,8 +49,12 @@ final class StoneDeep extends Rule
         $d = $s->design;
 
         return ! $d->slab->present() || $d->stone->thickness >= self::LEAST ? null : $this->fix(
-            $d->stone->present() ? 'The bed is %1$s; %2$s are wanted.' : 'No stone lies under the floor.', Measure::size($d->stone->thickness), Measure::size($s->stock->size(4, 100)),
-            Remedy::of(Said::of('Lay %s of clean stone.', Measure::size($s->stock->size(4, 100))), static fn (Design $d): Design => $d->with(['stone' => $d->stone->thick($s->stock->size(4, 100))])),
+            $d->stone->present() ? 'The bed is %1$s; %2$s are wanted.' : 'No stone lies under the floor.',
+            Measure::size($d->stone->thickness), Measure::size($s->stock->size(4, 100)),
+            Remedy::of(
+                Said::of('Lay %s of clean stone.', Measure::size($s->stock->size(4, 100))),
+                static fn (Design $d): Design => $d->with(['stone' => $d->stone->thick($s->stock->size(4, 100))]),
+            ),
         );
     }
 }

@@ -44,9 +44,14 @@ final class StoneUnderShallowBearing extends Rule
         $frost = $s->frost();
         $d = $s->design;
 
-        return $frost->reason !== null || ($frost->footingMargin() ?? 0.0) >= 0.0 || $d->stem->present() || $d->stone->present() ? null : $this->fix(
-            'The shallow edge stands on ground that heaves, without stone between.',
-            remedy: Remedy::of('Bed it on clean crushed stone.', static fn (Design $d): Design => $d->with(['stone' => $s->stock->layer('crushed-stone', 6, 150)])),
-        );
+        return $frost->reason !== null || ($frost->footingMargin() ?? 0.0) >= 0.0 || $d->stem->present() || $d->stone->present()
+            ? null
+            : $this->fix(
+                'The shallow edge stands on ground that heaves, without stone between.',
+                remedy: Remedy::of(
+                    'Bed it on clean crushed stone.',
+                    static fn (Design $d): Design => $d->with(['stone' => $s->stock->layer('crushed-stone', 6, 150)]),
+                ),
+            );
     }
 }

@@ -21,7 +21,8 @@ final class SurfaceFactorMet extends Rule
 
     public function why(): string
     {
-        return 'It tells how much of the step from outside to inside a surface has taken: too little, and it is cold enough for mould whatever the winter.';
+        return 'It tells how much of the step from outside to inside a surface has taken: too little, and it is cold enough for mould '
+            .'whatever the winter.';
     }
 
     public function source(): string
@@ -49,6 +50,10 @@ final class SurfaceFactorMet extends Rule
         $damp = $s->damp();
         $factor = $damp->factor();
 
-        return $factor === null || $factor >= $damp->needed ? null : $this->note('The lowest surface factor f is %1$s; the rooms need %2$s.', Measure::of($factor, Quantity::Ratio), Measure::of($damp->needed, Quantity::Ratio));
+        return $factor === null || $factor >= $damp->needed ? null : $this->note(
+            'The lowest surface factor f is %1$s; the rooms need %2$s.',
+            Measure::of($factor, Quantity::Ratio),
+            Measure::of($damp->needed, Quantity::Ratio),
+        );
     }
 }

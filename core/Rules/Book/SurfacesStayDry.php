@@ -54,9 +54,17 @@ final class SurfacesStayDry extends Rule
             return null;
         }
         $month = $surface->worstMonth();
-        $said = sprintf('At the %s, %s, the air holds %%1$s in %s; %%2$s is the most.', $surface->name, str_replace('-', ' ', $surface->side), Calendar::MONTHS[$month - 1]);
+        $said = sprintf(
+            'At the %s, %s, the air holds %%1$s in %s; %%2$s is the most.',
+            $surface->name,
+            str_replace('-', ' ', $surface->side),
+            Calendar::MONTHS[$month - 1],
+        );
         $measures = [Measure::of($surface->humidity[$month - 1], Quantity::Share), Measure::of(Surface::LIMIT, Quantity::Share)];
 
-        return $winter !== null ? $this->fix($said, ...$measures) : $this->note(rtrim($said, '.').'. Only in summer: a dryer, or a warmer face.', ...$measures);
+        return $winter !== null ? $this->fix($said, ...$measures) : $this->note(
+            rtrim($said, '.').'. Only in summer: a dryer, or a warmer face.',
+            ...$measures,
+        );
     }
 }

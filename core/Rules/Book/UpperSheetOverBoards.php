@@ -43,8 +43,12 @@ final class UpperSheetOverBoards extends Rule
     {
         $d = $s->design;
 
-        return ! $d->boardAbove->present() || ! $d->screed->present() || $d->upperSheet->present() ? null : $this->fix('Nothing keeps the wet screed out of the boards.', remedy: Remedy::of(
-            'Lay a sheet on the boards.', static fn (Design $d): Design => $d->with(['upperSheet' => $d->upperSheet->but(thickness: $s->stock->size(0.006, 0.15))]),
-        ));
+        return ! $d->boardAbove->present() || ! $d->screed->present() || $d->upperSheet->present()
+            ? null
+            : $this->fix('Nothing keeps the wet screed out of the boards.', remedy: Remedy::of(
+                'Lay a sheet on the boards.', static fn (Design $d): Design => $d->with(
+                    ['upperSheet' => $d->upperSheet->but(thickness: $s->stock->size(0.006, 0.15))],
+                ),
+            ));
     }
 }

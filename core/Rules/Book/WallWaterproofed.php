@@ -45,8 +45,19 @@ final class WallWaterproofed extends Rule
     {
         $d = $s->design;
 
-        return ! $s->liesDeep() || $d->membrane->present() ? null : $this->stop('No membrane keeps the ground’s water off the wall.', remedy: Remedy::of(
-            'Put a self-adhered sheet on the wall, from the footing to the top.', static fn (Design $d): Design => $d->with(['membrane' => new Membrane($s->stock->size(0.06, 1.5), min($d->stem->topAboveGrade, 0.1), MembraneKind::Sheet, $s->stock->size(4, 100))]),
-        ));
+        return ! $s->liesDeep() || $d->membrane->present()
+            ? null
+            : $this->stop('No membrane keeps the ground’s water off the wall.', remedy: Remedy::of(
+                'Put a self-adhered sheet on the wall, from the footing to the top.', static fn (Design $d): Design => $d->with(
+                    [
+                        'membrane' => new Membrane(
+                            $s->stock->size(0.06, 1.5),
+                            min($d->stem->topAboveGrade, 0.1),
+                            MembraneKind::Sheet,
+                            $s->stock->size(4, 100),
+                        ),
+                    ],
+                ),
+            ));
     }
 }

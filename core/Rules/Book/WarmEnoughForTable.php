@@ -46,9 +46,19 @@ final class WarmEnoughForTable extends Rule
         $frost = $s->frost();
         $coldest = $s->site->indoor - $s->site->indoorSwing;
 
-        return $frost->reason !== null || ($frost->footingMargin() ?? 0.0) >= 0.0 || ! $s->isHeated() || $s->design->depth() > 0.3 || ($s->site->frost->use === WinterUse::Heated && $coldest >= FrostTable::HEATED) ? null : $this->note(
+        return $frost->reason !== null || ($frost->footingMargin() ?? 0.0) >= 0.0 || ! $s->isHeated() || $s->design->depth() > 0.3 || (
+            $s->site->frost->use === WinterUse::Heated
+            && $coldest >= FrostTable::HEATED
+        ) ? null : $this->note(
             'In winter the inside is kept at %1$s; shallow foundations are drawn up for %2$s. The field decides.',
-            Measure::of($s->site->frost->use === WinterUse::Unheated ? $s->site->climate->wave()->mean : ($s->site->frost->use === WinterUse::SetBack ? $s->site->frost->setBack : $coldest), Quantity::Temperature), Measure::of(FrostTable::HEATED, Quantity::Temperature),
+            Measure::of(
+                $s->site->frost->use === WinterUse::Unheated ? $s->site->climate->wave()->mean : (
+                    $s->site->frost->use === WinterUse::SetBack
+                    ? $s->site->frost->setBack
+                    : $coldest
+                ),
+                Quantity::Temperature,
+            ), Measure::of(FrostTable::HEATED, Quantity::Temperature),
         );
     }
 }

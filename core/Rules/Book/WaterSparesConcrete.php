@@ -53,8 +53,14 @@ final class WaterSparesConcrete extends Rule
         $heating = $s->design->heating;
 
         return ! $heating->present() || $heating->by !== HeatBy::Pipes || $heating->supply <= self::HOTTEST ? null : $this->fix(
-            'The water goes in at %1$s; %2$s is the most.', Measure::of($heating->supply, Quantity::Temperature), Measure::of(self::HOTTEST, Quantity::Temperature),
-            Remedy::of(Said::of('Send it in at %s.', Measure::of(self::USUAL, Quantity::Temperature)), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(supply: self::USUAL)])),
+            'The water goes in at %1$s; %2$s is the most.', Measure::of(
+                $heating->supply,
+                Quantity::Temperature,
+            ), Measure::of(self::HOTTEST, Quantity::Temperature),
+            Remedy::of(
+                Said::of('Send it in at %s.', Measure::of(self::USUAL, Quantity::Temperature)),
+                static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(supply: self::USUAL)]),
+            ),
         );
     }
 }

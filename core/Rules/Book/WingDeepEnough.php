@@ -50,8 +50,12 @@ final class WingDeepEnough extends Rule
         $least = $s->stock->size(10, 250);
 
         return ! $d->wing->present() || $d->wing->depth >= self::LEAST - 0.005 ? null : $this->fix(
-            'The wing lies only %1$s deep; %2$s is the least that stays covered.', Measure::size($d->wing->depth), Measure::size(self::LEAST),
-            Remedy::of(Said::of('Lay the wing %s deep.', Measure::size($least)), static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(depth: $least)])),
+            'The wing lies only %1$s deep; %2$s is the least that stays covered.', Measure::size($d->wing->depth),
+            Measure::size(self::LEAST),
+            Remedy::of(
+                Said::of('Lay the wing %s deep.', Measure::size($least)),
+                static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(depth: $least)]),
+            ),
         );
     }
 }

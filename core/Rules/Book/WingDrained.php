@@ -45,8 +45,16 @@ final class WingDrained extends Rule
     {
         $d = $s->design;
 
-        return ! $d->wing->present() || $s->site->soil !== Soil::ClayOrSilt || $d->drains->outer > 0.0 || $s->site->water === GroundWater::Dry ? null : $this->note(
-            'The wing lies in clay or silt and no drain takes the water from it.', remedy: Remedy::of('Lay a drain along the edge.', static fn (Design $d): Design => $d->with(['drains' => $d->drains->but(outer: $s->stock->size(4, 100))])),
-        );
+        return ! $d->wing->present()
+            || $s->site->soil !== Soil::ClayOrSilt
+            || $d->drains->outer > 0.0
+            || $s->site->water === GroundWater::Dry
+            ? null
+            : $this->note(
+                'The wing lies in clay or silt and no drain takes the water from it.', remedy: Remedy::of(
+                    'Lay a drain along the edge.',
+                    static fn (Design $d): Design => $d->with(['drains' => $d->drains->but(outer: $s->stock->size(4, 100))]),
+                ),
+            );
     }
 }

@@ -51,7 +51,10 @@ final class WingFallsOutward extends Rule
 
         return ! $d->wing->present() || $d->wing->fall >= $least - 1e-6 ? null : $this->note(
             'The wing falls %1$s over its width; %2$s sheds water.', Measure::size($d->wing->fall), Measure::size($least),
-            Remedy::of(Said::of('Let the wing fall %s.', Measure::size(ceil($least * 100) / 100)), static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(fall: ceil($least * 100) / 100)])),
+            Remedy::of(
+                Said::of('Let the wing fall %s.', Measure::size(ceil($least * 100) / 100)),
+                static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(fall: ceil($least * 100) / 100)]),
+            ),
         );
     }
 }

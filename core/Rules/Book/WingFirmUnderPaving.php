@@ -50,9 +50,19 @@ final class WingFirmUnderPaving extends Rule
         $d = $s->design;
         $strength = $d->wing->layer->material->strength;
 
-        return ! $d->wing->present() || $s->site->frost->surface !== Surface::Paved || ($strength !== null && $strength >= self::LEAST - 0.5) ? null : $this->fix(
-            'The ground over the wing is paved, and its board stands only %1$s; %2$s is wanted there.', Measure::pressure($strength ?? 0.0), Measure::pressure(self::LEAST),
-            Remedy::of('Lay 40 psi (276 kPa) board.', static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(layer: $d->wing->layer->made(Catalogue::get('xps-40psi')))])),
-        );
+        return ! $d->wing->present()
+            || $s->site->frost->surface !== Surface::Paved
+            || ($strength !== null && $strength >= self::LEAST - 0.5)
+            ? null
+            : $this->fix(
+                'The ground over the wing is paved, and its board stands only %1$s; %2$s is wanted there.',
+                Measure::pressure($strength ?? 0.0), Measure::pressure(self::LEAST),
+                Remedy::of(
+                    'Lay 40 psi (276 kPa) board.',
+                    static fn (Design $d): Design => $d->with(
+                        ['wing' => $d->wing->but(layer: $d->wing->layer->made(Catalogue::get('xps-40psi')))],
+                    ),
+                ),
+            );
     }
 }

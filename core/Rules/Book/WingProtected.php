@@ -57,10 +57,18 @@ final class WingProtected extends Rule
         return match (true) {
             ! $d->wing->present() => null,
             $shallow => $this->note(
-                'The wing lies %1$s deep; under less than %2$s of cover it wants a protection board or paving.', Measure::size($d->wing->depth), Measure::size(self::COVER),
-                $wide ? null : Remedy::of(Said::of('Lay the wing %s deep.', Measure::size(self::COVER)), static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(depth: self::COVER)])),
+                'The wing lies %1$s deep; under less than %2$s of cover it wants a protection board or paving.',
+                Measure::size($d->wing->depth), Measure::size(self::COVER),
+                $wide ? null : Remedy::of(
+                    Said::of('Lay the wing %s deep.', Measure::size(self::COVER)),
+                    static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(depth: self::COVER)]),
+                ),
             ),
-            $wide => $this->note('The wing reaches %1$s out; wider than %2$s it wants a protection board or paving.', Measure::size($d->wing->width), Measure::size(self::NARROW)),
+            $wide => $this->note(
+                'The wing reaches %1$s out; wider than %2$s it wants a protection board or paving.',
+                Measure::size($d->wing->width),
+                Measure::size(self::NARROW),
+            ),
             default => null,
         };
     }

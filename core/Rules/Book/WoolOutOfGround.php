@@ -45,12 +45,21 @@ final class WoolOutOfGround extends Rule
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
-        $wool = $d->edgeOutside->present() && $d->edgeOutside->layer->material->kind === Kind::MineralWool && $d->edgeOutside->depthBelowGrade > 0.05;
-        $remedy = Remedy::of('Take extruded board below the ground.', static fn (Design $d): Design => $d->with(['edgeOutside' => $d->edgeOutside->but(layer: $d->edgeOutside->layer->made(Catalogue::get('xps-25psi')))]));
+        $wool = $d->edgeOutside->present()
+            && $d->edgeOutside->layer->material->kind === Kind::MineralWool
+            && $d->edgeOutside->depthBelowGrade > 0.05;
+        $remedy = Remedy::of(
+            'Take extruded board below the ground.',
+            static fn (Design $d): Design => $d->with(
+                ['edgeOutside' => $d->edgeOutside->but(layer: $d->edgeOutside->layer->made(Catalogue::get('xps-25psi')))],
+            ),
+        );
 
         return match (true) {
             ! $wool || $s->site->water === GroundWater::Dry => null,
-            $s->site->water === GroundWater::NotSaid => $this->notChecked('Stone wool stands in the ground, and how wet that is is not said.'),
+            $s->site->water === GroundWater::NotSaid => $this->notChecked(
+                'Stone wool stands in the ground, and how wet that is is not said.',
+            ),
             default => $this->fix('Stone wool stands in ground that is '.$s->site->water->label().'.', remedy: $remedy),
         };
     }

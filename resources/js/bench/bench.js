@@ -51,7 +51,10 @@ export default () => {
 
         submitted(event) {
             const by = event.submitter;
-            return this.ask({ url: by?.hasAttribute('formaction') ? by.formAction : this.$root.action, extra: by?.name ? { [by.name]: by.value } : undefined });
+            return this.ask({
+                url: by?.hasAttribute('formaction') ? by.formAction : this.$root.action,
+                extra: by?.name ? { [by.name]: by.value } : undefined,
+            });
         },
 
         again() {
@@ -87,7 +90,10 @@ export default () => {
         /** The field of what is being saved is worked out beside the saving; not that of an undo, which only the server knows. */
         lookAhead(job) {
             following = new AbortController();
-            ahead = job.url === this.$root.action ? { sent: page.values(), fresh: readAhead(this.$root.dataset.ahead, this.$root, job.extra ?? {}, following.signal) } : null;
+            ahead =
+                job.url === this.$root.action
+                    ? { sent: page.values(), fresh: readAhead(this.$root.dataset.ahead, this.$root, job.extra ?? {}, following.signal) }
+                    : null;
         },
 
         /** @returns {Promise<boolean>} whether it came, and still belongs to what is shown */
@@ -342,7 +348,9 @@ export default () => {
                 ',': () => this.$dispatch('overlay-step', -1),
                 '.': () => this.$dispatch('overlay-step', 1),
             };
-            const act = /^\d$/.test(event.key) ? () => this.goTo(partByNumber(this.$root, event.key === '0' ? 10 : Number(event.key))) : acts[event.key.toLowerCase()];
+            const act = /^\d$/.test(event.key)
+                ? () => this.goTo(partByNumber(this.$root, event.key === '0' ? 10 : Number(event.key)))
+                : acts[event.key.toLowerCase()];
             if (act) {
                 event.preventDefault();
                 act();

@@ -31,7 +31,9 @@ export function stepSize(field, way) {
 
 /** To the first field of the part above (-1) or below (1). */
 export function nextPart(field, way) {
-    const places = [...field.form.querySelectorAll('.log-row[data-part], .log-more')].filter((place) => place.querySelector('input[type=text]'));
+    const places = [...field.form.querySelectorAll('.log-row[data-part], .log-more')].filter((place) =>
+        place.querySelector('input[type=text]'),
+    );
     const place = places[places.indexOf(field.closest('.log-row[data-part], .log-more')) + way];
     if (place?.tagName === 'DETAILS') {
         place.open = true;

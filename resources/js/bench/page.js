@@ -3,7 +3,19 @@ import Alpine from '@alpinejs/csp';
 /** Those with fields are morphed, so that cursor and typing stay. */
 const MORPHED = ['bench-acts', 'bench-conflict'];
 /** Pieces that are swapped whole where the server wrote them anew. */
-const SWAPPED = ['sides', 'drawing', 'field-sheet', 'vapour-sheet', 'files', 'core-heat', 'core-frost', 'core-damp', 'core-mass', 'core-load', 'notes'];
+const SWAPPED = [
+    'sides',
+    'drawing',
+    'field-sheet',
+    'vapour-sheet',
+    'files',
+    'core-heat',
+    'core-frost',
+    'core-damp',
+    'core-mass',
+    'core-load',
+    'notes',
+];
 const LOG = 'bench-log';
 const FINDINGS = 'bench-findings';
 
@@ -11,7 +23,8 @@ const FINDINGS = 'bench-findings';
 const LEFT = 400;
 
 /** Whether a piece is shown already as the server wrote it. */
-const same = (here, there) => there.hasAttribute('data-same') || (here?.dataset.print !== undefined && here.dataset.print === there.dataset.print);
+const same = (here, there) =>
+    there.hasAttribute('data-same') || (here?.dataset.print !== undefined && here.dataset.print === there.dataset.print);
 
 /** What the server wrote on the bench, and what the person has typed over it since. */
 export default class Page {
@@ -81,7 +94,11 @@ export default class Page {
             this.takeInFindings(here, fresh);
             return;
         }
-        document.activeElement.addEventListener('blur', () => setTimeout(() => this.waiting === fresh && this.takeInFindings(here, fresh), LEFT), { once: true });
+        document.activeElement.addEventListener(
+            'blur',
+            () => setTimeout(() => this.waiting === fresh && this.takeInFindings(here, fresh), LEFT),
+            { once: true },
+        );
     }
 
     /** Only where the server wrote something else: a reason may just be being typed. What they cost is asked for anew. */
@@ -94,7 +111,9 @@ export default class Page {
 
     /** Only the pieces that the server wrote anew: comparing all their choices would take longer than the server did. */
     takeInUnits(here, fresh) {
-        const [shown, written] = [here, fresh].map((page) => new Map([...page.querySelectorAll('[data-unit]')].map((unit) => [unit.dataset.unit, unit])));
+        const [shown, written] = [here, fresh].map(
+            (page) => new Map([...page.querySelectorAll('[data-unit]')].map((unit) => [unit.dataset.unit, unit])),
+        );
         const sameOrder = [...shown.keys()].join() === [...written.keys()].join();
         for (const [name, unit] of written) {
             const kept = shown.get(name);

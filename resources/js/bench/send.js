@@ -29,10 +29,12 @@ export default async function send(url, form, have, extra = {}) {
     if (response.redirected || response.status === 419) {
         throw new NotSaved(`You are signed out. Sign in again in another tab, then come back here.${KEPT}`);
     }
-    throw new NotSaved({
-        403: `Not saved: your role does not reach this far any more.${KEPT}`,
-        404: `Not saved: this option is no longer here. It may be in the trash.${KEPT}`,
-    }[response.status] ?? `Not saved: the server broke off (${response.status}).${KEPT}`);
+    throw new NotSaved(
+        {
+            403: `Not saved: your role does not reach this far any more.${KEPT}`,
+            404: `Not saved: this option is no longer here. It may be in the trash.${KEPT}`,
+        }[response.status] ?? `Not saved: the server broke off (${response.status}).${KEPT}`,
+    );
 }
 
 /** The pieces as they stand now, with what takes long; null where they cannot be had or are no longer wanted. */
@@ -45,10 +47,18 @@ export async function read(url, have, signal) {
     }
 }
 
-/** The pieces that hang on the field of what is being saved just now, all of them: what the page will show by then is not known yet. Null where they cannot be had. */
+/**
+ * The pieces that hang on the field of what is being saved just now, all of them: what the page will show by then is not known
+ * yet. Null where they cannot be had.
+ */
 export async function readAhead(url, form, extra, signal) {
     try {
-        const response = await fetch(url, { method: 'POST', body: filled(form, extra), headers: { 'X-Bench': '1', Accept: 'text/html' }, signal });
+        const response = await fetch(url, {
+            method: 'POST',
+            body: filled(form, extra),
+            headers: { 'X-Bench': '1', Accept: 'text/html' },
+            signal,
+        });
         return response.status === 200 && !response.redirected ? parse(await response.text()) : null;
     } catch {
         return null;
@@ -65,7 +75,11 @@ function filled(form, extra) {
 
 async function post(url, form, have, extra) {
     try {
-        return await fetch(url, { method: 'POST', body: filled(form, extra), headers: { 'X-Bench': '1', 'X-Have': have, Accept: 'text/html' } });
+        return await fetch(url, {
+            method: 'POST',
+            body: filled(form, extra),
+            headers: { 'X-Bench': '1', 'X-Have': have, Accept: 'text/html' },
+        });
     } catch {
         throw new NotSaved(`Not saved: no connection. Trying again by itself.${KEPT}`, true);
     }

@@ -21,7 +21,9 @@ export default () => {
             this.refit = () => plots.forEach(({ plot: p, element }) => p.setSize({ width: element.clientWidth, height: p.height }));
             window.addEventListener('resize', this.refit);
             ({ default: Plot } = await import('uplot'));
-            this.open(this.$root.querySelector(`[data-question="${this.$root.dataset.first}"]`) ?? this.$root.querySelector('[data-question]'));
+            this.open(
+                this.$root.querySelector(`[data-question="${this.$root.dataset.first}"]`) ?? this.$root.querySelector('[data-question]'),
+            );
         },
 
         destroy() {
@@ -42,7 +44,10 @@ export default () => {
                 other.querySelector('button').setAttribute('aria-pressed', other === item ? 'true' : 'false');
             }
             this.$refs.state.textContent = '';
-            const [own, other] = await Promise.all([this.read(item.dataset.own, () => mine === asked), item.dataset.other ? this.read(item.dataset.other, () => mine === asked) : null]);
+            const [own, other] = await Promise.all([
+                this.read(item.dataset.own, () => mine === asked),
+                item.dataset.other ? this.read(item.dataset.other, () => mine === asked) : null,
+            ]);
             if (mine !== asked) {
                 return;
             }
@@ -76,9 +81,24 @@ export default () => {
             const sets = lines(own.runs, other);
             this.$refs.title.textContent = item.querySelector('button').textContent;
             plots.forEach(({ plot: p }) => p.destroy());
-            plots = [['warm', own.degrees], ['flow', 'kW'], ['store', 'kWh']].map(([name, unit]) => {
+            plots = [
+                ['warm', own.degrees],
+                ['flow', 'kW'],
+                ['store', 'kWh'],
+            ].map(([name, unit]) => {
                 const element = this.$refs[name];
-                return { element, plot: plot(Plot, element, hours, sets[name], unit, (t, brief) => this.time(t, brief), (at) => this.moved(at)) };
+                return {
+                    element,
+                    plot: plot(
+                        Plot,
+                        element,
+                        hours,
+                        sets[name],
+                        unit,
+                        (t, brief) => this.time(t, brief),
+                        (at) => this.moved(at),
+                    ),
+                };
             });
             strip = run.cells ? new Strip(this.$refs.strip, run, own.degrees) : null;
             if (!strip) {
@@ -98,7 +118,13 @@ export default () => {
             }
             const day = Math.floor(hours / 24);
             const hour = Math.round(hours % 24);
-            return brief ? (hours === 0 ? '' : hours % 24 === 0 ? `${day} ${day === 1 ? 'day' : 'days'}` : `${hours} h`) : `day ${day + 1}, ${hour}:00`;
+            return brief
+                ? hours === 0
+                    ? ''
+                    : hours % 24 === 0
+                      ? `${day} ${day === 1 ? 'day' : 'days'}`
+                      : `${hours} h`
+                : `day ${day + 1}, ${hour}:00`;
         },
 
         moved(at) {

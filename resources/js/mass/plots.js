@@ -24,13 +24,35 @@ function depths(run) {
 
 /** Which lines stand in which plot: those of the run that is asked about, of the one it is held against, of the other floor. */
 export function lines([own, against], other) {
-    const warm = [line('outside', own.outside, SLATE, { width: 1 }), line('rooms', own.room, INK, { width: 2.4 }), line('floor’s face', own.surface, CLAY)];
+    const warm = [
+        line('outside', own.outside, SLATE, { width: 1 }),
+        line('rooms', own.room, INK, { width: 2.4 }),
+        line('floor’s face', own.surface, CLAY),
+    ];
     if (own.cells) {
         const [middle, foot] = depths(own);
-        warm.push(line(`${own.depths[middle]} down`, own.cells.map((cells) => cells[middle]), OCHRE));
-        warm.push(line(`${own.depths[foot]} down`, own.cells.map((cells) => cells[foot]), MOSS, { width: 1 }));
+        warm.push(
+            line(
+                `${own.depths[middle]} down`,
+                own.cells.map((cells) => cells[middle]),
+                OCHRE,
+            ),
+        );
+        warm.push(
+            line(
+                `${own.depths[foot]} down`,
+                own.cells.map((cells) => cells[foot]),
+                MOSS,
+                { width: 1 },
+            ),
+        );
     }
-    const flow = [line('heating', own.heat, CLAY), line('sun', own.sun, OCHRE), line('surplus', own.surplus, MOSS), line('floor to rooms', own.to_room, WATER)].filter((l) => some(l.values));
+    const flow = [
+        line('heating', own.heat, CLAY),
+        line('sun', own.sun, OCHRE),
+        line('surplus', own.surplus, MOSS),
+        line('floor to rooms', own.to_room, WATER),
+    ].filter((l) => some(l.values));
     const store = [line('floor', own.store, CLAY, { fill: 'rgba(140, 74, 36, .16)' })];
     if (against) {
         warm.push(line(`rooms, ${against.label}`, against.room, INK, { dash: DASH }));
@@ -52,8 +74,14 @@ export function lines([own, against], other) {
 
 /** A plot of lines over hours or days; all of a page share one cursor. */
 export function plot(Plot, element, hours, set, unit, when, moved) {
-    const axis = { stroke: SLATE, grid: { stroke: '#e4dccb', width: 1 }, ticks: { stroke: LINE, width: 1 }, font: '13px "Barlow Semi Condensed"', labelFont: '13px "Barlow Semi Condensed"' };
-    const round = (v) => (v == null ? '–' : `${v.toFixed(1)} ${unit}`);
+    const axis = {
+        stroke: SLATE,
+        grid: { stroke: '#e4dccb', width: 1 },
+        ticks: { stroke: LINE, width: 1 },
+        font: '13px "Barlow Semi Condensed"',
+        labelFont: '13px "Barlow Semi Condensed"',
+    };
+    const round = (v) => (v === null || v === undefined ? '–' : `${v.toFixed(1)} ${unit}`);
 
     return new Plot(
         {
@@ -62,8 +90,14 @@ export function plot(Plot, element, hours, set, unit, when, moved) {
             cursor: { sync: { key: 'mass' }, drag: { x: false, y: false }, y: false, points: { size: 7 } },
             scales: { x: { time: false } },
             hooks: { setCursor: [(u) => moved(u.cursor.idx)] },
-            axes: [{ ...axis, size: 30, space: 46, incrs: STEPS, values: (u, ticks) => ticks.map((t) => when(t, true)) }, { ...axis, size: 46, space: 26 }],
-            series: [{ label: 'at', value: (u, v) => (v == null ? '–' : when(v, false)) }, ...set.map(({ values, ...series }) => ({ ...series, value: (u, v) => round(v) }))],
+            axes: [
+                { ...axis, size: 30, space: 46, incrs: STEPS, values: (u, ticks) => ticks.map((t) => when(t, true)) },
+                { ...axis, size: 46, space: 26 },
+            ],
+            series: [
+                { label: 'at', value: (u, v) => (v === null || v === undefined ? '–' : when(v, false)) },
+                ...set.map((one) => ({ ...one, values: undefined, value: (u, v) => round(v) })),
+            ],
         },
         [hours, ...set.map(({ values }) => values)],
         element,

@@ -23,7 +23,11 @@ export default class Strip {
         root.replaceChildren();
         // Drawn as wide as it is shown, so that its words keep their size.
         this.wide = Math.max(NARROWEST, root.clientWidth - 2);
-        const svg = add(root, 'svg', { viewBox: `0 0 ${this.wide} ${HIGH}`, role: 'img', 'aria-label': 'The floor cut through, as warm as it is at that hour' });
+        const svg = add(root, 'svg', {
+            viewBox: `0 0 ${this.wide} ${HIGH}`,
+            role: 'img',
+            'aria-label': 'The floor cut through, as warm as it is at that hour',
+        });
         const deep = run.sizes.reduce((sum, size) => sum + size, 0);
         let y = 0;
         this.cells = run.sizes.map((size) => {

@@ -76,7 +76,20 @@ export function band(sheet, values, low, high) {
                 run = { x0, x1, y0, y1 };
             }
         } else if (most >= low && least < high) {
-            const shape = above(above([[x0, y0, a], [x1, y0, b], [x1, y1, c], [x0, y1, d]], low, 1), high, -1);
+            const shape = above(
+                above(
+                    [
+                        [x0, y0, a],
+                        [x1, y0, b],
+                        [x1, y1, c],
+                        [x0, y1, d],
+                    ],
+                    low,
+                    1,
+                ),
+                high,
+                -1,
+            );
             if (shape.length > 2) {
                 path += `M${shape.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`;
             }

@@ -135,7 +135,7 @@ export default () => {
         step(way) {
             const month = Math.round(((this.day + 0.5) / 365) * 12 - 0.5) + way;
             this.halt();
-            this.day = Math.round((((month + 12) % 12) + 0.5) / 12 * 365 - 0.5);
+            this.day = Math.round(((((month + 12) % 12) + 0.5) / 12) * 365 - 0.5);
             this.showSomething();
             this.keep();
         },
@@ -215,7 +215,9 @@ export default () => {
             const whole = `${sheet.written(sheet.lossOn(this.day), sheet.power)} out through the floor`;
             if (this.kind === 'temperature') {
                 const here = pointer ? sheet.at(sheet.onDay(this.day), pointer.x, pointer.y) : NaN;
-                this.read = Number.isNaN(here) ? `${whole}. Point at a place to read it.` : `${sheet.written(here, sheet.temperature)} here`;
+                this.read = Number.isNaN(here)
+                    ? `${whole}. Point at a place to read it.`
+                    : `${sheet.written(here, sheet.temperature)} here`;
             } else if (this.kind === 'flow') {
                 const full = `longest needle ${sheet.written(fullNeedle(sheet), sheet.flux)}, red more`;
                 const here = pointer && this.nearest();
@@ -241,7 +243,9 @@ export default () => {
             // Not better than to 5 mm, or a quarter of an inch.
             const step = data.size.symbol === 'mm' ? 5 : 6.35;
             const size = sheet.written((Math.round(Math.abs(now.margin) / step) * step) / 1000, data.size);
-            return now.margin < 0 ? `Frost ${size} into the ground under the bearing` : `Frost ${size} away from the ground under the bearing`;
+            return now.margin < 0
+                ? `Frost ${size} into the ground under the bearing`
+                : `Frost ${size} away from the ground under the bearing`;
         },
 
         nearest() {

@@ -41,7 +41,12 @@ function labels(svg, group, sheet, values, all) {
         for (const [x, y, level] of crossings(sheet, values, points, all).sort(([, , a], [, , b]) => freezing(b) - freezing(a))) {
             if (y <= foot && placed.every(([u, v]) => Math.abs(u - x) > LABELS_WIDE || Math.abs(v - y) > LABELS_HIGH)) {
                 placed.push([x, y]);
-                add(group, 'text', { x, y: y + 4, 'text-anchor': anchor, class: freezing(level) ? 'isotherm-label frost' : 'isotherm-label' }, `${sheet.number((level - unit.offset) / unit.factor, 0)}°`);
+                add(
+                    group,
+                    'text',
+                    { x, y: y + 4, 'text-anchor': anchor, class: freezing(level) ? 'isotherm-label frost' : 'isotherm-label' },
+                    `${sheet.number((level - unit.offset) / unit.factor, 0)}°`,
+                );
             }
         }
     }
@@ -59,7 +64,11 @@ export function temperatures(svg, group, sheet, day) {
         const cold = edges[k + 1] <= 1e-9;
         const path = band(sheet, values, edges[k], edges[k + 1]);
         if (path) {
-            add(group, 'path', { d: path, class: cold ? 'band-frozen' : 'band', 'fill-opacity': (cold ? 0.16 : 0.03 + (0.5 * k) / edges.length).toFixed(3) });
+            add(group, 'path', {
+                d: path,
+                class: cold ? 'band-frozen' : 'band',
+                'fill-opacity': (cold ? 0.16 : 0.03 + (0.5 * k) / edges.length).toFixed(3),
+            });
         }
     }
     for (const level of all) {
@@ -79,7 +88,9 @@ export function middle(svg, group, sheet) {
 
 /** How much a needle of full length stands for, W/m²: the same all the year. */
 export function fullNeedle(sheet) {
-    const sizes = sheet.needles.map(([, , a, b, c, d, e, f]) => Math.hypot(Math.abs(a) + Math.hypot(b, c), Math.abs(d) + Math.hypot(e, f)) / 100).sort((p, q) => p - q);
+    const sizes = sheet.needles
+        .map(([, , a, b, c, d, e, f]) => Math.hypot(Math.abs(a) + Math.hypot(b, c), Math.abs(d) + Math.hypot(e, f)) / 100)
+        .sort((p, q) => p - q);
     const most = sizes[Math.floor(0.9 * sizes.length)] ?? 1;
     return NICE.find((n) => n * sheet.flux.factor >= most) * sheet.flux.factor || most;
 }
@@ -97,8 +108,11 @@ export function flows(group, sheet, day) {
         const [u, v] = [right / size, down / size];
         const [tipX, tipY] = [x + (u * length) / 2, y + (v * length) / 2];
         const head = Math.min(5, 0.45 * length);
-        paths[size > full ? 'needle needle-heavy' : 'needle'] += `M${(x - (u * length) / 2).toFixed(1)} ${(y - (v * length) / 2).toFixed(1)}L${tipX.toFixed(1)} ${tipY.toFixed(1)}`
-            + `M${(tipX - head * (u + 0.6 * v)).toFixed(1)} ${(tipY - head * (v - 0.6 * u)).toFixed(1)}L${tipX.toFixed(1)} ${tipY.toFixed(1)}L${(tipX - head * (u - 0.6 * v)).toFixed(1)} ${(tipY - head * (v + 0.6 * u)).toFixed(1)}`;
+        paths[size > full ? 'needle needle-heavy' : 'needle'] +=
+            `M${(x - (u * length) / 2).toFixed(1)} ${(y - (v * length) / 2).toFixed(1)}L${tipX.toFixed(1)} ${tipY.toFixed(1)}` +
+            `M${(tipX - head * (u + 0.6 * v)).toFixed(1)} ${(tipY - head * (v - 0.6 * u)).toFixed(1)}` +
+            `L${tipX.toFixed(1)} ${tipY.toFixed(1)}` +
+            `L${(tipX - head * (u - 0.6 * v)).toFixed(1)} ${(tipY - head * (v + 0.6 * u)).toFixed(1)}`;
     }
     for (const [name, d] of Object.entries(paths)) {
         add(group, 'path', { d, class: name });

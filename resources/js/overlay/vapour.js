@@ -95,7 +95,15 @@ export default class Stacks {
         const most = Math.max(...full, ...now) * 1.05;
         const X = (x) => left + PAD.left + x;
         const Y = (p) => top + PAD.top + height * (1 - p / most);
-        stack.layers.forEach((_, n) => add(group, 'rect', { x: X(edges[n]), y: top + PAD.top, width: edges[n + 1] - edges[n], height, class: n % 2 ? 'vapour-layer-odd' : 'vapour-layer' }));
+        stack.layers.forEach((_, n) =>
+            add(group, 'rect', {
+                x: X(edges[n]),
+                y: top + PAD.top,
+                width: edges[n + 1] - edges[n],
+                height,
+                class: n % 2 ? 'vapour-layer-odd' : 'vapour-layer',
+            }),
+        );
         const at = this.places(width);
         const path = (values) => values.map((p, n) => `${n === 0 ? 'M' : 'L'}${X(at[n]).toFixed(1)} ${Y(p).toFixed(1)}`).join('');
         add(group, 'path', { d: path(full), class: 'vapour-full' });

@@ -10,7 +10,8 @@
 @endphp
 <div class="field @if ($plain) field-plain @endif @if ($bad) field-bad @endif">
     <label for="{{ $id }}">{{ $label }}</label>
-    <input id="{{ $id }}" name="{{ $html }}" type="text" value="{{ is_string($typed) ? $typed : $value }}" autocomplete="{{ $attributes->get('autocomplete', 'off') }}"
+    <input id="{{ $id }}" name="{{ $html }}" type="text" value="{{ is_string($typed) ? $typed : $value }}" autocomplete="{{
+        $attributes->get('autocomplete', 'off') }}"
         @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-wrong" @elseif ($hint) aria-describedby="{{ $id }}-hint" @endif
         @if ($sizes !== []) data-sizes="{{ $sizes['list'] }}" data-below="{{ $sizes['below'] }}" @endif
         {{ $attributes->except('autocomplete') }}>

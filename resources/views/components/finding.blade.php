@@ -11,25 +11,33 @@
     <p class="finding-what"><x-weight :severity="$finding->severity" /> <b>{{ $finding->said->in($format) }}</b></p>
     <p class="finding-why">{{ $rule->why() }} <span class="hint">{{ ucfirst($rule->source()) }}.</span></p>
     @if ($judged->setAside)
-        <p class="finding-why">Set aside by <bdi>{{ $judged->setAside->by }}</bdi> on {{ $judged->setAside->on }}: “<bdi>{{ $judged->setAside->reason }}</bdi>”.</p>
+        <p class="finding-why">Set aside by <bdi>{{ $judged->setAside->by }}</bdi>
+            on {{ $judged->setAside->on }}: “<bdi>{{ $judged->setAside->reason }}</bdi>”.</p>
     @endif
     @if ($finding->remedy && $judged->isOpen())
         <p class="finding-why">
             <span data-cost="{{ $id }}"></span>
-            @if ($judged->obstacle)The remedy, {{ lcfirst(rtrim($finding->remedy->said->in($format), '.')) }}, cannot be built here: {{ $judged->obstacle }}.@endif
-            @if ($judged->takes !== [])It also settles: {{ collect($judged->takes)->map(\Ondergrond\Rules\Rulebook::quoted(...))->implode(', ') }}.@endif
-            @foreach ($judged->brings as $brought)<span class="finding-brings">It brings another finding: <x-weight :severity="$brought->severity" /> {{ $brought->said->in($format) }}</span>@endforeach
+            @if ($judged->obstacle)The remedy, {{ lcfirst(rtrim($finding->remedy->said->in($format), '.')) }}, cannot be built here: {{
+                $judged->obstacle }}.@endif
+            @if ($judged->takes !== [])It also settles: {{
+                collect($judged->takes)->map(\Ondergrond\Rules\Rulebook::quoted(...))->implode(', ') }}.@endif
+            @foreach ($judged->brings as $brought)<span class="finding-brings">It brings another finding:
+                <x-weight :severity="$brought->severity" /> {{ $brought->said->in($format) }}</span>@endforeach
         </p>
     @endif
     @if ($may)
         <div class="finding-acts">
-            @if ($judged->isOpen() && $judged->canBeRemedied())<button name="act" value="remedy:{{ $id }}">{{ rtrim($finding->remedy->said->in($format), '.') }}</button>@endif
+            @if ($judged->isOpen() && $judged->canBeRemedied())<button name="act" value="remedy:{{ $id }}">{{
+                rtrim($finding->remedy->said->in($format), '.') }}</button>@endif
             @if ($judged->isOpen())
                 <details @if ($errors->has($field)) open @endif>
                     <summary>Set aside<span class="unseen">: {{ $rule->asks() }}</span></summary>
                     <label class="unseen" for="reason-{{ $id }}">Why it is set aside</label>
-                    <input id="reason-{{ $id }}" type="text" name="reason[{{ $id }}]" dir="auto" maxlength="500" placeholder="why" value="{{ $errors->has($field) && is_string(old($field)) ? old($field) : '' }}" autocomplete="off" @error($field) aria-invalid="true" aria-describedby="wrong-{{ $id }}" @enderror>
-                    <button id="aside-{{ $id }}" name="act" value="set-aside:{{ $id }}">Set aside<span class="unseen">: {{ $rule->asks() }}</span></button>
+                    <input id="reason-{{ $id }}" type="text" name="reason[{{ $id }}]" dir="auto" maxlength="500" placeholder="why" value="{{
+                        $errors->has($field) && is_string(old($field)) ? old($field) : '' }}" autocomplete="off"
+                            @error($field) aria-invalid="true" aria-describedby="wrong-{{ $id }}" @enderror>
+                    <button id="aside-{{ $id }}" name="act" value="set-aside:{{ $id }}">Set aside<span class="unseen">: {{ $rule->asks()
+                        }}</span></button>
                     @error($field)<p class="wrong" id="wrong-{{ $id }}">{{ $message }}</p>@enderror
                 </details>
             @else

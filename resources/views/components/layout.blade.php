@@ -22,9 +22,11 @@
     @if ($project && $person)
         <nav class="stakes" aria-label="Order of work">
             <a href="{{ route('site.edit', $project) }}" @if (request()->routeIs('site.*')) aria-current="page" @endif>Site</a>
-            <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*', 'options.*', 'history.*', 'shares.*', 'studies.*', 'damp.*', 'mass.*')) aria-current="page" @endif>Section</a>
+            <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*', 'options.*', 'history.*', 'shares.*',
+                'studies.*', 'damp.*', 'mass.*')) aria-current="page" @endif>Section</a>
             <a href="{{ route('compare.show', $project) }}" @if (request()->routeIs('compare.*')) aria-current="page" @endif>Compare</a>
-            <a href="{{ route('inspections.index', $project) }}" @if (request()->routeIs('inspections.*')) aria-current="page" @endif>Inspect</a>
+            <a href="{{ route('inspections.index', $project) }}" @if (request()->routeIs('inspections.*')) aria-current="page"
+                @endif>Inspect</a>
         </nav>
     @endif
     @if ($person)
@@ -37,7 +39,9 @@
             <fieldset>
                 <legend class="unseen">Units</legend>
                 @foreach (\Ondergrond\Units\UnitSystem::cases() as $system)
-                    <button name="units" value="{{ $system->value }}" aria-pressed="{{ ($person->units ?? $project?->units) === $system ? 'true' : 'false' }}">{{ $system === \Ondergrond\Units\UnitSystem::Metric ? 'metric' : 'inch' }}<span class="unseen">, {{ $system->label() }}</span></button>
+                    <button name="units" value="{{ $system->value }}" aria-pressed="{{ ($person->units ?? $project?->units) === $system ?
+                        'true' : 'false' }}">{{ $system === \Ondergrond\Units\UnitSystem::Metric ? 'metric' : 'inch' }}<span
+                            class="unseen">, {{ $system->label() }}</span></button>
                 @endforeach
             </fieldset>
         </form>
@@ -62,7 +66,8 @@
 </main>
 <footer class="foot">
     <p>{{ \Ondergrond\Caution::TEXT }}</p>
-    <p><a href="{{ route('glossary') }}">Glossary</a> · <a href="{{ route('notices') }}">Third-party notices</a> · Ondergrond {{ \Ondergrond\Version::PROGRAM }}, methods {{ \Ondergrond\Version::METHODS }}</p>
+    <p><a href="{{ route('glossary') }}">Glossary</a> · <a href="{{ route('notices') }}">Third-party notices</a>
+        · Ondergrond {{ \Ondergrond\Version::PROGRAM }}, methods {{ \Ondergrond\Version::METHODS }}</p>
 </footer>
 </body>
 </html>

@@ -6,4 +6,5 @@
     $written = $again ? old(\App\Support\Reading::FIELD) : null;
 @endphp
 <input type="hidden" name="revision" value="{{ is_numeric($revision) ? (int) $revision : $head->id }}">
-<input type="hidden" name="{{ \App\Support\Reading::FIELD }}" value="{{ is_string($written) ? $written : \App\Support\Reading::name($format) }}">
+<input type="hidden" name="{{ \App\Support\Reading::FIELD }}" value="{{ is_string($written) ? $written : \App\Support\Reading::name($format)
+    }}">

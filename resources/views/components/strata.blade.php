@@ -3,7 +3,11 @@
 @php
     $y = 0;
     $bands = [];
-    foreach ([['concrete', $design->screed], ['foam', $design->boardAbove], ['concrete', $design->slab->layer], ['foam', $design->fieldBoard], ['stone', $design->stone]] as [$kind, $layer]) {
+    $layers = [
+        ['concrete', $design->screed], ['foam', $design->boardAbove], ['concrete', $design->slab->layer],
+        ['foam', $design->fieldBoard], ['stone', $design->stone],
+    ];
+    foreach ($layers as [$kind, $layer]) {
         $bands[] = [$kind, $y, $layer->thickness * 160];
         $y += $layer->thickness * 160;
     }

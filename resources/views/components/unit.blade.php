@@ -6,4 +6,5 @@
     $print = $have::print($attributes.$html);
     $same = $have->shows($name, $print);
 @endphp
-<{{ $tag }} data-unit="{{ $name }}" data-print="{{ $print }}" @if ($same) data-same @endif {{ $attributes }}>@unless ($same){!! $html !!}@endunless</{{ $tag }}>
+<{{ $tag }} data-unit="{{ $name }}" data-print="{{ $print }}" @if ($same) data-same
+    @endif {{ $attributes }}>@unless ($same){!! $html !!}@endunless</{{ $tag }}>

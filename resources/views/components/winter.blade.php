@@ -14,12 +14,18 @@
     };
 @endphp
 <svg class="winter-lines" viewBox="0 0 300 112" role="img" aria-label="A normal winter and the design winter, from summer to summer">
-    <path class="winter-zero" d="M0 {{ $y(0.0) }}H300" /><path class="winter-normal" d="{{ $line($winter->normal) }}" /><path class="winter-design" d="{{ $line($winter->design) }}" />
+    <path class="winter-zero" d="M0 {{ $y(0.0) }}H300" /><path class="winter-normal" d="{{ $line($winter->normal) }}" /><path
+        class="winter-design" d="{{ $line($winter->design) }}" />
     <text x="2" y="{{ $y(0.0) - 3 }}">{{ $format->format(0.0, Quantity::Temperature) }}</text>
 </svg>
 <p class="hint">
     @if ($winter->isPermafrost()) The mean of the year is at or below freezing: frost is not judged here.
-    @elseif (! $winter->freezes()) Nothing freezes that matters: the index of the design winter is {{ $format->format($winter->index, Quantity::FreezingIndex) }}.
-    @else Mean index {{ $format->format($winter->mean, Quantity::FreezingIndex) }}, from the months alone {{ $format->format($winter->smooth, Quantity::FreezingIndex) }}. Design winter, heavy line: <b>{{ $format->format($winter->index, Quantity::FreezingIndex) }}</b> = {{ number_format(FreezingIndex::kelvinHours($winter->index), 0, '', "\u{a0}") }}&nbsp;K·h, {{ $winter->season->days }} days long ({{ $winter->method }}).
+    @elseif (! $winter->freezes()) Nothing freezes that matters: the index of the design winter is {{ $format->format($winter->index,
+        Quantity::FreezingIndex) }}.
+    @else Mean index {{ $format->format($winter->mean, Quantity::FreezingIndex) }}, from the months alone {{
+        $format->format($winter->smooth, Quantity::FreezingIndex) }}. Design winter, heavy line:
+            <b>{{ $format->format($winter->index, Quantity::FreezingIndex) }}</b>
+                = {{ number_format(FreezingIndex::kelvinHours($winter->index), 0, '', "\u{a0}") }}&nbsp;K·h, {{ $winter->season->days }}
+                    days long ({{ $winter->method }}).
     @endif
 </p>

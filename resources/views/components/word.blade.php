@@ -4,4 +4,5 @@
     $verdict ??= $ruling->word;
     $shape = ['holds' => '●', 'close' => '◆', 'fails' => '▲', 'disputed' => '≠', 'not checked' => '◌', 'shown' => '○'][$verdict->value];
 @endphp
-<span class="word word-{{ \Illuminate\Support\Str::slug($verdict->value) }}"><span aria-hidden="true">{{ $shape }}</span> {{ $ruling?->said() ?? $verdict->value }}</span>
+<span class="word word-{{ \Illuminate\Support\Str::slug($verdict->value) }}"><span aria-hidden="true">{{ $shape }}</span>
+    {{ $ruling?->said() ?? $verdict->value }}</span>

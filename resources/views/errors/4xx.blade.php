@@ -1,1 +1,2 @@
-<x-trouble title="That can’t be done">The address or what was sent with it is not one that Ondergrond knows. Nothing was changed.</x-trouble>
+<x-trouble title="That can’t be done">The address or what was sent with it is not one that Ondergrond knows. Nothing was
+    changed.</x-trouble>

@@ -1,5 +1,6 @@
 <x-layout :title="'Inspections of '.$project->name" :project="$project" class="page">
-    <div class="page-head"><h1>Damp places</h1> @can('inspect', $project)<a class="go" href="{{ route('inspections.create', $project) }}">Look at one</a>@endcan</div>
+    <div class="page-head"><h1>Damp places</h1> @can('inspect', $project)<a class="go" href="{{ route('inspections.create', $project)
+        }}">Look at one</a>@endcan</div>
     <p class="lead">What was seen and measured at each, and what it most likely comes from.</p>
     @if ($records->isEmpty())<p class="empty">None has been looked at yet.</p>@endif
     <ul class="people damp-places">
@@ -8,9 +9,14 @@
             <li>
                 <div><a href="{{ route('inspections.show', [$project, $record]) }}"><bdi>{{ $record->seen->place }}</bdi></a>
                     <span class="quiet">{{ $record->seen->on }}, <bdi>{{ $record->seen->by }}</bdi></span>
-                    <p>{{ $diagnosis->suspects === [] ? 'Nothing points anywhere yet.' : ($diagnosis->isOpen ? 'Not told apart: '.lcfirst($diagnosis->suspects[0]->cause->label()).', or '.lcfirst($diagnosis->suspects[1]->cause->label()).'.' : $diagnosis->suspects[0]->cause->label().'.') }}@if ($diagnosis->specialists !== []) <b class="call">Call a specialist first.</b>@endif</p>
+                    <p>{{ $diagnosis->suspects === [] ? 'Nothing points anywhere yet.' : ($diagnosis->isOpen ?
+                        'Not told apart: '.lcfirst($diagnosis->suspects[0]->cause->label()).', or
+                            '.lcfirst($diagnosis->suspects[1]->cause->label()).'.' : $diagnosis->suspects[0]->cause->label().'.')
+                                }}@if ($diagnosis->specialists !== []) <b class="call">Call a specialist first.</b>@endif</p>
                 </div>
-                @can('inspect', $project)<form method="post" action="{{ route('inspections.destroy', [$project, $record]) }}">@csrf @method('delete')<button>Take out<span class="unseen">: {{ $record->seen->place }}</span></button></form>@endcan
+                @can('inspect', $project)<form method="post" action="{{ route('inspections.destroy', [$project, $record])
+                    }}">@csrf @method('delete')<button>Take out<span class="unseen">: {{ $record->seen->place
+                        }}</span></button></form>@endcan
             </li>
         @endforeach
     </ul>

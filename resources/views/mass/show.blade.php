@@ -7,7 +7,8 @@
     $kappa = fn (float $kj): string => $format->number($kj, Quantity::Capacity);
 @endphp
 <x-layout :title="'Mass of '.$project->name.', '.$option->name" :project="$project" :option="$option" class="page page-wide mass-page">
-    <div class="page-head"><h1>What the floor stores <x-word :ruling="$mass->ruling" /></h1> <a href="{{ route('section.show', [$project, $option]) }}">Back to the section</a></div>
+    <div class="page-head"><h1>What the floor stores <x-word :ruling="$mass->ruling" /></h1>
+        <a href="{{ route('section.show', [$project, $option]) }}">Back to the section</a></div>
     <div x-data="poll" data-url="{{ request()->fullUrl() }}">
     <div data-live id="mass-live">
     @if ($pending)<p data-pending role="status" class="mass-waits">The hours are being simulated; they come in by themselves.</p>@endif
@@ -17,7 +18,8 @@
             <label for="beside">Beside</label>
             <select name="beside" id="beside">
                 <option value="">no other floor</option>
-                @foreach ($project->options->where('id', '!=', $option->id) as $o)<option value="{{ $o->id }}" @selected($other?->id === $o->id)>{{ $o->name }}</option>@endforeach
+                @foreach ($project->options->where('id', '!=', $option->id) as $o)<option value="{{ $o->id }}"
+                    @selected($other?->id === $o->id)>{{ $o->name }}</option>@endforeach
             </select>
             <button>Show</button>
         </form>
@@ -28,10 +30,13 @@
             <div class="mass-story">
                 <ol class="mass-questions">
                     @foreach ($mass->questions() as $slug => $title)
-                        <li @if ($loop->first) class="is-shown" @endif data-question="{{ $slug }}" data-own="{{ route('mass.hours', [$project, $option, $slug]) }}" @if ($other && isset($beside->questions()[$slug])) data-other="{{ route('mass.hours', [$project, $other, $slug]) }}" data-name="{{ $other->name }}" @endif>
+                        <li @if ($loop->first) class="is-shown" @endif data-question="{{ $slug }}" data-own="{{ route('mass.hours',
+                            [$project, $option, $slug]) }}" @if ($other && isset($beside->questions()[$slug])) data-other="{{
+                                route('mass.hours', [$project, $other, $slug]) }}" data-name="{{ $other->name }}" @endif>
                             <button type="button" @click="pick" aria-pressed="{{ $loop->first ? 'true' : 'false' }}">{{ $title }}</button>
                             @foreach ($pages as $which => $page)
-                                <p @class(['mass-other' => $which === 'other'])>@if ($beside)<b>{{ $which === 'own' ? $option->name : $other->name }}:</b> @endif{{ $page->said($slug) }}</p>
+                                <p @class(['mass-other' => $which === 'other'])>@if ($beside)<b>{{ $which === 'own' ? $option->name :
+                                    $other->name }}:</b> @endif{{ $page->said($slug) }}</p>
                             @endforeach
                             <a href="{{ route('mass.csv', [$project, $option, $slug]) }}" download>its hours, CSV</a>
                         </li>
@@ -40,9 +45,11 @@
                 <div class="mass-face needs-script-block">
                     <p class="mass-shown" x-ref="title"></p>
                     <div class="mass-plots">
-                        <figure><figcaption>Temperatures, {{ $format->unit(Quantity::Temperature) }}</figcaption><div x-ref="warm" class="mass-plot"></div></figure>
+                        <figure><figcaption>Temperatures, {{ $format->unit(Quantity::Temperature) }}</figcaption><div x-ref="warm"
+                            class="mass-plot"></div></figure>
                         <figure><figcaption>What flows in, kW</figcaption><div x-ref="flow" class="mass-plot"></div></figure>
-                        <figure><figcaption>What the floor holds over the temperature rooms are kept at, kWh</figcaption><div x-ref="store" class="mass-plot"></div></figure>
+                        <figure><figcaption>What the floor holds over the temperature rooms are kept at, kWh</figcaption><div x-ref="store"
+                            class="mass-plot"></div></figure>
                     </div>
                     <div class="mass-strip" x-ref="strip"></div>
                     <div class="mass-film">
@@ -57,15 +64,22 @@
         </section>
         <section aria-labelledby="variants-title">
             <h2 id="variants-title">Had it been built otherwise</h2>
-            <p class="hint">The same rooms over the same ground. Heating stops on the coldest day; from cold, the same heating warms them up.</p>
+            <p class="hint">The same rooms over the same ground. Heating stops on the coldest day; from cold, the same heating warms them
+                up.</p>
             <div class="mass-otherwise">
             @include('mass.cooling', ['variants' => $m['variants']])
             <div class="scroll" tabindex="0" role="region" aria-label="Other floors">
             <table class="figures">
-                <thead><tr><th scope="col">floor</th><th scope="col">a day’s κ, {{ $format->unit(Quantity::Capacity) }}</th><th scope="col">{{ $mass->warm(16) }} after</th><th scope="col">{{ $mass->warm(10) }} after</th><th scope="col">{{ $mass->warm(5) }} after</th><th scope="col">warm after</th>@if ($m['heated_floor'])<th scope="col">takes of surplus</th>@endif</tr></thead>
+                <thead><tr><th scope="col">floor</th><th scope="col">a day’s κ, {{ $format->unit(Quantity::Capacity) }}</th><th
+                    scope="col">{{ $mass->warm(16) }} after</th><th scope="col">{{ $mass->warm(10) }} after</th><th scope="col">{{
+                        $mass->warm(5) }} after</th><th scope="col">warm after</th>@if ($m['heated_floor'])<th scope="col">takes of
+                            surplus</th>@endif</tr></thead>
                 <tbody>
                     @foreach ($m['variants'] as $v)
-                        <tr @if ($loop->first) class="is-own" @endif><th scope="row">{{ $v['what'] }}</th><td>{{ $kappa($v['kappa_kj_m2k']) }}</td>@foreach (['16', '10', '5'] as $t)<td>{{ MassPage::time($v['hours_to'][$t]) }}</td>@endforeach<td>{{ MassPage::time($v['warm_h']) }}</td>@if ($m['heated_floor'])<td>{{ $mass->kwh($v['surplus_kwh']) }}</td>@endif</tr>
+                        <tr @if ($loop->first) class="is-own" @endif><th scope="row">{{ $v['what'] }}</th><td>{{ $kappa($v['kappa_kj_m2k'])
+                            }}</td>@foreach (['16', '10', '5'] as $t)<td>{{ MassPage::time($v['hours_to'][$t]) }}</td>@endforeach<td>{{
+                                MassPage::time($v['warm_h']) }}</td>@if ($m['heated_floor'])<td>{{ $mass->kwh($v['surplus_kwh'])
+                                    }}</td>@endif</tr>
                     @endforeach
                 </tbody>
             </table>
@@ -75,36 +89,58 @@
     @endif
     @foreach ($pages as $which => $page)
         @if ($page->mass['heated_floor'])
-            @include('mass.heated', ['page' => $page, 'h' => $page->mass['heated_floor'], 'name' => $beside ? ($which === 'own' ? $option->name : $other->name) : null, 'which' => $which])
+            @include('mass.heated', ['page' => $page, 'h' => $page->mass['heated_floor'], 'name' =>
+                $beside ? ($which === 'own' ? $option->name : $other->name) : null, 'which' => $which])
         @endif
     @endforeach
     <section aria-labelledby="layers-title">
         <h2 id="layers-title">What its layers take in</h2>
-        <p class="hint">For a swing of a day, three days, a week, a month, from air to air after ISO 13786, ground included. κ is what its area takes in and gives back for each degree of swing; in brackets from surface to surface, as a room’s own sum takes it. The longer the swing, the deeper it reaches.</p>
+        <p class="hint">For a swing of a day, three days, a week, a month, from air to air after ISO 13786, ground included. κ is what its
+            area takes in and gives back for each degree of swing; in brackets from surface to surface, as a room’s own sum takes it. The
+                longer the swing, the deeper it reaches.</p>
         <div class="scroll" tabindex="0" role="region" aria-label="Layers">
         <table class="figures mass-dynamic">
-            <thead><tr><th scope="col">stack</th><th scope="col">swing of</th><th scope="col">admittance, {{ $format->unit(Quantity::Transmittance) }}</th><th scope="col">κ inside, {{ $format->unit(Quantity::Capacity) }}</th><th scope="col">of a swing beyond, comes through</th><th scope="col">later by</th><th scope="col">holds in the warm, {{ $format->unit(Quantity::Capacity) }}</th></tr></thead>
+            <thead><tr><th scope="col">stack</th><th scope="col">swing of</th><th scope="col">admittance, {{
+                $format->unit(Quantity::Transmittance) }}</th><th scope="col">κ inside, {{ $format->unit(Quantity::Capacity) }}</th><th
+                    scope="col">of a swing beyond, comes through</th><th scope="col">later by</th><th scope="col">holds in the warm, {{
+                        $format->unit(Quantity::Capacity) }}</th></tr></thead>
             <tbody>
                 @foreach ($m['stacks'] as $stack)
                     @foreach ($stack['periods_h'] as $hours => $d)
-                        <tr @if ($loop->first) class="mass-first" @endif><th scope="row">{{ $loop->first ? MassPage::place($stack['place']) : '' }}</th><td>{{ MassPage::time($hours) === '24'."\u{a0}".'h' ? 'a day' : MassPage::time($hours) }}</td><td>{{ $format->number($d['admittance_w_m2k'], Quantity::Transmittance) }}</td><td>{{ $kappa($d['kappa_kj_m2k']) }} ({{ $kappa($d['kappa_surface_kj_m2k']) }})</td><td>{{ $d['decrement'] < 0.001 ? 'nothing' : $format->mark->written(sprintf('%.1f', 100 * $d['decrement']))."\u{a0}%" }}</td><td>{{ $d['decrement'] < 0.001 ? '–' : MassPage::time($d['lag_h']) }}</td><td>{{ $loop->first ? $kappa($stack['store_kj_m2k']) : '' }}</td></tr>
+                        <tr @if ($loop->first) class="mass-first" @endif><th scope="row">{{ $loop->first ? MassPage::place($stack['place'])
+                            : '' }}</th><td>{{ MassPage::time($hours) === '24'."\u{a0}".'h' ? 'a day' : MassPage::time($hours) }}</td><td>{{
+                                $format->number($d['admittance_w_m2k'], Quantity::Transmittance) }}</td><td>{{ $kappa($d['kappa_kj_m2k']) }}
+                                    ({{ $kappa($d['kappa_surface_kj_m2k']) }})</td><td>{{ $d['decrement']
+                                        < 0.001 ? 'nothing' : $format->mark->written(sprintf('%.1f', 100 * $d['decrement']))."\u{a0}%"
+                                            }}</td><td>{{ $d['decrement'] < 0.001 ? '–' : MassPage::time($d['lag_h']) }}</td><td>{{
+                                                $loop->first ? $kappa($stack['store_kj_m2k']) : '' }}</td></tr>
                     @endforeach
                 @endforeach
             </tbody>
         </table>
         </div>
-        <p>The floor takes and gives back @foreach ($m['usable_kwh_k'] as $hours => $kwh){{ $mass->perDegree($kwh) }} over {{ $hours === 24 ? 'a day' : MassPage::time($hours) }}{{ $loop->last ? '' : ', ' }}@endforeach, where the room swings by a {{ $mass->degree() }} up and down. In the warm, floor and walls hold {{ $mass->perDegree($m['store_kwh_k']) }} for each {{ $mass->degree() }}.</p>
+        <p>The floor takes and gives back @foreach ($m['usable_kwh_k'] as $hours =>
+            $kwh){{ $mass->perDegree($kwh) }} over {{ $hours === 24 ? 'a day' : MassPage::time($hours) }}{{ $loop->last ? '' : ', '
+                }}@endforeach, where the room swings by a {{ $mass->degree() }} up and down. In the warm, floor and walls hold {{
+                    $mass->perDegree($m['store_kwh_k']) }} for each {{ $mass->degree() }}.</p>
     </section>
     @if ($m['room'])
         <section aria-labelledby="room-title">
             <h2 id="room-title">The rooms, as they are taken</h2>
             <table class="figures"><tbody>
-                <tr><th scope="row">kept at; floor</th><td>{{ $mass->warm($m['room']['set_c']) }}; {{ $format->format($m['room']['area_m2'], Quantity::Area) }}</td></tr>
-                <tr><th scope="row">the design day takes; heating gives at most</th><td>{{ $format->format($m['room']['design_load_w'], Quantity::Power) }}; {{ $format->format($m['room']['heater_w'], Quantity::Power) }}</td></tr>
-                <tr><th scope="row">lost by air and glass</th><td>{{ $format->format($m['room']['direct_w_k'], Quantity::HeatLoss) }}</td></tr>
-                <tr><th scope="row">beyond the ground, coldest and warmest month</th><td>{{ $mass->warm(min($m['room']['virtual_c'])) }}, {{ $mass->warm(max($m['room']['virtual_c'])) }}</td></tr>
+                <tr><th scope="row">kept at; floor</th><td>{{ $mass->warm($m['room']['set_c']) }}; {{ $format->format($m['room']['area_m2'],
+                    Quantity::Area) }}</td></tr>
+                <tr><th scope="row">the design day takes; heating gives at most</th><td>{{ $format->format($m['room']['design_load_w'],
+                    Quantity::Power) }}; {{ $format->format($m['room']['heater_w'], Quantity::Power) }}</td></tr>
+                <tr><th scope="row">lost by air and glass</th><td>{{ $format->format($m['room']['direct_w_k'], Quantity::HeatLoss)
+                    }}</td></tr>
+                <tr><th scope="row">beyond the ground, coldest and warmest month</th><td>{{ $mass->warm(min($m['room']['virtual_c'])) }}, {{
+                    $mass->warm(max($m['room']['virtual_c'])) }}</td></tr>
             </tbody></table>
-            <p class="hint">Height, glass, air, sun and panels are the site’s: <a href="{{ route('site.edit', $project) }}">change them there</a>. One node for all rooms; days clear or covered as the months have sunshine; cellar and void below a deck by their resistance. Junctions are not in it. Local code and a licensed designer decide.</p>
+            <p class="hint">Height, glass, air, sun and panels are the site’s:
+                <a href="{{ route('site.edit', $project) }}">change them there</a>. One node for all rooms; days clear or covered as the
+                    months have sunshine; cellar and void below a deck by their resistance. Junctions are not in it. Local code and a
+                        licensed designer decide.</p>
         </section>
     @endif
     </div>

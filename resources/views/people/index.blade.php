@@ -12,16 +12,19 @@
     <ul class="people">
         @foreach ($members as $member)
             <li>
-                <div><b><bdi>{{ $member->name }}</bdi></b> <span class="quiet">{{ $member->email }}</span>@if ($member->is(auth()->user())) <span class="quiet">(you)</span>@endif</div>
+                <div><b><bdi>{{ $member->name }}</bdi></b> <span class="quiet">{{ $member->email }}</span>@if ($member->is(auth()->user()))
+                    <span class="quiet">(you)</span>@endif</div>
                 <form method="post" action="{{ route('people.update', $member) }}">
                     @csrf @method('put')
                     <label class="unseen" for="role-{{ $member->id }}">Role of {{ $member->name }}</label>
                     <select id="role-{{ $member->id }}" name="role">
-                        @foreach ($roles as $role)<option value="{{ $role->value }}" @selected($member->role === $role)>{{ $role->label() }}: {{ $role->does() }}</option>@endforeach
+                        @foreach ($roles as $role)<option value="{{ $role->value }}"
+                            @selected($member->role === $role)>{{ $role->label() }}: {{ $role->does() }}</option>@endforeach
                     </select>
                     <button>Set<span class="unseen"> the role of {{ $member->name }}</span></button>
                 </form>
-                <form method="post" action="{{ route('people.password-link', $member) }}">@csrf<button>New-password link<span class="unseen"> for {{ $member->name }}</span></button></form>
+                <form method="post" action="{{ route('people.password-link', $member) }}">@csrf<button>New-password link<span
+                    class="unseen"> for {{ $member->name }}</span></button></form>
                 <details>
                     <summary>Remove<span class="unseen"> {{ $member->name }}</span></summary>
                     <form method="post" action="{{ route('people.destroy', $member) }}">
@@ -37,8 +40,10 @@
         <form class="sheet" method="post" action="{{ route('invitations.store') }}" novalidate>
             @csrf
             <h2>Invite somebody</h2>
-            <x-field name="email" label="E-mail address" maxlength="190" inputmode="email" dir="ltr" :hint="'The link works once, for '.$days.' days'" />
-            <x-choice name="role" label="As" value="crew" :options="array_combine(array_column($roles, 'value'), array_map(fn ($r) => $r->label().': '.$r->does(), $roles))" />
+            <x-field name="email" label="E-mail address" maxlength="190" inputmode="email" dir="ltr"
+                :hint="'The link works once, for '.$days.' days'" />
+            <x-choice name="role" label="As" value="crew"
+                :options="array_combine(array_column($roles, 'value'), array_map(fn ($r) => $r->label().': '.$r->does(), $roles))" />
             <button class="go">Make the link</button>
         </form>
         <form class="sheet" method="post" action="{{ route('firm.update') }}" novalidate>
@@ -53,8 +58,11 @@
         <ul class="people">
             @foreach ($invitations as $invitation)
                 <li>
-                    <div><b>{{ $invitation->email }}</b> <span class="quiet">as {{ $invitation->role->value }}, by {{ $invitation->invited_by }}, until <x-time :at="$invitation->expires_at" /></span></div>
-                    <form method="post" action="{{ route('invitations.destroy', $invitation->id) }}">@csrf @method('delete')<button>Withdraw<span class="unseen"> the invitation of {{ $invitation->email }}</span></button></form>
+                    <div><b>{{ $invitation->email }}</b> <span class="quiet">as {{ $invitation->role->value }}, by {{
+                        $invitation->invited_by }}, until <x-time :at="$invitation->expires_at" /></span></div>
+                    <form method="post" action="{{ route('invitations.destroy', $invitation->id)
+                        }}">@csrf @method('delete')<button>Withdraw<span class="unseen">
+                            the invitation of {{ $invitation->email }}</span></button></form>
                 </li>
             @endforeach
         </ul>

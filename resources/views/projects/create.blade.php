@@ -3,7 +3,8 @@
 <x-layout title="Start a project" class="page">
     <h1>Start a project</h1>
     <p class="lead">Three steps to a drawn and judged edge. Everything else starts from common practice and can be changed on the bench.</p>
-    @if ($errors->any())<p class="wrong" role="alert">{{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look. What you typed is still there.</p>@endif
+    @if ($errors->any())<p class="wrong" role="alert">{{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }}
+        another look. What you typed is still there.</p>@endif
     <form class="steps" method="post" action="{{ route('projects.store') }}" novalidate data-keep>
         @csrf
         <fieldset>
@@ -11,9 +12,11 @@
             <x-field name="name" label="Name of the project" dir="auto" />
             <x-field name="place" label="Where it stands (may stay empty)" dir="auto" />
             <x-choice name="time_zone" label="Time zone there" :value="$zone" :options="\Ondergrond\Site\TimeZones::words()" />
-            <x-choice name="units" label="Built and bought in" :value="$system->value" :options="[UnitSystem::Metric->value => 'Millimetres', UnitSystem::InchPound->value => 'Feet and inches']" />
+            <x-choice name="units" label="Built and bought in" :value="$system->value"
+                :options="[UnitSystem::Metric->value => 'Millimetres', UnitSystem::InchPound->value => 'Feet and inches']" />
             <x-choice name="climate" label="Climate to start from" :options="array_map(fn ($c) => $c->name, $climates)" />
-            <x-choice name="soil" label="Ground under the floor" value="sand-or-gravel" :options="array_combine(array_column($soils, 'value'), array_map(fn ($s) => $s->label(), $soils))" />
+            <x-choice name="soil" label="Ground under the floor" value="sand-or-gravel"
+                :options="array_combine(array_column($soils, 'value'), array_map(fn ($s) => $s->label(), $soils))" />
             <x-field name="indoor_c" label="Kept inside at" :value="$system === UnitSystem::Metric ? '20 °C' : '68 °F'" />
             <p class="hint">The climates are invented examples. Put the site's own months in their place on the site page.</p>
         </fieldset>

@@ -10,11 +10,14 @@
         @can('create', \App\Models\Project::class)<a class="go" href="{{ route('projects.create') }}">Start a project</a>@endcan
     </div>
     @if ($rows->isEmpty())
-        <p class="empty">@if ($sought !== '') No project’s name holds “<bdi>{{ $sought }}</bdi>”. <a href="{{ route('projects.index') }}">Show all</a> @else Nothing here yet. Start a project: name and climate, family, footprint, and its edge is drawn and judged. @endif</p>
+        <p class="empty">@if ($sought !== '') No project’s name holds “<bdi>{{ $sought }}</bdi>”.
+            <a href="{{ route('projects.index') }}">Show all</a> @else Nothing here yet. Start a project: name and climate, family,
+                footprint, and its edge is drawn and judged. @endif</p>
     @else
         <ul class="jobs">
             @foreach ($rows as $row)
-                @php [$project, $option, $heat, $ruling, $format] = [$row['project'], $row['option'], $row['heat'], $row['ruling'], $row['format']]; @endphp
+                @php [$project, $option, $heat, $ruling, $format] = [$row['project'], $row['option'], $row['heat'], $row['ruling'],
+                    $row['format']]; @endphp
                 <li class="job-row">
                     <x-strata :design="$option->design" />
                     <div class="job-what">
@@ -22,17 +25,22 @@
                         <p dir="auto">{{ $project->site->place }}</p>
                         <p class="quiet">{{ \Ondergrond\Design\Families\Families::find($option->design->family)->label() }},
                             {{ $format->format($option->design->footprint->area, Quantity::Area) }} ·
-                            {{ $project->site->soil->label() }} · <bdi>{{ $option->name }}</bdi>@if ($project->options_count > 1), one of {{ $project->options_count }}@endif</p>
+                            {{ $project->site->soil->label() }} · <bdi>{{ $option->name }}</bdi>@if ($project->options_count >
+                                1), one of {{ $project->options_count }}@endif</p>
                     </div>
                     <dl class="job-figures">
-                        <div><dt>Heat, heating months</dt><dd>{{ $format->format($heat->floor->heating, Quantity::Energy) }} <span class="unseen">to the ground</span></dd></div>
+                        <div><dt>Heat, heating months</dt><dd>{{ $format->format($heat->floor->heating, Quantity::Energy) }}
+                            <span class="unseen">to the ground</span></dd></div>
                         <div><dt>Design day</dt><dd>{{ $format->format($heat->floor->design, Quantity::Power) }}</dd></div>
-                        <div><dt>Floor</dt><dd>U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }} <x-word :ruling="$ruling" /></dd></div>
+                        <div><dt>Floor</dt><dd>U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }}
+                            <x-word :ruling="$ruling" /></dd></div>
                     </dl>
                     <div class="job-acts">
-                        <a href="{{ route('projects.export', $project) }}" download>Export<span class="unseen"> {{ $project->name }}</span></a>
+                        <a href="{{ route('projects.export', $project) }}" download>Export<span class="unseen">
+                            {{ $project->name }}</span></a>
                         @can('update', $project)
-                            <form method="post" action="{{ route('projects.destroy', $project) }}">@csrf @method('delete')<button>To the trash<span class="unseen">: {{ $project->name }}</span></button></form>
+                            <form method="post" action="{{ route('projects.destroy', $project) }}">@csrf @method('delete')<button>To the
+                                trash<span class="unseen">: {{ $project->name }}</span></button></form>
                         @endcan
                     </div>
                 </li>
@@ -44,7 +52,8 @@
         <form class="import" method="post" action="{{ route('projects.import') }}" enctype="multipart/form-data">
             @csrf
             <label for="file">Bring in a project file</label>
-            <input id="file" type="file" name="file" accept=".json,application/json" @error('file') aria-invalid="true" aria-describedby="file-wrong" @enderror>
+            <input id="file" type="file" name="file" accept=".json,application/json"
+                @error('file') aria-invalid="true" aria-describedby="file-wrong" @enderror>
             <button>Import</button>
             @error('file')
                 <ul class="wrong" id="file-wrong">@foreach ($errors->get('file') as $message)<li>{{ $message }}</li>@endforeach</ul>

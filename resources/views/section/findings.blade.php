@@ -8,7 +8,8 @@
 <x-unit name="findings-head" class="findings-head">
     <h2 id="findings-title">What {{ $judgement->rules }} rules find</h2>
     <x-tally :judgement="$judgement" />
-    @auth<span class="findings-ways"><a href="{{ route('studies.show', [$project, $option]) }}">Where it pays</a> · <a href="{{ route('rules') }}">The rulebook</a></span>@endauth
+    @auth<span class="findings-ways"><a href="{{ route('studies.show', [$project, $option]) }}">Where it pays</a> ·
+        <a href="{{ route('rules') }}">The rulebook</a></span>@endauth
 </x-unit>
 @error('act')<p class="wrong">{{ $message }}</p>@enderror
 @if ($asks === [])<p>Nothing that the rules can see, apart from what is not checked. That is no approval.</p>@endif
@@ -16,7 +17,8 @@
     @foreach ($asks as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" />@endforeach
 </ol>
 @if ($unknown !== [])
-    <details class="findings-more" id="findings-unknown" @if (collect($unknown)->contains(fn ($j) => $errors->has('reason.'.$j->finding->rule->id()))) open @endif>
+    <details class="findings-more" id="findings-unknown" @if (collect($unknown)->contains(fn ($j) =>
+        $errors->has('reason.'.$j->finding->rule->id()))) open @endif>
         <summary>Not checked, because something is not said: {{ count($unknown) }}</summary>
         <ol class="findings">@foreach ($unknown as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" />@endforeach</ol>
     </details>
@@ -26,8 +28,11 @@
     <ol class="findings findings-aside">
         @foreach ($aside as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" />@endforeach
         @foreach ($judgement->idle as $idle)
-            <li class="finding"><p><b>{{ \Ondergrond\Rules\Rulebook::find($idle->rule)?->asks() ?? $idle->rule.': no longer in the rulebook' }}</b> Set aside by <bdi>{{ $idle->by }}</bdi> on {{ $idle->on }}: “<bdi>{{ $idle->reason }}</bdi>”. Nothing is found now.</p>
-                @if ($may)<p class="finding-acts"><button name="act" value="take-back:{{ $idle->rule }}">Ask it again<span class="unseen">: {{ $idle->rule }}</span></button></p>@endif</li>
+            <li class="finding"><p><b>{{ \Ondergrond\Rules\Rulebook::find($idle->rule)?->asks() ?? $idle->rule.': no longer in the rulebook'
+                }}</b> Set aside by <bdi>{{ $idle->by }}</bdi> on {{ $idle->on }}: “<bdi>{{ $idle->reason }}</bdi>”. Nothing is found
+                    now.</p>
+                @if ($may)<p class="finding-acts"><button name="act" value="take-back:{{ $idle->rule }}">Ask it again<span class="unseen">:
+                    {{ $idle->rule }}</span></button></p>@endif</li>
         @endforeach
     </ol>
 @endif
@@ -37,7 +42,9 @@
     <ul>
         @foreach ($hazards as $hazard)
             @php $where = array_filter($hazard->parts(), fn ($p) => $p->of($option->design)->present()); @endphp
-            <li @if ($where !== []) data-part="{{ array_values($where)[0]->value }}" @endif>{{ $hazard->line() }} @if ($where !== [])<span class="hint">{{ collect($where)->map(fn ($p) => lcfirst($p->label()))->implode(', ') }}</span>@endif</li>
+            <li @if ($where !== []) data-part="{{ array_values($where)[0]->value }}" @endif>{{ $hazard->line() }}
+                @if ($where !== [])<span class="hint">{{ collect($where)->map(fn ($p) =>
+                    lcfirst($p->label()))->implode(', ') }}</span>@endif</li>
         @endforeach
     </ul>
     <p class="caution">{{ \Ondergrond\Caution::TEXT }}</p>

@@ -5,14 +5,18 @@
         <div><dt><kbd>↑</kbd> <kbd>↓</kbd></dt><dd>in a size: to the next larger or smaller one as it is bought</dd></div>
         <div><dt><kbd>Page Up</kbd> <kbd>Page Down</kbd></dt><dd>to the part above or below in the log</dd></div>
         <div><dt><kbd>Esc</kbd></dt><dd>in a field: back to what is saved</dd></div>
-        <div><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo; <kbd>Ctrl</kbd> <kbd>Shift</kbd> <kbd>Z</kbd> or <kbd>Ctrl</kbd> <kbd>Y</kbd> redo</dd></div>
+        <div><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo; <kbd>Ctrl</kbd> <kbd>Shift</kbd> <kbd>Z</kbd> or <kbd>Ctrl</kbd> <kbd>Y</kbd>
+            redo</dd></div>
         <div><dt><kbd>Ctrl</kbd> <kbd>S</kbd></dt><dd>save now</dd></div>
-        <div><dt><kbd>1</kbd> … <kbd>9</kbd>, <kbd>0</kbd></dt><dd>outside a field: to the part with that number; <kbd>0</kbd> is ten</dd></div>
+        <div><dt><kbd>1</kbd> … <kbd>9</kbd>, <kbd>0</kbd></dt><dd>outside a field: to the part with that number; <kbd>0</kbd>
+            is ten</dd></div>
         <div><dt><kbd>N</kbd> <kbd>P</kbd></dt><dd>outside a field: next, previous option</dd></div>
-        <div><dt><kbd>O</kbd></dt><dd>outside a field: sizes, levels, temperature, heat flow in turn; <kbd>,</kbd> <kbd>.</kbd> a month back, a month on</dd></div>
+        <div><dt><kbd>O</kbd></dt><dd>outside a field: sizes, levels, temperature, heat flow in turn; <kbd>,</kbd> <kbd>.</kbd>
+            a month back, a month on</dd></div>
         <div><dt><kbd>U</kbd></dt><dd>outside a field: the other units</dd></div>
         <div><dt><kbd>?</kbd></dt><dd>outside a field: this sheet</dd></div>
     </dl>
-    <p>With the hand: click a part or a dimension on the drawing to type its size; drag the marked ends of boards, wings, walls and footings.</p>
+    <p>With the hand: click a part or a dimension on the drawing to type its size; drag the marked ends of boards, wings, walls and
+        footings.</p>
     <form method="dialog"><button class="go">Close</button></form>
 </dialog>

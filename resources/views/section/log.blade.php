@@ -11,12 +11,14 @@
                     <x-unit name="ground" class="log-row log-ground">
                         <span class="log-depth">{{ $format->format($log->depth(), Quantity::Thickness) }}</span>
                         <span class="log-hatch"></span>
-                        <p class="log-name">{{ $project->site->soil->label() }} <span>λ {{ $format->format($project->site->soil->conductivity(), Quantity::Conductivity) }}</span></p>
+                        <p class="log-name">{{ $project->site->soil->label() }}
+                            <span>λ {{ $format->format($project->site->soil->conductivity(), Quantity::Conductivity) }}</span></p>
                     </x-unit>
                 @endif
             </div>
             @if ($out !== [])
-                <details class="log-left-out" id="log-out-{{ $group->slug }}" @if (collect($out)->contains(fn ($row) => $errors->has('design.'.$row->part->value.'.*'))) open @endif>
+                <details class="log-left-out" id="log-out-{{ $group->slug }}" @if (collect($out)->contains(fn ($row) =>
+                    $errors->has('design.'.$row->part->value.'.*'))) open @endif>
                     <summary>Left out: {{ collect($out)->map(fn ($row) => lcfirst($row->part->label()))->implode(', ') }}</summary>
                     <div class="log">@foreach ($out as $row)<x-log-row :row="$row" :may="$may" />@endforeach</div>
                 </details>
@@ -27,9 +29,11 @@
 <x-unit tag="details" name="wall" class="log-more" id="log-wall" :open="$errors->has('design.wall.*')">
     <summary>Wall</summary>
     @foreach ($log->wall()->lists as $key => $layers)
-        <x-log-layers :layers="$layers" :path="'wall.'.$key" :label="$key === 'inside' ? 'From the room to the edge’s outer face' : 'Past the edge, to the weather'" :may="$may" />
+        <x-log-layers :layers="$layers" :path="'wall.'.$key"
+            :label="$key === 'inside' ? 'From the room to the edge’s outer face' : 'Past the edge, to the weather'" :may="$may" />
     @endforeach
-    <p class="hint">Together {{ $format->format($design->wall->thickness(), Quantity::Thickness) }}. U of the wall {{ $format->format($heat->wallTransmittance, Quantity::Transmittance) }}.</p>
+    <p class="hint">Together {{ $format->format($design->wall->thickness(), Quantity::Thickness) }}. U of the wall {{
+        $format->format($heat->wallTransmittance, Quantity::Transmittance) }}.</p>
 </x-unit>
 <x-unit tag="details" name="footprint" class="log-more" id="log-footprint" :open="$errors->has('design.footprint.*')">
     <summary>Footprint</summary>
@@ -46,7 +50,8 @@
     ] as $key => [$label, $length])
         <x-field :name="'design.footprint.'.$key" :label="$label" :value="$format->format($length, Quantity::Length)" />
     @endforeach
-    <p class="hint">To the inside face of the outer walls. B′ = {{ $format->format($design->footprint->characteristicDimension(), Quantity::Length) }}.</p>
+    <p class="hint">To the inside face of the outer walls. B′ = {{ $format->format($design->footprint->characteristicDimension(),
+        Quantity::Length) }}.</p>
 </x-unit>
 <x-unit tag="details" name="schools" class="log-more" id="log-schools">
     <summary>Ways to build it</summary>
@@ -57,7 +62,8 @@
             @php $now = $school->answer($design); @endphp
             <div class="school-answers">
                 @foreach ($school->answers() as $answer => $words)
-                    <button name="act" value="school:{{ $school->slug() }}:{{ $answer }}" aria-pressed="{{ $answer === $now ? 'true' : 'false' }}" @disabled(! $may)>{{ $words }}</button>
+                    <button name="act" value="school:{{ $school->slug() }}:{{ $answer }}" aria-pressed="{{ $answer === $now ? 'true' :
+                        'false' }}" @disabled(! $may)>{{ $words }}</button>
                 @endforeach
             </div>
             <p class="log-note">{{ $school->decides() }}</p>

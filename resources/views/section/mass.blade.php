@@ -11,23 +11,31 @@
     <p class="core-says mass-found">{{ $mass->found() }}</p>
     <x-because :ruling="$mass->ruling" :format="$format" />
     <svg class="mass-line" viewBox="0 0 222 70" role="img" aria-labelledby="mass-line-title">
-        <title id="mass-line-title">@if ($hours)@foreach ($hours as $t => $h){{ $mass->warm($t) }}: {{ $h === null ? 'not within twenty days' : MassPage::time($h) }}{{ $loop->last ? '' : ', ' }}@endforeach @else Hours are being worked out @endif</title>
+        <title id="mass-line-title">@if ($hours)@foreach ($hours as $t => $h){{ $mass->warm($t) }}: {{ $h === null ?
+            'not within twenty days' : MassPage::time($h) }}{{ $loop->last ? '' : ', ' }}@endforeach @else Hours are being worked out
+                @endif</title>
         <path class="mass-axis" d="M10 44H212" />
         @foreach ([1 => '1 h', 6 => '6 h', 24 => '1 day', 96 => '4 days', 480 => '20 days'] as $h => $words)
-            <path class="mass-axis" d="M{{ $at($h) }} 44v5" /><text x="{{ $at($h) }}" y="61" text-anchor="{{ $h === 480 ? 'end' : 'middle' }}" class="gauge-small">{{ $words }}</text>
+            <path class="mass-axis" d="M{{ $at($h) }} 44v5" /><text x="{{ $at($h) }}" y="61" text-anchor="{{ $h === 480 ? 'end' : 'middle'
+                }}" class="gauge-small">{{ $words }}</text>
         @endforeach
         @foreach ($hours ?? [] as $t => $h)
-            @if ($h !== null)<path class="mass-mark mass-mark-{{ $t }}" d="M{{ $at($h) }} 44l-5 -10h10z" /><text x="{{ $at($h) }}" y="{{ [28, 14, 28][$loop->index] }}" text-anchor="middle">{{ $mass->warm($t) }}</text>@if ($loop->index === 1)<path class="mass-axis" d="M{{ $at($h) }} 17v17" />@endif @endif
+            @if ($h !== null)<path class="mass-mark mass-mark-{{ $t }}" d="M{{ $at($h) }} 44l-5 -10h10z" /><text x="{{ $at($h) }}" y="{{
+                [28, 14, 28][$loop->index] }}" text-anchor="middle">{{ $mass->warm($t) }}</text>@if ($loop->index === 1)<path
+                    class="mass-axis" d="M{{ $at($h) }} 17v17" />@endif @endif
         @endforeach
     </svg>
     <table class="core-bearing"><tbody>
         <tr><th scope="row">floor takes in over a day</th><td>{{ $format->format($m['kappa_kj_m2k'], Quantity::Capacity) }}</td></tr>
         <tr><th scope="row">admittance</th><td>{{ $format->format($m['admittance_w_m2k'], Quantity::Transmittance) }}</td></tr>
         <tr><th scope="row">held in the warm for a {{ $mass->degree() }}</th><td>{{ $mass->perDegree($m['store_kwh_k']) }}</td></tr>
-        @if ($hours)<tr><th scope="row">given up in a day, in three of cold</th><td>{{ $mass->kwh($m['storm_kwh']['24']) }}, {{ $mass->kwh($m['storm_kwh']['72']) }}</td></tr>@endif
+        @if ($hours)<tr><th scope="row">given up in a day, in three of cold</th><td>{{ $mass->kwh($m['storm_kwh']['24']) }}, {{
+            $mass->kwh($m['storm_kwh']['72']) }}</td></tr>@endif
         @if ($m['heated_floor'])
-            <tr><th scope="row">heated floor gives; rooms take</th><td>{{ $format->number($m['heated_floor']['output_w_m2'], Quantity::HeatFlux) }}; {{ $format->format($m['heated_floor']['need_w_m2'], Quantity::HeatFlux) }}</td></tr>
-            <tr><th scope="row">its warmest place; at most</th><td>{{ $mass->warm($m['heated_floor']['warmest_c']) }}; {{ $mass->warm($m['heated_floor']['limit_c']) }}</td></tr>
+            <tr><th scope="row">heated floor gives; rooms take</th><td>{{ $format->number($m['heated_floor']['output_w_m2'],
+                Quantity::HeatFlux) }}; {{ $format->format($m['heated_floor']['need_w_m2'], Quantity::HeatFlux) }}</td></tr>
+            <tr><th scope="row">its warmest place; at most</th><td>{{ $mass->warm($m['heated_floor']['warmest_c']) }}; {{
+                $mass->warm($m['heated_floor']['limit_c']) }}</td></tr>
         @endif
     </tbody></table>
     @isset($whole)<p class="core-says"><a href="{{ $whole }}">All of it: cold nights, sun, surplus, loops</a></p>@endisset

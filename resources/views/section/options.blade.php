@@ -6,7 +6,9 @@
 @endphp
 <nav class="options" aria-label="Options" id="bench-options">
     @foreach ($shown as $other)
-        <a href="{{ route('section.show', [$project, $other]) }}" @if ($other->is($option)) aria-current="page" @endif><bdi>{{ $other->name }}</bdi></a>
+        <a href="{{ route('section.show', [$project, $other]) }}" @if ($other->is($option)) aria-current="page"
+            @endif><bdi>{{ $other->name }}</bdi></a>
     @endforeach
-    <a class="options-all" href="{{ route('options.index', $project) }}">{{ $many ? 'all '.$project->options->count().' options' : 'options' }}</a>
+    <a class="options-all" href="{{ route('options.index', $project) }}">{{ $many ? 'all '.$project->options->count().' options' : 'options'
+        }}</a>
 </nav>

@@ -1,5 +1,6 @@
 @php
-    [$project, $option, $format, $heat, $field, $log, $view] = [$page->project, $page->option, $page->format, $page->heat, $page->field, $page->log, $page->view];
+    [$project, $option, $format, $view] = [$page->project, $page->option, $page->format, $page->view];
+    [$heat, $field, $log] = [$page->heat, $page->field, $page->log];
     [$junctions, $load, $judgement] = [$page->junctions, $page->load, $page->judgement];
     $same = [$project, $option, ...$view->query()];
 @endphp
@@ -7,9 +8,11 @@
     @if ($whole)<x-hatches /><script type="application/json" id="size-lists">@json($log->sizeLists())</script>@endif
     <h1 class="unseen">Section of {{ $project->name }}, {{ $option->name }}</h1>
     <form class="bench" method="post" action="{{ route('section.update', $same) }}" novalidate
-        data-show="{{ route('section.show', $same) }}" data-ahead="{{ route('section.ahead', [...$same, 'field' => 'rough']) }}" @if ($may) data-may @endif @if (auth()->user()->single_keys) data-keys @endif
+        data-show="{{ route('section.show', $same) }}" data-ahead="{{ route('section.ahead', [...$same, 'field' => 'rough']) }}"
+            @if ($may) data-may @endif @if (auth()->user()->single_keys) data-keys @endif
         x-data="bench" @change="changed" @submit.prevent="submitted" @mouseover="point" @mouseleave="point" @focusin="point"
-        @click="pick" @pointerdown="grab" @keydown="step" @keydown.window="key" @focus.window="resume" @online.window="resume" @beforeunload.window="leave">
+        @click="pick" @pointerdown="grab" @keydown="step" @keydown.window="key" @focus.window="resume" @online.window="resume"
+            @beforeunload.window="leave">
         @csrf @method('put')
         {{-- Enter in a field presses a form's first button: this one, never Undo. --}}
         <button class="unseen" tabindex="-1">Save</button>
@@ -24,22 +27,28 @@
             </fieldset>
         </div>
         <div class="bench-face">
-            <div class="bench-plate" x-data="overlay" @fresh.window="fresh" @overlay-next.window="next" @overlay-step.window="step($event.detail)" @pointermove="point" @pointerdown="point" @pointerleave="point" @resize.window="draw">
+            <div class="bench-plate" x-data="overlay" @fresh.window="fresh" @overlay-next.window="next"
+                @overlay-step.window="step($event.detail)" @pointermove="point" @pointerdown="point" @pointerleave="point"
+                    @resize.window="draw">
             @fragment('sides')
                 <x-unit tag="nav" name="sides" class="bench-sides" id="bench-sides" aria-label="Sections of this design">
                     @foreach (\Ondergrond\Section\Stretch::all($option->design) as $stretch)
-                        <a href="{{ route('section.show', [$project, $option, ...$view->query($stretch->id)]) }}" @if ($stretch->id === $view->stretch) aria-current="true" @endif>
-                            {{ $stretch->label }} <span>{{ $format->format($stretch->length, \Ondergrond\Units\Quantity::Length) }}</span></a>
+                        <a href="{{ route('section.show', [$project, $option, ...$view->query($stretch->id)]) }}"
+                            @if ($stretch->id === $view->stretch) aria-current="true" @endif>
+                            {{ $stretch->label }} <span>{{ $format->format($stretch->length, \Ondergrond\Units\Quantity::Length)
+                                }}</span></a>
                     @endforeach
                     <a class="bench-tally" href="#bench-findings"><x-tally :judgement="$judgement" /></a>
-                    <a class="bench-zoom" href="{{ route('section.show', [$project, $option, ...$view->query(null, ! $view->detail)]) }}">{{ $view->detail ? 'Whole section' : 'Zoom to the edge' }}</a>
+                    <a class="bench-zoom" href="{{ route('section.show', [$project, $option, ...$view->query(null, ! $view->detail)]) }}">{{
+                        $view->detail ? 'Whole section' : 'Zoom to the edge' }}</a>
                 </x-unit>
             @endfragment
             @fragment('drawing')
                 <div class="bench-drawing" id="bench-drawing">
                     <x-unit name="drawing">{!! $page->svg !!}</x-unit>
                     <x-unit name="field-sheet">
-                        <script type="application/json" id="field-sheet" data-film="{{ route('section.film', [...$same, 'of' => $print]) }}">{!! $page->sheet !!}</script>
+                        <script type="application/json" id="field-sheet" data-film="{{ route('section.film', [...$same, 'of' =>
+                            $print]) }}">{!! $page->sheet !!}</script>
                     </x-unit>
                     <x-unit name="vapour-sheet"><script type="application/json" id="vapour-sheet">{!! $page->vapour !!}</script></x-unit>
                 </div>
@@ -47,17 +56,31 @@
             @include('section.overlay')
             @fragment('files')
                 <x-unit name="files" class="bench-files" id="bench-files">
-                    <p>Scale 1 : {{ (int) $page->scale }} <span class="legend"><i class="legend-sheet"></i> sheets <i class="legend-air"></i> airtight line</span></p>
-                    <p><a href="{{ route('section.drawing', $same) }}" download>SVG</a> · <a href="{{ route('section.drawing', [...$same, 'levels' => 1]) }}" download>with levels</a> · <a href="{{ route('section.drawing', [...$same, 'water' => 1]) }}" download>with water</a> · <a href="{{ route('section.drawing', [...$same, 'month' => (int) round($heat->floor->outdoor->coldest)]) }}" download>with temperatures</a> · <a href="{{ route('section.drawing', [...$same, 'frost' => 1]) }}" download>with frost</a> · <a href="{{ route('section.dxf', $same) }}" download>DXF</a> · <a href="{{ route('section.field', $same) }}" download>Field, VTK</a> · <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
+                    <p>Scale 1 : {{ (int) $page->scale }} <span class="legend"><i class="legend-sheet"></i> sheets
+                        <i class="legend-air"></i> airtight line</span></p>
+                    <p><a href="{{ route('section.drawing', $same) }}" download>SVG</a> ·
+                        <a href="{{ route('section.drawing', [...$same, 'levels' => 1]) }}" download>with levels</a> ·
+                            <a href="{{ route('section.drawing', [...$same, 'water' => 1]) }}" download>with water</a> ·
+                                <a href="{{ route('section.drawing', [...$same, 'month' =>
+                                    (int) round($heat->floor->outdoor->coldest)]) }}" download>with temperatures</a> ·
+                                        <a href="{{ route('section.drawing', [...$same, 'frost' => 1]) }}" download>with frost</a> ·
+                                            <a href="{{ route('section.dxf', $same) }}" download>DXF</a> ·
+                                                <a href="{{ route('section.field', $same) }}" download>Field, VTK</a> ·
+                                                    <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment,
+                                                        JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project,
+                                                            JSON</a></p>
                 </x-unit>
             @endfragment
             </div>
             @fragment('cores')
                 <div class="bench-cores" id="bench-cores">
                     <x-unit name="core-heat">@include('section.heat', ['rulings' => $judgement->rulings])</x-unit>
-                    <x-unit name="core-frost">@include('section.frost', ['frost' => $page->frost, 'sizing' => route('studies.show', [$project, $option]).'#wing'])</x-unit>
-                    <x-unit name="core-damp">@include('section.damp', ['damp' => $page->damp, 'whole' => route('damp.show', [$project, $option])])</x-unit>
-                    <x-unit name="core-mass">@include('section.mass', ['mass' => $page->mass, 'whole' => route('mass.show', [$project, $option])])</x-unit>
+                    <x-unit name="core-frost">@include('section.frost', ['frost' => $page->frost, 'sizing' =>
+                        route('studies.show', [$project, $option]).'#wing'])</x-unit>
+                    <x-unit name="core-damp">@include('section.damp', ['damp' => $page->damp, 'whole' =>
+                        route('damp.show', [$project, $option])])</x-unit>
+                    <x-unit name="core-mass">@include('section.mass', ['mass' => $page->mass, 'whole' =>
+                        route('mass.show', [$project, $option])])</x-unit>
                     <x-unit name="core-load">@include('section.load', ['rulings' => $judgement->rulings])</x-unit>
                 </div>
             @endfragment

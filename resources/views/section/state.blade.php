@@ -7,7 +7,8 @@
     };
 @endphp
 @fragment('acts')
-    <div class="bench-acts" id="bench-acts" data-of="{{ $head->id }}" data-words="{{ $words }}" data-later="{{ json_encode($page->later($head->id)) }}">
+    <div class="bench-acts" id="bench-acts" data-of="{{ $head->id }}" data-words="{{ $words }}" data-later="{{
+        json_encode($page->later($head->id)) }}">
         @if ($may)
             <x-made-from :head="$head" :format="$format" :again="$errors->any() || $conflict" />
             <button id="undo" formaction="{{ route('section.undo', $same) }}" @disabled($sitting->undo === null)>Undo</button>

@@ -1,10 +1,12 @@
 @use('Ondergrond\Units\Quantity')
 <x-layout :title="'Site of '.$project->name" :project="$project" class="page">
     <div class="page-head"><h1>Site</h1> <a href="{{ route('site.history', $project) }}">History</a></div>
-    @if ($errors->any())<p class="wrong" role="alert">Not saved: {{ $errors->count() === 1 ? 'one field needs' : $errors->count().' fields need' }} another look. What you typed is still there.</p>@endif
+    @if ($errors->any())<p class="wrong" role="alert">Not saved: {{ $errors->count() === 1 ? 'one field needs' :
+        $errors->count().' fields need' }} another look. What you typed is still there.</p>@endif
     <form class="site" method="post" action="{{ route('site.update', $project) }}" novalidate data-keep>
         @csrf @method('put')
-        @if (session('conflict'))<div class="wide"><x-conflict :conflict="session('conflict')" :reload="route('site.edit', $project)" /></div>@endif
+        @if (session('conflict'))<div class="wide"><x-conflict :conflict="session('conflict')" :reload="route('site.edit', $project)"
+            /></div>@endif
         <x-made-from :head="$head" :format="$format" :again="$errors->any() || session('conflict')" />
         @foreach ($sections as $section)
             <fieldset @class(['wide' => $section->slug === 'air']) @disabled(! $may)>
@@ -21,9 +23,11 @@
                 @endforeach
                 @if ($section->slug === 'frost')
                     <div class="ledge" x-data="ledge" data-scale="{{ $ledge['pixels'] }}" data-grade="{{ $ledge['grade'] }}"
-                        data-unit="{{ $format->unit(Quantity::Thickness) }}" data-now="{{ $site->frost->ledge ?? '' }}" @pointerdown="begin" @pointermove="drag" @pointerup="drop">
+                        data-unit="{{ $format->unit(Quantity::Thickness) }}" data-now="{{ $site->frost->ledge ?? '' }}" @pointerdown="begin"
+                            @pointermove="drag" @pointerup="drop">
                         {!! $ledge['svg'] !!}
-                        <p class="hint needs-script-block">Draw it in: press where rock was met under the ground outside, or drag its line.</p>
+                        <p class="hint needs-script-block">Draw it in: press where rock was met under the ground outside, or drag its
+                            line.</p>
                     </div>
                 @elseif ($section->slug === 'winter')
                     <x-winter :site="$site" :format="$format" />
@@ -44,8 +48,10 @@
             @csrf
             <fieldset>
                 <legend>Take the climate from a file</legend>
-                <p class="hint">Hourly weather as EPW, or CSV with a date and a mean, by hour, day or month. It brings the months, the design day and, from whole winters, their freezing indices; what else the site says stays.</p>
-                <div class="field"><label for="climate-file">EPW or CSV</label><input id="climate-file" type="file" name="climate" accept=".epw,.csv,.txt"></div>
+                <p class="hint">Hourly weather as EPW, or CSV with a date and a mean, by hour, day or month. It brings the months, the
+                    design day and, from whole winters, their freezing indices; what else the site says stays.</p>
+                <div class="field"><label for="climate-file">EPW or CSV</label><input id="climate-file" type="file" name="climate"
+                    accept=".epw,.csv,.txt"></div>
                 @foreach ($errors->get('climate') as $message)<p class="wrong" role="alert">{{ $message }}</p>@endforeach
                 <button class="site-import">Take it in</button>
             </fieldset>

@@ -42,14 +42,22 @@ final class AnySectionTest extends TestCase
                 }
             }
             // What the top gives when the bottom is warm, the bottom gives when the top is (Betti, Maxwell).
-            self::assertEqualsWithDelta($a->steady->flows['top'], $b->steady->flows['bottom'], 1e-5 * abs($a->steady->flows['bottom']) + 1e-9);
+            self::assertEqualsWithDelta(
+                $a->steady->flows['top'],
+                $b->steady->flows['bottom'],
+                1e-5 * abs($a->steady->flows['bottom']) + 1e-9,
+            );
             self::assertNotNull($a->harmonic);
             self::assertNotNull($b->harmonic);
             [$one, $other] = [$a->harmonic->flows['top'], $b->harmonic->flows['bottom']];
             self::assertLessThan(1e-5 * $a->harmonic->flows['bottom']->modulus(), $one->minus($other)->modulus());
             // Both warm together: the sum of each alone.
             $both = $this->solved($patches, 3, -2);
-            self::assertEqualsWithDelta(3 * $a->steady->flows['bottom'] - 2 * $b->steady->flows['bottom'], $both->steady->flows['bottom'], 1e-5 * abs($both->steady->flows['bottom']) + 1e-9);
+            self::assertEqualsWithDelta(
+                3 * $a->steady->flows['bottom'] - 2 * $b->steady->flows['bottom'],
+                $both->steady->flows['bottom'],
+                1e-5 * abs($both->steady->flows['bottom']) + 1e-9,
+            );
         }
     }
 
@@ -77,7 +85,10 @@ final class AnySectionTest extends TestCase
                     self::assertEqualsWithDelta(0.4, $solution->temperatureAt($x, $y), 1e-9);
                 }
             }
-            self::assertMatchesRegularExpression('/^(M\S+ \S+(L\S+ \S+)+)+$/', Isotherms::path($solution->mesh, $solution->steady->nodes, 0.4));
+            self::assertMatchesRegularExpression(
+                '/^(M\S+ \S+(L\S+ \S+)+)+$/',
+                Isotherms::path($solution->mesh, $solution->steady->nodes, 0.4),
+            );
             self::assertSame([], Isotherms::lines($solution->mesh, $solution->steady->nodes, 1.5));
         }
     }
@@ -88,8 +99,14 @@ final class AnySectionTest extends TestCase
         $solution = Solution::of(Problem::of(
             [Patch::rectangle($ground, 0, 0, 4, 4), Patch::rectangle(null, 1.5, 1.5, 2.5, 2.5)],
             [
-                ...array_map(static fn (array $e): Boundary => Boundary::temperature('pipe', $e[0], $e[1], $e[2], $e[3], 10, 0), [[1.5, 1.5, 2.5, 1.5], [2.5, 1.5, 2.5, 2.5], [1.5, 2.5, 2.5, 2.5], [1.5, 1.5, 1.5, 2.5]]),
-                ...array_map(static fn (array $e): Boundary => Boundary::temperature('cold', $e[0], $e[1], $e[2], $e[3], 0, 0), [[0, 0, 4, 0], [4, 0, 4, 4], [0, 4, 4, 4], [0, 0, 0, 4]]),
+                ...array_map(
+                    static fn (array $e): Boundary => Boundary::temperature('pipe', $e[0], $e[1], $e[2], $e[3], 10, 0),
+                    [[1.5, 1.5, 2.5, 1.5], [2.5, 1.5, 2.5, 2.5], [1.5, 2.5, 2.5, 2.5], [1.5, 1.5, 1.5, 2.5]],
+                ),
+                ...array_map(
+                    static fn (array $e): Boundary => Boundary::temperature('cold', $e[0], $e[1], $e[2], $e[3], 0, 0),
+                    [[0, 0, 4, 0], [4, 0, 4, 4], [0, 4, 4, 4], [0, 0, 0, 4]],
+                ),
             ],
         ));
         $lines = Isotherms::lines($solution->mesh, $solution->steady->nodes, 5.0);
@@ -127,13 +144,22 @@ final class AnySectionTest extends TestCase
                 continue;
             }
             // One hole at most, and the last, so that nothing hangs loose in it.
-            $substance = $i === 1 && $this->lot->getInt(0, 1) === 0 ? null : new Substance("piece {$i}", 10 ** ($this->lot->getInt(-16, 22) / 10), 10 ** ($this->lot->getInt(45, 65) / 10));
+            $substance = $i === 1 && $this->lot->getInt(0, 1) === 0 ? null : new Substance(
+                "piece {$i}",
+                10 ** ($this->lot->getInt(-16, 22) / 10),
+                10 ** ($this->lot->getInt(45, 65) / 10),
+            );
             $patches[] = $this->lot->getInt(0, 3) === 0
                 ? Patch::polygon($substance, [[$x, $y], [$u, $y], [$u, $v]])
                 : Patch::rectangle($substance, $x, $y, $u, $v);
         }
 
         // Whatever was cut out, the block hangs together along its sides.
-        return [...$patches, Patch::rectangle(new Substance('block', 1.3, 2e6), 0, 0, 0.01, 1), Patch::rectangle(new Substance('block', 1.3, 2e6), 0, 0, 2, 0.01), Patch::rectangle(new Substance('block', 1.3, 2e6), 0, 0.99, 2, 1)];
+        return [
+            ...$patches,
+            Patch::rectangle(new Substance('block', 1.3, 2e6), 0, 0, 0.01, 1),
+            Patch::rectangle(new Substance('block', 1.3, 2e6), 0, 0, 2, 0.01),
+            Patch::rectangle(new Substance('block', 1.3, 2e6), 0, 0.99, 2, 1),
+        ];
     }
 }

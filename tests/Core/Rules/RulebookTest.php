@@ -57,7 +57,10 @@ final class RulebookTest extends TestCase
     private const FOAM = ['material' => 'xps-25psi', 'thickness_m' => 0.05];
 
     /** Hang on the field, here, in FrostVerdictTest and in DampVerdictTest. */
-    private const BY_FIELD = ['doors-stay-thawed', 'first-winter-warm', 'frost-stays-out', 'humid-air-kept-off', 'junction-is-small', 'stacks-stay-dry', 'surface-factor-met', 'surfaces-stay-dry', 'slab-stands-frost', 'stem-free-of-frost'];
+    private const BY_FIELD = [
+        'doors-stay-thawed', 'first-winter-warm', 'frost-stays-out', 'humid-air-kept-off', 'junction-is-small',
+        'stacks-stay-dry', 'surface-factor-met', 'surfaces-stay-dry', 'slab-stands-frost', 'stem-free-of-frost',
+    ];
 
     /**
      * What each rule is broken on, how, what is then said, and what makes it sound; what the site of both is, and of the
@@ -69,31 +72,106 @@ final class RulebookTest extends TestCase
     {
         return [
             'floor-insulated' => [self::SLAB, ['field_board' => ['thickness_m' => 0], 'perimeter_board' => ['width_m' => 0]], 'fix', []],
-            'floor-board-thick' => [self::SLAB, ['field_board' => ['thickness_m' => 0.025], 'perimeter_board' => ['width_m' => 0]], 'note', ['field_board' => ['thickness_m' => 0.1]]],
+            'floor-board-thick' => [
+                self::SLAB,
+                ['field_board' => ['thickness_m' => 0.025], 'perimeter_board' => ['width_m' => 0]],
+                'note',
+                ['field_board' => ['thickness_m' => 0.1]],
+            ],
             'edge-thicker-than-middle' => [self::SLAB, ['perimeter_board' => ['thickness_m' => 0.02]], 'fix', []],
-            'edge-face-insulated' => [self::SLAB, ['edge_outside' => ['thickness_m' => 0], 'edge_inside' => ['thickness_m' => 0]], 'fix', []],
+            'edge-face-insulated' => [
+                self::SLAB,
+                ['edge_outside' => ['thickness_m' => 0], 'edge_inside' => ['thickness_m' => 0]],
+                'fix',
+                [],
+            ],
             'bearing-underside-insulated' => [self::SLAB, ['edge_under' => ['thickness_m' => 0]], 'note', []],
-            'outside-board-reaches-foot' => [self::SLAB, ['edge_outside' => ['depth_below_grade_m' => 0.2]], 'fix', ['edge_outside' => ['depth_below_grade_m' => 0.55]]],
-            'slab-parted-from-wall' => [self::STEM, ['form' => ['inside_m' => 0, 'outside_m' => 0], 'edge_inside' => ['thickness_m' => 0], 'cover' => ['thickness_m' => 0]], 'fix', []],
-            'lining-reaches-floor' => [self::OLD, ['lining' => ['gap_above_floor_m' => 0.3]], 'fix', ['lining' => ['gap_above_floor_m' => 0]]],
+            'outside-board-reaches-foot' => [
+                self::SLAB,
+                ['edge_outside' => ['depth_below_grade_m' => 0.2]],
+                'fix',
+                ['edge_outside' => ['depth_below_grade_m' => 0.55]],
+            ],
+            'slab-parted-from-wall' => [
+                self::STEM,
+                ['form' => ['inside_m' => 0, 'outside_m' => 0], 'edge_inside' => ['thickness_m' => 0], 'cover' => ['thickness_m' => 0]],
+                'fix',
+                [],
+            ],
+            'lining-reaches-floor' => [
+                self::OLD,
+                ['lining' => ['gap_above_floor_m' => 0.3]],
+                'fix',
+                ['lining' => ['gap_above_floor_m' => 0]],
+            ],
             'basement-wall-insulated' => [self::ROOM, ['edge_outside' => ['thickness_m' => 0], 'cover' => ['thickness_m' => 0]], 'fix', []],
             'outside-board-reaches-footing' => [self::ROOM, ['edge_outside' => ['depth_below_grade_m' => 1.0]], 'fix', []],
-            'form-starts-on-footing' => [self::ROOM, ['form' => ['inside_m' => 0.06, 'outside_m' => 0.06, 'starts' => 'grade'], 'edge_outside' => ['thickness_m' => 0]], 'note', ['form' => ['inside_m' => 0.06, 'outside_m' => 0.06, 'starts' => 'footing']]],
+            'form-starts-on-footing' => [
+                self::ROOM,
+                ['form' => ['inside_m' => 0.06, 'outside_m' => 0.06, 'starts' => 'grade'], 'edge_outside' => ['thickness_m' => 0]],
+                'note',
+                ['form' => ['inside_m' => 0.06, 'outside_m' => 0.06, 'starts' => 'footing']],
+            ],
             'screed-parted-from-wall' => [self::SCREED, ['upstand' => ['thickness_m' => 0]], 'fix', []],
             'cavity-closed' => [self::SCREED, ['closer' => ['thickness_m' => 0]], 'fix', []],
-            'break-at-doors' => [self::SLAB, ['footprint' => ['doors_m' => 2.0]], 'fix', ['footprint' => ['doors_m' => 2.0], 'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15]]],
-            'break-at-garage' => [self::BESIDE, ['footprint' => ['garage_m' => 4.0, 'porch_m' => 0], 'neighbour' => ['thickness_m' => 0], 'edge_outside' => ['thickness_m' => 0], 'cover' => ['thickness_m' => 0]], 'fix', []],
-            'break-at-porch' => [self::BESIDE, ['footprint' => ['garage_m' => 0, 'porch_m' => 4.0], 'neighbour' => ['thickness_m' => 0.02], 'edge_outside' => ['thickness_m' => 0], 'cover' => ['thickness_m' => 0]], 'fix', []],
+            'break-at-doors' => [
+                self::SLAB,
+                ['footprint' => ['doors_m' => 2.0]],
+                'fix',
+                ['footprint' => ['doors_m' => 2.0], 'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15]],
+            ],
+            'break-at-garage' => [
+                self::BESIDE,
+                [
+                    'footprint' => ['garage_m' => 4.0, 'porch_m' => 0],
+                    'neighbour' => ['thickness_m' => 0],
+                    'edge_outside' => ['thickness_m' => 0],
+                    'cover' => ['thickness_m' => 0],
+                ],
+                'fix',
+                [],
+            ],
+            'break-at-porch' => [
+                self::BESIDE,
+                [
+                    'footprint' => ['garage_m' => 0, 'porch_m' => 4.0],
+                    'neighbour' => ['thickness_m' => 0.02],
+                    'edge_outside' => ['thickness_m' => 0],
+                    'cover' => ['thickness_m' => 0],
+                ],
+                'fix',
+                [],
+            ],
             'neighbour-edge-insulated' => [self::BESIDE, ['neighbour' => ['edge_board_m' => 0]], 'note', []],
-            'neighbour-lower' => [self::BESIDE, ['neighbour' => ['top_above_grade_m' => 0.2]], 'note', ['neighbour' => ['top_above_grade_m' => 0.1]]],
-            'board-under-bearing' => [self::SLAB, ['edge_under' => ['material' => 'stone-wool-board', 'thickness_m' => 0.1]], 'stop', ['edge_under' => ['material' => 'xps-40psi']]],
-            'bearing-board-carries' => [self::SLAB, ['edge_under' => ['material' => 'xps-40psi'], 'loads' => ['line_kn_m' => 60]], 'stop', ['loads' => ['line_kn_m' => 20]]],
+            'neighbour-lower' => [
+                self::BESIDE,
+                ['neighbour' => ['top_above_grade_m' => 0.2]],
+                'note',
+                ['neighbour' => ['top_above_grade_m' => 0.1]],
+            ],
+            'board-under-bearing' => [
+                self::SLAB,
+                ['edge_under' => ['material' => 'stone-wool-board', 'thickness_m' => 0.1]],
+                'stop',
+                ['edge_under' => ['material' => 'xps-40psi']],
+            ],
+            'bearing-board-carries' => [
+                self::SLAB,
+                ['edge_under' => ['material' => 'xps-40psi'], 'loads' => ['line_kn_m' => 60]],
+                'stop',
+                ['loads' => ['line_kn_m' => 20]],
+            ],
             'field-board-firm' => [self::SLAB, ['field_board' => ['material' => 'eps-15psi']], 'fix', []],
             'field-board-carries' => [self::SLAB, ['loads' => ['floor_live_kpa' => 100]], 'stop', ['loads' => ['floor_live_kpa' => 5]]],
             'post-carried' => [self::SLAB, ['loads' => ['post_kn' => 25]], 'stop', ['loads' => ['post_kn' => 3]]],
             'soil-carries-edge' => [self::SLAB, ['loads' => ['line_kn_m' => 30]], 'stop', ['loads' => ['line_kn_m' => 15]]],
             'soil-carries-post' => [self::RAFT, ['loads' => ['post_kn' => 60]], 'stop', ['loads' => ['post_kn' => 5]]],
-            'wing-protected' => [self::RAFT, ['wing' => ['depth_m' => 0.2, 'width_m' => 0.5]], 'note', ['wing' => ['depth_m' => 0.3, 'width_m' => 0.5]]],
+            'wing-protected' => [
+                self::RAFT,
+                ['wing' => ['depth_m' => 0.2, 'width_m' => 0.5]],
+                'note',
+                ['wing' => ['depth_m' => 0.3, 'width_m' => 0.5]],
+            ],
             'wing-falls-outward' => [self::RAFT, ['wing' => ['fall_m' => 0]], 'note', []],
             'no-solvent-on-foam' => [self::ROOM, ['membrane' => ['kind' => 'solvent-coat']], 'stop', ['membrane' => ['kind' => 'sheet']]],
             'foam-stays-cool' => [self::HEATED, ['heating' => ['hottest_c' => 78]], 'stop', ['heating' => ['hottest_c' => 45]]],
@@ -102,25 +180,73 @@ final class RulebookTest extends TestCase
             'water-spares-concrete' => [self::HEATED, ['heating' => ['supply_c' => 60]], 'fix', ['heating' => ['supply_c' => 55]]],
             'pipes-covered' => [self::SCREED, ['heating' => ['depth_m' => 0.03]], 'fix', []],
             'loops-short' => [self::HEATED, ['heating' => ['loop_m' => 150]], 'fix', ['heating' => ['loop_m' => 90]]],
-            'cable-load-modest' => [self::HEATED, ['heating' => ['by' => 'cable', 'spacing_m' => 0.3, 'power_w_m2' => 90]], 'stop', ['heating' => ['by' => 'cable', 'spacing_m' => 0.2, 'power_w_m2' => 90]]],
+            'cable-load-modest' => [
+                self::HEATED,
+                ['heating' => ['by' => 'cable', 'spacing_m' => 0.3, 'power_w_m2' => 90]],
+                'stop',
+                ['heating' => ['by' => 'cable', 'spacing_m' => 0.2, 'power_w_m2' => 90]],
+            ],
             'heated-floor-insulated' => [self::HEATED, ['field_board' => ['thickness_m' => 0.03]], 'fix', []],
             'sheet-present' => [self::SLAB, ['sheet' => ['thickness_m' => 0]], 'fix', []],
             'sheet-thick-enough' => [self::SLAB, ['sheet' => ['thickness_m' => 0.0001]], 'fix', []],
-            'sheet-not-holed' => [self::SLAB, ['sheet' => ['thickness_m' => 0.0002, 'position' => 'below']], 'fix', ['sheet' => ['thickness_m' => 0.0002, 'position' => 'below'], 'blinding' => ['thickness_m' => 0.05]]],
+            'sheet-not-holed' => [
+                self::SLAB,
+                ['sheet' => ['thickness_m' => 0.0002, 'position' => 'below']],
+                'fix',
+                ['sheet' => ['thickness_m' => 0.0002, 'position' => 'below'], 'blinding' => ['thickness_m' => 0.05]],
+            ],
             'sheet-lapped' => [self::SLAB, ['sheet' => ['lap_m' => 0.1]], 'fix', ['sheet' => ['lap_m' => 0.15]]],
-            'sheet-taped' => [self::SLAB, ['sheet' => ['joints' => 'lapped']], 'stop', ['sheet' => ['joints' => 'taped']], ['radon' => 'yes']],
+            'sheet-taped' => [
+                self::SLAB,
+                ['sheet' => ['joints' => 'lapped']],
+                'stop',
+                ['sheet' => ['joints' => 'taped']],
+                ['radon' => 'yes'],
+            ],
             'radon-known' => [self::SLAB, [], 'not checked', [], ['radon' => 'not-said'], ['radon' => 'no']],
             'sheet-turned-up' => [self::SLAB, ['sheet' => ['edge' => 'cut-off']], 'fix', []],
             'sheet-above-boards' => [self::STEM, ['sheet' => ['position' => 'below']], 'note', ['sheet' => ['position' => 'above']]],
             'upper-sheet-over-boards' => [self::SCREED, ['upper_sheet' => ['thickness_m' => 0]], 'fix', []],
             'termites-known' => [self::SLAB, [], 'note', [], ['termites' => 'yes'], ['termites' => 'no']],
-            'pest-shield' => [self::SLAB, ['shield' => ['thickness_m' => 0]], 'stop', ['shield' => ['thickness_m' => 0.0005]], ['termites' => 'yes']],
+            'pest-shield' => [
+                self::SLAB,
+                ['shield' => ['thickness_m' => 0]],
+                'stop',
+                ['shield' => ['thickness_m' => 0.0005]],
+                ['termites' => 'yes'],
+            ],
             'inspection-gap' => [self::SLAB, ['slab' => ['top_above_grade_m' => 0.05]], 'fix', ['slab' => ['top_above_grade_m' => 0.2]]],
-            'foam-covered-above-grade' => [self::SLAB, ['edge_outside' => ['material' => 'xps-25psi']], 'fix', ['edge_outside' => ['material' => 'xps-25psi'], 'cover' => ['thickness_m' => 0.012]]],
-            'cover-goes-below-grade' => [self::SLAB, ['cover' => ['thickness_m' => 0.012, 'depth_below_grade_m' => 0]], 'note', ['cover' => ['thickness_m' => 0.012, 'depth_below_grade_m' => 0.3]]],
-            'render-built-up' => [self::SLAB, ['cover' => ['material' => 'cement-render', 'thickness_m' => 0.02, 'backing' => 'direct']], 'fix', ['cover' => ['material' => 'cement-render', 'thickness_m' => 0.02, 'backing' => 'slip-layer']]],
-            'drip-over-cover' => [self::SLAB, ['cover' => ['thickness_m' => 0.012], 'shield' => ['thickness_m' => 0]], 'fix', ['cover' => ['thickness_m' => 0.012], 'shield' => ['thickness_m' => 0.0005, 'drip_m' => 0.02]]],
-            'wool-out-of-ground' => [self::SLAB, ['edge_outside' => ['material' => 'stone-wool-board']], 'fix', ['edge_outside' => ['material' => 'xps-25psi']], ['water' => 'damp']],
+            'foam-covered-above-grade' => [
+                self::SLAB,
+                ['edge_outside' => ['material' => 'xps-25psi']],
+                'fix',
+                ['edge_outside' => ['material' => 'xps-25psi'], 'cover' => ['thickness_m' => 0.012]],
+            ],
+            'cover-goes-below-grade' => [
+                self::SLAB,
+                ['cover' => ['thickness_m' => 0.012, 'depth_below_grade_m' => 0]],
+                'note',
+                ['cover' => ['thickness_m' => 0.012, 'depth_below_grade_m' => 0.3]],
+            ],
+            'render-built-up' => [
+                self::SLAB,
+                ['cover' => ['material' => 'cement-render', 'thickness_m' => 0.02, 'backing' => 'direct']],
+                'fix',
+                ['cover' => ['material' => 'cement-render', 'thickness_m' => 0.02, 'backing' => 'slip-layer']],
+            ],
+            'drip-over-cover' => [
+                self::SLAB,
+                ['cover' => ['thickness_m' => 0.012], 'shield' => ['thickness_m' => 0]],
+                'fix',
+                ['cover' => ['thickness_m' => 0.012], 'shield' => ['thickness_m' => 0.0005, 'drip_m' => 0.02]],
+            ],
+            'wool-out-of-ground' => [
+                self::SLAB,
+                ['edge_outside' => ['material' => 'stone-wool-board']],
+                'fix',
+                ['edge_outside' => ['material' => 'xps-25psi']],
+                ['water' => 'damp'],
+            ],
             'wood-off-concrete' => [self::SLAB, ['dpc' => ['thickness_m' => 0]], 'fix', ['dpc' => ['thickness_m' => 0.001]]],
             'masonry-has-course' => [self::SCREED, ['dpc' => ['thickness_m' => 0]], 'fix', []],
             'course-high-enough' => [self::SCREED, ['dpc' => ['height_above_grade_m' => 0.05]], 'fix', []],
@@ -128,27 +254,84 @@ final class RulebookTest extends TestCase
             'drains-lead-somewhere' => [self::ROOM, [], 'not checked', ['drains' => ['outlet' => 'daylight']]],
             'stone-deep' => [self::SLAB, ['stone' => ['thickness_m' => 0.05]], 'fix', []],
             'stone-clean' => [self::SLAB, ['stone' => ['material' => 'sand']], 'fix', []],
-            'footing-stands-proud' => [self::ROOM, ['stone' => ['thickness_m' => 0.1], 'drains' => ['inner_m' => 0.08], 'footing' => ['height_m' => 0.2], 'service' => ['height_m' => 0], 'edge_outside' => ['depth_below_grade_m' => 1.8]], 'fix', []],
+            'footing-stands-proud' => [
+                self::ROOM,
+                [
+                    'stone' => ['thickness_m' => 0.1],
+                    'drains' => ['inner_m' => 0.08],
+                    'footing' => ['height_m' => 0.2],
+                    'service' => ['height_m' => 0],
+                    'edge_outside' => ['depth_below_grade_m' => 1.8],
+                ],
+                'fix',
+                [],
+            ],
             'wall-waterproofed' => [self::ROOM, ['membrane' => ['thickness_m' => 0]], 'stop', []],
-            'membrane-high-enough' => [self::ROOM, ['membrane' => ['top_above_grade_m' => -0.3]], 'fix', ['membrane' => ['top_above_grade_m' => 0.1]]],
-            'membrane-stands-water' => [self::ROOM, ['membrane' => ['kind' => 'solvent-coat']], 'stop', ['membrane' => ['kind' => 'fluid']], ['water' => 'pressing']],
+            'membrane-high-enough' => [
+                self::ROOM,
+                ['membrane' => ['top_above_grade_m' => -0.3]],
+                'fix',
+                ['membrane' => ['top_above_grade_m' => 0.1]],
+            ],
+            'membrane-stands-water' => [
+                self::ROOM,
+                ['membrane' => ['kind' => 'solvent-coat']],
+                'stop',
+                ['membrane' => ['kind' => 'fluid']],
+                ['water' => 'pressing'],
+            ],
             'drainage-over-membrane' => [self::ROOM, ['drainage' => ['thickness_m' => 0]], 'fix', []],
             'wall-can-dry' => [self::ROOM, ['lining' => ['layers' => [self::GYPSUM, self::FOAM]]], 'note', []],
             'membrane-meets-sheet' => [self::ROOM, ['sheet' => ['thickness_m' => 0]], 'note', []],
-            'foam-covered-inside' => [self::ROOM, ['lining' => ['layers' => [self::FOAM]]], 'fix', ['lining' => ['layers' => [self::GYPSUM, self::FOAM]]]],
-            'foam-covered-in-crawlspace' => [self::CRAWL, ['lining' => ['layers' => [self::FOAM]]], 'not checked', ['lining' => ['layers' => [self::GYPSUM, self::FOAM]]]],
+            'foam-covered-inside' => [
+                self::ROOM,
+                ['lining' => ['layers' => [self::FOAM]]],
+                'fix',
+                ['lining' => ['layers' => [self::GYPSUM, self::FOAM]]],
+            ],
+            'foam-covered-in-crawlspace' => [
+                self::CRAWL,
+                ['lining' => ['layers' => [self::FOAM]]],
+                'not checked',
+                ['lining' => ['layers' => [self::GYPSUM, self::FOAM]]],
+            ],
             'slab-thick-enough' => [self::SLAB, ['slab' => ['thickness_m' => 0.07]], 'fix', []],
             'beam-wide-enough' => [self::SLAB, ['edge_beam' => ['width_m' => 0.2]], 'fix', []],
-            'steel-covered' => [self::SLAB, ['steel' => ['bar_m' => 0.012, 'cover_m' => 0.01]], 'fix', ['steel' => ['bar_m' => 0.012, 'cover_m' => 0.04]]],
-            'steel-close-enough' => [self::SLAB, ['steel' => ['bar_m' => 0.012, 'spacing_m' => 0.6]], 'note', ['steel' => ['bar_m' => 0.012, 'spacing_m' => 0.4]]],
+            'steel-covered' => [
+                self::SLAB,
+                ['steel' => ['bar_m' => 0.012, 'cover_m' => 0.01]],
+                'fix',
+                ['steel' => ['bar_m' => 0.012, 'cover_m' => 0.04]],
+            ],
+            'steel-close-enough' => [
+                self::SLAB,
+                ['steel' => ['bar_m' => 0.012, 'spacing_m' => 0.6]],
+                'note',
+                ['steel' => ['bar_m' => 0.012, 'spacing_m' => 0.4]],
+            ],
             'board-bevelled' => [self::SLAB, ['edge_inside' => ['bevel_m' => 0]], 'note', ['edge_inside' => ['bevel_m' => 0.05]]],
-            'recess-leaves-slab' => [self::STEM, ['recess' => ['width_m' => 0.05, 'depth_m' => 0.05, 'from_edge_m' => 0.4]], 'note', ['recess' => ['width_m' => 0.05, 'depth_m' => 0.03, 'from_edge_m' => 0.4]]],
+            'recess-leaves-slab' => [
+                self::STEM,
+                ['recess' => ['width_m' => 0.05, 'depth_m' => 0.05, 'from_edge_m' => 0.4]],
+                'note',
+                ['recess' => ['width_m' => 0.05, 'depth_m' => 0.03, 'from_edge_m' => 0.4]],
+            ],
             'board-joints-sealed' => [self::OLD, ['lining' => ['sealed' => 'no']], 'fix', []],
             'neighbour-flashed' => [self::BESIDE, ['neighbour' => ['flashing' => 'no']], 'fix', []],
             'rim-sealed' => [self::ROOM, ['deck' => ['rim_m' => 0]], 'fix', []],
             'drainage-filtered' => [self::ROOM, ['drainage' => ['filter' => 'no']], 'fix', []],
             'membrane-lapped' => [self::ROOM, ['membrane' => ['lap_m' => 0.05]], 'fix', ['membrane' => ['lap_m' => 0.075]]],
-            'membrane-protected' => [self::STEM, ['form' => ['inside_m' => 0, 'outside_m' => 0], 'edge_outside' => ['thickness_m' => 0], 'cover' => ['thickness_m' => 0], 'membrane' => ['thickness_m' => 0.0015, 'kind' => 'fluid']], 'fix', ['membrane' => ['thickness_m' => 0]]],
+            'membrane-protected' => [
+                self::STEM,
+                [
+                    'form' => ['inside_m' => 0, 'outside_m' => 0],
+                    'edge_outside' => ['thickness_m' => 0],
+                    'cover' => ['thickness_m' => 0],
+                    'membrane' => ['thickness_m' => 0.0015, 'kind' => 'fluid'],
+                ],
+                'fix',
+                ['membrane' => ['thickness_m' => 0]],
+            ],
             'footing-breaks-water' => [self::ROOM, ['footing' => ['course' => 'no']], 'fix', []],
             'course-lapped' => [self::SCREED, ['dpc' => ['lap_m' => 0.05]], 'fix', ['dpc' => ['lap_m' => 0.1]]],
             'course-joined' => [self::SCREED, ['dpc' => ['joined' => 'no']], 'fix', []],
@@ -156,29 +339,108 @@ final class RulebookTest extends TestCase
             'jambs-protected' => [self::SCREED, ['dpc' => ['jambs' => 'no']], 'fix', []],
             'cavity-trayed' => [self::SCREED, ['dpc' => ['tray' => 'no']], 'fix', []],
             'gas-collected' => [self::SLAB, [], 'fix', ['gas' => ['pipe_m' => 0.1, 'outlet' => 'roof']], ['radon' => 'yes']],
-            'gas-led-out' => [self::SLAB, ['gas' => ['pipe_m' => 0.1, 'outlet' => 'capped']], 'note', ['gas' => ['pipe_m' => 0.1, 'outlet' => 'roof']], ['radon' => 'yes']],
-            'drying-band-high' => [self::OLD, ['stem' => ['top_above_grade_m' => 0.15], 'deck' => ['top_above_grade_m' => 0.4045]], 'note', ['stem' => ['top_above_grade_m' => 0.35]]],
-            'drains-below-floor' => [self::ROOM, ['drains' => ['outer_m' => 0.4], 'footing' => ['depth_below_grade_m' => 2.35], 'edge_outside' => ['depth_below_grade_m' => 2.05]], 'fix', []],
+            'gas-led-out' => [
+                self::SLAB,
+                ['gas' => ['pipe_m' => 0.1, 'outlet' => 'capped']],
+                'note',
+                ['gas' => ['pipe_m' => 0.1, 'outlet' => 'roof']],
+                ['radon' => 'yes'],
+            ],
+            'drying-band-high' => [
+                self::OLD,
+                ['stem' => ['top_above_grade_m' => 0.15], 'deck' => ['top_above_grade_m' => 0.4045]],
+                'note',
+                ['stem' => ['top_above_grade_m' => 0.35]],
+            ],
+            'drains-below-floor' => [
+                self::ROOM,
+                [
+                    'drains' => ['outer_m' => 0.4],
+                    'footing' => ['depth_below_grade_m' => 2.35],
+                    'edge_outside' => ['depth_below_grade_m' => 2.05],
+                ],
+                'fix',
+                [],
+            ],
             'pump-chosen' => [self::ROOM, ['drains' => ['outlet' => 'sump']], 'note', ['drains' => ['outlet' => 'daylight']]],
-            'nothing-trapped' => [self::SLAB, ['sheet' => ['position' => 'below'], 'finish' => ['kind' => 'resilient']], 'fix', ['sheet' => ['position' => 'below']], ['damp' => ['humidity' => 'store']], []],
-            'floor-dry-for-finish' => [self::SLAB, ['finish' => ['kind' => 'resilient', 'wait_days' => 14]], 'fix', ['finish' => ['kind' => 'resilient', 'wait_days' => 400]]],
+            'nothing-trapped' => [
+                self::SLAB,
+                ['sheet' => ['position' => 'below'], 'finish' => ['kind' => 'resilient']],
+                'fix',
+                ['sheet' => ['position' => 'below']],
+                ['damp' => ['humidity' => 'store']],
+                [],
+            ],
+            'floor-dry-for-finish' => [
+                self::SLAB,
+                ['finish' => ['kind' => 'resilient', 'wait_days' => 14]],
+                'fix',
+                ['finish' => ['kind' => 'resilient', 'wait_days' => 400]],
+            ],
             'floor-stays-down' => [self::ROOM, [], 'stop', [], ['damp' => ['water_table_m' => 0.5]], ['damp' => ['water_table_m' => 4]]],
             'boards-stay-down' => [self::ROOM, [], 'note', [], ['damp' => ['water_table_m' => 1.9]], ['damp' => ['water_table_m' => 4]]],
-            'pressing-water-kept-out' => [self::ROOM, ['membrane' => ['kind' => 'solvent-coat']], 'stop', ['membrane' => ['kind' => 'sheet', 'waterstop' => 'yes', 'under_floor' => 'yes']], ['damp' => ['water_table_m' => 1.9]]],
+            'pressing-water-kept-out' => [
+                self::ROOM,
+                ['membrane' => ['kind' => 'solvent-coat']],
+                'stop',
+                ['membrane' => ['kind' => 'sheet', 'waterstop' => 'yes', 'under_floor' => 'yes']],
+                ['damp' => ['water_table_m' => 1.9]],
+            ],
             'plane-fits-water' => [self::SCREED, ['heating' => ['plane_c' => 40]], 'note', ['heating' => ['plane_c' => 23]]],
             'water-table-known' => [self::ROOM, [], 'not checked', [], ['water' => 'damp'], ['damp' => ['water_table_m' => 4]]],
-            'crawlspace-vents' => [self::VENTED, ['space' => ['vents_m2_per_m' => 0.0005]], 'fix', ['space' => ['vents_m2_per_m' => 0.0015]]],
+            'crawlspace-vents' => [
+                self::VENTED,
+                ['space' => ['vents_m2_per_m' => 0.0005]],
+                'fix',
+                ['space' => ['vents_m2_per_m' => 0.0015]],
+            ],
             'deck-insulated' => [self::VENTED, ['deck' => ['layers' => [1 => ['material' => 'joists-air']]]], 'fix', []],
             'headroom' => [self::ROOM, ['slab' => ['top_above_grade_m' => -1.7]], 'note', []],
             'floor-meets-limit' => [self::SLAB, [], 'stop', [], ['floor_limit_w_m2k' => 0.15], ['floor_limit_w_m2k' => 0.5]],
-            'meets-under-slab' => [self::SLAB, ['field_board' => ['thickness_m' => 0.025], 'perimeter_board' => ['width_m' => 0]], 'fix', ['field_board' => ['thickness_m' => 0.1]], ['requirements' => 'practice']],
-            'meets-edge' => [self::SLAB, ['edge_outside' => ['thickness_m' => 0.02], 'edge_inside' => ['thickness_m' => 0.02]], 'fix', [], ['requirements' => 'practice']],
-            'meets-basement-wall' => [self::ROOM, ['edge_outside' => ['thickness_m' => 0.03]], 'fix', ['edge_outside' => ['thickness_m' => 0.08]], ['requirements' => 'zone-5']],
-            'meets-crawlspace-wall' => [self::CRAWL, ['lining' => ['layers' => [self::FOAM]]], 'fix', ['lining' => ['layers' => [['material' => 'xps-25psi', 'thickness_m' => 0.1]]]], ['requirements' => 'zone-5']],
-            'meets-deck' => [self::VENTED, [], 'fix', ['deck' => ['layers' => [1 => ['thickness_m' => 0.3]], 'top_above_grade_m' => 0.6]], ['requirements' => 'zone-5']],
+            'meets-under-slab' => [
+                self::SLAB,
+                ['field_board' => ['thickness_m' => 0.025], 'perimeter_board' => ['width_m' => 0]],
+                'fix',
+                ['field_board' => ['thickness_m' => 0.1]],
+                ['requirements' => 'practice'],
+            ],
+            'meets-edge' => [
+                self::SLAB,
+                ['edge_outside' => ['thickness_m' => 0.02], 'edge_inside' => ['thickness_m' => 0.02]],
+                'fix',
+                [],
+                ['requirements' => 'practice'],
+            ],
+            'meets-basement-wall' => [
+                self::ROOM,
+                ['edge_outside' => ['thickness_m' => 0.03]],
+                'fix',
+                ['edge_outside' => ['thickness_m' => 0.08]],
+                ['requirements' => 'zone-5'],
+            ],
+            'meets-crawlspace-wall' => [
+                self::CRAWL,
+                ['lining' => ['layers' => [self::FOAM]]],
+                'fix',
+                ['lining' => ['layers' => [['material' => 'xps-25psi', 'thickness_m' => 0.1]]]],
+                ['requirements' => 'zone-5'],
+            ],
+            'meets-deck' => [
+                self::VENTED,
+                [],
+                'fix',
+                ['deck' => ['layers' => [1 => ['thickness_m' => 0.3]], 'top_above_grade_m' => 0.6]],
+                ['requirements' => 'zone-5'],
+            ],
             'wing-drained' => [self::RAFT, [], 'note', ['drains' => ['outer_m' => 0.1]], ['water' => 'not-said']],
             'wing-deep-enough' => [self::RAFT, ['wing' => ['depth_m' => 0.1]], 'fix', ['wing' => ['depth_m' => 0.25]]],
-            'wing-firm-under-paving' => [self::RAFT, ['wing' => ['material' => 'xps-25psi']], 'fix', ['wing' => ['material' => 'xps-40psi']], ['frost' => ['surface' => 'paved']]],
+            'wing-firm-under-paving' => [
+                self::RAFT,
+                ['wing' => ['material' => 'xps-25psi']],
+                'fix',
+                ['wing' => ['material' => 'xps-40psi']],
+                ['frost' => ['surface' => 'paved']],
+            ],
             'frost-away-from-water' => [self::SLAB, [], 'note', ['drains' => ['outer_m' => 0.1]], ['water' => 'damp']],
             'stone-under-shallow-bearing' => [self::SLAB, ['stone' => ['thickness_m' => 0]], 'fix', []],
             'neighbour-stands-frost' => [self::BESIDE, [], 'note', [], [], ['frost' => ['susceptibility' => 'no']]],
@@ -191,7 +453,10 @@ final class RulebookTest extends TestCase
         ];
     }
 
-    /** @return iterable<string, array{string, string, array<string, mixed>, string, array<string, mixed>, array<string, mixed>, array<string, mixed>}> */
+    /**
+     * @return iterable<string, array{string, string, array<string, mixed>, string, array<string, mixed>, array<string, mixed>,
+     * array<string, mixed>}>
+     */
     public static function rules(): iterable
     {
         foreach (self::table() as $id => $row) {
@@ -206,8 +471,15 @@ final class RulebookTest extends TestCase
      * @param  array<string, mixed>  $soundSite
      */
     #[DataProvider('rules')]
-    public function test_it_finds_what_is_broken_and_its_remedy_settles_it(string $id, string $family, array $broken, string $severity, array $sound, array $site, array $soundSite): void
-    {
+    public function test_it_finds_what_is_broken_and_its_remedy_settles_it(
+        string $id,
+        string $family,
+        array $broken,
+        string $severity,
+        array $sound,
+        array $site,
+        array $soundSite,
+    ): void {
         $rule = Rulebook::all()[$id];
         $subject = new Subject(self::site($site), self::design($family, $broken));
         $finding = $rule->judge($subject);
@@ -225,7 +497,11 @@ final class RulebookTest extends TestCase
             $remedy = $rule->judge($inUnits)?->remedy;
             if ($remedy !== null) {
                 $then = $remedy->applied($subject->design);
-                self::assertNotContains($rule->judge(new Subject($subject->site, $then, $units))?->severity, [Severity::Stop, Severity::Fix], 'the remedy settles it');
+                self::assertNotContains(
+                    $rule->judge(new Subject($subject->site, $then, $units))?->severity,
+                    [Severity::Stop, Severity::Fix],
+                    'the remedy settles it',
+                );
                 self::assertEquals($then, DesignCodec::fromArray(DesignCodec::toArray($then)), 'and makes a design that files can hold');
             }
         }
@@ -257,9 +533,18 @@ final class RulebookTest extends TestCase
         $field = Assessor::assess($project->site, $even)->field;
         $finding = Rulebook::all()['junction-is-small']->judge(new Subject($project->site, $even, field: $field));
         self::assertSame(Severity::Note, $finding?->severity);
-        self::assertEqualsWithDelta($field->steadyCoefficient - $field->formula->steadyCoefficient, (float) $finding->measured?->value, 1e-9);
+        self::assertEqualsWithDelta(
+            $field->steadyCoefficient - $field->formula->steadyCoefficient,
+            (float) $finding->measured?->value,
+            1e-9,
+        );
         $raft = Families::all()['frost-protected-raft']->preset(Footprint::rectangle(12.0, 8.0), UnitSystem::Metric);
-        self::assertNull(Rulebook::all()['junction-is-small']->judge(new Subject(self::site([]), $raft, field: Assessor::assess(self::site([]), $raft)->field)), 'a raft that is wrapped all round has a small one');
+        self::assertNull(
+            Rulebook::all()['junction-is-small']->judge(
+                new Subject(self::site([]), $raft, field: Assessor::assess(self::site([]), $raft)->field),
+            ),
+            'a raft that is wrapped all round has a small one',
+        );
 
         // The tray keeps the limit by the formula and not by the field, in which the junction is.
         self::assertNull(Rulebook::all()['floor-meets-limit']->judge(new Subject($project->site, $tray)));
@@ -273,11 +558,22 @@ final class RulebookTest extends TestCase
     public function test_a_board_that_stands_between_the_slabs_anyway_is_a_break(): void
     {
         $beside = static fn (float $depth): Subject => new Subject(self::site([]), self::design(self::BESIDE, [
-            'footprint' => ['garage_m' => 4.0, 'porch_m' => 0], 'neighbour' => ['thickness_m' => 0], 'edge_outside' => ['material' => 'xps-25psi', 'thickness_m' => 0.1, 'depth_below_grade_m' => $depth],
+            'footprint' => ['garage_m' => 4.0, 'porch_m' => 0], 'neighbour' => ['thickness_m' => 0], 'edge_outside' => [
+                'material' => 'xps-25psi',
+                'thickness_m' => 0.1,
+                'depth_below_grade_m' => $depth,
+            ],
         ]));
         self::assertNull(Rulebook::all()['break-at-garage']->judge($beside(0.5)), 'the outside board parts them');
         // The garage's slab reaches from 100 mm over the ground down to it; a board that ends above its underside does not.
-        $short = self::design(self::BESIDE, ['footprint' => ['garage_m' => 4.0, 'porch_m' => 0], 'neighbour' => ['thickness_m' => 0, 'top_above_grade_m' => 0], 'edge_outside' => ['material' => 'xps-25psi', 'thickness_m' => 0.1, 'depth_below_grade_m' => 0.05]]);
+        $short = self::design(
+            self::BESIDE,
+            [
+                'footprint' => ['garage_m' => 4.0, 'porch_m' => 0],
+                'neighbour' => ['thickness_m' => 0, 'top_above_grade_m' => 0],
+                'edge_outside' => ['material' => 'xps-25psi', 'thickness_m' => 0.1, 'depth_below_grade_m' => 0.05],
+            ],
+        );
         self::assertSame(Severity::Fix, Rulebook::all()['break-at-garage']->judge(new Subject(self::site([]), $short))?->severity);
     }
 
@@ -291,7 +587,10 @@ final class RulebookTest extends TestCase
                         $said = $judged->finding->said->in(new QuantityFormatter($units));
                         self::assertMatchesRegularExpression('~^[A-Z0-9].*\.$~su', $said);
                         self::assertDoesNotMatchRegularExpression('~%[\ds]~', $said);
-                        self::assertDoesNotMatchRegularExpression('~%[\ds]~', (string) $judged->finding->remedy?->said->in(new QuantityFormatter($units)));
+                        self::assertDoesNotMatchRegularExpression(
+                            '~%[\ds]~',
+                            (string) $judged->finding->remedy?->said->in(new QuantityFormatter($units)),
+                        );
                     }
                 }
             }
@@ -303,17 +602,32 @@ final class RulebookTest extends TestCase
         foreach (Families::all() as $slug => $family) {
             foreach (UnitSystem::cases() as $units) {
                 $found = Rulebook::findings(new Subject(self::site([]), $family->preset(Footprint::rectangle(12.0, 8.0), $units), $units));
-                $grave = array_map(static fn (Finding $f): string => $f->rule->id(), array_filter($found, static fn (Finding $f): bool => in_array($f->severity, [Severity::Stop, Severity::Fix], true)));
+                $grave = array_map(
+                    static fn (Finding $f): string => $f->rule->id(),
+                    array_filter($found, static fn (Finding $f): bool => in_array($f->severity, [Severity::Stop, Severity::Fix], true)),
+                );
                 // An old cellar is taken as it stands: seeing what it lacks is why one draws it. No family knows the winter yet.
-                self::assertSame([], $slug === 'existing-basement' ? [] : array_values(array_diff($grave, ['frost-table-met'])), "{$slug}, {$units->value}");
+                self::assertSame(
+                    [],
+                    $slug === 'existing-basement' ? [] : array_values(array_diff($grave, ['frost-table-met'])),
+                    "{$slug}, {$units->value}",
+                );
             }
         }
     }
 
     public function test_what_is_missing_is_not_checked_and_never_holds(): void
     {
-        $judgement = Judgement::of(new Subject(self::site(['water' => 'not-said', 'radon' => 'not-said', 'termites' => 'not-said']), self::design(self::SLAB, ['sheet' => ['lap_m' => 0, 'joints' => 'not-said'], 'steel' => ['bar_m' => 0]])));
-        foreach (['bearing-board-carries', 'field-board-carries', 'soil-carries-edge', 'sheet-lapped', 'sheet-taped', 'radon-known', 'termites-known', 'steel-covered'] as $rule) {
+        $judgement = Judgement::of(
+            new Subject(
+                self::site(['water' => 'not-said', 'radon' => 'not-said', 'termites' => 'not-said']),
+                self::design(self::SLAB, ['sheet' => ['lap_m' => 0, 'joints' => 'not-said'], 'steel' => ['bar_m' => 0]]),
+            ),
+        );
+        foreach ([
+            'bearing-board-carries', 'field-board-carries', 'soil-carries-edge', 'sheet-lapped', 'sheet-taped', 'radon-known',
+            'termites-known', 'steel-covered',
+        ] as $rule) {
             self::assertSame(Severity::NotChecked, $judgement->find($rule)?->finding->severity, $rule);
         }
         self::assertNotSame('holds', $judgement->word()->value);
@@ -321,7 +635,12 @@ final class RulebookTest extends TestCase
 
     public function test_a_remedy_that_breaks_another_rule_says_so(): void
     {
-        $judgement = Judgement::of(new Subject(self::site([]), self::design(self::SLAB, ['edge_outside' => ['material' => 'xps-25psi'], 'shield' => ['thickness_m' => 0]])));
+        $judgement = Judgement::of(
+            new Subject(
+                self::site([]),
+                self::design(self::SLAB, ['edge_outside' => ['material' => 'xps-25psi'], 'shield' => ['thickness_m' => 0]]),
+            ),
+        );
         $judged = $judgement->find('foam-covered-above-grade');
         self::assertSame(['drip-over-cover'], array_map(static fn (Finding $f): string => $f->rule->id(), $judged->brings ?? []));
     }
@@ -329,7 +648,10 @@ final class RulebookTest extends TestCase
     public function test_a_remedy_that_cannot_be_built_says_why(): void
     {
         // A pad stands so high that no more stone fits over it.
-        $design = self::design(self::RAFT, ['stone' => ['thickness_m' => 0.02], 'pads' => ['depth_below_grade_m' => 0.45, 'height_m' => 0.3]]);
+        $design = self::design(
+            self::RAFT,
+            ['stone' => ['thickness_m' => 0.02], 'pads' => ['depth_below_grade_m' => 0.45, 'height_m' => 0.3]],
+        );
         $judged = Judgement::of(new Subject(self::site([]), $design))->find('stone-deep');
         self::assertNotNull($judged?->finding->remedy);
         self::assertSame('stone and boards go over the pad', $judged->obstacle);
@@ -358,6 +680,15 @@ final class RulebookTest extends TestCase
         $set = $changes['requirements'] ?? 'none';
         unset($changes['requirements']);
 
-        return SiteCodec::fromArray([...$data, 'water' => 'dry', 'termites' => 'no', 'radon' => 'no', ...$changes, 'requirements' => SiteCodec::requirements(RequirementSets::all()[$set]['of'])]);
+        return SiteCodec::fromArray(
+            [
+                ...$data,
+                'water' => 'dry',
+                'termites' => 'no',
+                'radon' => 'no',
+                ...$changes,
+                'requirements' => SiteCodec::requirements(RequirementSets::all()[$set]['of']),
+            ],
+        );
     }
 }

@@ -46,7 +46,14 @@ final class SizesTest extends TestCase
         $sizes = SizePath::sold('field_board.thickness_m', $units);
         self::assertContains($then->fieldBoard->thickness, $sizes, 'a size that is sold');
         $thinner = max([0.0, ...array_filter($sizes, static fn (float $s): bool => $s < $then->fieldBoard->thickness - 1e-6)]);
-        $before = $then->with(['fieldBoard' => $then->fieldBoard->thick($thinner), 'perimeterBoard' => $then->perimeterBoard->but(layer: $then->perimeterBoard->layer->thick(max($thinner, $design->perimeterBoard->layer->thickness)))]);
+        $before = $then->with(
+            [
+                'fieldBoard' => $then->fieldBoard->thick($thinner),
+                'perimeterBoard' => $then->perimeterBoard->but(
+                    layer: $then->perimeterBoard->layer->thick(max($thinner, $design->perimeterBoard->layer->thickness)),
+                ),
+            ],
+        );
         self::assertGreaterThan($limit, Assessor::formulas($site, $before)->floor->transmittance());
     }
 
@@ -79,7 +86,10 @@ final class SizesTest extends TestCase
     public function test_a_bearing_gets_the_narrowest_width_that_the_ground_carries(): void
     {
         foreach (['thickened-edge-slab' => 34.0, 'stem-wall-slab' => 45.0] as $family => $line) {
-            $design = Families::all()[$family]->preset(Footprint::rectangle(12.0, 8.0), UnitSystem::Metric)->with(['loads' => new Loads($line)]);
+            $design = Families::all()[$family]->preset(
+                Footprint::rectangle(12.0, 8.0),
+                UnitSystem::Metric,
+            )->with(['loads' => new Loads($line)]);
             $then = Rulebook::find('soil-carries-edge')?->judge(new Subject(self::site(), $design))?->remedy?->applied($design);
             self::assertNotNull($then, $family);
             $path = $design->stem->present() ? 'footing.width_m' : 'edge_beam.width_m';
@@ -92,7 +102,13 @@ final class SizesTest extends TestCase
 
     public function test_walls_get_what_the_set_asks_on_the_side_where_they_have_their_board(): void
     {
-        $site = new Site('', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0, requirements: RequirementSets::all()['zone-5']['of']);
+        $site = new Site(
+            '',
+            ClimateSamples::all()['cold-inland'],
+            Soil::ClayOrSilt,
+            20.0,
+            requirements: RequirementSets::all()['zone-5']['of'],
+        );
         $outside = Families::all()['heated-basement']->preset(Footprint::rectangle(12.0, 8.0), UnitSystem::Metric);
         $outside = $outside->with(['edgeOutside' => $outside->edgeOutside->but(layer: $outside->edgeOutside->layer->thick(0.03))]);
         $inside = Families::all()['existing-basement']->preset(Footprint::rectangle(12.0, 8.0), UnitSystem::Metric);
