@@ -68,6 +68,18 @@ final readonly class Diagnosis
         );
     }
 
+    /** What it most likely comes from, in one sentence; both causes where they are not told apart. */
+    public function inShort(): string
+    {
+        $causes = array_map(static fn (Suspect $s): string => $s->cause->label(), $this->suspects);
+
+        return match (true) {
+            $causes === [] => 'Nothing points anywhere yet.',
+            $this->isOpen => 'Not told apart: '.lcfirst($causes[0]).', or '.lcfirst($causes[1]).'.',
+            default => $causes[0].'.',
+        };
+    }
+
     /** @return list<array{string, array<string, int>}> a clause and its points by cause */
     private static function evidence(Inspection $seen): array
     {

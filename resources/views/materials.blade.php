@@ -8,9 +8,9 @@
         <table class="data">
             <thead><tr><th scope="col"></th><th scope="col">Material</th><th scope="col">λ declared</th><th scope="col">λ dry, {{
                 $format->unit(Quantity::Conductivity) }}</th><th scope="col">λ in wet ground</th><th scope="col">ρ, {{
-                    $format->unit(Quantity::Density) }}</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity)
-                        }}</th><th scope="col">µ</th><th scope="col">Strength, {{ $format->unit(Quantity::Pressure) }}</th><th
-                            scope="col">Source</th></tr></thead>
+                $format->unit(Quantity::Density) }}</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity) }}</th><th
+                scope="col">µ</th><th scope="col">Strength, {{ $format->unit(Quantity::Pressure) }}</th><th
+                scope="col">Source</th></tr></thead>
             <tbody>
                 @foreach ($materials as $material)
                     <tr>
@@ -34,7 +34,7 @@
         <table class="data data-ground">
             <thead><tr><th scope="col">Class</th><th scope="col">λ, {{ $format->unit(Quantity::Conductivity) }}</th><th scope="col">from,
                 to</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity) }}</th><th
-                    scope="col">Source</th></tr></thead>
+                scope="col">Source</th></tr></thead>
             <tbody>
                 @foreach ($soils as $soil)
                     <tr>

@@ -2,16 +2,14 @@
     <h1>Prices</h1>
     <p class="lead">What the firm pays for a cubic metre of each material, so that costs can be weighed against heat. Leave out what you do
         not know: what hangs on it is then said to have no price. Bought or laid, as you like, but all alike.</p>
-    @if ($errors->any())<p class="wrong" role="alert">Not saved: {{ $errors->count() === 1 ? 'one field needs' :
-        $errors->count().' fields need' }} another look. What you typed is still there.</p>@endif
+    <x-wrong what="Not saved" />
     <form class="prices" method="post" action="{{ route('prices.update') }}" novalidate data-keep>
         @csrf @method('put')
         <x-field name="currency" label="Currency" :value="$prices->currency" maxlength="8" />
         <div class="prices-list">
             @foreach ($materials as $material)
                 <x-field :name="'per_m3.'.$material->slug" :label="$material->name"
-                    :value="isset($prices->perCubicMetre[$material->slug]) ? $format->mark->written((string)
-                        $prices->perCubicMetre[$material->slug]) : ''" inputmode="decimal" />
+                    :value="isset($prices->perCubicMetre[$material->slug]) ? $format->mark->written((string) $prices->perCubicMetre[$material->slug]) : ''" inputmode="decimal" />
             @endforeach
         </div>
         <button class="go">Save the prices</button>

@@ -2,7 +2,7 @@
     <h1>Rulebook</h1>
     <p class="lead">{{ count($rules) }} rules that every design is asked. Each says what it looks at, why, and where it comes from; most are
         common practice without a published source, and clauses are given from memory. Local code and a licensed engineer or designer
-            decide.</p>
+        decide.</p>
     <p class="lead">
         @foreach (\Ondergrond\Rules\Severity::cases() as $severity)<x-weight :severity="$severity" />
             {{ $severity->meaning() }}@if (! $loop->last); @else.@endif @endforeach
@@ -15,7 +15,7 @@
                 @foreach ($rules as $rule)
                     <tr id="{{ $rule->id() }}"><th scope="row">{{ $rule->asks() }}</th><td>{{ $rule->why() }}</td><td>{{
                         collect($rule->parts())->map(fn ($p) => lcfirst($p->label()))->implode(', ') }}</td><td class="data-source">{{
-                            $rule->source() }}</td></tr>
+                        $rule->source() }}</td></tr>
                 @endforeach
             </tbody>
         </table>

@@ -38,7 +38,7 @@
                                     @if ($option->note !== '')<p dir="auto">{{ $option->note }}</p>@endif
                                     @foreach ($option->setAside() as $aside)<p class="hint">Set aside by
                                         <bdi>{{ $aside->by }}</bdi>: {{ str_replace('-', ' ', $aside->rule) }}, “<bdi>{{ $aside->reason
-                                            }}</bdi>”</p>@endforeach
+                                        }}</bdi>”</p>@endforeach
                                 </th>
                             @endforeach
                         </tr>
@@ -50,8 +50,8 @@
                                 <tr @class(['compare-differs' => $row->differs(), 'compare-finding' => $title === 'Findings'])>
                                     <th scope="row">{{ $row->label }}</th>
                                     @foreach ($row->cells as $i => $cell)<td @class(['compare-best' =>
-                                        $row->isBest($i)])>{{ $cell }}@if ($row->isBest($i))
-                                            <span aria-label="best">◂</span>@endif</td>@endforeach
+                                        $row->isBest($i)])>{{ $cell }}@if ($row->isBest($i)) <span
+                                        aria-label="best">◂</span>@endif</td>@endforeach
                                 </tr>
                             @empty
                                 <tr><td colspan="{{ $options->count() + 1 }}">Nothing.</td></tr>

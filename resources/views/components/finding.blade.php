@@ -11,8 +11,9 @@
     <p class="finding-what"><x-weight :severity="$finding->severity" /> <b>{{ $finding->said->in($format) }}</b></p>
     <p class="finding-why">{{ $rule->why() }} <span class="hint">{{ ucfirst($rule->source()) }}.</span></p>
     @if ($judged->setAside)
-        <p class="finding-why">Set aside by <bdi>{{ $judged->setAside->by }}</bdi>
-            on {{ $judged->setAside->on }}: “<bdi>{{ $judged->setAside->reason }}</bdi>”.</p>
+        <p class="finding-why">
+            Set aside by <bdi>{{ $judged->setAside->by }}</bdi> on {{ $judged->setAside->on }}: “<bdi>{{ $judged->setAside->reason }}</bdi>”.
+        </p>
     @endif
     @if ($finding->remedy && $judged->isOpen())
         <p class="finding-why">
@@ -35,7 +36,7 @@
                     <label class="unseen" for="reason-{{ $id }}">Why it is set aside</label>
                     <input id="reason-{{ $id }}" type="text" name="reason[{{ $id }}]" dir="auto" maxlength="500" placeholder="why" value="{{
                         $errors->has($field) && is_string(old($field)) ? old($field) : '' }}" autocomplete="off"
-                            @error($field) aria-invalid="true" aria-describedby="wrong-{{ $id }}" @enderror>
+                        @error($field) aria-invalid="true" aria-describedby="wrong-{{ $id }}" @enderror>
                     <button id="aside-{{ $id }}" name="act" value="set-aside:{{ $id }}">Set aside<span class="unseen">: {{ $rule->asks()
                         }}</span></button>
                     @error($field)<p class="wrong" id="wrong-{{ $id }}">{{ $message }}</p>@enderror

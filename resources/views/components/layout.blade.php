@@ -41,7 +41,7 @@
                 @foreach (\Ondergrond\Units\UnitSystem::cases() as $system)
                     <button name="units" value="{{ $system->value }}" aria-pressed="{{ ($person->units ?? $project?->units) === $system ?
                         'true' : 'false' }}">{{ $system === \Ondergrond\Units\UnitSystem::Metric ? 'metric' : 'inch' }}<span
-                            class="unseen">, {{ $system->label() }}</span></button>
+                        class="unseen">, {{ $system->label() }}</span></button>
                 @endforeach
             </fieldset>
         </form>

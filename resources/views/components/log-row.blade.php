@@ -4,8 +4,8 @@
     <span class="log-depth">{{ $row->depth }}</span>
     <span class="log-hatch" aria-hidden="true">@if ($row->drawn && $row->present)<svg><use href="#hatch-{{ $row->drawn->slug }}"
         /></svg>@elseif ($row->present && in_array($row->part, [\Ondergrond\Design\Part::Sheet, \Ondergrond\Design\Part::UpperSheet,
-            \Ondergrond\Design\Part::Membrane, \Ondergrond\Design\Part::Dpc, \Ondergrond\Design\Part::Shield], true))<svg
-                viewBox="0 0 10 10" preserveAspectRatio="none"><path class="log-sheet" d="M0 5H10" /></svg>@endif</span>
+        \Ondergrond\Design\Part::Membrane, \Ondergrond\Design\Part::Dpc, \Ondergrond\Design\Part::Shield], true))<svg viewBox="0 0 10 10"
+        preserveAspectRatio="none"><path class="log-sheet" d="M0 5H10" /></svg>@endif</span>
     <div class="log-words">
         <p class="log-name">@if ($row->order)<b class="log-no" aria-label="laid as number {{ $row->order }}">{{ $row->order }}</b>@endif {{
             $row->part->label() }} @if ($row->resistance)<span>{{ $row->resistance }}</span>@endif</p>

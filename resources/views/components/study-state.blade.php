@@ -6,7 +6,7 @@
     <div class="study-state" @if (! $study->state->isOver()) data-pending role="status" @endif>
         <p><b>{{ ['queued' => 'Waiting for its turn', 'running' => 'Being worked out', 'done' => 'Worked out', 'stopped' =>
             'Stopped', 'failed' => 'Not worked out'][$study->state->value] }}</b>@if ($study->state === StudyState::Running && $of >
-                0): {{ $done }} of {{ $of }}@endif. @if ($says !== '' && $study->state !== StudyState::Done){{ $says }}@endif
+            0): {{ $done }} of {{ $of }}@endif. @if ($says !== '' && $study->state !== StudyState::Done){{ $says }}@endif
             Asked by <bdi>{{ $study->who }}</bdi>, <x-time :at="$study->created_at" />
             @if ($page->oldMethods($study) !== null) <b>Worked out by methods {{ $page->oldMethods($study) }}; they are at {{
                 \Ondergrond\Version::METHODS }} now and may say otherwise: work it out again.</b>

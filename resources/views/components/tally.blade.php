@@ -6,7 +6,7 @@
     @foreach (Severity::cases() as $severity)
         @if (($n = $judgement->count($severity)) > 0)@php $any = true; @endphp<span class="weight weight-{{
             \Illuminate\Support\Str::slug($severity->value) }}"><x-weight :severity="$severity" bare />
-                {{ $n }} {{ $severity->value }}</span>@endif
+            {{ $n }} {{ $severity->value }}</span>@endif
     @endforeach
     @if (! $any)<span>nothing found</span>@endif
     @if ($judgement->setAside() > 0)<span>{{ $judgement->setAside() }} set aside</span>@endif

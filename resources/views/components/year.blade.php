@@ -35,5 +35,5 @@
     </svg>
     <figcaption>Steps: the months as typed. Curve: the wave the sum uses, mean {{ $format->format($wave->mean, Quantity::Temperature) }}, ±
         {{ $format->format($wave->amplitude, Quantity::TemperatureDifference) }}. Shaded: the months that count as heating for the greater
-            part; with parts of months they are {{ $format->mark->written(sprintf('%.1f', $site->heatingLength())) }}.</figcaption>
+        part; with parts of months they are {{ $format->mark->written(sprintf('%.1f', $site->heatingLength())) }}.</figcaption>
 </figure>

@@ -20,7 +20,7 @@
         <h2 id="stacks-title">Vapour in the layers</h2>
         <p class="hint">Month by month after Glaser. Towards the ground each stack is as warm as the field finds it at that depth, and the
             ground’s air is saturated. What stays is judged by what it comes to in ten years. Water that is not vapour and air that leaks
-                are not in it.</p>
+            are not in it.</p>
         @foreach ($verdict->stacks ?? [] as $stack)
             <details class="damp-stack" @if ($stack->year->peak > \Ondergrond\Damp\DampStack::TRACE) open @endif>
                 <summary><x-word :verdict="$stack->word()" /> {{ $stack->label }}
@@ -33,15 +33,15 @@
                         @forelse ($stack->year->condensed as $cut => $months)
                             <tr><th scope="row">{{ $stack->stack->place($cut) }}, comes or goes</th>@foreach ($months as $kg)<td>{{ abs($kg)
                                 < 0.0005 ? '–' : ($kg < 0 ? '−' : '+').$format->number(abs($kg), Quantity::Water)
-                                    }}</td>@endforeach<td></td></tr>
+                                }}</td>@endforeach<td></td></tr>
                             <tr><th scope="row">lies there at its end</th>@foreach ($stack->year->held[$cut] as $kg)<td>{{ $grams($kg)
                                 }}</td>@endforeach<td>{{ $grams($stack->year->held[$cut][($stack->year->start + 10) % 12]) }}</td></tr>
                         @empty
-                            <tr><th scope="row">nothing condenses</th>@foreach (Calendar::MONTHS as
-                                $month)<td>–</td>@endforeach<td>–</td></tr>
+                            <tr><th scope="row">nothing condenses</th>
+                                @foreach (Calendar::MONTHS as $month)<td>–</td>@endforeach<td>–</td></tr>
                         @endforelse
-                        <tr><th scope="row">outer side, {{ $format->unit(Quantity::Temperature) }}</th>@foreach ($stack->stack->months as
-                            $m)<td>{{ $format->number($m->outside, Quantity::Temperature) }}</td>@endforeach<td></td></tr>
+                        <tr><th scope="row">outer side, {{ $format->unit(Quantity::Temperature) }}</th>
+                            @foreach ($stack->stack->months as $m)<td>{{ $format->number($m->outside, Quantity::Temperature) }}</td>@endforeach<td></td></tr>
                     </tbody>
                 </table>
                 </div>
@@ -49,10 +49,9 @@
                     <thead><tr><th scope="col">layer</th><th scope="col">thick</th><th scope="col">R, {{ $format->unit(Quantity::Resistance)
                         }}</th><th scope="col">{{ $damp->passesIn() }}</th></tr></thead>
                     <tbody>@foreach ($stack->stack->layers as $layer)<tr><th scope="row">{{ $layer->name }}</th><td>{{ $layer->thickness >
-                        0 ? $format->format($layer->thickness, $layer->thickness
-                            < 0.003 ? Quantity::SheetThickness : Quantity::Thickness) : '–' }}</td><td>{{
-                                $format->number($layer->resistance, Quantity::Resistance) }}</td><td>{{ $damp->passes($layer)
-                                    }}</td></tr>@endforeach</tbody>
+                        0 ? $format->format($layer->thickness, $layer->thickness < 0.003 ? Quantity::SheetThickness : Quantity::Thickness) :
+                        '–' }}</td><td>{{ $format->number($layer->resistance, Quantity::Resistance) }}</td><td>{{ $damp->passes($layer)
+                        }}</td></tr>@endforeach</tbody>
                 </table>
                 @php $variants = $damp->variants($stack); @endphp
                 @if ($variants !== [])
@@ -65,7 +64,7 @@
                                 }}</td><td><x-word :verdict="$stack->word()" /></td></tr>
                             @foreach ($variants as $variant)<tr><th scope="row">{{ $variant->label }}</th><td>{{
                                 $grams($variant->stack->year->peak) }}</td><td>{{ $grams($variant->stack->year->left) }}</td><td><x-word
-                                    :verdict="$variant->stack->word()" /></td></tr>@endforeach
+                                :verdict="$variant->stack->word()" /></td></tr>@endforeach
                         </tbody>
                     </table>
                 @endif
@@ -80,31 +79,30 @@
         <h2 id="faces-title">Faces of the rooms</h2>
         <p class="hint">The coldest place of each face, with the air that furniture leaves before it. Mould grows where the air at a face
             stays above {{ $damp->share(\Ondergrond\Damp\Surface::LIMIT) }} for weeks. The rooms need f {{ $damp->factor($verdict->needed)
-                }}@if ($verdict->neededMonth), most in {{ Calendar::MONTHS[$verdict->neededMonth - 1] }}@endif. Mould may grow in {{
-                    $verdict->hoursAtRisk() }} hours of the year, in {{ $verdict->hoursAtRiskSetBack() }} where rooms are let cool by {{
-                        $format->format($verdict->site->damp->setBack, Quantity::TemperatureDifference) }} at night.</p>
+            }}@if ($verdict->neededMonth), most in {{ Calendar::MONTHS[$verdict->neededMonth - 1] }}@endif. Mould may grow in {{
+            $verdict->hoursAtRisk() }} hours of the year, in {{ $verdict->hoursAtRiskSetBack() }} where rooms are let cool by {{
+            $format->format($verdict->site->damp->setBack, Quantity::TemperatureDifference) }} at night.</p>
         <div class="scroll" tabindex="0" role="region" aria-label="Faces">
         <table class="figures">
             <thead><tr><th scope="col">f that the rooms need</th>@foreach (Calendar::MONTHS as $month)<th scope="col">{{ $month
                 }}</th>@endforeach</tr></thead>
             <tbody><tr><th scope="row">humidity as {{ mb_strtolower($verdict->site->damp->indoorRh === null ?
                 'class '.$verdict->site->damp->humidity->label() : 'a machine keeps it')
-                    }}</th>@foreach (\Ondergrond\Damp\Surfaces::neededBy($verdict->air) as $f)<td>{{ $f === null || $f
-                        < 0 ? '–' : $damp->factor($f) }}</td>@endforeach</tr></tbody>
+                }}</th>@foreach (\Ondergrond\Damp\Surfaces::neededBy($verdict->air) as $f)<td>{{ $f === null || $f
+                < 0 ? '–' : $damp->factor($f) }}</td>@endforeach</tr></tbody>
         </table>
         <table class="figures">
             <thead><tr><th scope="col">face</th><th scope="col">side</th><th scope="col">f</th><th scope="col">dampest</th><th
                 scope="col">may grow mould</th><th scope="col">let cool at night</th><th scope="col">sweats in muggy
-                    spells</th></tr></thead>
+                spells</th></tr></thead>
             <tbody>
                 @foreach ($verdict->surfaces ?? [] as $surface)
                     <tr><th scope="row">{{ $surface->name }}</th><td>{{ $damp->side($surface) }}</td><td>{{ $damp->factor($surface->factor)
                         }}</td><td>{{ $damp->share($surface->humidity[$surface->worstMonth() - 1]) }} in {{
-                            Calendar::MONTHS[$surface->worstMonth() - 1] }}, {{
-                                $format->format($surface->temperatures[$surface->worstMonth() - 1], Quantity::Temperature) }}</td><td>{{
-                                    \App\View\DampPage::months($surface->atRisk()) }}</td><td>{{
-                                        \App\View\DampPage::months($surface->atRiskSetBack()) }}</td><td>{{
-                                            \App\View\DampPage::months($surface->sweats()) }}</td></tr>
+                        Calendar::MONTHS[$surface->worstMonth() - 1] }}, {{ $format->format($surface->temperatures[$surface->worstMonth() -
+                        1], Quantity::Temperature) }}</td><td>{{ \App\View\DampPage::months($surface->atRisk()) }}</td><td>{{
+                        \App\View\DampPage::months($surface->atRiskSetBack()) }}</td><td>{{ \App\View\DampPage::months($surface->sweats())
+                        }}</td></tr>
                 @endforeach
             </tbody>
         </table>
@@ -117,14 +115,14 @@
             <tbody>
                 <tr><th scope="row">highest water, from the ground outside</th><td>{{ $water->table === null ? 'not said' :
                     (is_finite($water->table) ? $format->format(-$water->table, Quantity::Depth).' down' : 'drains freely, never stands')
-                        }}</td></tr>
+                    }}</td></tr>
                 @if ($water->floorHead !== null)
                     <tr><th scope="row">head under the floor; what lifts; what the floor weighs</th><td>{{
                         $format->format($water->floorHead, Quantity::Depth) }}; {{ $format->format($water->uplift(), Quantity::Stress) }};
-                            {{ $format->format($water->weight, Quantity::Stress) }}</td></tr>
+                        {{ $format->format($water->weight, Quantity::Stress) }}</td></tr>
                     <tr><th scope="row">head at the wall’s foot; pressure there; on all of the wall</th><td>{{
                         $format->format($water->wallHead, Quantity::Depth) }}; {{ $format->format($water->wallPressure(), Quantity::Stress)
-                            }}; {{ $format->format($water->wallForce(), Quantity::LineLoad) }}</td></tr>
+                        }}; {{ $format->format($water->wallForce(), Quantity::LineLoad) }}</td></tr>
                 @endif
                 @if ($water->boards > 0)<tr><th scope="row">lift of the boards before the pour, if water reaches over them</th><td>{{
                     $format->format($water->boards, Quantity::Stress) }}</td></tr>@endif
@@ -134,7 +132,7 @@
                     <tr><td colspan="2" class="hint">{{ \Ondergrond\Damp\DrainDuty::BASE }}</td></tr>
                     <tr><th scope="row">where they end in a sump, a pump of; at a head of; taking</th><td>{{ $format->format($duty->pump(),
                         Quantity::Flow) }}; {{ $format->format($duty->head(), Quantity::Length) }}; {{ $format->format($duty->power(),
-                            Quantity::PumpPower) }}</td></tr>
+                        Quantity::PumpPower) }}</td></tr>
                     <tr><th scope="row">water between its start and stop</th><td>{{ $format->format($duty->sump(), Quantity::Volume)
                         }}</td></tr>
                 @endif
@@ -155,15 +153,15 @@
                             @php $days = $drying->daysTo($kind->limit()); @endphp
                             <tr @if ($kind === $finish->kind) class="is-own" @endif><th scope="row">{{ $kind->label()
                                 }}@if ($kind->isTight()) <span class="quiet">tight</span>@endif</th><td>{{ $damp->share($kind->limit())
-                                    }}</td><td>{{ $days === null ? 'never in this air' : $format->format(7 * ceil($days / 7),
-                                        Quantity::Days) }}</td></tr>
+                                }}</td><td>{{ $days === null ? 'never in this air' : $format->format(7 * ceil($days / 7), Quantity::Days)
+                                }}</td></tr>
                         @endif
                     @endforeach
                 </tbody>
             </table>
             <p class="hint">{{ $format->format($drying->thickness, Quantity::Thickness) }} drying to {{ $drying->both ? 'both sides' :
                 'one side' }} in air of {{ $damp->share($drying->air) }}, at a month for an inch. Measure in the slab before anything is
-                    laid; the product’s own limit decides.</p>
+                laid; the product’s own limit decides.</p>
         @endif
     </section>
     <section aria-labelledby="pour-title">
@@ -178,8 +176,8 @@
         @if ($evaporation !== null)
             <p class="pour-says"><x-word :verdict="$evaporation->word()" /> <b>{{ $format->format($evaporation->rate, Quantity::Evaporation)
                 }}</b> leaves the face; from {{ $format->format(\Ondergrond\Damp\Evaporation::CAUTION, Quantity::Evaporation) }} on take
-                    care, at {{ $format->format(\Ondergrond\Damp\Evaporation::STOP, Quantity::Evaporation) }} stop. {{
-                        $evaporation->advice() }}</p>
+                care, at {{ $format->format(\Ondergrond\Damp\Evaporation::STOP, Quantity::Evaporation) }} stop. {{ $evaporation->advice()
+                }}</p>
         @endif
     </section>
 </x-layout>

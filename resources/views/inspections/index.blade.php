@@ -9,14 +9,12 @@
             <li>
                 <div><a href="{{ route('inspections.show', [$project, $record]) }}"><bdi>{{ $record->seen->place }}</bdi></a>
                     <span class="quiet">{{ $record->seen->on }}, <bdi>{{ $record->seen->by }}</bdi></span>
-                    <p>{{ $diagnosis->suspects === [] ? 'Nothing points anywhere yet.' : ($diagnosis->isOpen ?
-                        'Not told apart: '.lcfirst($diagnosis->suspects[0]->cause->label()).', or
-                            '.lcfirst($diagnosis->suspects[1]->cause->label()).'.' : $diagnosis->suspects[0]->cause->label().'.')
-                                }}@if ($diagnosis->specialists !== []) <b class="call">Call a specialist first.</b>@endif</p>
+                    <p>{{ $diagnosis->inShort() }}
+                        @if ($diagnosis->specialists !== []) <b class="call">Call a specialist first.</b>@endif</p>
                 </div>
                 @can('inspect', $project)<form method="post" action="{{ route('inspections.destroy', [$project, $record])
                     }}">@csrf @method('delete')<button>Take out<span class="unseen">: {{ $record->seen->place
-                        }}</span></button></form>@endcan
+                    }}</span></button></form>@endcan
             </li>
         @endforeach
     </ul>

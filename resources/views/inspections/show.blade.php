@@ -11,8 +11,7 @@
 <x-layout :title="($record ? $seen->place : 'A damp place').', '.$project->name" :project="$project" class="page inspection">
     <div class="page-head"><h1>@if ($record)<bdi>{{ $seen->place }}</bdi>@else A damp place @endif</h1>
         <a href="{{ route('inspections.index', $project) }}">All places</a></div>
-    @if ($errors->any())<p class="wrong" role="alert">Not kept: {{ $errors->count() === 1 ? 'one field needs' :
-        $errors->count().' fields need' }} another look. What you typed is still there.</p>@endif
+    <x-wrong what="Not kept" />
     @if ($diagnosis !== null && $diagnosis->specialists !== [])
         <section class="specialist" aria-labelledby="call-title"><h2 id="call-title">▲ Call first</h2><ul>@foreach ($diagnosis->specialists
             as $line)<li>{{ $line }}</li>@endforeach</ul></section>
@@ -30,7 +29,7 @@
                         <p><b>{{ $suspect->cause->label() }}</b> <span class="quiet">{{ $suspect->points }} points</span></p>
                         <svg viewBox="0 0 200 12" preserveAspectRatio="none" role="img" aria-label="{{ round(100 * $suspect->share)
                             }} % of all points"><rect class="gauge-hole" x="0.5" y="0.5" width="199" height="11" /><rect class="gauge-fill"
-                                x="0.5" y="0.5" width="{{ round(199 * $suspect->share, 1) }}" height="11" /></svg>
+                            x="0.5" y="0.5" width="{{ round(199 * $suspect->share, 1) }}" height="11" /></svg>
                         <p class="quiet">For: {{ implode('; ', $suspect->for) }}.@if ($suspect->against !== []) Against: {{ implode('; ',
                             $suspect->against) }}.@endif</p>
                     </li>

@@ -5,23 +5,23 @@
     <h2 id="heated-title-{{ $which }}">The heated floor{{ $name === null ? '' : ', '.$name }} <x-word :ruling="$page->ruling" /></h2>
     <p>{{ $page->heated() }} Along outer walls it may get {{ $page->warm($h['edge_limit_c']) }}, in bathrooms {{
         $page->warm(\Ondergrond\FloorHeating\Surface::BATH) }}. As warm as feet allow all over, it would give {{
-            $format->format($h['most_w_m2'], Quantity::HeatFlux) }}.@if (! $h['slender']) Its pipes lie too close for the resistances: go by
-                the field.@endif</p>
+        $format->format($h['most_w_m2'], Quantity::HeatFlux) }}.@if (! $h['slender']) Its pipes lie too close for the resistances: go by the
+        field.@endif</p>
     <div class="mass-heated">
         <table class="figures">
-            <thead><tr><th scope="col">on the design day</th><th scope="col">by resistances</th><th scope="col">by the
-                field</th>@if ($h['en1264_output_w_m2'] !== null)<th scope="col">by the standard’s table</th>@endif</tr></thead>
+            <thead><tr><th scope="col">on the design day</th><th scope="col">by resistances</th><th scope="col">by the field</th>
+                @if ($h['en1264_output_w_m2'] !== null)<th scope="col">by the standard’s table</th>@endif</tr></thead>
             <tbody>
                 <tr><th scope="row">upward, {{ $format->unit(Quantity::HeatFlux) }}</th><td>{{ $format->number($h['output_w_m2'],
                     Quantity::HeatFlux) }}</td><td>{{ $proof ? $format->number($proof['output_w_m2'], Quantity::HeatFlux) : '…'
-                        }}</td>@if ($h['en1264_output_w_m2'] !== null)<td>{{ $format->number($h['en1264_output_w_m2'], Quantity::HeatFlux)
-                            }}</td>@endif</tr>
+                    }}</td>@if ($h['en1264_output_w_m2'] !== null)<td>{{ $format->number($h['en1264_output_w_m2'], Quantity::HeatFlux)
+                    }}</td>@endif</tr>
                 <tr><th scope="row">up and down</th><td>{{ $format->number($h['given_w_m2'], Quantity::HeatFlux) }}</td><td>{{ $proof ?
                     $format->number($proof['given_w_m2'], Quantity::HeatFlux) : '…' }}</td>@if ($h['en1264_output_w_m2'] !==
-                        null)<td></td>@endif</tr>
+                    null)<td></td>@endif</tr>
                 <tr><th scope="row">surface, mean; warmest place</th><td>{{ $page->warm($h['surface_c']) }}; {{ $page->warm($h['warmest_c'])
                     }}</td><td>{{ $proof ? $page->warm($proof['surface_c']).'; '.$page->warm($proof['warmest_c']) : '…'
-                        }}</td>@if ($h['en1264_output_w_m2'] !== null)<td>{{ $page->warm($h['en1264_surface_c']) }}</td>@endif</tr>
+                    }}</td>@if ($h['en1264_output_w_m2'] !== null)<td>{{ $page->warm($h['en1264_surface_c']) }}</td>@endif</tr>
                 @if ($h['cable_c'] === null)
                     <tr><th scope="row">mean water for what the rooms take</th><td>{{ $page->warm($h['water_needed_c']) }}</td><td>{{ $proof
                         ? $page->warm($proof['water_needed_c']) : '…' }}</td>@if ($h['en1264_output_w_m2'] !== null)<td></td>@endif</tr>
@@ -33,7 +33,7 @@
                 @endif
                 @if ($proof)<tr><th scope="row">lost downward and at the edge, mean of the year</th><td></td><td>{{
                     $format->format($proof['heated_loss_w'], Quantity::Power) }}; not heated {{ $format->format($proof['plain_loss_w'],
-                        Quantity::Power) }}</td>@if ($h['en1264_output_w_m2'] !== null)<td></td>@endif</tr>@endif
+                    Quantity::Power) }}</td>@if ($h['en1264_output_w_m2'] !== null)<td></td>@endif</tr>@endif
             </tbody>
         </table>
         @if ($loops)
@@ -53,7 +53,7 @@
                     scope="col">warmest place</th></tr></thead>
                 <tbody>@foreach ($proof['range'] as $r)<tr><th scope="row">{{ $page->warm($r['water_c']) }}</th><td>{{
                     $format->number($r['output_w_m2'], Quantity::HeatFlux) }}</td><td>{{ $page->warm($r['warmest_c']) }}@if ($r['warmest_c']
-                        > $h['limit_c']) <span class="word word-fails">▲ too warm</span>@endif</td></tr>@endforeach</tbody>
+                    > $h['limit_c']) <span class="word word-fails">▲ too warm</span>@endif</td></tr>@endforeach</tbody>
             </table>
         @endif
     </div>

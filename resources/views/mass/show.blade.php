@@ -32,7 +32,7 @@
                     @foreach ($mass->questions() as $slug => $title)
                         <li @if ($loop->first) class="is-shown" @endif data-question="{{ $slug }}" data-own="{{ route('mass.hours',
                             [$project, $option, $slug]) }}" @if ($other && isset($beside->questions()[$slug])) data-other="{{
-                                route('mass.hours', [$project, $other, $slug]) }}" data-name="{{ $other->name }}" @endif>
+                            route('mass.hours', [$project, $other, $slug]) }}" data-name="{{ $other->name }}" @endif>
                             <button type="button" @click="pick" aria-pressed="{{ $loop->first ? 'true' : 'false' }}">{{ $title }}</button>
                             @foreach ($pages as $which => $page)
                                 <p @class(['mass-other' => $which === 'other'])>@if ($beside)<b>{{ $which === 'own' ? $option->name :
@@ -72,14 +72,14 @@
             <table class="figures">
                 <thead><tr><th scope="col">floor</th><th scope="col">a day’s κ, {{ $format->unit(Quantity::Capacity) }}</th><th
                     scope="col">{{ $mass->warm(16) }} after</th><th scope="col">{{ $mass->warm(10) }} after</th><th scope="col">{{
-                        $mass->warm(5) }} after</th><th scope="col">warm after</th>@if ($m['heated_floor'])<th scope="col">takes of
-                            surplus</th>@endif</tr></thead>
+                    $mass->warm(5) }} after</th><th scope="col">warm after</th>@if ($m['heated_floor'])<th scope="col">takes of
+                    surplus</th>@endif</tr></thead>
                 <tbody>
                     @foreach ($m['variants'] as $v)
                         <tr @if ($loop->first) class="is-own" @endif><th scope="row">{{ $v['what'] }}</th><td>{{ $kappa($v['kappa_kj_m2k'])
                             }}</td>@foreach (['16', '10', '5'] as $t)<td>{{ MassPage::time($v['hours_to'][$t]) }}</td>@endforeach<td>{{
-                                MassPage::time($v['warm_h']) }}</td>@if ($m['heated_floor'])<td>{{ $mass->kwh($v['surplus_kwh'])
-                                    }}</td>@endif</tr>
+                            MassPage::time($v['warm_h']) }}</td>@if ($m['heated_floor'])<td>{{ $mass->kwh($v['surplus_kwh'])
+                            }}</td>@endif</tr>
                     @endforeach
                 </tbody>
             </table>
@@ -97,23 +97,23 @@
         <h2 id="layers-title">What its layers take in</h2>
         <p class="hint">For a swing of a day, three days, a week, a month, from air to air after ISO 13786, ground included. κ is what its
             area takes in and gives back for each degree of swing; in brackets from surface to surface, as a room’s own sum takes it. The
-                longer the swing, the deeper it reaches.</p>
+            longer the swing, the deeper it reaches.</p>
         <div class="scroll" tabindex="0" role="region" aria-label="Layers">
         <table class="figures mass-dynamic">
             <thead><tr><th scope="col">stack</th><th scope="col">swing of</th><th scope="col">admittance, {{
                 $format->unit(Quantity::Transmittance) }}</th><th scope="col">κ inside, {{ $format->unit(Quantity::Capacity) }}</th><th
-                    scope="col">of a swing beyond, comes through</th><th scope="col">later by</th><th scope="col">holds in the warm, {{
-                        $format->unit(Quantity::Capacity) }}</th></tr></thead>
+                scope="col">of a swing beyond, comes through</th><th scope="col">later by</th><th scope="col">holds in the warm, {{
+                $format->unit(Quantity::Capacity) }}</th></tr></thead>
             <tbody>
                 @foreach ($m['stacks'] as $stack)
                     @foreach ($stack['periods_h'] as $hours => $d)
                         <tr @if ($loop->first) class="mass-first" @endif><th scope="row">{{ $loop->first ? MassPage::place($stack['place'])
                             : '' }}</th><td>{{ MassPage::time($hours) === '24'."\u{a0}".'h' ? 'a day' : MassPage::time($hours) }}</td><td>{{
-                                $format->number($d['admittance_w_m2k'], Quantity::Transmittance) }}</td><td>{{ $kappa($d['kappa_kj_m2k']) }}
-                                    ({{ $kappa($d['kappa_surface_kj_m2k']) }})</td><td>{{ $d['decrement']
-                                        < 0.001 ? 'nothing' : $format->mark->written(sprintf('%.1f', 100 * $d['decrement']))."\u{a0}%"
-                                            }}</td><td>{{ $d['decrement'] < 0.001 ? '–' : MassPage::time($d['lag_h']) }}</td><td>{{
-                                                $loop->first ? $kappa($stack['store_kj_m2k']) : '' }}</td></tr>
+                            $format->number($d['admittance_w_m2k'], Quantity::Transmittance) }}</td><td>{{ $kappa($d['kappa_kj_m2k']) }} ({{
+                            $kappa($d['kappa_surface_kj_m2k']) }})</td><td>{{ $d['decrement']
+                            < 0.001 ? 'nothing' : $format->mark->written(sprintf('%.1f', 100 * $d['decrement']))."\u{a0}%" }}</td><td>{{
+                            $d['decrement'] < 0.001 ? '–' : MassPage::time($d['lag_h']) }}</td><td>{{ $loop->first ?
+                            $kappa($stack['store_kj_m2k']) : '' }}</td></tr>
                     @endforeach
                 @endforeach
             </tbody>
@@ -121,8 +121,8 @@
         </div>
         <p>The floor takes and gives back @foreach ($m['usable_kwh_k'] as $hours =>
             $kwh){{ $mass->perDegree($kwh) }} over {{ $hours === 24 ? 'a day' : MassPage::time($hours) }}{{ $loop->last ? '' : ', '
-                }}@endforeach, where the room swings by a {{ $mass->degree() }} up and down. In the warm, floor and walls hold {{
-                    $mass->perDegree($m['store_kwh_k']) }} for each {{ $mass->degree() }}.</p>
+            }}@endforeach, where the room swings by a {{ $mass->degree() }} up and down. In the warm, floor and walls hold {{
+            $mass->perDegree($m['store_kwh_k']) }} for each {{ $mass->degree() }}.</p>
     </section>
     @if ($m['room'])
         <section aria-labelledby="room-title">
@@ -139,8 +139,8 @@
             </tbody></table>
             <p class="hint">Height, glass, air, sun and panels are the site’s:
                 <a href="{{ route('site.edit', $project) }}">change them there</a>. One node for all rooms; days clear or covered as the
-                    months have sunshine; cellar and void below a deck by their resistance. Junctions are not in it. Local code and a
-                        licensed designer decide.</p>
+                months have sunshine; cellar and void below a deck by their resistance. Junctions are not in it. Local code and a licensed
+                designer decide.</p>
         </section>
     @endif
     </div>

@@ -19,7 +19,7 @@
                     @if ($option->note !== '')<p dir="auto">{{ $option->note }}</p>@endif
                     @foreach ($option->setAside() as $aside)<p class="hint">Set aside by
                         <bdi>{{ $aside->by }}</bdi>: {{ str_replace('-', ' ', $aside->rule) }}, “<bdi>{{ $aside->reason
-                            }}</bdi>”</p>@endforeach
+                        }}</bdi>”</p>@endforeach
                     @can('update', $project)
                         <details @if ($typed && $errors->any()) open @endif>
                             <summary>Rename or note why<span class="unseen">, {{ $option->name }}</span></summary>
@@ -64,7 +64,7 @@
                             </form>
                             <form method="post" action="{{ route('options.destroy', [$project, $option])
                                 }}">@csrf @method('delete')<button>To the trash<span class="unseen">: {{ $option->name
-                                    }}</span></button></form>
+                                }}</span></button></form>
                         @endif
                     @endcan
                 </div>

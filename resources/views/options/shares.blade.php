@@ -16,8 +16,7 @@
                 <div>
                     <b><bdi>{{ $share->made_for }}</bdi></b> <span class="quiet"><bdi>{{ $share->option->name ?? 'an option in the trash'
                         }}</bdi>, by <bdi>{{ $share->made_by }}</bdi>, {{ $share->revoked_at ? 'ended' : ($share->open() ? 'until' :
-                            'over since') }} <x-time :at="$share->revoked_at ?? $share->expires_at" :zone="$project->site->timeZone"
-                                /></span>
+                        'over since') }} <x-time :at="$share->revoked_at ?? $share->expires_at" :zone="$project->site->timeZone" /></span>
                     @if ($share->open())
                         <label class="unseen" for="link-{{ $share->id }}">Link for {{ $share->made_for }}</label>
                         <input class="link" id="link-{{ $share->id }}" type="text" readonly value="{{ $share->link() }}" dir="ltr">

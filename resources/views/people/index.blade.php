@@ -62,7 +62,7 @@
                         $invitation->invited_by }}, until <x-time :at="$invitation->expires_at" /></span></div>
                     <form method="post" action="{{ route('invitations.destroy', $invitation->id)
                         }}">@csrf @method('delete')<button>Withdraw<span class="unseen">
-                            the invitation of {{ $invitation->email }}</span></button></form>
+                        the invitation of {{ $invitation->email }}</span></button></form>
                 </li>
             @endforeach
         </ul>

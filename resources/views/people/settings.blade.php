@@ -6,8 +6,7 @@
         <h2>How you read</h2>
         <x-field name="name" label="Your name" :value="$user->name" maxlength="120" autocomplete="name" />
         <x-choice name="units" label="Units" :value="$user->units->value ?? ''"
-            :options="['' => 'As each project is built', UnitSystem::Metric->value => 'Metric everywhere', UnitSystem::InchPound->value =>
-                'Inch and pound everywhere']" />
+            :options="['' => 'As each project is built', UnitSystem::Metric->value => 'Metric everywhere', UnitSystem::InchPound->value => 'Inch and pound everywhere']" />
         <x-choice name="decimal_mark" label="Numbers are written" :value="$user->decimal_mark->value"
             :options="array_combine(array_column($marks, 'value'), array_map(fn ($m) => $m->label(), $marks))" />
         <label class="tick"><input type="checkbox" name="single_keys" value="1" @checked($user->single_keys)>

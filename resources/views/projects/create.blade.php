@@ -3,8 +3,7 @@
 <x-layout title="Start a project" class="page">
     <h1>Start a project</h1>
     <p class="lead">Three steps to a drawn and judged edge. Everything else starts from common practice and can be changed on the bench.</p>
-    @if ($errors->any())<p class="wrong" role="alert">{{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }}
-        another look. What you typed is still there.</p>@endif
+    <x-wrong />
     <form class="steps" method="post" action="{{ route('projects.store') }}" novalidate data-keep>
         @csrf
         <fieldset>

@@ -12,7 +12,7 @@
     @if ($rows->isEmpty())
         <p class="empty">@if ($sought !== '') No project’s name holds “<bdi>{{ $sought }}</bdi>”.
             <a href="{{ route('projects.index') }}">Show all</a> @else Nothing here yet. Start a project: name and climate, family,
-                footprint, and its edge is drawn and judged. @endif</p>
+            footprint, and its edge is drawn and judged. @endif</p>
     @else
         <ul class="jobs">
             @foreach ($rows as $row)

@@ -30,7 +30,7 @@
         @foreach ($judgement->idle as $idle)
             <li class="finding"><p><b>{{ \Ondergrond\Rules\Rulebook::find($idle->rule)?->asks() ?? $idle->rule.': no longer in the rulebook'
                 }}</b> Set aside by <bdi>{{ $idle->by }}</bdi> on {{ $idle->on }}: “<bdi>{{ $idle->reason }}</bdi>”. Nothing is found
-                    now.</p>
+                now.</p>
                 @if ($may)<p class="finding-acts"><button name="act" value="take-back:{{ $idle->rule }}">Ask it again<span class="unseen">:
                     {{ $idle->rule }}</span></button></p>@endif</li>
         @endforeach
@@ -44,7 +44,7 @@
             @php $where = array_filter($hazard->parts(), fn ($p) => $p->of($option->design)->present()); @endphp
             <li @if ($where !== []) data-part="{{ array_values($where)[0]->value }}" @endif>{{ $hazard->line() }}
                 @if ($where !== [])<span class="hint">{{ collect($where)->map(fn ($p) =>
-                    lcfirst($p->label()))->implode(', ') }}</span>@endif</li>
+                lcfirst($p->label()))->implode(', ') }}</span>@endif</li>
         @endforeach
     </ul>
     <p class="caution">{{ \Ondergrond\Caution::TEXT }}</p>

@@ -52,7 +52,7 @@
                 </tbody>
                 <caption>Heat into the ground over the winter, all sides. Margins under {{ $frost->rough($closest?->close() ??
                     \Ondergrond\Frost\FrostVerdict::CLOSE) }} are close{{ $closest !== null && $closest->error >
-                        \Ondergrond\Frost\FrostVerdict::CLOSE ? ': another mesh says so much otherwise' : '' }}.</caption>
+                    \Ondergrond\Frost\FrostVerdict::CLOSE ? ': another mesh says so much otherwise' : '' }}.</caption>
             </table>
         @if ($verdict->governs() !== null)<p class="core-says">Governs: {{ $verdict->governs() }}</p>@endif
         @if ($verdict->table->why !== null)
@@ -61,7 +61,7 @@
             <details class="frost-table" @if ($verdict->tableFails()) open @endif>
                 <summary>Table for heated buildings @if ($verdict->table->holds() || $verdict->tableFails())<span class="word word-{{
                     $verdict->tableFails() ? 'fails' : 'holds' }}">{{ $verdict->tableFails() ? '▲ lacks' : '● holds' }}</span>@else<span
-                        class="word word-shown">○ not needed below frost</span>@endif</summary>
+                    class="word word-shown">○ not needed below frost</span>@endif</summary>
                 <table class="core-bearing frost-asks"><thead><tr><th scope="col">asks</th><th scope="col">needs</th><th
                     scope="col">has</th></tr></thead><tbody>
                     @foreach ($verdict->table->demands as $demand)

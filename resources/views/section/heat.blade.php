@@ -23,17 +23,17 @@
             <tbody>
                 <tr class="core-main"><th scope="row">heating months</th><td id="heating">{{ $format->number($floor->heating,
                     Quantity::Energy) }}</td><td id="heating-field">{{ $by($field?->heating, Quantity::Energy) }}</td><td>{{
-                        $format->number($bare->heating, Quantity::Energy) }}</td></tr>
+                    $format->number($bare->heating, Quantity::Energy) }}</td></tr>
                 <tr><th scope="row">all year</th><td>{{ $format->number($floor->allYear, Quantity::Energy) }}</td><td>{{
                     $by($field?->allYear, Quantity::Energy) }}</td><td>{{ $format->number($bare->allYear, Quantity::Energy) }}</td></tr>
                 <tr><th scope="row">design day, {{ $format->unit(Quantity::Power) }}</th><td id="design-day">{{
                     $format->number($floor->design, Quantity::Power) }}</td><td
-                        title="The field is solved for the year’s wave, not for a cold spell">–</td><td>{{ $format->number($bare->design,
-                            Quantity::Power) }}</td></tr>
+                    title="The field is solved for the year’s wave, not for a cold spell">–</td><td>{{ $format->number($bare->design,
+                    Quantity::Power) }}</td></tr>
                 <tr><th scope="row">U, {{ $format->unit(Quantity::Transmittance) }}</th><td id="u-value">{{
                     $format->number($floor->transmittance(), Quantity::Transmittance) }}</td><td id="u-field">{{
-                        $by($field?->transmittance(), Quantity::Transmittance) }}</td><td>{{ $format->number($bare->transmittance(),
-                            Quantity::Transmittance) }}</td></tr>
+                    $by($field?->transmittance(), Quantity::Transmittance) }}</td><td>{{ $format->number($bare->transmittance(),
+                    Quantity::Transmittance) }}</td></tr>
             </tbody>
         </table>
     </div>
@@ -58,9 +58,9 @@
                         <th scope="row">{{ Calendar::MONTHS[$i] }}</th>
                         <td class="core-bar"><svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect class="bar-bare"
                             x="0.5" y="0.5" width="{{ round(99 * max(0, $bare->monthly[$i]) / $most, 2) }}" height="9" /><rect
-                                class="bar-floor" x="0.5" y="2.5" width="{{ round(99 * max(0, $watts) / $most, 2) }}" height="5"
-                                    />@if ($field !== null)<path class="bar-field" d="M{{ round(0.5 + 99 * max(0, $field->monthly[$i]) /
-                                        $most, 2) }} 0V10" />@endif</svg></td>
+                            class="bar-floor" x="0.5" y="2.5" width="{{ round(99 * max(0, $watts) / $most, 2) }}" height="5" />@if ($field
+                            !== null)<path class="bar-field" d="M{{ round(0.5 + 99 * max(0, $field->monthly[$i]) / $most, 2) }} 0V10"
+                            />@endif</svg></td>
                         <td class="core-number">{{ $format->number($watts, Quantity::Power) }}</td>
                     </tr>
                 @endforeach
@@ -79,14 +79,14 @@
             @elseif ($limit !== null)
                 The site allows U {{ $format->number($limit, Quantity::Transmittance) }}{{ ['not-said' =>
                     '; whether with junctions is not said, so both ways have to keep it', 'without' =>
-                        ', meant without junctions', 'with' => ', meant with junctions'][$floor->site->floorLimitMeant->value] }}. By the
-                            formula {{ round(100 * ($ruling->shares['formula'] ?? 0)) }} % of it is used, as drawn {{ round(100 *
-                                ($ruling->shares['as_drawn'] ?? 0)) }} %{{ count($floor->formula->faces()) >
-                                    1 ? ', of floor and buried wall the larger' : '' }}.
+                    ', meant without junctions', 'with' => ', meant with junctions'][$floor->site->floorLimitMeant->value] }}. By the
+                    formula {{ round(100 * ($ruling->shares['formula'] ?? 0)) }} % of it is used, as drawn {{ round(100 *
+                    ($ruling->shares['as_drawn'] ?? 0)) }} %{{ count($floor->formula->faces()) >
+                    1 ? ', of floor and buried wall the larger' : '' }}.
             @else
                 The site sets no limit for U. The section as drawn loses {{ abs(round(100 * ($field->transmittance() /
-                    $floor->transmittance() - 1))) }} % {{ $field->transmittance()
-                        < $floor->transmittance() ? 'less' : 'more' }} than the formula says.
+                    $floor->transmittance() - 1))) }} % {{ $field->transmittance() < $floor->transmittance() ? 'less' : 'more' }} than the
+                    formula says.
             @endif
         </p>
     </div>

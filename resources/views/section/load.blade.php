@@ -21,22 +21,22 @@
                         <td class="load-share">
                             <svg viewBox="0 0 60 10" preserveAspectRatio="none" role="img" aria-label="{{ $check->share() === null ?
                                 'strength not known' : round(100 * $check->share()).' % of what it may carry' }}"><rect class="gauge-hole"
-                                    x="0.5" y="0.5" width="59" height="9" /><rect class="gauge-fill gauge-{{
-                                        \Illuminate\Support\Str::slug($check->word()->value) }}" x="0.5" y="0.5" width="{{ round(min(59, 40
-                                            * ($check->share() ?? 0)), 1) }}" height="9" /><path class="gauge-mark" d="M40 0V10" /></svg>
+                                x="0.5" y="0.5" width="59" height="9" /><rect class="gauge-fill gauge-{{
+                                \Illuminate\Support\Str::slug($check->word()->value) }}" x="0.5" y="0.5" width="{{ round(min(59, 40 *
+                                ($check->share() ?? 0)), 1) }}" height="9" /><path class="gauge-mark" d="M40 0V10" /></svg>
                         </td>
                     </tr>
                 @endforeach
                 @foreach ($load->soil as $check)
                     <tr><th scope="row">ground, {{ $check->where === 'edge' ? 'edge' : 'post' }}</th><td></td><td></td><td>{{
                         $format->number($check->stress, Quantity::Stress) }}</td><td>{{ $format->number($check->allowable(),
-                            Quantity::Stress) }}</td>
+                        Quantity::Stress) }}</td>
                         <td class="load-share"><svg viewBox="0 0 60 10" preserveAspectRatio="none" role="img" aria-label="{{ round(100 *
                             $check->stress / $check->allowable()) }} % of what it is presumed to carry"><rect class="gauge-hole" x="0.5"
-                                y="0.5" width="59" height="9" /><rect class="gauge-fill gauge-{{
-                                    \Illuminate\Support\Str::slug($check->word()->value) }}" x="0.5" y="0.5" width="{{ round(min(59, 40 *
-                                        $check->stress / $check->allowable()), 1) }}" height="9" /><path class="gauge-mark" d="M40 0V10"
-                                            /></svg></td></tr>
+                            y="0.5" width="59" height="9" /><rect class="gauge-fill gauge-{{
+                            \Illuminate\Support\Str::slug($check->word()->value) }}" x="0.5" y="0.5" width="{{ round(min(59, 40 *
+                            $check->stress / $check->allowable()), 1) }}" height="9" /><path class="gauge-mark" d="M40 0V10"
+                            /></svg></td></tr>
                 @endforeach
             </tbody>
         </table>

@@ -13,7 +13,7 @@
     <svg class="mass-line" viewBox="0 0 222 70" role="img" aria-labelledby="mass-line-title">
         <title id="mass-line-title">@if ($hours)@foreach ($hours as $t => $h){{ $mass->warm($t) }}: {{ $h === null ?
             'not within twenty days' : MassPage::time($h) }}{{ $loop->last ? '' : ', ' }}@endforeach @else Hours are being worked out
-                @endif</title>
+            @endif</title>
         <path class="mass-axis" d="M10 44H212" />
         @foreach ([1 => '1 h', 6 => '6 h', 24 => '1 day', 96 => '4 days', 480 => '20 days'] as $h => $words)
             <path class="mass-axis" d="M{{ $at($h) }} 44v5" /><text x="{{ $at($h) }}" y="61" text-anchor="{{ $h === 480 ? 'end' : 'middle'
@@ -22,7 +22,7 @@
         @foreach ($hours ?? [] as $t => $h)
             @if ($h !== null)<path class="mass-mark mass-mark-{{ $t }}" d="M{{ $at($h) }} 44l-5 -10h10z" /><text x="{{ $at($h) }}" y="{{
                 [28, 14, 28][$loop->index] }}" text-anchor="middle">{{ $mass->warm($t) }}</text>@if ($loop->index === 1)<path
-                    class="mass-axis" d="M{{ $at($h) }} 17v17" />@endif @endif
+                class="mass-axis" d="M{{ $at($h) }} 17v17" />@endif @endif
         @endforeach
     </svg>
     <table class="core-bearing"><tbody>

@@ -6,8 +6,8 @@
         {{ $format->format($high->formula->groundConductivity, Quantity::Conductivity) }}.</b>
         Over that range: {{ $format->number($low->heating, Quantity::Energy) }} to {{ $format->format($high->heating, Quantity::Energy) }}
             in the heating months, {{ $format->number($low->design, Quantity::Power) }} to {{ $format->format($high->design,
-                Quantity::Power) }} on the design day, U {{ $format->number($low->transmittance(), Quantity::Transmittance) }} to {{
-                    $format->number($high->transmittance(), Quantity::Transmittance) }}.</li>
+            Quantity::Power) }} on the design day, U {{ $format->number($low->transmittance(), Quantity::Transmittance) }} to {{
+            $format->number($high->transmittance(), Quantity::Transmittance) }}.</li>
     @if ($field !== null)
         <li id="why-field"><b>Formula U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }}, field {{
             $format->format($field->transmittance(), Quantity::Transmittance) }}: why.</b>
@@ -18,33 +18,33 @@
             (along the wall: the first {{ $format->format(\Ondergrond\Ground\SectionProblem::STRIP, Quantity::Length) }} of floor).
             @if (count($field->sides) > 1) By side: @foreach ($field->sides as $name =>
                 $ground){{ lcfirst($ground->stretch->label) }}, {{ $format->format($ground->stretch->length, Quantity::Length) }}, {{
-                    round(100 * $field->bySide[$name] / $field->steadyCoefficient) }} %@if (! $loop->last); @endif @endforeach. @endif</li>
+                round(100 * $field->bySide[$name] / $field->steadyCoefficient) }} %@if (! $loop->last); @endif @endforeach. @endif</li>
         @if ($field->ground()->space !== null)
             <li id="space-air"><b>The space below is at {{ $format->format(round(min(array_map(fn ($m) =>
                 $field->ground()->spaceTemperature($m), range(1, 12))), 1), Quantity::Temperature) }} in its coldest month</b>
                 and at {{ $format->format(round(max(array_map(fn ($m) => $field->ground()->spaceTemperature($m), range(1, 12))), 1),
                     Quantity::Temperature) }} in its warmest: as warm as what comes in through deck, ground and walls and goes out with its
-                        air.</li>
+                    air.</li>
         @endif
     @endif
     @foreach ($heat->others as $other)
         <li><b>The other school: {{ $format->format($other->coefficient, Quantity::HeatLoss) }}, by ISO 13370 {{
             $format->number($heat->floor->steadyCoefficient, Quantity::HeatLoss) }}.</b>
-                {{ $other->method }}. Tens of per cent between them are usual; neither is tuned to the other.</li>
+            {{ $other->method }}. Tens of per cent between them are usual; neither is tuned to the other.</li>
     @endforeach
     @foreach ($heat->notes as $note)<li>{{ $note->in($format) }}</li>@endforeach
     <li>Heating months are {{ $format->mark->written(sprintf('%.1f', $site->heatingLength())) }}: those below {{
         $format->format($site->heatingLimit, Quantity::Temperature) }} outside, near it by their share. All year is the sum of all twelve.
-            The design day is the yearly peak plus a five-day spell at {{ $format->format($site->climate->design, Quantity::Temperature)
-                }}.</li>
+        The design day is the yearly peak plus a five-day spell at {{ $format->format($site->climate->design, Quantity::Temperature)
+        }}.</li>
     <li>Water that freezes or thaws in the ground is not in this field: its line of {{ $format->format(0.0, Quantity::Temperature) }} is no
         verdict on frost, which has a field of its own.</li>
     <li>Heat by ISO 13370, {{ $heat->floor->formula->label() }} ({{ $heat->floor->formula->clauses() }}), steady and periodic, layers by ISO
         6946. @if ($field !== null)@php $shown = $field->sides[$view->stretch]->solution;
-            @endphp The field by ISO 10211, {{ number_format($shown->mesh->cells(), 0, '', ' ') }} cells{{ $shown->isRough ?
-                ', a coarse mesh: finer ones follow' : '' }}@if (is_finite($shown->refinement->flows)); halving each of them {{
-                    $shown->isAccurate() ? 'changed' : 'still changed' }} no flow by more than {{ $format->mark->written((string) round(100
-                        * $shown->refinement->flows, 1)) }} %@endif.@endif</li>
+        @endphp The field by ISO 10211, {{ number_format($shown->mesh->cells(), 0, '', ' ') }} cells{{ $shown->isRough ?
+        ', a coarse mesh: finer ones follow' : '' }}@if (is_finite($shown->refinement->flows)); halving each of them {{ $shown->isAccurate()
+        ? 'changed' : 'still changed' }} no flow by more than {{ $format->mark->written((string) round(100 * $shown->refinement->flows, 1))
+        }} %@endif.@endif</li>
 </ul>
 @if ($junctions !== null)
     <details class="levels" id="junctions" open>
@@ -53,16 +53,15 @@
         <table>
             <thead><tr><th scope="col">Where floor and wall meet</th><th scope="col">length</th><th scope="col">ψ, {{
                 $format->unit(Quantity::LinearTransmittance) }}</th><th scope="col">of its own</th><th scope="col">adds, {{
-                    $format->unit(Quantity::HeatLoss) }}</th><th scope="col">share</th></tr></thead>
+                $format->unit(Quantity::HeatLoss) }}</th><th scope="col">share</th></tr></thead>
             <tbody>
                 @foreach ($junctions->all as $junction)
                     <tr><th scope="row">{{ $junction->label }} @if ($junction->note !== '')<span>{{ $junction->note
                         }}</span>@endif</th><td>{{ $junction->length > 0 ? $format->format($junction->length, Quantity::Length) : '–'
-                            }}</td><td>{{ $junction->psi === null ? '–' : $format->number($junction->psi, Quantity::LinearTransmittance)
-                                }}</td><td>{{ $junction->own === null ? '–' : $format->number($junction->own, Quantity::LinearTransmittance)
-                                    }}</td><td>{{ $junction->psi === null ? '–' : $format->number($junction->loss(), Quantity::HeatLoss)
-                                        }}</td><td>{{ $junction->side === null ? '' : round(100 * $junctions->share($junction)).' %'
-                                            }}</td></tr>
+                        }}</td><td>{{ $junction->psi === null ? '–' : $format->number($junction->psi, Quantity::LinearTransmittance)
+                        }}</td><td>{{ $junction->own === null ? '–' : $format->number($junction->own, Quantity::LinearTransmittance)
+                        }}</td><td>{{ $junction->psi === null ? '–' : $format->number($junction->loss(), Quantity::HeatLoss) }}</td><td>{{
+                        $junction->side === null ? '' : round(100 * $junctions->share($junction)).' %' }}</td></tr>
                 @endforeach
                 <tr><th scope="row">Floor by the formula</th><td></td><td></td><td></td><td>{{ $format->number($junctions->floor,
                     Quantity::HeatLoss) }}</td><td>{{ round(100 * $junctions->floor / ($junctions->floor + $junctions->sum)) }} %</td></tr>
@@ -84,7 +83,7 @@
             @foreach (\Ondergrond\Section\Levels::of($view->stretchOf($design)->design, $view->stretchOf($design)->kind) as $level)
                 <tr><th scope="row">{{ $level->name }} @if ($level->note !== '')<span>{{ $level->note }}</span>@endif</th><td>{{
                     $format->signed($level->height, Quantity::Thickness) }}</td><td>{{ $format->signed($level->height -
-                        $design->finishedFloor(), Quantity::Thickness) }}</td></tr>
+                    $design->finishedFloor(), Quantity::Thickness) }}</td></tr>
             @endforeach
         </tbody>
     </table>

@@ -29,7 +29,7 @@
         <div class="bench-face">
             <div class="bench-plate" x-data="overlay" @fresh.window="fresh" @overlay-next.window="next"
                 @overlay-step.window="step($event.detail)" @pointermove="point" @pointerdown="point" @pointerleave="point"
-                    @resize.window="draw">
+                @resize.window="draw">
             @fragment('sides')
                 <x-unit tag="nav" name="sides" class="bench-sides" id="bench-sides" aria-label="Sections of this design">
                     @foreach (\Ondergrond\Section\Stretch::all($option->design) as $stretch)
@@ -60,15 +60,13 @@
                         <i class="legend-air"></i> airtight line</span></p>
                     <p><a href="{{ route('section.drawing', $same) }}" download>SVG</a> ·
                         <a href="{{ route('section.drawing', [...$same, 'levels' => 1]) }}" download>with levels</a> ·
-                            <a href="{{ route('section.drawing', [...$same, 'water' => 1]) }}" download>with water</a> ·
-                                <a href="{{ route('section.drawing', [...$same, 'month' =>
-                                    (int) round($heat->floor->outdoor->coldest)]) }}" download>with temperatures</a> ·
-                                        <a href="{{ route('section.drawing', [...$same, 'frost' => 1]) }}" download>with frost</a> ·
-                                            <a href="{{ route('section.dxf', $same) }}" download>DXF</a> ·
-                                                <a href="{{ route('section.field', $same) }}" download>Field, VTK</a> ·
-                                                    <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment,
-                                                        JSON</a> · <a href="{{ route('projects.export', $project) }}" download>Project,
-                                                            JSON</a></p>
+                        <a href="{{ route('section.drawing', [...$same, 'water' => 1]) }}" download>with water</a> ·
+                        <a href="{{ route('section.drawing', [...$same, 'month' => (int) round($heat->floor->outdoor->coldest)]) }}"
+                        download>with temperatures</a> · <a href="{{ route('section.drawing', [...$same, 'frost' =>
+                        1]) }}" download>with frost</a> · <a href="{{ route('section.dxf', $same) }}" download>DXF</a> ·
+                        <a href="{{ route('section.field', $same) }}" download>Field, VTK</a> ·
+                        <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> ·
+                        <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
                 </x-unit>
             @endfragment
             </div>

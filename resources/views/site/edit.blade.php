@@ -1,8 +1,7 @@
 @use('Ondergrond\Units\Quantity')
 <x-layout :title="'Site of '.$project->name" :project="$project" class="page">
     <div class="page-head"><h1>Site</h1> <a href="{{ route('site.history', $project) }}">History</a></div>
-    @if ($errors->any())<p class="wrong" role="alert">Not saved: {{ $errors->count() === 1 ? 'one field needs' :
-        $errors->count().' fields need' }} another look. What you typed is still there.</p>@endif
+    <x-wrong what="Not saved" />
     <form class="site" method="post" action="{{ route('site.update', $project) }}" novalidate data-keep>
         @csrf @method('put')
         @if (session('conflict'))<div class="wide"><x-conflict :conflict="session('conflict')" :reload="route('site.edit', $project)"

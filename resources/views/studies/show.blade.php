@@ -20,9 +20,8 @@
                         <table class="data data-steps">
                             <thead><tr><th scope="col">Size</th><th scope="col">from</th><th scope="col">to</th><th scope="col">saves, {{
                                 $format->unit(Quantity::Power) }}</th><th scope="col">all year, {{ $format->unit(Quantity::Energy)
-                                    }}</th><th scope="col">board, m³</th>@unless ($page->prices->isEmpty())<th
-                                        scope="col">cost</th>@endunless<th
-                                            scope="col">findings</th>@if ($page->may)<td></td>@endif</tr></thead>
+                                }}</th><th scope="col">board, m³</th>@unless ($page->prices->isEmpty())<th
+                                scope="col">cost</th>@endunless<th scope="col">findings</th>@if ($page->may)<td></td>@endif</tr></thead>
                             <tbody>
                                 @php $most = max(0.001, ...array_map(fn ($s) => abs($s['mean_w']), $gain->result['steps'])); @endphp
                                 @foreach ($gain->result['steps'] as $i => $step)
@@ -31,26 +30,25 @@
                                             $step['from_m']) }}</td><td>{{ $page->size($step['path'], $step['to_m']) }}</td>
                                         <td class="step-bar"><svg viewBox="-50 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect
                                             class="{{ $step['mean_w'] >= 0 ? 'bar-floor' : 'bar-loss' }}" x="{{ min(0, round(50 *
-                                                $step['mean_w'] / $most, 1)) }}" y="1" width="{{ abs(round(50 * $step['mean_w'] / $most, 1))
-                                                    }}" height="8" /><path d="M0 0V10" class="bar-field" /></svg>
-                                                        {{ $format->mark->written(sprintf('%+.1f',
-                                                            Quantity::Power->unit($format->system)->fromSi($step['mean_w']))) }}</td>
+                                            $step['mean_w'] / $most, 1)) }}" y="1" width="{{ abs(round(50 * $step['mean_w'] / $most, 1)) }}"
+                                            height="8" /><path d="M0 0V10" class="bar-field" /></svg>
+                                            {{ $format->mark->written(sprintf('%+.1f',
+                                            Quantity::Power->unit($format->system)->fromSi($step['mean_w']))) }}</td>
                                         <td>{{ $format->number($step['all_year_kwh'], Quantity::Energy) }}</td><td>{{
                                             $format->mark->written(sprintf('%+.2f', $step['insulation_m3'])) }}</td>
                                         @unless ($page->prices->isEmpty())<td>{{ $step['cost'] === null ? 'no price' :
                                             $page->money($step['cost']) }}</td>@endunless
                                         <td class="step-findings">@if ($step['settles'] !== [])settles {{
                                             collect($step['settles'])->map(\Ondergrond\Rules\Rulebook::quoted(...))->implode(', ')
-                                                }}@endif @if ($step['brings'] !== [])
-                                                    <b>brings {{ collect($step['brings'])
-                                                        ->map(\Ondergrond\Rules\Rulebook::quoted(...))->implode(', ') }}</b>@endif
-                                                @php $frost = $step['frost'] ?? 'not run'; @endphp
-                                                @if (in_array($frost, ['not run', 'fails the table', 'not judged'], true))
-                                                    <span class="quiet">frost {{ $frost }}</span>@endif</td>
+                                            }}@endif @if ($step['brings'] !== []) <b>brings {{
+                                            collect($step['brings'])->map(\Ondergrond\Rules\Rulebook::quoted(...))->implode(', ')
+                                            }}</b>@endif @if (in_array($step['frost'] ?? 'not run', ['not run', 'fails the table',
+                                            'not judged'], true)) <span class="quiet">frost {{ $step['frost'] ?? 'not run'
+                                            }}</span>@endif</td>
                                         @if ($page->may)<td>@if ($gain->state->isOver())<form method="post" action="{{ route('studies.open',
                                             [$project, $option, $gain, $i]) }}">@csrf<button>Open<span class="unseen">
-                                                as an option: {{ $page->label($step['path']) }}, {{ $page->size($step['path'],
-                                                    $step['to_m']) }}</span></button></form>@endif</td>@endif
+                                            as an option: {{ $page->label($step['path']) }}, {{ $page->size($step['path'], $step['to_m'])
+                                            }}</span></button></form>@endif</td>@endif
                                     </tr>
                                 @endforeach
                             </tbody>
@@ -72,8 +70,8 @@
             <h2 id="wing">The least that keeps frost out</h2>
             <p class="lead">From what the table asks upward, wings are put to the design winter one by one, {{
                 $project->site->frost->use->label() }} as the site says, until the least is found with which frost stays {{
-                    $format->format(\Ondergrond\Frost\FrostVerdict::CLOSE, Quantity::Depth) }} away. Some ten seconds each; it goes on when
-                        this page is closed.</p>
+                $format->format(\Ondergrond\Frost\FrostVerdict::CLOSE, Quantity::Depth) }} away. Some ten seconds each; it goes on when this
+                page is closed.</p>
             <div id="wing-result" data-live>
                 @php $wing = $page->wing; @endphp
                 <x-study-state :study="$wing" :page="$page" />
@@ -81,21 +79,19 @@
                     @php $best = $wing->result['best'] ?? null; @endphp
                     @if ($best !== null)
                         <p><b>{{ $best['wing_width_m'] > 0 ? 'A wing '.$page->size('wing.width_m',
-                            $best['wing_width_m']).' wide and '.$page->size('wing.thickness_m', $best['wing_thickness_m']).' thick' : 'No
-                                wing' }}, edge board {{ $page->size('edge_outside.thickness_m', $best['edge_thickness_m']) }}</b>{{
-                                    $wing->state->isOver() ? '' : ', so far' }}: frost stays {{ $best['margin_mm'] === null ? 'far' :
-                                        $format->format($best['margin_mm'] / 1000, Quantity::Depth) }} away. {{ ($wing->result['by_table']
-                                            ?? false) ? 'No less than the table asks.' : 'The table says nothing of this building.' }}
-                                                @if ($best['wing_width_m'] > 0) Corners are half as wide
-                                                    again.@elseif (($wing->result['beside'] ?? null) !== null) At corners {{
-                                                        $wing->result['beside']['corner'] }}. Left without heat through a winter, frost {{
-                                                            $wing->result['beside']['without_heat_mm'] === null ? 'comes nowhere near the
-                                                                bearing' : ($wing->result['beside']['without_heat_mm']
-                                                                    < 0
-                                                                        ? 'goes '.$format->format(-$wing->result['beside']['without_heat_mm'] / 1000, Quantity::Depth)
-                                                                            .' into the ground under the bearing'
-                                                                        : 'stays '.$format->format($wing->result['beside']['without_heat_mm'] / 1000, Quantity::Depth)
-                                                                            .' away from the bearing') }}.@endif</p>
+                            $best['wing_width_m']).' wide and '.$page->size('wing.thickness_m', $best['wing_thickness_m']).' thick' :
+                            'No wing' }}, edge board {{ $page->size('edge_outside.thickness_m', $best['edge_thickness_m']) }}</b>{{
+                            $wing->state->isOver() ? '' : ', so far' }}: frost stays {{ $best['margin_mm'] === null ? 'far' :
+                            $format->format($best['margin_mm'] / 1000, Quantity::Depth) }} away. {{ ($wing->result['by_table'] ?? false) ?
+                            'No less than the table asks.' : 'The table says nothing of this building.' }} @if ($best['wing_width_m'] >
+                            0) Corners are half as wide again.@elseif (($wing->result['beside'] ?? null) !== null) At corners {{
+                            $wing->result['beside']['corner'] }}. Left without heat through a winter, frost {{
+                            $wing->result['beside']['without_heat_mm'] === null ? 'comes nowhere near the bearing' :
+                            ($wing->result['beside']['without_heat_mm'] < 0 ?
+                            'goes '.$format->format(-$wing->result['beside']['without_heat_mm'] / 1000,
+                            Quantity::Depth).' into the ground under the bearing' :
+                            'stays '.$format->format($wing->result['beside']['without_heat_mm'] / 1000,
+                            Quantity::Depth).' away from the bearing') }}.@endif</p>
                         @if ($page->may && $wing->state->isOver())<form method="post" action="{{ route('studies.open', [$project, $option,
                             $wing, 0]) }}">@csrf<button class="go">Open it as an option</button></form>@endif
                     @elseif ($wing->state->isOver() && ($wing->result['complete'] ?? $wing->result['finished'] ?? false))
@@ -104,15 +100,14 @@
                     <div class="scroll" tabindex="0" role="region" aria-label="Wings that were tried">
                     <table class="data data-tries"><thead><tr><th scope="col">Wing, width</th><th scope="col">thickness</th><th
                         scope="col">edge board</th><th scope="col">board, m³/m</th><th scope="col">margin</th><th
-                            scope="col">day</th><td></td></tr></thead><tbody>
+                        scope="col">day</th><td></td></tr></thead><tbody>
                         @foreach ($wing->result['tries'] as $try)
                             <tr><th scope="row">{{ $try['wing_width_m'] > 0 ? $page->size('wing.width_m', $try['wing_width_m']) : 'none'
                                 }}</th><td>{{ $page->size('wing.thickness_m', $try['wing_thickness_m']) }}</td><td>{{
-                                    $page->size('edge_outside.thickness_m', $try['edge_thickness_m']) }}</td><td>{{
-                                        $format->mark->written(sprintf('%.3f', $try['board_m3_m'])) }}</td><td>{{ $try['margin_mm'] === null
-                                            ? 'no frost' : $format->format($try['margin_mm'] / 1000, Quantity::Depth) }}</td><td>{{
-                                                $try['day'] ?? '–' }}</td><td>{{ $try['holds'] ? '● holds' : ($try['margin_mm']
-                                                    < 0 ? '▲ fails' : '◆ close') }}</td></tr>
+                                $page->size('edge_outside.thickness_m', $try['edge_thickness_m']) }}</td><td>{{
+                                $format->mark->written(sprintf('%.3f', $try['board_m3_m'])) }}</td><td>{{ $try['margin_mm'] === null ?
+                                'no frost' : $format->format($try['margin_mm'] / 1000, Quantity::Depth) }}</td><td>{{ $try['day'] ?? '–'
+                                }}</td><td>{{ $try['holds'] ? '● holds' : ($try['margin_mm'] < 0 ? '▲ fails' : '◆ close') }}</td></tr>
                         @endforeach
                     </tbody></table></div>
                 @endif
@@ -126,8 +121,8 @@
             <h2 id="search">The cheapest that holds</h2>
             <p class="lead">Leave sizes open, and every design with them is weighed: by the rules that look at an open part, by your limits,
                 by the table for shallow foundations, by its heat. What is left are choices that no other beats in both {{
-                    $page->prices->isEmpty() ? 'board' : 'cost' }} and heat. From the cheapest on the design winter is run, twelve at most,
-                        until one holds; the others read “frost not run”. Nothing is applied: each opens as an option of its own.</p>
+                $page->prices->isEmpty() ? 'board' : 'cost' }} and heat. From the cheapest on the design winter is run, twelve at most,
+                until one holds; the others read “frost not run”. Nothing is applied: each opens as an option of its own.</p>
             @if ($page->prices->isEmpty())<p><b>No prices are given</b>, so the volume of insulation stands for cost.
                 @can('create', \App\Models\Project::class)<a href="{{ route('prices.edit') }}">Give prices</a>@endcan</p>
             @elseif (($lacks = $page->prices->missing($option->design)) !== [])<p><b>No price for:</b>
@@ -138,34 +133,32 @@
                     @php $r = $search->result; @endphp
                     <p>{{ number_format($r['judged'], 0, '', ' ') }} of {{ number_format($r['designs'], 0, '', ' ') }} designs judged, {{
                         number_format($r['hold'], 0, '', ' ') }} hold by the rules that need no field; {{ $r['fields'] }} fields solved in
-                            {{ $format->mark->written(sprintf('%.1f', $r['seconds'])) }} s.
+                        {{ $format->mark->written(sprintf('%.1f', $r['seconds'])) }} s.
                         @if ($r['broken'] !== []) Turned away: {{ collect($r['broken'])->map(fn ($n, $why) =>
                             number_format($n, 0, '', ' ').' by '.\Ondergrond\Rules\Rulebook::quoted($why))->implode(', ') }}. @endif</p>
                     @if ($search->state->isOver() && $r['judged'] > 0 && $r['hold'] === 0)<p class="wrong">No design holds within these
                         sizes. Open the part that the rules above look at, apply their remedies on the section first, or set a rule aside
-                            there.</p>@endif
+                        there.</p>@endif
                     @if ($r['front'] !== [])
                         <div class="scroll" tabindex="0" role="region" aria-label="Choices, cheapest first">
                             <table class="data data-choices">
                                 <thead><tr><th scope="col">{{ $r['priced'] ? 'Cost' : 'Insulation, m³' }}</th><th scope="col">all year, {{
                                     $format->unit(Quantity::Energy) }}</th><th scope="col">mean, {{ $format->unit(Quantity::Power)
-                                        }}</th><th scope="col">frost</th>@foreach (array_keys($r['front'][0]['sizes_m']) as $path)<th
-                                            scope="col">{{ $page->label($path)
-                                                }}</th>@endforeach @if ($page->may)<td></td>@endif</tr></thead>
+                                    }}</th><th scope="col">frost</th>@foreach (array_keys($r['front'][0]['sizes_m']) as $path)<th
+                                    scope="col">{{ $page->label($path) }}</th>@endforeach @if ($page->may)<td></td>@endif</tr></thead>
                                 <tbody>
                                     @foreach ($r['front'] as $i => $choice)
                                         <tr><th scope="row">{{ $r['priced'] ? $page->money($choice['price']) :
                                             $format->mark->written(sprintf('%.2f', $choice['price'])) }}</th><td>{{
-                                                $format->number($choice['all_year_kwh'], Quantity::Energy) }}</td><td>{{
-                                                    $format->number($choice['mean_w'] ?? $choice['guess_w'], Quantity::Power)
-                                                        }}@if ($choice['mean_w'] === null) (guess)@endif</td><td>{{ $page->frost($choice)
-                                                            }}</td>
+                                            $format->number($choice['all_year_kwh'], Quantity::Energy) }}</td><td>{{
+                                            $format->number($choice['mean_w'] ?? $choice['guess_w'], Quantity::Power)
+                                            }}@if ($choice['mean_w'] === null) (guess)@endif</td><td>{{ $page->frost($choice) }}</td>
                                             @foreach ($choice['sizes_m'] as $path =>
                                                 $size)<td>{{ $page->size($path, $size) }}</td>@endforeach
                                             @if ($page->may)<td>@if ($search->state->isOver())<form method="post" action="{{
                                                 route('studies.open', [$project, $option, $search, $i]) }}">@csrf<button>Open<span
-                                                    class="unseen"> choice {{ $i + 1 }} as an
-                                                        option</span></button></form>@endif</td>@endif</tr>
+                                                class="unseen"> choice {{ $i + 1 }} as an
+                                                option</span></button></form>@endif</td>@endif</tr>
                                     @endforeach
                                 </tbody>
                             </table>
@@ -177,7 +170,7 @@
                                 }} across, heat of all the year up: {{ count($front) }} choices, each cheaper one losing more">
                                 <path class="front-axes" d="M34 8V120H312" /><path class="front-line" d="{{ collect($front)->map(fn ($c, $i)
                                     => ($i ? 'L' : 'M').round(44 + 258 * ($c['price'] - $p0) / max(1e-9, $p1 - $p0), 1).' '.round(112 - 96 *
-                                        ($c['all_year_kwh'] - $e0) / max(1e-9, $e1 - $e0), 1))->implode('') }}" />
+                                    ($c['all_year_kwh'] - $e0) / max(1e-9, $e1 - $e0), 1))->implode('') }}" />
                                 @foreach ($front as $c)<circle cx="{{ round(44 + 258 * ($c['price'] - $p0) / max(1e-9, $p1 - $p0), 1) }}"
                                     cy="{{ round(112 - 96 * ($c['all_year_kwh'] - $e0) / max(1e-9, $e1 - $e0), 1) }}" r="3.5" />@endforeach
                                 <text x="173" y="142" text-anchor="middle">{{ $r['priced'] ? 'cost' : 'insulation' }} →</text><text x="14"
@@ -204,11 +197,11 @@
                                     <tr>
                                         <th scope="row"><label><input type="checkbox" name="open[]" value="{{ $path }}"
                                             @checked(in_array($path, (array) old('open', []), true))>
-                                                {{ $page->label($path) }}</label></th><td>{{ $size['now'] }}</td>
+                                            {{ $page->label($path) }}</label></th><td>{{ $size['now'] }}</td>
                                         @foreach (['from', 'to'] as $end)<td><input type="text" name="{{ $end }}[{{ $path }}]" value="{{
                                             $was($end) }}" aria-label="{{ $page->label($path) }}, {{ $end }}"
-                                                autocomplete="off">@if ($errors->has("{$end}.{$path}"))<p class="wrong">{{
-                                                    $errors->first("{$end}.{$path}") }}</p>@endif</td>@endforeach
+                                            autocomplete="off">@if ($errors->has("{$end}.{$path}"))<p class="wrong">{{
+                                            $errors->first("{$end}.{$path}") }}</p>@endif</td>@endforeach
                                     </tr>
                                 @endforeach
                             </tbody>
