@@ -12,7 +12,8 @@
     <p class="finding-why">{{ $rule->why() }} <span class="hint">{{ ucfirst($rule->source()) }}.</span></p>
     @if ($judged->setAside)
         <p class="finding-why">
-            Set aside by <bdi>{{ $judged->setAside->by }}</bdi> on {{ $judged->setAside->on }}: “<bdi>{{ $judged->setAside->reason }}</bdi>”.
+            @php $aside = $judged->setAside; @endphp
+            Set aside by <bdi>{{ $aside->by }}</bdi> on {{ $aside->on }}: “<bdi>{{ $aside->reason }}</bdi>”.
         </p>
     @endif
     @if ($finding->remedy && $judged->isOpen())

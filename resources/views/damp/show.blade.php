@@ -41,7 +41,9 @@
                                 @foreach (Calendar::MONTHS as $month)<td>–</td>@endforeach<td>–</td></tr>
                         @endforelse
                         <tr><th scope="row">outer side, {{ $format->unit(Quantity::Temperature) }}</th>
-                            @foreach ($stack->stack->months as $m)<td>{{ $format->number($m->outside, Quantity::Temperature) }}</td>@endforeach<td></td></tr>
+                            @foreach ($stack->stack->months as $m)
+                                <td>{{ $format->number($m->outside, Quantity::Temperature) }}</td>
+                            @endforeach<td></td></tr>
                     </tbody>
                 </table>
                 </div>
