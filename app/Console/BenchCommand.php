@@ -33,8 +33,8 @@ use Ondergrond\Mass\MassVerdict;
 use Ondergrond\Mass\Question\WholeYear;
 use Ondergrond\Mass\Regime;
 use Ondergrond\Mass\Room;
+use Ondergrond\Mass\RoomTemperatures;
 use Ondergrond\Mass\Simulation;
-use Ondergrond\Mass\State;
 use Ondergrond\Mass\Weather;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project as CoreProject;
@@ -204,7 +204,7 @@ final class BenchCommand extends Command
         $floor = $glass->options[0]->design;
         $room = Room::of($glass->site, $floor);
         $weather = new Weather($room);
-        $settled = State::steady($room, $room->set(), $glass->site->climate->design, $room->virtual[0]);
+        $settled = RoomTemperatures::steady($room, $room->set(), $glass->site->climate->design, $room->virtual[0]);
 
         return [
             'field: solve a section, mean and year, until it is fine enough' => static fn () => Solution::of(

@@ -14,8 +14,8 @@ final readonly class LogRow
      * @param  int|null  $order  its place in the order of laying, the number on its flag; null where it has none
      * @param  bool  $present  whether it is in the design
      * @param  Material|null  $drawn  what its hatch shows
-     * @param  list<LogField>  $fields
-     * @param  array<string, list<list<LogField>>>  $lists  of layers, by their name
+     * @param  list<LogInput>  $fields
+     * @param  array<string, list<list<LogInput>>>  $lists  of layers, by their name
      * @param  string|null  $depth  of its upper face under the finished floor, written out
      * @param  string|null  $resistance  written out
      */

@@ -192,7 +192,7 @@ final readonly class SectionLog
         );
     }
 
-    private function field(Part $part, string $key, mixed $value): LogField
+    private function field(Part $part, string $key, mixed $value): LogInput
     {
         $path = $part->value.'.'.$key;
         $last = array_reverse(explode('.', $key))[0];
@@ -200,17 +200,17 @@ final readonly class SectionLog
             $place = $part->place() ?? Place::Wall;
             [$fitting, $refused] = $this->choices($place, Catalogue::get((string) $value));
 
-            return new LogField('design.'.$path, 'Material, '.$part->label(), (string) $value, $fitting, $refused);
+            return new LogInput('design.'.$path, 'Material, '.$part->label(), (string) $value, $fitting, $refused);
         }
         $said = SizePath::said($path);
         $label = $said === null ? $last : $said->label;
         $options = $said?->choices();
         if ($options !== null) {
-            return new LogField('design.'.$path, $label, (string) $value, $options);
+            return new LogInput('design.'.$path, $label, (string) $value, $options);
         }
         $quantity = SizePath::quantity($path) ?? Quantity::Thickness;
 
-        return new LogField(
+        return new LogInput(
             'design.'.$path,
             $last === 'thickness_m' ? 'Thickness, '.$part->label() : $label,
             $this->format->format((float) $value, $quantity),

@@ -96,13 +96,13 @@ final readonly class SiteForm
         return implode(' ', array_map(static fn (int|float $v): string => $format->number((float) $v, $quantity), $values));
     }
 
-    /** @return non-empty-list<SiteField> */
+    /** @return non-empty-list<SiteInput> */
     private function fields(string $path): array
     {
         $value = Arr::get($this->data, $path);
         if (is_array($value) && ! in_array($path, self::LISTS, true)) {
             return array_map(
-                fn (int $i): SiteField => $this->field("{$path}.{$i}", Calendar::MONTHS[$i], $value[$i]),
+                fn (int $i): SiteInput => $this->field("{$path}.{$i}", Calendar::MONTHS[$i], $value[$i]),
                 array_keys(Calendar::MONTHS),
             );
         }
@@ -110,7 +110,7 @@ final readonly class SiteForm
         return [$this->field($path, null, $value)];
     }
 
-    private function field(string $path, ?string $label, mixed $value): SiteField
+    private function field(string $path, ?string $label, mixed $value): SiteInput
     {
         $said = SizePath::said($path) ?? throw new LogicException("no field {$path} of a site");
         $label ??= $said->label;
@@ -126,7 +126,7 @@ final readonly class SiteForm
             default => (string) $value,
         };
 
-        return new SiteField('site.'.$path, $label, $words, $path === 'soil' ? $this->soils() : $said->choices(), $said->hint);
+        return new SiteInput('site.'.$path, $label, $words, $path === 'soil' ? $this->soils() : $said->choices(), $said->hint);
     }
 
     /** @return array<string, string> with what each conducts */

@@ -7,7 +7,7 @@ namespace App\View;
 /** Fields of a site that stand together on its page. */
 final readonly class SiteSection
 {
-    /** @param  non-empty-list<SiteField>  $fields */
+    /** @param  non-empty-list<SiteInput>  $fields */
     public function __construct(
         public string $slug,
         public string $legend,

@@ -6,7 +6,7 @@ namespace Ondergrond\Exchange;
 
 use Ondergrond\FloorHeating\CellProof;
 use Ondergrond\FloorHeating\HeatedFloor;
-use Ondergrond\FloorHeating\Surface;
+use Ondergrond\FloorHeating\Output;
 use Ondergrond\Mass\Dynamic;
 use Ondergrond\Mass\FloorVariant;
 use Ondergrond\Mass\HeatLayer;
@@ -143,7 +143,7 @@ final class MassFile
             'water_over_room_k' => $h->cable === null ? round($h->excess, 3) : null,
             'output_w_m2' => round($h->output, 2), 'given_w_m2' => round($h->given, 2), 'covers_share' => round($h->covers(), 4),
             'surface_c' => round($h->surface, 2), 'warmest_c' => round($h->warmest, 2), 'limit_c' => $h->limit(),
-            'most_w_m2' => round($h->most(), 2), 'slender' => $h->isSlender(), 'edge_limit_c' => Surface::EDGE,
+            'most_w_m2' => round($h->most(), 2), 'slender' => $h->isSlender(), 'edge_limit_c' => Output::EDGE,
             'word_surface' => $h->surfaceWord()->value, 'word_output' => $h->outputWord()->value,
             'en1264_k_w_m2k' => self::round(
                 $h->standard?->coefficient,

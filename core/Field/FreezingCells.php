@@ -38,7 +38,7 @@ final readonly class FreezingCells
         $patches = $mesh->problem->patches;
         $frozen = $thawed = $latent = array_fill(0, count($network->across), 0.0);
         $water = $ice = [];
-        foreach (Painter::owners($patches, $mesh->x, $mesh->y) as $q => $n) {
+        foreach (MeshFilling::owners($patches, $mesh->x, $mesh->y) as $q => $n) {
             $substance = ($patches[$n] ?? null)?->substance;
             if ($substance === null) {
                 continue;

@@ -52,6 +52,6 @@ final readonly class FreezingSolution
     /** @return array<int, float> °C by cell */
     private static function start(Mesh $mesh, ?float $everywhere): array
     {
-        return $everywhere === null ? State::of($mesh)->steady->cells : array_fill(0, count($mesh->conductivity), $everywhere);
+        return $everywhere === null ? MeshSolution::of($mesh)->steady->cells : array_fill(0, count($mesh->conductivity), $everywhere);
     }
 }

@@ -70,7 +70,7 @@ final readonly class Mesh
         $y = $up->lines($halvings);
         $nx = count($x) - 1;
         $ny = count($y) - 1;
-        [$conductivity, $capacity] = Painter::paint($problem->patches, $x, $y);
+        [$conductivity, $capacity] = MeshFilling::paint($problem->patches, $x, $y);
 
         return new self($problem, $across, $up, $x, $y, $nx, $ny, $nx + 2, $conductivity, $capacity, $halvings);
     }

@@ -30,7 +30,7 @@ final readonly class Refinement
         return new self(INF, null);
     }
 
-    public static function between(State $coarse, State $fine): self
+    public static function between(MeshSolution $coarse, MeshSolution $fine): self
     {
         // Where nothing flows, what arithmetic leaves is measured against what drives the field.
         $least = self::NOTHING * $fine->network->drive();
@@ -56,7 +56,7 @@ final readonly class Refinement
         return $of > 0.0 ? $change / $of : 0.0;
     }
 
-    private static function surfaceChange(State $coarse, State $fine): ?float
+    private static function surfaceChange(MeshSolution $coarse, MeshSolution $fine): ?float
     {
         $span = $fine->network->mesh->problem->span();
         $before = $coarse->lowestInsideSurface();

@@ -44,7 +44,7 @@ final readonly class Solution
         $touching = Touching::in($problem);
         $mesh = Mesh::of($problem);
         self::refuseLostProbes($problem, $mesh);
-        $state = State::of($mesh);
+        $state = MeshSolution::of($mesh);
         $first = $state->steady;
         $refinement = Refinement::none();
         while (
@@ -66,7 +66,7 @@ final readonly class Solution
                 );
             }
             $mesh = $mesh->halved();
-            $finer = State::of($mesh, $state);
+            $finer = MeshSolution::of($mesh, $state);
             $refinement = Refinement::between($state, $finer);
             $state = $finer;
             unset($finer);

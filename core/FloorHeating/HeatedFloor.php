@@ -82,7 +82,7 @@ final readonly class HeatedFloor
             $plane = ($given + $down * $beyond) / ($up + $down);
             $excess = $plane + $given * $grid;
         } else {
-            $excess = Surface::excess($heating->supply, $heating->supply - $heating->waterDrop, $room);
+            $excess = Output::excess($heating->supply, $heating->supply - $heating->waterDrop, $room);
             $plane = ($excess / $grid + $down * $beyond) / (1 / $grid + $up + $down);
             $given = max(0.0, ($excess - $plane) / $grid);
         }
@@ -115,7 +115,7 @@ final readonly class HeatedFloor
     {
         $output = $this->byStandard();
 
-        return $output === null ? null : $this->room + Surface::over($output);
+        return $output === null ? null : $this->room + Output::over($output);
     }
 
     /**
@@ -144,13 +144,13 @@ final readonly class HeatedFloor
     /** Warmest that its surface may get where people stay, °C. */
     public function limit(): float
     {
-        return min(Surface::STAY, $this->design->finish->kind->warmest() ?? Surface::STAY);
+        return min(Output::STAY, $this->design->finish->kind->warmest() ?? Output::STAY);
     }
 
     /** What a surface gives that is as warm as it may be everywhere, W/m². */
     public function most(): float
     {
-        return Surface::output($this->limit() - $this->room);
+        return Output::output($this->limit() - $this->room);
     }
 
     /** Whether pipes lie so far apart that their row's resistance holds; where they do not, the field is to be gone by. */

@@ -11,7 +11,7 @@ use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Heat\Reading;
+use Ondergrond\Heat\Iso13370;
 use Ondergrond\Heat\SteadyLoss;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Rules\Finding;
@@ -66,7 +66,7 @@ final class Gains
             }
         }
         $lambda = $site->soil->conductivity();
-        $rank = array_map(static fn (Candidate $c): float => Reading::of($c->design)->formula($lambda)->steadyCoefficient(), $candidates);
+        $rank = array_map(static fn (Candidate $c): float => Iso13370::of($c->design)->formula($lambda)->steadyCoefficient(), $candidates);
         array_multisort($rank, SORT_ASC, SORT_NUMERIC, array_keys($candidates), SORT_ASC, SORT_NUMERIC, $candidates);
 
         return [...$candidates, ...$stuck];

@@ -9,7 +9,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Side;
 use Ondergrond\Field\Complex;
 use Ondergrond\Field\Mesh;
-use Ondergrond\Field\State;
+use Ondergrond\Field\MeshSolution;
 use Ondergrond\Site\Site;
 
 /**
@@ -35,8 +35,8 @@ final readonly class SpaceAir
         if (! $design->deck->present() || $design->space->kind === Below::Heated) {
             return null;
         }
-        $cold = State::of(Mesh::of(SectionProblem::of($site, $design, $groundConductivity, $side, new self(0.0, Complex::zero()))));
-        $warm = State::of(Mesh::of(SectionProblem::of($site, $design, $groundConductivity, $side, new self(1.0, Complex::of(1.0)))));
+        $cold = MeshSolution::of(Mesh::of(SectionProblem::of($site, $design, $groundConductivity, $side, new self(0.0, Complex::zero()))));
+        $warm = MeshSolution::of(Mesh::of(SectionProblem::of($site, $design, $groundConductivity, $side, new self(1.0, Complex::of(1.0)))));
         $air = self::airChange($design);
         [$f0, $f1] = [self::sum($cold->steady->flows), self::sum($warm->steady->flows)];
         $share = -$f0 / ($f1 - $f0 + $air);
@@ -76,7 +76,7 @@ final readonly class SpaceAir
         return array_sum(array_intersect_key($flows, array_flip(SectionProblem::SPACE)));
     }
 
-    private static function swing(State $state): Complex
+    private static function swing(MeshSolution $state): Complex
     {
         $sum = Complex::zero();
         foreach (SectionProblem::SPACE as $name) {

@@ -34,7 +34,7 @@ final readonly class HeatVerdict
     public static function of(Site $site, Design $design): self
     {
         $lambda = $site->soil->conductivity();
-        $reading = Reading::of($design);
+        $reading = Iso13370::of($design);
         $bare = $design->withoutInsulation();
         $inside = InsideWave::ofFloor($site, $design);
         $formula = $reading->formula($lambda);
@@ -43,7 +43,7 @@ final readonly class HeatVerdict
 
         return new self(
             $floor,
-            GroundHeat::of(Reading::of($bare)->formula($lambda), $site, InsideWave::ofFloor($site, $bare)),
+            GroundHeat::of(Iso13370::of($bare)->formula($lambda), $site, InsideWave::ofFloor($site, $bare)),
             array_map(
                 static fn (float $l): GroundHeat => GroundHeat::of($reading->formula($l), $site, $inside),
                 $site->soil->conductivityRange(),

@@ -91,7 +91,7 @@ final readonly class OtherSchool
     private static function slabEdge(SlabOnGround $slab, Design $design): self
     {
         $r = static fn (float $resistance): float => $resistance / Unit::rValue()->factor;
-        $edges = Reading::of($design)->edges();
+        $edges = Iso13370::of($design)->edges();
         $best = 'no insulation';
         foreach (self::F as $name => [$f, $least, $depth]) {
             $earned = $depth === INF

@@ -98,7 +98,7 @@ final readonly class SteadyLoss
             SurfaceResistance::INSIDE_HORIZONTAL,
             SurfaceResistance::OUTSIDE,
         ) : self::wall($design);
-        $reading = Reading::of($design);
+        $reading = Iso13370::of($design);
 
         return [
             SectionProblem::WALL_INSIDE => self::wallHeight($ground) * $wall,

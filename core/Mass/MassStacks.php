@@ -8,7 +8,7 @@ use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
-use Ondergrond\Heat\Reading;
+use Ondergrond\Heat\Iso13370;
 use Ondergrond\Material\StillAir;
 use Ondergrond\Section\Layout;
 use Ondergrond\Site\Site;
@@ -38,7 +38,7 @@ final class MassStacks
                 $stacks[] = new MassStack(
                     MassPlace::BuriedWall,
                     self::buried($design),
-                    Reading::of($design)->depth() * $foot->exposed,
+                    Iso13370::of($design)->depth() * $foot->exposed,
                     $soil,
                 );
             }

@@ -8,7 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\HeatBy;
 use Ondergrond\Design\HeatedIn;
 use Ondergrond\Heat\GroundHeat;
-use Ondergrond\Heat\Reading;
+use Ondergrond\Heat\Iso13370;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\WinterUse;
 
@@ -61,7 +61,7 @@ final readonly class Room
         $room = $site->room;
         $area = $design->footprint->area;
         // The floor by itself: what pipes add, the simulation finds.
-        $formula = Reading::of(
+        $formula = Iso13370::of(
             $design->with(['heating' => $design->heating->but(in: HeatedIn::None)]),
         )->formula($site->soil->conductivity());
         $heat = GroundHeat::of($formula, $site);

@@ -23,7 +23,7 @@ final readonly class Run
      * @param  non-empty-list<float>  $out  to the air outside, W
      * @param  non-empty-list<float>  $store  what the floor holds in the warm over the temperature rooms are kept at, kWh; each layer by its share
      * @param  array{heat: float, surplus: float, sun: float, gains: float, out: float, ground: float, stored: float}  $sums  over the run, kWh
-     * @param  State  $end  where it ended
+     * @param  RoomTemperatures  $end  where it ended
      */
     public function __construct(
         public Room $model,
@@ -39,7 +39,7 @@ final readonly class Run
         public array $out,
         public array $store,
         public array $sums,
-        public State $end,
+        public RoomTemperatures $end,
     ) {}
 
     public function hours(): int

@@ -41,7 +41,7 @@ final class Simulation
     /**
      * @param  bool  $cells  whether the floor's temperatures are kept for every hour
      */
-    public static function run(Room $room, Regime $regime, Forcing $forcing, State $start, bool $cells = false): Run
+    public static function run(Room $room, Regime $regime, Forcing $forcing, RoomTemperatures $start, bool $cells = false): Run
     {
         // Where each branch begins, and its cells one after another.
         $count = count($room->branches);
@@ -222,7 +222,7 @@ final class Simulation
 
         return new Run(
             $room, $out, $rooms, $surfaces, $kept, $heats, $surpluses, $suns, $toRooms, $grounds, $outs, $stores,
-            array_map(static fn (float $s): float => $s * self::STEP * Run::KWH, $sums), new State($air, $states, $on),
+            array_map(static fn (float $s): float => $s * self::STEP * Run::KWH, $sums), new RoomTemperatures($air, $states, $on),
         );
     }
 

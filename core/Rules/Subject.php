@@ -13,7 +13,7 @@ use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
-use Ondergrond\Heat\Reading;
+use Ondergrond\Heat\Iso13370;
 use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Material\Kind;
 use Ondergrond\Section\Layout;
@@ -94,7 +94,7 @@ final class Subject
     /** R of the floor on the ground with all that lies on and under its slab, where it is weakest, m²K/W. */
     public function floorResistance(): float
     {
-        return Reading::of($this->design)->weakestResistance();
+        return Iso13370::of($this->design)->weakestResistance();
     }
 
     /** Whether the floor on the ground is that of a heated room. */

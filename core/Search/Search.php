@@ -9,7 +9,7 @@ use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Frost\FrostProof;
 use Ondergrond\Ground\InsideWave;
-use Ondergrond\Heat\Reading;
+use Ondergrond\Heat\Iso13370;
 use Ondergrond\Heat\SteadyLoss;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Rules\Rulebook;
@@ -186,7 +186,7 @@ final class Search
 
     private function formula(Design $design): float
     {
-        return Reading::of($design)->formula($this->site->soil->conductivity())->steadyCoefficient() * (
+        return Iso13370::of($design)->formula($this->site->soil->conductivity())->steadyCoefficient() * (
             InsideWave::ofFloor($this->site, $design)->mean
             - $this->site->climate->wave()->mean
         );

@@ -60,7 +60,7 @@ final readonly class FrostBasis
         #[Size('Rock below the ground outside', hint: 'empty: none is met')]
         public ?float $ledge = null,
         #[Size('On the ground outside')]
-        public Surface $surface = Surface::Cleared,
+        public GroundCover $surface = GroundCover::Cleared,
         #[Size('Snow that lies all winter is counted on', words: ['no' => 'no', 'yes' => 'yes'])]
         public bool $snow = false,
         #[Size('Through the winter the building is', key: 'winter_use')]

@@ -37,9 +37,9 @@ use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\FrostBasis;
+use Ondergrond\Site\GroundCover;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
-use Ondergrond\Site\Surface;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\DecimalMark;
 use Ondergrond\Units\Quantity;
@@ -163,7 +163,7 @@ final class FrostDrawingTest extends TestCase
             ClimateSamples::all()['cold-inland'],
             Soil::ClayOrSilt,
             20.0,
-            frost: new FrostBasis(surface: Surface::Turf, snow: true, setBack: 8.0),
+            frost: new FrostBasis(surface: GroundCover::Turf, snow: true, setBack: 8.0),
         );
         foreach (['thickened-edge-slab', 'unheated-basement'] as $family) {
             $ground = GroundField::of($site, self::design($family));

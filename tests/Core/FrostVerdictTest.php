@@ -28,9 +28,9 @@ use Ondergrond\Rules\TableWing;
 use Ondergrond\Section\Stretch;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\FrostBasis;
+use Ondergrond\Site\GroundCover;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
-use Ondergrond\Site\Surface;
 use Ondergrond\Site\Susceptibility;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Sizing\WingOutcome;
@@ -164,7 +164,7 @@ final class FrostVerdictTest extends TestCase
         );
         [$bare, $turf] = [
             Assessor::frost(self::site(), self::design()),
-            Assessor::frost(self::site(new FrostBasis(surface: Surface::Turf, snow: true)), self::design()),
+            Assessor::frost(self::site(new FrostBasis(surface: GroundCover::Turf, snow: true)), self::design()),
         ];
         self::assertGreaterThan(1.2 * $turf->depth(), $bare->depth());
     }
@@ -564,7 +564,7 @@ final class FrostVerdictTest extends TestCase
                 0.18,
                 Susceptibility::Strong,
                 0.9,
-                Surface::Turf,
+                GroundCover::Turf,
                 true,
                 WinterUse::SetBack,
                 8.0,

@@ -32,8 +32,8 @@ use Ondergrond\Mass\Question\WarmUp;
 use Ondergrond\Mass\Question\WholeYear;
 use Ondergrond\Mass\Regime;
 use Ondergrond\Mass\Room;
+use Ondergrond\Mass\RoomTemperatures;
 use Ondergrond\Mass\Simulation;
-use Ondergrond\Mass\State;
 use Ondergrond\Mass\Weather;
 use Ondergrond\Project\Project;
 use Ondergrond\Site\ClimateSamples;
@@ -116,7 +116,7 @@ final class MassTest extends TestCase
             $room,
             Regime::of($room),
             $days->but(sun: array_fill(0, 600, 0.0)),
-            State::steady($room, $room->set(), $days->outside[0], $days->beyond[0]),
+            RoomTemperatures::steady($room, $room->set(), $days->outside[0], $days->beyond[0]),
         );
         self::assertEqualsWithDelta($room->designLoad(), $run->heat[0], 0.001 * $room->designLoad());
         self::assertEqualsWithDelta($room->designLoad(), $run->heat[599], 0.001 * $room->designLoad());

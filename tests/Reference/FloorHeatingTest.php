@@ -11,8 +11,8 @@ use Ondergrond\Examples\Examples;
 use Ondergrond\FloorHeating\CellProof;
 use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\FloorHeating\Loops;
+use Ondergrond\FloorHeating\Output;
 use Ondergrond\FloorHeating\PipeCell;
-use Ondergrond\FloorHeating\Surface;
 use Ondergrond\FloorHeating\TypeA;
 use Ondergrond\FloorHeating\Water;
 use Ondergrond\Mass\HeatLayer;
@@ -34,10 +34,10 @@ final class FloorHeatingTest extends TestCase
         $a = TypeA::covered(self::heating(), 0.045, 1.2, 0.10) ?? self::fail('it is in range');
         self::assertEqualsWithDelta(0.5980, $a->coverFactor, 5e-5);
         self::assertEqualsWithDelta(3.368, $a->coefficient, 5e-4);
-        $excess = Surface::excess(35.0, 30.0, 20.0);
+        $excess = Output::excess(35.0, 30.0, 20.0);
         self::assertEqualsWithDelta(12.33, $excess, 5e-3);
         self::assertEqualsWithDelta(41.53, $a->coefficient * $excess, 5e-3);
-        self::assertEqualsWithDelta(24.05, 20.0 + Surface::over($a->coefficient * $excess), 5e-3);
+        self::assertEqualsWithDelta(24.05, 20.0 + Output::over($a->coefficient * $excess), 5e-3);
     }
 
     /**
@@ -57,17 +57,17 @@ final class FloorHeatingTest extends TestCase
     /** EN 1264-2: 100 W/m² at 9 K, where people stay and in bathrooms, 175 W/m² at 15 K along walls. */
     public function test_the_basic_curve(): void
     {
-        self::assertEqualsWithDelta(100.0, Surface::output(9.0), 0.1);
-        self::assertEqualsWithDelta(175.4, Surface::output(15.0), 0.1);
-        self::assertEqualsWithDelta(9.0, Surface::over(Surface::output(9.0)), 1e-9);
-        self::assertSame([29.0, 35.0, 33.0], [Surface::STAY, Surface::EDGE, Surface::BATH]);
-        self::assertEqualsWithDelta(10.0, Surface::excess(30.0, 30.0, 20.0), 1e-9, 'no drop: the water itself');
-        self::assertEqualsWithDelta(0.0, Surface::excess(20.0, 15.0, 20.0), 1e-9, 'water no warmer than the room');
+        self::assertEqualsWithDelta(100.0, Output::output(9.0), 0.1);
+        self::assertEqualsWithDelta(175.4, Output::output(15.0), 0.1);
+        self::assertEqualsWithDelta(9.0, Output::over(Output::output(9.0)), 1e-9);
+        self::assertSame([29.0, 35.0, 33.0], [Output::STAY, Output::EDGE, Output::BATH]);
+        self::assertEqualsWithDelta(10.0, Output::excess(30.0, 30.0, 20.0), 1e-9, 'no drop: the water itself');
+        self::assertEqualsWithDelta(0.0, Output::excess(20.0, 15.0, 20.0), 1e-9, 'water no warmer than the room');
         // Supply 35 °C, room 18 °C: as the return falls to the room the logarithmic mean goes to nothing, and stays there.
         foreach ([[16.9, 16.9 / log(170.0)], [16.99, 16.99 / log(1700.0)], [17.0, 0.0], [17.1, 0.0], [20.0, 0.0]] as [$drop, $excess]) {
-            self::assertEqualsWithDelta($excess, Surface::excess(35.0, 35.0 - $drop, 18.0), 1e-6);
+            self::assertEqualsWithDelta($excess, Output::excess(35.0, 35.0 - $drop, 18.0), 1e-6);
         }
-        self::assertGreaterThan(Surface::excess(35.0, 18.1, 18.0), Surface::excess(36.0, 19.1, 18.0), 'hotter water never gives less');
+        self::assertGreaterThan(Output::excess(35.0, 18.1, 18.0), Output::excess(36.0, 19.1, 18.0), 'hotter water never gives less');
     }
 
     /** @return iterable<string, array{float, float, float}> spacing, cover, covering */

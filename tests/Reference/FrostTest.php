@@ -13,7 +13,7 @@ use Ondergrond\Frost\Seasons;
 use Ondergrond\Frost\UndisturbedGround;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Site\AnnualWave;
-use Ondergrond\Site\Surface;
+use Ondergrond\Site\GroundCover;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
@@ -289,8 +289,8 @@ final class FrostTest extends TestCase
      */
     public function test_surface_factors(): void
     {
-        self::assertSame([1.0, 0.9, 0.95, 1.0], array_map(static fn (Surface $s): float => $s->freezingFactor(false), Surface::cases()));
-        self::assertSame([1.0, 0.9, 0.95, 0.5], array_map(static fn (Surface $s): float => $s->freezingFactor(true), Surface::cases()));
+        self::assertSame([1.0, 0.9, 0.95, 1.0], array_map(static fn (GroundCover $s): float => $s->freezingFactor(false), GroundCover::cases()));
+        self::assertSame([1.0, 0.9, 0.95, 0.5], array_map(static fn (GroundCover $s): float => $s->freezingFactor(true), GroundCover::cases()));
     }
 
     /** R’s own data and regression: `nottem`, twenty years of monthly means, shipped with r-base-core. */

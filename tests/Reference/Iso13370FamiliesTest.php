@@ -10,9 +10,9 @@ use Ondergrond\Design\Form;
 use Ondergrond\Heat\EdgeInsulation;
 use Ondergrond\Heat\EdgeKind;
 use Ondergrond\Heat\HeatedBasement;
+use Ondergrond\Heat\Iso13370;
 use Ondergrond\Heat\OtherSchool;
 use Ondergrond\Heat\PeriodicSlab;
-use Ondergrond\Heat\Reading;
 use Ondergrond\Heat\ShallowFloor;
 use Ondergrond\Heat\SlabOnGround;
 use Ondergrond\Heat\SuspendedFloor;
@@ -140,7 +140,7 @@ final class Iso13370FamiliesTest extends TestCase
     {
         foreach ([[10.0, 10.0], [14.0, 6.0]] as [$length, $width]) {
             $design = Families::all()['heated-basement']->preset(Footprint::rectangle($length, $width), UnitSystem::Metric);
-            $formula = Reading::of($design)->formula(1.5);
+            $formula = Iso13370::of($design)->formula(1.5);
             self::assertInstanceOf(HeatedBasement::class, $formula);
             $school = OtherSchool::of($formula, $design)[0];
             $lag = $formula->depth / 2 + 1.5 * (0.17 + $formula->floorResistance) / M_PI;
@@ -252,9 +252,9 @@ final class Iso13370FamiliesTest extends TestCase
         $plan = Footprint::rectangle(12.0, 8.0);
         $design = Families::all()['thickened-edge-slab']->preset($plan, UnitSystem::InchPound);
         $f = static fn (OtherSchool $o): float => $o->coefficient / 40.0 / Unit::btuPerFoot()->factor;
-        self::assertEqualsWithDelta(0.36, $f(OtherSchool::of(Reading::of($design)->formula(1.5), $design)[0]), 1e-9);
+        self::assertEqualsWithDelta(0.36, $f(OtherSchool::of(Iso13370::of($design)->formula(1.5), $design)[0]), 1e-9);
         $bare = $design->withoutInsulation();
-        self::assertEqualsWithDelta(0.73, $f(OtherSchool::of(Reading::of($bare)->formula(1.5), $bare)[0]), 1e-9);
+        self::assertEqualsWithDelta(0.73, $f(OtherSchool::of(Iso13370::of($bare)->formula(1.5), $bare)[0]), 1e-9);
         self::assertSame(
             [],
             OtherSchool::of(new SuspendedFloor(90.0, 39.0, 0.3, 1.5, 0.35, 0.0, 0.4, 1.7, 0.002, 4.0, 0.05), $design),
@@ -295,7 +295,7 @@ final class Iso13370FamiliesTest extends TestCase
     public function test_a_wall_covered_in_part(): void
     {
         $design = Families::all()['heated-basement']->preset(Footprint::rectangle(12.0, 8.0), UnitSystem::Metric);
-        $covered = static fn (float $down): float => Reading::of(
+        $covered = static fn (float $down): float => Iso13370::of(
             $design->with(['edgeOutside' => new \Ondergrond\Design\OutsideBoard($design->edgeOutside->layer, $down)]),
         )->buriedResistance();
         [$bare, $half, $whole] = [$covered(0.0), $covered(1.0), $covered(2.0)];
@@ -312,6 +312,6 @@ final class Iso13370FamiliesTest extends TestCase
     {
         $plan = Footprint::rectangle(12.0, 8.0)->along(walkOut: 10.0);
         $design = Families::all()['heated-basement']->preset($plan, UnitSystem::Metric);
-        self::assertEqualsWithDelta(2.0 * 30 / 40, Reading::of($design)->depth(), 1e-9);
+        self::assertEqualsWithDelta(2.0 * 30 / 40, Iso13370::of($design)->depth(), 1e-9);
     }
 }

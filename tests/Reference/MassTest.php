@@ -16,9 +16,9 @@ use Ondergrond\Mass\MassStack;
 use Ondergrond\Mass\Question\WholeYear;
 use Ondergrond\Mass\Regime;
 use Ondergrond\Mass\Room;
+use Ondergrond\Mass\RoomTemperatures;
 use Ondergrond\Mass\Run;
 use Ondergrond\Mass\Simulation;
-use Ondergrond\Mass\State;
 use Ondergrond\Mass\TransferMatrix;
 use Ondergrond\Mass\Weather;
 use Ondergrond\Site\ClimateSamples;
@@ -279,9 +279,9 @@ final class MassTest extends TestCase
         return Room::of($site, $design)->onFloor($layers, null);
     }
 
-    private static function even(Room $room, float $t): State
+    private static function even(Room $room, float $t): RoomTemperatures
     {
-        return new State($t, array_map(static fn (Branch $b): array => array_fill(0, count($b->capacities), $t), $room->branches));
+        return new RoomTemperatures($t, array_map(static fn (Branch $b): array => array_fill(0, count($b->capacities), $t), $room->branches));
     }
 
     private static function free(Room $room, float $floor, float $air, int $hours): Run
@@ -295,7 +295,7 @@ final class MassTest extends TestCase
             $room,
             Regime::of($room),
             new Forcing($flat($air), $flat($air), $flat(0.0), array_fill(0, $hours, null), $flat(0.0)),
-            new State($air, $cells),
+            new RoomTemperatures($air, $cells),
             true,
         );
     }

@@ -7,8 +7,8 @@ namespace Ondergrond\Mass\Question;
 use Ondergrond\Mass\Forcing;
 use Ondergrond\Mass\Regime;
 use Ondergrond\Mass\Room;
+use Ondergrond\Mass\RoomTemperatures;
 use Ondergrond\Mass\Simulation;
-use Ondergrond\Mass\State;
 
 /** A room that days of the same kind have brought into their rhythm. */
 final class Settled
@@ -17,13 +17,13 @@ final class Settled
     public const DAYS = 15;
 
     /** @param  Forcing  $days  a fortnight or so of the days before */
-    public static function after(Room $room, Regime $regime, Forcing $days): State
+    public static function after(Room $room, Regime $regime, Forcing $days): RoomTemperatures
     {
         return Simulation::run(
             $room,
             $regime,
             $days,
-            State::steady($room, $room->set(), array_sum($days->outside) / $days->hours(), array_sum($days->beyond) / $days->hours()),
+            RoomTemperatures::steady($room, $room->set(), array_sum($days->outside) / $days->hours(), array_sum($days->beyond) / $days->hours()),
         )->end;
     }
 }

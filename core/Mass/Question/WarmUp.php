@@ -6,9 +6,9 @@ namespace Ondergrond\Mass\Question;
 
 use Ondergrond\Mass\Regime;
 use Ondergrond\Mass\Room;
+use Ondergrond\Mass\RoomTemperatures;
 use Ondergrond\Mass\Run;
 use Ondergrond\Mass\Simulation;
-use Ondergrond\Mass\State;
 use Ondergrond\Mass\Weather;
 
 /** From a building that has stood cold: how long until its rooms are warm. */
@@ -57,7 +57,7 @@ final class WarmUp
             $room,
             Regime::of($room),
             $days->heatedTo($room->set()),
-            State::steady($room, self::COLD, min(self::COLD, $days->outside[0]), min(self::COLD, $days->beyond[0])),
+            RoomTemperatures::steady($room, self::COLD, min(self::COLD, $days->outside[0]), min(self::COLD, $days->beyond[0])),
             true,
         );
     }

@@ -7,7 +7,7 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\OutsideBoard;
 use Ondergrond\Design\Part;
-use Ondergrond\Heat\Reading;
+use Ondergrond\Heat\Iso13370;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -48,7 +48,7 @@ final class BasementWallInsulated extends Rule
         $d = $s->design;
         $insulated = $d->edgeOutside->present() || $d->lining->present() || $d->form->present();
 
-        return ! $d->hasRoomBelowGrade() || ! $s->isHeated() || $insulated || Reading::of($d)->buriedResistance() > 1.0
+        return ! $d->hasRoomBelowGrade() || ! $s->isHeated() || $insulated || Iso13370::of($d)->buriedResistance() > 1.0
             ? null
             : $this->fix('Nothing insulates the wall.', remedy: Remedy::of(
                 Said::of('Put %s of board outside, down to the footing.', Measure::size($s->stock->size(3, 75))),

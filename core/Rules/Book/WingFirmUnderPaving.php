@@ -12,7 +12,7 @@ use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
-use Ondergrond\Site\Surface;
+use Ondergrond\Site\GroundCover;
 use Ondergrond\Units\Measure;
 
 final class WingFirmUnderPaving extends Rule
@@ -51,7 +51,7 @@ final class WingFirmUnderPaving extends Rule
         $strength = $d->wing->layer->material->strength;
 
         return ! $d->wing->present()
-            || $s->site->frost->surface !== Surface::Paved
+            || $s->site->frost->surface !== GroundCover::Paved
             || ($strength !== null && $strength >= self::LEAST - 0.5)
             ? null
             : $this->fix(

@@ -4,7 +4,7 @@
 <section aria-labelledby="heated-title-{{ $which }}">
     <h2 id="heated-title-{{ $which }}">The heated floor{{ $name === null ? '' : ', '.$name }} <x-word :ruling="$page->ruling" /></h2>
     <p>{{ $page->heated() }} Along outer walls it may get {{ $page->warm($h['edge_limit_c']) }}, in bathrooms {{
-        $page->warm(\Ondergrond\FloorHeating\Surface::BATH) }}. As warm as feet allow all over, it would give {{
+        $page->warm(\Ondergrond\FloorHeating\Output::BATH) }}. As warm as feet allow all over, it would give {{
         $format->format($h['most_w_m2'], Quantity::HeatFlux) }}.@if (! $h['slender']) Its pipes lie too close for the resistances: go by the
         field.@endif</p>
     <div class="mass-heated">

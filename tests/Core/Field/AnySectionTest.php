@@ -8,10 +8,10 @@ use Ondergrond\Field\Boundary;
 use Ondergrond\Field\Complex;
 use Ondergrond\Field\Isotherms;
 use Ondergrond\Field\Mesh;
+use Ondergrond\Field\MeshSolution;
 use Ondergrond\Field\Patch;
 use Ondergrond\Field\Problem;
 use Ondergrond\Field\Solution;
-use Ondergrond\Field\State;
 use Ondergrond\Field\Substance;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -119,9 +119,9 @@ final class AnySectionTest extends TestCase
      *
      * @param  list<Patch>  $patches
      */
-    private function solved(array $patches, float $bottom, float $top): State
+    private function solved(array $patches, float $bottom, float $top): MeshSolution
     {
-        return State::of(Mesh::of(Problem::of($patches, $this->boundaries($bottom, $top), period: 10 * 86_400))->halved());
+        return MeshSolution::of(Mesh::of(Problem::of($patches, $this->boundaries($bottom, $top), period: 10 * 86_400))->halved());
     }
 
     /** @return list<Boundary> */

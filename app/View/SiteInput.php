@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 /** One thing of a site that may be changed. */
-final readonly class SiteField
+final readonly class SiteInput
 {
     /**
      * @param  string  $name  of the form's field, with dots

@@ -17,7 +17,7 @@ use Ondergrond\Units\Quantity;
 use Ondergrond\Units\Said;
 
 /** How ISO 13370 reads a design: which formula, and what each part counts for in it. Every family goes through here. */
-final readonly class Reading
+final readonly class Iso13370
 {
     private function __construct(private Design $d) {}
 

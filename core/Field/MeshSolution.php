@@ -7,7 +7,7 @@ namespace Ondergrond\Field;
 use RuntimeException;
 
 /** A problem solved on one mesh. */
-final readonly class State
+final readonly class MeshSolution
 {
     /** Sum of the steady flows ÷ Σ|flow| (ISO 10211:2007, annex A asks for 0.001). */
     private const BALANCE = 1e-6;

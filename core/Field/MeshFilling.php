@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Field;
 
 /** Fills the cells of a mesh with what is painted at their centres. */
-final class Painter
+final class MeshFilling
 {
     /** No patch. */
     public const NOTHING = -1;

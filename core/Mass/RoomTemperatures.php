@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Mass;
 
 /** Temperatures of a room's network at one moment. */
-final readonly class State
+final readonly class RoomTemperatures
 {
     /**
      * @param  list<list<float>>  $cells  of each branch, °C

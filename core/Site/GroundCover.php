@@ -11,7 +11,7 @@ use Ondergrond\Size\Choice;
  * 0 °C only (US Army TM 5-852-6, table of n-factors, from memory). Where the source has a range the upper end stands: paving
  * is asphalt's 0.90 to 0.95 (concrete 0.7 to 0.9), turf has 0.5 under snow alone.
  */
-enum Surface: string implements Choice
+enum GroundCover: string implements Choice
 {
     case Cleared = 'cleared';
     case Gravel = 'gravel';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\FloorHeating;
 
 /** What a heated floor gives, by how warm its surface is, whatever lies under it (EN 1264-2:2008, 6.1, from memory). */
-final class Surface
+final class Output
 {
     /** Highest where people stay, along the outer walls, and in bathrooms, °C (EN 1264-2: 9 and 15 K over 20 °C, 9 K over 24 °C). */
     public const STAY = 29.0;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 /** One thing of a part that may be changed. */
-final readonly class LogField
+final readonly class LogInput
 {
     /**
      * @param  string  $name  of the form's field, with dots
