@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\DampController;
-use App\Http\Controllers\FirmController;
+use App\Http\Controllers\FirstController;
 use App\Http\Controllers\FrostController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\InspectionController;
@@ -12,19 +12,19 @@ use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LaterController;
 use App\Http\Controllers\MassController;
 use App\Http\Controllers\MaterialController;
-use App\Http\Controllers\MemberController;
+use App\Http\Controllers\NewPasswordController;
 use App\Http\Controllers\NoticesController;
 use App\Http\Controllers\OptionController;
-use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PriceController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ProjectFileController;
 use App\Http\Controllers\SchemaController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SectionFileController;
-use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShareController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SiteController;
 use App\Http\Controllers\StudyController;
 use App\Http\Controllers\TrashController;
@@ -53,30 +53,30 @@ Route::middleware('signed:relative')->missing(static fn () => throw new InvalidS
 });
 
 Route::middleware('guest')->group(function (): void {
-    Route::get('/sign-in', [SessionController::class, 'create'])->name('session.create');
-    Route::post('/sign-in', [SessionController::class, 'store'])->name('session.store');
-    Route::get('/first', [FirmController::class, 'create'])->name('firm.create');
-    Route::post('/first', [FirmController::class, 'store'])->name('firm.store');
-    Route::get('/new-password/{token}', [PasswordController::class, 'edit'])->name('password.edit');
-    Route::put('/new-password', [PasswordController::class, 'update'])->name('password.update')->middleware('throttle:20,1');
+    Route::get('/sign-in', [SignInController::class, 'create'])->name('session.create');
+    Route::post('/sign-in', [SignInController::class, 'store'])->name('session.store');
+    Route::get('/first', [FirstController::class, 'create'])->name('firm.create');
+    Route::post('/first', [FirstController::class, 'store'])->name('firm.store');
+    Route::get('/new-password/{token}', [NewPasswordController::class, 'edit'])->name('password.edit');
+    Route::put('/new-password', [NewPasswordController::class, 'update'])->name('password.update')->middleware('throttle:20,1');
 });
 
 // For members of a firm. What a member may do is said at each route.
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
-    Route::delete('/sign-in', [SessionController::class, 'destroy'])->name('session.destroy');
+    Route::delete('/sign-in', [SignInController::class, 'destroy'])->name('session.destroy');
     Route::get('/settings', [SettingsController::class, 'edit'])->name('settings.edit');
     Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
-    Route::put('/settings/password', [PasswordController::class, 'change'])->name('settings.password');
+    Route::put('/settings/password', [NewPasswordController::class, 'change'])->name('settings.password');
     Route::put('/units', UnitsController::class)->name('units.update');
     Route::get('/materials', MaterialController::class)->name('materials');
     Route::view('/rules', 'rules', ['rules' => Rulebook::all()])->name('rules');
 
     Route::middleware('can:manage-firm')->group(function (): void {
-        Route::get('/people', [MemberController::class, 'index'])->name('people.index');
-        Route::put('/people', [FirmController::class, 'update'])->name('firm.update');
-        Route::put('/people/{member}', [MemberController::class, 'update'])->name('people.update');
-        Route::delete('/people/{member}', [MemberController::class, 'destroy'])->name('people.destroy');
-        Route::post('/people/{member}/password-link', [MemberController::class, 'passwordLink'])->name('people.password-link');
+        Route::get('/people', [PeopleController::class, 'index'])->name('people.index');
+        Route::put('/people', [FirstController::class, 'update'])->name('firm.update');
+        Route::put('/people/{member}', [PeopleController::class, 'update'])->name('people.update');
+        Route::delete('/people/{member}', [PeopleController::class, 'destroy'])->name('people.destroy');
+        Route::post('/people/{member}/password-link', [PeopleController::class, 'passwordLink'])->name('people.password-link');
         Route::post('/invitations', [InvitationController::class, 'store'])->name('invitations.store');
         Route::delete('/invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy');
     });

@@ -7,7 +7,7 @@ namespace App\Jobs;
 use App\Models\Project;
 use App\Models\Study;
 use App\Models\StudyKind;
-use App\Models\StudyState;
+use App\Models\StudyProgress;
 use Closure;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -45,24 +45,24 @@ final class RunStudy implements ShouldQueue
     public function handle(): void
     {
         $study = Study::query()->with(['project', 'option'])->find($this->study);
-        if ($study === null || $study->state !== StudyState::Queued) {
+        if ($study === null || $study->state !== StudyProgress::Queued) {
             return;
         }
         if ($study->project === null || $study->option === null) {
-            $this->finish($study, StudyState::Stopped, 'The option was deleted before it was worked out.', []);
+            $this->finish($study, StudyProgress::Stopped, 'The option was deleted before it was worked out.', []);
 
             return;
         }
-        $study->update(['state' => StudyState::Running]);
+        $study->update(['state' => StudyProgress::Running]);
         try {
             $result = match ($study->kind) {
                 StudyKind::Gain => $this->gain($study, $study->project),
                 StudyKind::Search => $this->search($study, $study->project),
                 StudyKind::Wing => $this->wing($study, $study->project),
             };
-            $this->finish($study, $this->end === '' ? StudyState::Done : StudyState::Stopped, $this->end, $result);
+            $this->finish($study, $this->end === '' ? StudyProgress::Done : StudyProgress::Stopped, $this->end, $result);
         } catch (FaultyInput $e) {
-            $this->finish($study, StudyState::Failed, implode(' ', array_map(static fn (Fault $f): string => $f->line(), $e->faults)), []);
+            $this->finish($study, StudyProgress::Failed, implode(' ', array_map(static fn (Fault $f): string => $f->line(), $e->faults)), []);
         }
     }
 
@@ -70,7 +70,7 @@ final class RunStudy implements ShouldQueue
     {
         $study = Study::query()->find($this->study);
         if ($study !== null && ! $study->state->isOver()) {
-            $this->finish($study, StudyState::Failed, 'The server broke off.', $study->result);
+            $this->finish($study, StudyProgress::Failed, 'The server broke off.', $study->result);
         }
     }
 
@@ -126,7 +126,7 @@ final class RunStudy implements ShouldQueue
                 return true;
             }
             $this->written = $now;
-            $still = Study::query()->whereKey($study->id)->where('state', StudyState::Running)->update(
+            $still = Study::query()->whereKey($study->id)->where('state', StudyProgress::Running)->update(
                 ['progress' => json_encode($progress), 'result' => json_encode($result, JSON_PRESERVE_ZERO_FRACTION)],
             ) === 1;
             if (! $still) {
@@ -140,7 +140,7 @@ final class RunStudy implements ShouldQueue
     }
 
     /** @param  array<string, mixed>  $result */
-    private function finish(Study $study, StudyState $state, string $says, array $result): void
+    private function finish(Study $study, StudyProgress $state, string $says, array $result): void
     {
         Study::query()->whereKey($study->id)->update([
             'state' => $state, 'progress' => json_encode([...$study->fresh()->progress ?? [], 'says' => $says]), 'result' => json_encode(

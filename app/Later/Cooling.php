@@ -12,7 +12,7 @@ use Ondergrond\Exchange\MassFile;
 /** How long an option's rooms stay warm where heating stops: a tenth of a second or two. */
 final readonly class Cooling implements Work
 {
-    public function __construct(private Kept $kept, private Hours $hours) {}
+    public function __construct(private KeptWork $kept, private Hours $hours) {}
 
     public function isKnown(Project $project, Option $option): bool
     {

@@ -16,7 +16,7 @@ final readonly class Costs implements Work
     /** Smaller ones are within what the fields are good for, share of the loss. */
     private const SLIGHT = 0.002;
 
-    public function __construct(private Kept $kept) {}
+    public function __construct(private KeptWork $kept) {}
 
     /** @return array<string, string>|null by rule; those that cost no heat are left out; null before they are worked out */
     public function inWords(Project $project, Option $option, QuantityFormatter $format): ?array

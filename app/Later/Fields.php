@@ -13,7 +13,7 @@ use Ondergrond\Compare\FieldSummary;
 /** What designs' fields came to. */
 final readonly class Fields implements Work
 {
-    public function __construct(private Kept $kept) {}
+    public function __construct(private KeptWork $kept) {}
 
     public function known(Project $project, Option $option): ?FieldSummary
     {

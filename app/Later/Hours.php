@@ -13,7 +13,7 @@ use Ondergrond\Mass\Question\CoastDown;
 /** What rooms do through hours and days, as it was simulated. */
 final readonly class Hours
 {
-    public function __construct(private Kept $kept) {}
+    public function __construct(private KeptWork $kept) {}
 
     /** @return array<string, mixed>|null the whole story, as in assessment files; null where it is still to be told */
     public function known(Project $project, Option $option): ?array

@@ -12,7 +12,7 @@ use Ondergrond\Exchange\MassFile;
 /** All that an option's rooms do through hours and days: some seconds. */
 final readonly class Story implements Work
 {
-    public function __construct(private Kept $kept, private Hours $hours) {}
+    public function __construct(private KeptWork $kept, private Hours $hours) {}
 
     public function isKnown(Project $project, Option $option): bool
     {

@@ -15,7 +15,7 @@ use Ondergrond\Site\WinterUse;
 /** Winters that were run on designs' sections: each takes several seconds. */
 final readonly class Winters implements Work
 {
-    public function __construct(private Kept $kept) {}
+    public function __construct(private KeptWork $kept) {}
 
     /** @return list<FrostProof> those that are known, of all stretches and uses */
     public function known(Project $project, Option $option): array

@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $project_id
  * @property int $option_id
  * @property StudyKind $kind
- * @property StudyState $state
+ * @property StudyProgress $state
  * @property string $who
  * @property array<string, mixed> $input  what was asked, with the hash of the content it was asked of
  * @property array<string, mixed> $progress
@@ -36,7 +36,7 @@ final class Study extends Model
 
     protected $casts = [
         'kind' => StudyKind::class,
-        'state' => StudyState::class,
+        'state' => StudyProgress::class,
         'input' => 'array',
         'progress' => 'array',
         'result' => 'array',

@@ -12,7 +12,7 @@ use App\Models\Project;
 use App\Models\Role;
 use App\Models\Study;
 use App\Models\StudyKind;
-use App\Models\StudyState;
+use App\Models\StudyProgress;
 use Illuminate\Support\Facades\Queue;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\SiteCodec;
@@ -232,7 +232,7 @@ final class JudgementPagesTest extends TestCase
             ],
         )->assertRedirect();
         $study = Study::latest($this->right, StudyKind::Search);
-        self::assertSame([StudyState::Done, true], [$study?->state, $study?->result['finished']]);
+        self::assertSame([StudyProgress::Done, true], [$study?->state, $study?->result['finished']]);
         $before = $this->right->refresh()->design;
         $this->get($this->study('gain'))->assertOk()->assertSeeText('9 of 9 designs judged')->assertSeeText('No prices are given');
         $this->post("/projects/{$this->project->id}/section/{$this->right->id}/studies/{$study?->id}/0")->assertRedirect();
@@ -280,7 +280,7 @@ final class JudgementPagesTest extends TestCase
         $study = Study::query()->sole();
         $this->right->delete();
         (new RunStudy($study->id))->handle();
-        self::assertSame(StudyState::Stopped, $study->refresh()->state);
+        self::assertSame(StudyProgress::Stopped, $study->refresh()->state);
         self::assertSame('The option was deleted before it was worked out.', $study->progress['says']);
     }
 
@@ -292,7 +292,7 @@ final class JudgementPagesTest extends TestCase
         $this->get($this->study('gain'))->assertSee('data-pending', false)->assertSeeText('Waiting for its turn');
         $this->delete("/projects/{$this->project->id}/section/{$this->right->id}/studies/{$study->id}")->assertRedirect();
         (new RunStudy($study->id))->handle();
-        self::assertSame([StudyState::Stopped, []], [$study->refresh()->state, $study->result]);
+        self::assertSame([StudyProgress::Stopped, []], [$study->refresh()->state, $study->result]);
         $this->get($this->study('gain'))->assertDontSee('data-pending', false)->assertSeeText('Stopped.');
     }
 

@@ -9,7 +9,7 @@ use App\Jobs\WorkOut;
 use App\Later\Content;
 use App\Later\Costs;
 use App\Later\Fields;
-use App\Later\Kept;
+use App\Later\KeptWork;
 use App\Later\Kind;
 use App\Later\Later;
 use App\Later\Outdated;
@@ -18,7 +18,7 @@ use App\Models\Option;
 use App\Models\Project;
 use App\Models\Study;
 use App\Models\StudyKind;
-use App\Models\StudyState;
+use App\Models\StudyProgress;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -93,8 +93,8 @@ final class QueueTest extends TestCase
     public function test_what_was_cut_off_is_taken_up_again_at_the_next_start(): void
     {
         [$running, $waiting, $done] = array_map(
-            fn (StudyState $state): Study => $this->study($state),
-            [StudyState::Running, StudyState::Queued, StudyState::Done],
+            fn (StudyProgress $state): Study => $this->study($state),
+            [StudyProgress::Running, StudyProgress::Queued, StudyProgress::Done],
         );
         DB::table('jobs')->insert(
             [
@@ -111,32 +111,32 @@ final class QueueTest extends TestCase
         Queue::assertPushed(RunStudy::class, 2);
         self::assertSame(0, DB::table('jobs')->count(), 'what the ended worker had taken is no longer taken');
         self::assertSame(
-            [StudyState::Queued, StudyState::Queued, StudyState::Done],
-            array_map(static fn (Study $s): StudyState => $s->refresh()->state, [$running, $waiting, $done]),
+            [StudyProgress::Queued, StudyProgress::Queued, StudyProgress::Done],
+            array_map(static fn (Study $s): StudyProgress => $s->refresh()->state, [$running, $waiting, $done]),
         );
         (new RunStudy($running->id))->handle();
-        self::assertSame(StudyState::Done, $running->refresh()->state);
+        self::assertSame(StudyProgress::Done, $running->refresh()->state);
         self::assertNotSame([], $running->result['steps']);
     }
 
     public function test_a_study_that_broke_off_says_so_and_keeps_what_it_knew(): void
     {
-        $study = $this->study(StudyState::Running, ['steps' => []]);
+        $study = $this->study(StudyProgress::Running, ['steps' => []]);
         (new RunStudy($study->id))->failed(new RuntimeException('out of memory'));
         self::assertSame(
-            [StudyState::Failed, 'The server broke off.', ['steps' => []]],
+            [StudyProgress::Failed, 'The server broke off.', ['steps' => []]],
             [$study->refresh()->state, $study->progress['says'], $study->result],
         );
-        $over = $this->study(StudyState::Done);
+        $over = $this->study(StudyProgress::Done);
         (new RunStudy($over->id))->failed(null);
-        self::assertSame(StudyState::Done, $over->refresh()->state, 'what is over stays as it was');
+        self::assertSame(StudyProgress::Done, $over->refresh()->state, 'what is over stays as it was');
     }
 
     public function test_a_search_whose_sizes_went_away_meanwhile_says_what_is_wrong(): void
     {
-        $study = $this->study(StudyState::Queued, [], StudyKind::Search, ['open' => ['lining.layers.3.thickness_m' => [0.05, 0.1]]]);
+        $study = $this->study(StudyProgress::Queued, [], StudyKind::Search, ['open' => ['lining.layers.3.thickness_m' => [0.05, 0.1]]]);
         (new RunStudy($study->id))->handle();
-        self::assertSame(StudyState::Failed, $study->refresh()->state);
+        self::assertSame(StudyProgress::Failed, $study->refresh()->state);
         self::assertStringContainsString('a size that is sold in steps', $study->progress['says']);
         $this->get(
             "/projects/{$this->project->id}/section/{$this->option->id}/gain",
@@ -150,8 +150,8 @@ final class QueueTest extends TestCase
         $this->post($address);
         $first = Study::query()->sole();
         $this->post($address);
-        self::assertSame(StudyState::Stopped, $first->refresh()->state);
-        self::assertSame(StudyState::Queued, Study::latest($this->option, StudyKind::Gain)?->state);
+        self::assertSame(StudyProgress::Stopped, $first->refresh()->state);
+        self::assertSame(StudyProgress::Queued, Study::latest($this->option, StudyKind::Gain)?->state);
         for ($i = 0; $i < 8; $i++) {
             $this->post($address);
         }
@@ -160,7 +160,7 @@ final class QueueTest extends TestCase
 
     public function test_a_worker_that_says_nothing_for_long_is_spoken_of(): void
     {
-        $study = $this->study(StudyState::Queued);
+        $study = $this->study(StudyProgress::Queued);
         self::assertFalse($study->isSilent());
         Study::query()->whereKey($study->id)->update(['updated_at' => now()->subMinutes(5)]);
         self::assertTrue($study->refresh()->isSilent());
@@ -169,7 +169,7 @@ final class QueueTest extends TestCase
 
     public function test_a_study_of_another_option_is_not_there(): void
     {
-        $study = $this->study(StudyState::Done, ['front' => [['sizes_m' => ['field_board.thickness_m' => 0.1]]]], StudyKind::Search);
+        $study = $this->study(StudyProgress::Done, ['front' => [['sizes_m' => ['field_board.thickness_m' => 0.1]]]], StudyKind::Search);
         $other = $this->project->options->firstWhere('id', '!=', $this->option->id);
         $this->post("/projects/{$this->project->id}/section/{$other?->id}/studies/{$study->id}/0")->assertNotFound();
         $this->delete("/projects/{$this->project->id}/section/{$other?->id}/studies/{$study->id}")->assertNotFound();
@@ -178,7 +178,7 @@ final class QueueTest extends TestCase
 
     public function test_a_choice_that_no_longer_fits_its_option_is_refused(): void
     {
-        $study = $this->study(StudyState::Done, ['front' => [['sizes_m' => ['edge_beam.depth_m' => 0.01]]]], StudyKind::Search);
+        $study = $this->study(StudyProgress::Done, ['front' => [['sizes_m' => ['edge_beam.depth_m' => 0.01]]]], StudyKind::Search);
         $this->post("/projects/{$this->project->id}/section/{$this->option->id}/studies/{$study->id}/0")->assertSessionHasErrors('study');
         self::assertSame(3, $this->project->options()->count());
     }
@@ -187,7 +187,7 @@ final class QueueTest extends TestCase
      * @param  array<string, mixed>  $result
      * @param  array<string, mixed>  $input
      */
-    private function study(StudyState $state, array $result = [], StudyKind $kind = StudyKind::Gain, array $input = []): Study
+    private function study(StudyProgress $state, array $result = [], StudyKind $kind = StudyKind::Gain, array $input = []): Study
     {
         return $this->option->studies()->create(
             [
@@ -231,7 +231,7 @@ final class QueueTest extends TestCase
         } catch (Outdated) {
             self::assertCount(1, $winters->known($this->project, $this->option), 'what was run is kept');
         }
-        $kept = app(Kept::class);
+        $kept = app(KeptWork::class);
         foreach (['', ':film'] as $part) {
             foreach (['set-back', 'unheated'] as $use) {
                 $kept->put(
@@ -283,7 +283,7 @@ final class QueueTest extends TestCase
         ];
         $study->update(
             [
-                'state' => StudyState::Running,
+                'state' => StudyProgress::Running,
                 'progress' => ['done' => 1, 'of' => 17],
                 'result' => [
                     'tries' => [$try],
@@ -312,13 +312,13 @@ final class QueueTest extends TestCase
                 'project_id' => $cellar->id,
                 'option_id' => $cellar->leading()->id,
                 'kind' => StudyKind::Wing,
-                'state' => StudyState::Queued,
+                'state' => StudyProgress::Queued,
                 'who' => 'Joost',
                 'input' => [],
             ],
         );
         (new RunStudy($other->id))->handle();
-        self::assertSame(StudyState::Failed, $other->refresh()->state);
+        self::assertSame(StudyProgress::Failed, $other->refresh()->state);
         self::assertStringContainsString('goes below frost', $other->progress['says']);
     }
 }

@@ -11,7 +11,7 @@ use App\Models\Project;
 use App\Models\Role;
 use App\Models\Share;
 use App\Models\StudyKind;
-use App\Models\StudyState;
+use App\Models\StudyProgress;
 use App\Models\User;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Queue;
@@ -240,7 +240,7 @@ final class RoleSweepTest extends TestCase
                 [
                     'project_id' => $project->id,
                     'kind' => StudyKind::Gain,
-                    'state' => StudyState::Done,
+                    'state' => StudyProgress::Done,
                     'who' => 'The test',
                     'input' => [],
                     'result' => [

@@ -6,7 +6,7 @@ namespace App\Console\Artisan;
 
 use App\Jobs\RunStudy;
 use App\Models\Study;
-use App\Models\StudyState;
+use App\Models\StudyProgress;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -21,8 +21,8 @@ final class ResumeStudiesCommand extends Command
     {
         // The workers are not running yet: all jobs are of the time before.
         DB::table('jobs')->delete();
-        Study::query()->where('state', StudyState::Running)->update(['state' => StudyState::Queued]);
-        foreach (Study::query()->where('state', StudyState::Queued)->orderBy('id')->get() as $study) {
+        Study::query()->where('state', StudyProgress::Running)->update(['state' => StudyProgress::Queued]);
+        foreach (Study::query()->where('state', StudyProgress::Queued)->orderBy('id')->get() as $study) {
             RunStudy::dispatch($study->id)->onQueue($study->kind->queue());
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Reader;
+use App\Http\Download;
 use App\Later\Fields;
 use App\Later\Hours;
 use App\Later\Kind;
@@ -11,8 +13,6 @@ use App\Later\Later;
 use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
-use App\Support\Download;
-use App\Support\Reading;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -28,7 +28,7 @@ use Ondergrond\Project\Option as CoreOption;
 final class CompareController
 {
     public function __construct(
-        private readonly Reading $reading,
+        private readonly Reader $reading,
         private readonly Fields $fields,
         private readonly Winters $winters,
         private readonly Hours $hours,

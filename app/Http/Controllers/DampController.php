@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\FaultMessages;
+use App\Forms\Reader;
+use App\Forms\Word;
 use App\Models\Option;
 use App\Models\Project;
-use App\Support\FaultMessages;
-use App\Support\Reading;
-use App\Support\Text;
 use App\View\DampPage;
 use Illuminate\Http\Request;
 use Illuminate\Support\MessageBag;
@@ -34,7 +34,7 @@ final class DampController
         'wind_m_s' => [Quantity::Speed, 3.0],
     ];
 
-    public function show(Project $project, Option $option, Request $request, Reading $reading): View
+    public function show(Project $project, Option $option, Request $request, Reader $reading): View
     {
         $format = $reading->formatter($project);
         [$pour, $evaporation, $errors] = self::pour($request, $format);
@@ -70,7 +70,7 @@ final class DampController
     {
         $shown = $values = $errors = [];
         foreach (self::POUR as $key => [$quantity, $usual]) {
-            $typed = Text::of($request, 'pour.'.$key);
+            $typed = Word::of($request, 'pour.'.$key);
             $shown[$key] = $typed === '' ? $format->format($usual, $quantity) : $typed;
             try {
                 $values[$key] = $typed === '' ? $usual : QuantityParser::parse($typed, $quantity, $format->system, $format->mark);

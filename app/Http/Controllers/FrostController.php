@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Reader;
 use App\Later\Kind;
 use App\Later\Later;
 use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
-use App\Support\Reading;
 use App\View\FieldData;
 use App\View\View;
 use Illuminate\Http\JsonResponse;
@@ -23,7 +23,7 @@ use Ondergrond\Units\Quantity;
 /** The winters that the queue ran on an option's sections, day by day. */
 final readonly class FrostController
 {
-    public function __construct(private Winters $winters, private Later $later, private Reading $reading) {}
+    public function __construct(private Winters $winters, private Later $later, private Reader $reading) {}
 
     /** The days of the design winter over the drawing of a side: millimetres, with the matrix that lays them on it. */
     public function film(Project $project, Option $option, Request $request): JsonResponse

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\FaultMessages;
+use App\Forms\Reader;
 use App\History\History;
 use App\History\Kept;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\Revision;
-use App\Support\FaultMessages;
-use App\Support\Reading;
 use Closure;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\RedirectResponse;
@@ -24,7 +24,7 @@ final class HistoryController
 {
     private const ON_A_PAGE = 40;
 
-    public function __construct(private readonly History $history, private readonly Reading $reading) {}
+    public function __construct(private readonly History $history, private readonly Reader $reading) {}
 
     public function option(Project $project, Option $option): View
     {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Reader;
+use App\Forms\TypedInspection;
 use App\Models\InspectionRecord;
 use App\Models\Project;
 use App\Models\User;
-use App\Support\Reading;
-use App\Support\TypedInspection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -20,7 +20,7 @@ use Ondergrond\Site\TimeZones;
 /** Damp places of a project: what was seen and measured there, and what it points to. Whoever sees the project may keep what they find. */
 final readonly class InspectionController
 {
-    public function __construct(private Reading $reading) {}
+    public function __construct(private Reader $reading) {}
 
     public function index(Project $project): View
     {

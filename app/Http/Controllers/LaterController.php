@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Reader;
 use App\Later\Costs;
 use App\Later\Hours;
 use App\Later\Kind;
@@ -11,7 +12,6 @@ use App\Later\Later;
 use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
-use App\Support\Reading;
 use App\View\FrostPage;
 use App\View\MassPage;
 use Illuminate\Http\Response;
@@ -24,7 +24,7 @@ final readonly class LaterController
 {
     public function __construct(
         private Later $later,
-        private Reading $reading,
+        private Reader $reading,
         private Winters $winters,
         private Hours $hours,
         private Costs $costs,

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Reader;
+use App\Http\Download;
 use App\Later\Hours;
 use App\Later\Kind;
 use App\Later\Later;
 use App\Models\Option;
 use App\Models\Project;
-use App\Support\Download;
-use App\Support\Reading;
 use App\View\MassData;
 use App\View\MassPage;
 use Illuminate\Http\JsonResponse;
@@ -24,7 +24,7 @@ use Ondergrond\Rules\Concern;
 /** What one option's floor stores, how long it lasts, what heats it; beside another's where that is asked for. */
 final readonly class MassController
 {
-    public function __construct(private Hours $hours, private Later $later, private Reading $reading) {}
+    public function __construct(private Hours $hours, private Later $later, private Reader $reading) {}
 
     public function show(Project $project, Option $option, Request $request): View
     {

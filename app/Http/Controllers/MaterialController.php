@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Support\Reading;
+use App\Forms\Reader;
 use Illuminate\View\View;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Site\Soil;
 
 final class MaterialController
 {
-    public function __invoke(Reading $reading): View
+    public function __invoke(Reader $reading): View
     {
         return view('materials', [
             'materials' => Catalogue::all(),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Support\ThirdParty;
+use App\View\ThirdParty;
 use Illuminate\View\View;
 
 final class NoticesController

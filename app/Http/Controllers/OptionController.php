@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Reader;
 use App\History\Conflict;
 use App\History\History;
 use App\Later\Fields;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\User;
-use App\Support\Reading;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +24,7 @@ use Ondergrond\Rules\Concern;
 /** The options of a project: the designs that are weighed for it. */
 final class OptionController
 {
-    public function index(Project $project, Reading $reading, Fields $fields): View
+    public function index(Project $project, Reader $reading, Fields $fields): View
     {
         $site = $project->site;
         $options = $project->options()->withMax('revisions', 'id')->get();
@@ -75,7 +75,7 @@ final class OptionController
         return redirect()->route('section.show', [$project, $copy])->with('said', "This is a copy of “{$option->name}”.");
     }
 
-    public function update(Project $project, Option $option, Request $request, History $history, Reading $reading): RedirectResponse
+    public function update(Project $project, Option $option, Request $request, History $history, Reader $reading): RedirectResponse
     {
         $typed = $request->validate([
             'name' => ['required', 'string', 'max:'.Option::LONGEST_NAME],

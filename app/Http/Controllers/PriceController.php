@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Reader;
+use App\Forms\Word;
 use App\Models\User;
-use App\Support\Reading;
-use App\Support\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -18,7 +18,7 @@ use Ondergrond\Takeoff\PriceList;
 /** What the firm pays for materials. */
 final class PriceController
 {
-    public function edit(Reading $reading): View
+    public function edit(Reader $reading): View
     {
         return view(
             'prices',
@@ -26,7 +26,7 @@ final class PriceController
         );
     }
 
-    public function update(Request $request, Reading $reading): RedirectResponse
+    public function update(Request $request, Reader $reading): RedirectResponse
     {
         $mark = $reading->formatter()->mark;
         $per = $errors = [];
@@ -41,7 +41,7 @@ final class PriceController
         }
         $prices = PriceList::none();
         try {
-            $prices = PriceList::fromArray(['currency' => trim(Text::of($request, 'currency')), 'per_m3' => $per]);
+            $prices = PriceList::fromArray(['currency' => trim(Word::of($request, 'currency')), 'per_m3' => $per]);
         } catch (FaultyInput $e) {
             foreach ($e->faults as $fault) {
                 $errors[str_replace('/', '.', ltrim($fault->pointer, '/'))] = 'Allowed: '.$fault->allowed.'.';

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\ServerZone;
+use App\Forms\NewProject;
+use App\Forms\Reader;
+use App\Forms\Word;
 use App\Later\Fields;
 use App\Models\Project;
 use App\Models\User;
-use App\Support\NewProject;
-use App\Support\Reading;
-use App\Support\ServerZone;
-use App\Support\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -26,9 +26,9 @@ final class ProjectController
 
     private const LONGEST_SEARCH = 120;
 
-    public function index(Request $request, Reading $reading, Fields $fields): View
+    public function index(Request $request, Reader $reading, Fields $fields): View
     {
-        $sought = mb_substr(trim(Text::of($request, 'find')), 0, self::LONGEST_SEARCH);
+        $sought = mb_substr(trim(Word::of($request, 'find')), 0, self::LONGEST_SEARCH);
         $projects = User::current()->firm->projects()
             ->when($sought !== '', static fn ($query) => $query->whereRaw('instr(lower(name), lower(?)) > 0', [$sought]))
             ->with('leadingOption')->withCount('options')
@@ -59,7 +59,7 @@ final class ProjectController
         ]);
     }
 
-    public function create(Reading $reading): View
+    public function create(Reader $reading): View
     {
         return view('projects.create', [
             'system' => $reading->system(),
@@ -70,7 +70,7 @@ final class ProjectController
         ]);
     }
 
-    public function store(Request $request, Reading $reading): RedirectResponse
+    public function store(Request $request, Reader $reading): RedirectResponse
     {
         $user = User::current();
         $project = NewProject::from($request->all(), $reading->formatter()->mark);

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Act;
+use App\Forms\FaultMessages;
+use App\Forms\Reader;
+use App\Forms\TypedData;
+use App\Forms\Word;
 use App\History\Conflict;
 use App\History\History;
 use App\Later\Assessed;
@@ -15,11 +20,6 @@ use App\Models\Option;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\User;
-use App\Support\Act;
-use App\Support\FaultMessages;
-use App\Support\Reading;
-use App\Support\Text;
-use App\Support\TypedData;
 use App\View\SectionPage;
 use App\View\View as Shown;
 use Closure;
@@ -42,7 +42,7 @@ final class SectionController
 
     public function __construct(
         private readonly History $history,
-        private readonly Reading $reading,
+        private readonly Reader $reading,
         private readonly Fields $fields,
         private readonly Winters $winters,
         private readonly Hours $hours,
@@ -104,7 +104,7 @@ final class SectionController
         $typed = $request->input('design');
         $format = $this->reading->written($request, $project);
         $act = new Act($project, $format, User::current()->name, $request->array('reason'));
-        $asked = Text::of($request, 'act');
+        $asked = Word::of($request, 'act');
 
         return static function (array $state) use ($typed, $format, $act, $asked): array {
             $state['design'] = DesignCodec::toArray(TypedData::merge(

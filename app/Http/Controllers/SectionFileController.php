@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Reader;
+use App\Http\Download;
 use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
-use App\Support\Download;
-use App\Support\Reading;
 use App\View\FrostPage;
 use App\View\View;
 use Illuminate\Http\Request;
@@ -40,7 +40,7 @@ final class SectionFileController
      * frost comes closest, as soon as it has been run; with `water=1` the layers that keep water off, its ways and where it
      * condenses; with `levels=1` levels stand for dimensions.
      */
-    public function drawing(Project $project, Option $option, Reading $reading, Request $request, Winters $winters): Response
+    public function drawing(Project $project, Option $option, Reader $reading, Request $request, Winters $winters): Response
     {
         $format = $reading->formatter($project);
         $view = View::of($request);
@@ -83,7 +83,7 @@ final class SectionFileController
         return Download::of($svg, 'image/svg+xml', "{$project->name} {$option->name} section", 'svg');
     }
 
-    public function dxf(Project $project, Option $option, Reading $reading, Request $request): Response
+    public function dxf(Project $project, Option $option, Reader $reading, Request $request): Response
     {
         $drawing = self::sheet(
             $project,

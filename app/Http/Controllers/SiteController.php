@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\FaultMessages;
+use App\Forms\Reader;
+use App\Forms\TypedData;
 use App\History\Conflict;
 use App\History\History;
 use App\Models\Project;
-use App\Support\FaultMessages;
-use App\Support\Reading;
-use App\Support\TypedData;
 use App\View\SiteForm;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -35,7 +35,7 @@ use Ondergrond\Units\UnreadableQuantity;
 
 final class SiteController
 {
-    public function edit(Project $project, Reading $reading): View
+    public function edit(Project $project, Reader $reading): View
     {
         // The fields show the very revision that the page names as the one it was made from, whoever saves just now.
         $head = History::head($project);
@@ -161,7 +161,7 @@ final class SiteController
         );
     }
 
-    public function update(Project $project, Request $request, History $history, Reading $reading): RedirectResponse
+    public function update(Project $project, Request $request, History $history, Reader $reading): RedirectResponse
     {
         $name = $request->validate(
             ['name' => ['required', 'string', 'max:'.Project::LONGEST_NAME]],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Reader;
+use App\Forms\Word;
 use App\History\History;
 use App\Jobs\RunStudy;
 use App\Later\Content;
@@ -11,10 +13,8 @@ use App\Models\Option;
 use App\Models\Project;
 use App\Models\Study;
 use App\Models\StudyKind;
-use App\Models\StudyState;
+use App\Models\StudyProgress;
 use App\Models\User;
-use App\Support\Reading;
-use App\Support\Text;
 use App\View\StudyPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,7 +36,7 @@ use Ondergrond\Version;
 /** Where the next size of board does most, and the cheapest design that holds: worked out by the queue. */
 final class StudyController
 {
-    public function __construct(private readonly Reading $reading) {}
+    public function __construct(private readonly Reader $reading) {}
 
     public function show(Project $project, Option $option): View
     {
@@ -87,7 +87,7 @@ final class StudyController
         }
         $input = ['open' => $open];
         try {
-            $height = trim(Text::of($request, 'most_height'));
+            $height = trim(Word::of($request, 'most_height'));
             $input['most_height_m'] = $height === '' ? null : QuantityParser::parse(
                 $height,
                 Quantity::Thickness,
@@ -97,7 +97,7 @@ final class StudyController
         } catch (UnreadableQuantity $e) {
             $errors['most_height'] = $e->getMessage();
         }
-        $cost = str_replace([' ', ','], ['', '.'], trim(Text::of($request, 'most_cost')));
+        $cost = str_replace([' ', ','], ['', '.'], trim(Word::of($request, 'most_cost')));
         if ($cost !== '' && (! is_numeric($cost) || (float) $cost <= 0)) {
             $errors['most_cost'] = 'Allowed: an amount of money, or nothing.';
         } elseif ($cost !== '' && User::current()->firm->priceList()->isEmpty()) {
@@ -125,7 +125,7 @@ final class StudyController
     public function stop(Project $project, Option $option, Study $study): RedirectResponse
     {
         if (! $study->state->isOver()) {
-            $study->update(['state' => StudyState::Stopped, 'progress' => [...$study->progress, 'says' => 'Stopped.']]);
+            $study->update(['state' => StudyProgress::Stopped, 'progress' => [...$study->progress, 'says' => 'Stopped.']]);
         }
 
         return redirect()->route('studies.show', [$project, $option]);
@@ -201,12 +201,12 @@ final class StudyController
             // A newer question ends the older one.
             $option->studies()->where('kind', $kind)->whereNotIn(
                 'state',
-                [StudyState::Done, StudyState::Failed],
-            )->update(['state' => StudyState::Stopped]);
+                [StudyProgress::Done, StudyProgress::Failed],
+            )->update(['state' => StudyProgress::Stopped]);
             $option->studies()->where('kind', $kind)->orderByDesc('id')->skip(4)->take(100)->get()->each->delete();
 
             return Study::query()->create([
-                'project_id' => $project->id, 'option_id' => $option->id, 'kind' => $kind, 'state' => StudyState::Queued,
+                'project_id' => $project->id, 'option_id' => $option->id, 'kind' => $kind, 'state' => StudyProgress::Queued,
                 'who' => User::current()->name,
                 'input' => [
                     ...$input,

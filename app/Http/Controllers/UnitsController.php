@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Word;
 use App\Models\User;
-use App\Support\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Ondergrond\Units\UnitSystem;
@@ -14,7 +14,7 @@ final class UnitsController
 {
     public function __invoke(Request $request): RedirectResponse
     {
-        $system = UnitSystem::tryFrom(Text::of($request, 'units'));
+        $system = UnitSystem::tryFrom(Word::of($request, 'units'));
         abort_if($system === null, 422, 'Allowed: metric or inch-pound.');
         User::current()->update(['units' => $system]);
 

@@ -3,8 +3,8 @@
 @props(['head', 'format', 'again' => false])
 @php
     $revision = $again ? old('revision') : null;
-    $written = $again ? old(\App\Support\Reading::FIELD) : null;
+    $written = $again ? old(\App\Forms\Reader::FIELD) : null;
 @endphp
 <input type="hidden" name="revision" value="{{ is_numeric($revision) ? (int) $revision : $head->id }}">
-<input type="hidden" name="{{ \App\Support\Reading::FIELD }}" value="{{ is_string($written) ? $written : \App\Support\Reading::name($format)
+<input type="hidden" name="{{ \App\Forms\Reader::FIELD }}" value="{{ is_string($written) ? $written : \App\Forms\Reader::name($format)
     }}">

@@ -6,7 +6,7 @@
     $typed = old('signs');
     $ticked = is_array($typed) ? $typed : ($errors->any() ? [] : array_column($seen->signs, 'value'));
     $groups = collect(Sign::cases())->groupBy(fn (Sign $s): string => $s->group());
-    $rows = min(\App\Support\TypedInspection::ROWS, max(5, count($seen->readings) + 2));
+    $rows = min(\App\Forms\TypedInspection::ROWS, max(5, count($seen->readings) + 2));
 @endphp
 <x-layout :title="($record ? $seen->place : 'A damp place').', '.$project->name" :project="$project" class="page inspection">
     <div class="page-head"><h1>@if ($record)<bdi>{{ $seen->place }}</bdi>@else A damp place @endif</h1>
@@ -48,7 +48,7 @@
     <form class="inspect" method="post" action="{{ $record ? route('inspections.update', [$project, $record]) : route('inspections.store',
         $project) }}" novalidate data-keep>
         @csrf @if ($record) @method('put') @endif
-        <input type="hidden" name="{{ \App\Support\Reading::FIELD }}" value="{{ \App\Support\Reading::name($format) }}">
+        <input type="hidden" name="{{ \App\Forms\Reader::FIELD }}" value="{{ \App\Forms\Reader::name($format) }}">
         <fieldset @disabled(! $may)>
             <legend>Which place</legend>
             <x-field name="place" label="Where it is" :value="$seen->place" maxlength="120" dir="auto"

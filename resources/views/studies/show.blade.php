@@ -1,5 +1,5 @@
 @use('Ondergrond\Units\Quantity')
-@use('App\Models\StudyState')
+@use('App\Models\StudyProgress')
 @php [$project, $option, $format, $gain, $search] = [$page->project, $page->option, $page->format, $page->gain, $page->search]; @endphp
 <x-layout :title="'Where it pays, '.$option->name" :project="$project" :option="$option" class="page">
     <div class="page-head">
@@ -182,7 +182,7 @@
             </div>
             @if ($page->may)
                 <form class="search" method="post" action="{{ route('studies.search', [$project, $option]) }}" novalidate data-keep>
-                    @csrf <input type="hidden" name="{{ \App\Support\Reading::FIELD }}" value="{{ \App\Support\Reading::name($format) }}">
+                    @csrf <input type="hidden" name="{{ \App\Forms\Reader::FIELD }}" value="{{ \App\Forms\Reader::name($format) }}">
                     @error('open')<p class="wrong" role="alert">{{ $message }}</p>@enderror
                     <fieldset>
                         <legend>Leave open</legend>

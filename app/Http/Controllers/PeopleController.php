@@ -16,7 +16,7 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
 /** Who is in the firm. */
-final class MemberController
+final class PeopleController
 {
     public function index(): View
     {

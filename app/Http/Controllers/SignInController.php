@@ -13,7 +13,7 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
 /** Signing in and out. */
-final class SessionController
+final class SignInController
 {
     private const TRIES = 5;
 

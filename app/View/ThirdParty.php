@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\View;
 
 /** What others wrote and this program ships or runs on, with their licences, as their packages tell. */
 final class ThirdParty

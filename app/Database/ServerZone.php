@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Database;
 
 use Ondergrond\Site\TimeZones;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-enum StudyState: string
+enum StudyProgress: string
 {
     case Queued = 'queued';
     case Running = 'running';

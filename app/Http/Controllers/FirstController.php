@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PasswordRules;
 use App\Models\Firm;
 use App\Models\Role;
 use App\Models\User;
-use App\Support\PasswordRules;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
 
 /** The firm: made once at the first start, with its owner; later only renamed. */
-final class FirmController
+final class FirstController
 {
     public function create(): View
     {

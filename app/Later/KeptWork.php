@@ -9,7 +9,7 @@ use App\Models\Project;
 use Illuminate\Contracts\Cache\Repository;
 
 /** What was worked out, by its kind and all that it hangs on: a change of anything makes it another. */
-final readonly class Kept
+final readonly class KeptWork
 {
     /** s */
     private const LONG = 30 * 86_400;

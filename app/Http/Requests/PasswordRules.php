@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Http\Requests;
 
 use Closure;
 use Illuminate\Validation\Rules\Password;

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Forms;
 
 use Illuminate\Http\Request;
 
 /** A value of a request that should be words, whatever was sent. */
-final class Text
+final class Word
 {
     public static function of(Request $request, string $name): string
     {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Forms;
 
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -44,18 +44,18 @@ final class TypedInspection
             }
         };
         $data = [
-            'place' => trim(Text::of($request, 'place')),
-            'on' => Text::of($request, 'on'),
+            'place' => trim(Word::of($request, 'place')),
+            'on' => Word::of($request, 'on'),
             'by' => $by,
             'signs' => array_values(array_filter($request->array('signs'), is_string(...))),
-            'note' => trim(Text::of($request, 'note')),
+            'note' => trim(Word::of($request, 'note')),
             'readings' => [],
         ];
         foreach (self::FIELDS as $key => $quantity) {
-            $data[$key] = $read($key, Text::of($request, $key), $quantity);
+            $data[$key] = $read($key, Word::of($request, $key), $quantity);
         }
         for ($i = 0; $i < self::ROWS; $i++) {
-            [$height, $value] = [Text::of($request, "readings.{$i}.height_m"), Text::of($request, "readings.{$i}.value")];
+            [$height, $value] = [Word::of($request, "readings.{$i}.height_m"), Word::of($request, "readings.{$i}.value")];
             if (trim($height.$value) === '') {
                 continue;
             }

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Forms;
 
+use App\Database\ServerZone;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;

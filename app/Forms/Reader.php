@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Forms;
 
 use App\Models\Project;
 use App\Models\User;
@@ -13,7 +13,7 @@ use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
 
 /** How this person reads and writes numbers: in their own units, else in those the project is built in. */
-final readonly class Reading
+final readonly class Reader
 {
     /** Names the units and the decimal mark that a form's fields were written in. */
     public const FIELD = 'written_in';
@@ -33,7 +33,7 @@ final readonly class Reading
     /** How the fields of a form that was sent were written: the person may have chosen other units since. */
     public function written(Request $request, ?Project $project = null): QuantityFormatter
     {
-        $words = explode(' ', Text::of($request, self::FIELD));
+        $words = explode(' ', Word::of($request, self::FIELD));
         $system = UnitSystem::tryFrom($words[0]);
         $mark = DecimalMark::tryFrom($words[1] ?? '');
 

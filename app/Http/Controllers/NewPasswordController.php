@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Forms\Word;
+use App\Http\Requests\PasswordRules;
 use App\Models\User;
-use App\Support\PasswordRules;
-use App\Support\Text;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -16,11 +16,11 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
 /** A new password: by the link an owner passed on, or with the old one. */
-final class PasswordController
+final class NewPasswordController
 {
     public function edit(Request $request, string $token): View
     {
-        return view('people.new-password', ['token' => $token, 'email' => Text::of($request, 'email')]);
+        return view('people.new-password', ['token' => $token, 'email' => Word::of($request, 'email')]);
     }
 
     public function update(Request $request): RedirectResponse
