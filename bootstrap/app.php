@@ -18,7 +18,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append([ContentSecurityPolicy::class, WellFormedText::class, LateAnswer::class]);
         // An emptied field is something typed: it comes back empty, with its message.
         $middleware->remove(ConvertEmptyStringsToNull::class);
-        $middleware->redirectGuestsTo(static fn (): string => route('session.create'));
+        $middleware->redirectGuestsTo(static fn (): string => route('sign-in.create'));
         $middleware->redirectUsersTo(static fn (): string => route('projects.index'));
     })
     ->withCommands([__DIR__.'/../app/Console/Artisan'])

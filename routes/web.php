@@ -53,27 +53,27 @@ Route::middleware('signed:relative')->missing(static fn () => throw new InvalidS
 });
 
 Route::middleware('guest')->group(function (): void {
-    Route::get('/sign-in', [SignInController::class, 'create'])->name('session.create');
-    Route::post('/sign-in', [SignInController::class, 'store'])->name('session.store');
-    Route::get('/first', [FirstController::class, 'create'])->name('firm.create');
-    Route::post('/first', [FirstController::class, 'store'])->name('firm.store');
-    Route::get('/new-password/{token}', [NewPasswordController::class, 'edit'])->name('password.edit');
-    Route::put('/new-password', [NewPasswordController::class, 'update'])->name('password.update')->middleware('throttle:20,1');
+    Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in.create');
+    Route::post('/sign-in', [SignInController::class, 'store'])->name('sign-in.store');
+    Route::get('/first', [FirstController::class, 'create'])->name('first.create');
+    Route::post('/first', [FirstController::class, 'store'])->name('first.store');
+    Route::get('/new-password/{token}', [NewPasswordController::class, 'edit'])->name('new-password.edit');
+    Route::put('/new-password', [NewPasswordController::class, 'update'])->name('new-password.update')->middleware('throttle:20,1');
 });
 
 // For members of a firm. What a member may do is said at each route.
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
-    Route::delete('/sign-in', [SignInController::class, 'destroy'])->name('session.destroy');
+    Route::delete('/sign-in', [SignInController::class, 'destroy'])->name('sign-in.destroy');
     Route::get('/settings', [SettingsController::class, 'edit'])->name('settings.edit');
     Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
-    Route::put('/settings/password', [NewPasswordController::class, 'change'])->name('settings.password');
+    Route::put('/settings/password', [SettingsController::class, 'password'])->name('settings.password');
     Route::put('/units', UnitsController::class)->name('units.update');
     Route::get('/materials', MaterialController::class)->name('materials');
     Route::view('/rules', 'rules', ['rules' => Rulebook::all()])->name('rules');
 
     Route::middleware('can:manage-firm')->group(function (): void {
         Route::get('/people', [PeopleController::class, 'index'])->name('people.index');
-        Route::put('/people', [FirstController::class, 'update'])->name('firm.update');
+        Route::put('/people', [PeopleController::class, 'rename'])->name('people.rename');
         Route::put('/people/{member}', [PeopleController::class, 'update'])->name('people.update');
         Route::delete('/people/{member}', [PeopleController::class, 'destroy'])->name('people.destroy');
         Route::post('/people/{member}/password-link', [PeopleController::class, 'passwordLink'])->name('people.password-link');
@@ -100,10 +100,11 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/options', [OptionController::class, 'index'])->name('options.index');
             Route::get('/compare', [CompareController::class, 'show'])->name('compare.show');
             Route::get('/compare.csv', [CompareController::class, 'csv'])->name('compare.csv');
-            Route::get('/section/{option}/gain', [StudyController::class, 'show'])->name('studies.show');
+            Route::get('/section/{option}/studies', [StudyController::class, 'show'])->name('studies.show');
+            Route::get('/section/{option}/gain', [StudyController::class, 'moved'])->name('studies.before');
             Route::get('/section/{option?}', [SectionController::class, 'show'])->name('section.show');
             Route::get('/section/{option}/later/{kind}', LaterController::class)->name('later.show');
-            Route::get('/section/{option}/frost/film', [FrostController::class, 'film'])->name('section.film');
+            Route::get('/section/{option}/frost/film', [FrostController::class, 'film'])->name('frost.film');
             Route::get('/section/{option}/damp', [DampController::class, 'show'])->name('damp.show');
             Route::get('/section/{option}/mass', [MassController::class, 'show'])->name('mass.show');
             Route::get(
@@ -133,9 +134,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::delete('/', [ProjectController::class, 'destroy'])->name('projects.destroy');
             Route::put('/site', [SiteController::class, 'update'])->name('site.update');
             Route::post('/site/climate', [SiteController::class, 'climate'])->name('site.climate');
-            Route::post('/section/{option}/gain', [StudyController::class, 'gain'])->name('studies.gain');
-            Route::post('/section/{option}/search', [StudyController::class, 'search'])->name('studies.search');
-            Route::post('/section/{option}/wing', [StudyController::class, 'wing'])->name('studies.wing');
+            Route::post('/section/{option}/studies/gain', [StudyController::class, 'gain'])->name('studies.gain');
+            Route::post('/section/{option}/studies/search', [StudyController::class, 'search'])->name('studies.search');
+            Route::post('/section/{option}/studies/wing', [StudyController::class, 'wing'])->name('studies.wing');
             Route::delete('/section/{option}/studies/{study}', [StudyController::class, 'stop'])->name('studies.stop');
             Route::post('/section/{option}/studies/{study}/{choice}', [StudyController::class, 'open'])->name('studies.open');
             Route::put('/section/{option}', [SectionController::class, 'update'])->name('section.update');
@@ -149,9 +150,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::put('/options/{option}/pin', [OptionController::class, 'pin'])->name('options.pin');
             Route::put('/options/{option}/place', [OptionController::class, 'move'])->name('options.move');
             Route::delete('/options/{option}', [OptionController::class, 'destroy'])->name('options.destroy');
-            Route::get('/links', [ShareController::class, 'index'])->name('shares.index');
-            Route::post('/links', [ShareController::class, 'store'])->name('shares.store');
-            Route::delete('/links/{share}', [ShareController::class, 'destroy'])->name('shares.destroy');
+            Route::get('/shares', [ShareController::class, 'index'])->name('shares.index');
+            Route::get('/links', [ShareController::class, 'moved'])->name('shares.before');
+            Route::post('/shares', [ShareController::class, 'store'])->name('shares.store');
+            Route::delete('/shares/{share}', [ShareController::class, 'destroy'])->name('shares.destroy');
             Route::put('/trash', [TrashController::class, 'restoreProject'])->name('trash.project')->withTrashed();
             Route::put('/trash/{option}', [TrashController::class, 'restoreOption'])->name('trash.option')->withTrashed();
         });

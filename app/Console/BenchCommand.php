@@ -245,7 +245,7 @@ final class BenchCommand extends Command
             'page: damp' => $page("/projects/{$heavy->id}/section/{$deep->id}/damp"),
             'page: mass, its story told' => $page("/projects/{$stored->id}/section/{$option->id}/mass"),
             'page: inspections' => $page("/projects/{$heavy->id}/inspections"),
-            'page: where it pays' => $page("/projects/{$stored->id}/section/{$option->id}/gain"),
+            'page: where it pays' => $page("/projects/{$stored->id}/section/{$option->id}/studies"),
             'page: history' => $page("/projects/{$stored->id}/section/{$option->id}/history"),
             'edit: a board, saved and drawn anew' => $edit,
             'basement with walk-out side: assess, both sections' => static fn () => Assessor::assess(

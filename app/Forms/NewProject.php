@@ -43,11 +43,7 @@ final class NewProject
             'soil' => ['required', Rule::enum(Soil::class)],
             'time_zone' => ['nullable', Rule::in(array_keys(TimeZones::words()))],
             'family' => ['required', Rule::in(array_keys(Families::all()))],
-        ], [
-            'required' => 'This is needed. :Attribute is missing.',
-            'max' => 'Allowed: up to :max characters.',
-            'string' => 'Allowed: words.',
-        ], ['name' => 'a name', 'family' => 'a family']);
+        ], ['name.required' => 'This is needed. A name is missing.']);
         $errors = $words->errors()->toArray();
 
         // The numbers are read even when a word is wrong, so that every fault shows at once.

@@ -62,7 +62,8 @@ final class RunStudy implements ShouldQueue
             };
             $this->finish($study, $this->end === '' ? StudyProgress::Done : StudyProgress::Stopped, $this->end, $result);
         } catch (FaultyInput $e) {
-            $this->finish($study, StudyProgress::Failed, implode(' ', array_map(static fn (Fault $f): string => $f->line(), $e->faults)), []);
+            $lines = array_map(static fn (Fault $f): string => $f->line(), $e->faults);
+            $this->finish($study, StudyProgress::Failed, implode(' ', $lines), []);
         }
     }
 

@@ -17,6 +17,12 @@ enum Role: string
         return ucfirst($this->value);
     }
 
+    /** What may be said, for whoever said something else. */
+    public static function allowed(): string
+    {
+        return 'Allowed: '.implode(', ', array_column(self::cases(), 'value')).'.';
+    }
+
     public function does(): string
     {
         return match ($this) {

@@ -5,10 +5,10 @@
     <x-wrong what="Not saved" />
     <form class="prices" method="post" action="{{ route('prices.update') }}" novalidate data-keep>
         @csrf @method('put')
-        <x-field name="currency" label="Currency" :value="$prices->currency" maxlength="8" />
+        <x-input name="currency" label="Currency" :value="$prices->currency" maxlength="8" />
         <div class="prices-list">
             @foreach ($materials as $material)
-                <x-field :name="'per_m3.'.$material->slug" :label="$material->name"
+                <x-input :name="'per_m3.'.$material->slug" :label="$material->name"
                     :value="isset($prices->perCubicMetre[$material->slug]) ? $format->mark->written((string) $prices->perCubicMetre[$material->slug]) : ''" inputmode="decimal" />
             @endforeach
         </div>

@@ -23,8 +23,8 @@
             <li>
                 <div><b><bdi>{{ $option->name }}</bdi></b> <span class="quiet">an option of
                     <bdi>{{ $option->project->name }}</bdi>, put away <x-time :at="$option->deleted_at" /></span></div>
-                <form method="post" action="{{ route('trash.option', [$option->project, $option]) }}">@csrf @method('put')<button>Take
-                    back<span class="unseen"> {{ $option->name }}</span></button></form>
+                <form method="post" action="{{ route('trash.option', [$option->project, $option]) }}">@csrf @method('put')
+                    <button>Take back<span class="unseen"> {{ $option->name }}</span></button></form>
                 @can('purge', $option->project)
                     <details>
                         <summary>Delete<span class="unseen"> {{ $option->name }}</span></summary>

@@ -11,12 +11,12 @@ final class EveryPageTest extends BrowserTestCase
 {
     /** Addresses that give no page. */
     private const FILES = [
-        'projects.export', 'later.show', 'section.film', 'mass.hours', 'mass.csv', 'compare.csv', 'section.drawing',
-        'section.assessment', 'schema', 'schema.before',
+        'projects.export', 'later.show', 'frost.film', 'mass.hours', 'mass.csv', 'compare.csv', 'section.drawing',
+        'section.assessment', 'schema', 'schema.before', 'studies.before', 'shares.before',
     ];
 
     /** Pages that a signed link or an empty database leads to; other tests look at them. */
-    private const ELSEWHERE = ['shares.show', 'invitations.show', 'firm.create', 'session.create', 'password.edit'];
+    private const ELSEWHERE = ['shares.show', 'invitations.show', 'first.create', 'sign-in.create', 'new-password.edit'];
 
     public function test_every_page_is_accessible_and_fits_a_phone(): void
     {

@@ -52,7 +52,7 @@ final class FrostTest extends BrowserTestCase
         $this->assertAccessible();
 
         $this->browser->executeScript('document.querySelector("#frost-core a[href$=\'#wing\']").click()');
-        $this->awaitThat(fn (): bool => str_contains($this->browser->getCurrentURL(), '/gain'), 'the page of wings');
+        $this->awaitThat(fn (): bool => str_contains($this->browser->getCurrentURL(), '/studies'), 'the page of wings');
         $this->find('form[action$="/wing"] .go')->click();
         $this->awaitThat(fn (): bool => str_contains($this->text('#wing-result'), 'Worked out'), 'the search is over');
         self::assertStringContainsString('● holds', $this->text('.data-tries'));

@@ -71,7 +71,7 @@ final class JudgementTest extends BrowserTestCase
     {
         $this->openBench('Ferry kiosk');
         $this->browser->executeScript('document.querySelector(".findings-ways a").click()');
-        $this->awaitThat(fn (): bool => str_contains($this->browser->getCurrentURL(), '/gain'), 'the page of gains');
+        $this->awaitThat(fn (): bool => str_contains($this->browser->getCurrentURL(), '/studies'), 'the page of gains');
         $this->find('form[action$="/gain"] .go')->click();
         $this->awaitThat(
             fn (): bool => count(

@@ -70,7 +70,7 @@ final class PeopleTest extends BrowserTestCase
         $this->find("#bench-drawing text[data-field='edge_beam.width_m']")->click();
         self::assertFalse($this->seen('.size-over'));
         $this->assertAccessible();
-        foreach (['/projects/create', '/people', '/trash', '/projects/1/links'] as $path) {
+        foreach (['/projects/create', '/people', '/trash', '/projects/1/shares'] as $path) {
             $this->open($path);
             $this->awaitText('h1', 'That is not yours to do');
         }
@@ -155,7 +155,7 @@ final class PeopleTest extends BrowserTestCase
     public function test_a_client_reads_the_section_by_a_link(): void
     {
         $this->signIn();
-        $this->open('/projects/1/links');
+        $this->open('/projects/1/shares');
         $this->find('#made_for')->sendKeys('The rowing club');
         $this->find('.share button')->click();
         $this->awaitText('.said', 'The link is made');

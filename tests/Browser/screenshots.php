@@ -38,7 +38,7 @@ $views = [
         sleep(15);
     }],
     'compare' => ['Joost', '/projects/4/compare', 1280, 1000, static fn () => sleep(6)],
-    'pays' => ['Joost', '/projects/4/section/8/gain', 1280, 800, static function () use ($find): void {
+    'pays' => ['Joost', '/projects/4/section/8/studies', 1280, 800, static function () use ($find): void {
         $find('form[action$="/gain"] .go')->click();
         sleep(8);
     }],
@@ -78,7 +78,7 @@ $views = [
     }],
     'damp' => ['Joost', '/projects/5/section/13/damp', 1280, 1000, null],
     'inspection' => ['Wen', '/projects/5/inspections/1', 390, 844, null],
-    'shared' => ['Joost', '/projects/3/links', 1280, 800, static function () use ($browser, $type, $find, &$here): void {
+    'shared' => ['Joost', '/projects/3/shares', 1280, 800, static function () use ($browser, $type, $find, &$here): void {
         $here = null;
         $type('#made_for', 'The reading circle', WebDriverKeys::ENTER);
         $link = (string) $find('.people .link')->getAttribute('value');

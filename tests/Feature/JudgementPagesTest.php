@@ -224,7 +224,7 @@ final class JudgementPagesTest extends TestCase
             ['site' => SiteCodec::fromArray(array_replace_recursive(SiteCodec::toArray($site), ['frost' => ['susceptibility' => 'no']]))],
         );
         $this->post(
-            $this->study('search'),
+            $this->study('/search'),
             [
                 'open' => ['field_board.thickness_m', 'edge_outside.thickness_m'],
                 'from' => ['field_board.thickness_m' => '80 mm', 'edge_outside.thickness_m' => '80 mm'],
@@ -234,7 +234,7 @@ final class JudgementPagesTest extends TestCase
         $study = Study::latest($this->right, StudyKind::Search);
         self::assertSame([StudyProgress::Done, true], [$study?->state, $study?->result['finished']]);
         $before = $this->right->refresh()->design;
-        $this->get($this->study('gain'))->assertOk()->assertSeeText('9 of 9 designs judged')->assertSeeText('No prices are given');
+        $this->get($this->study())->assertOk()->assertSeeText('9 of 9 designs judged')->assertSeeText('No prices are given');
         $this->post("/projects/{$this->project->id}/section/{$this->right->id}/studies/{$study?->id}/0")->assertRedirect();
         self::assertSame(3, $this->project->options()->count());
         self::assertEquals($before, $this->right->refresh()->design, 'nothing is applied by itself');
@@ -247,20 +247,20 @@ final class JudgementPagesTest extends TestCase
         );
         $this->post("/projects/{$this->project->id}/section/{$this->right->id}/studies/{$study?->id}/99")->assertSessionHasErrors('study');
 
-        $this->get($this->study('gain'))->assertDontSeeText('Worked out by methods');
+        $this->get($this->study())->assertDontSeeText('Worked out by methods');
         self::assertNotNull($study);
         $study->update(['input' => [...$study->input, 'methods' => 7]]);
-        $this->get($this->study('gain'))->assertSeeText('Worked out by methods 7')->assertSeeText('work it out again');
+        $this->get($this->study())->assertSeeText('Worked out by methods 7')->assertSeeText('work it out again');
 
-        $this->post($this->study('gain'))->assertRedirect();
-        $this->get($this->study('gain'))->assertSeeText('The next size of board')->assertSeeText('Outside board, thickness');
+        $this->post($this->study('/gain'))->assertRedirect();
+        $this->get($this->study())->assertSeeText('The next size of board')->assertSeeText('Outside board, thickness');
     }
 
     public function test_bad_questions_to_a_search_are_named_and_nothing_starts(): void
     {
-        $this->post($this->study('search'), [])->assertSessionHasErrors('open');
+        $this->post($this->study('/search'), [])->assertSessionHasErrors('open');
         $this->post(
-            $this->study('search'),
+            $this->study('/search'),
             [
                 'open' => ['field_board.thickness_m'],
                 'from' => ['field_board.thickness_m' => 'thin'],
@@ -276,7 +276,7 @@ final class JudgementPagesTest extends TestCase
     public function test_an_option_that_goes_away_ends_its_study(): void
     {
         Queue::fake();
-        $this->post($this->study('gain'))->assertRedirect();
+        $this->post($this->study('/gain'))->assertRedirect();
         $study = Study::query()->sole();
         $this->right->delete();
         (new RunStudy($study->id))->handle();
@@ -287,21 +287,21 @@ final class JudgementPagesTest extends TestCase
     public function test_a_study_that_was_stopped_stays_so(): void
     {
         Queue::fake();
-        $this->post($this->study('gain'));
+        $this->post($this->study('/gain'));
         $study = Study::query()->sole();
-        $this->get($this->study('gain'))->assertSee('data-pending', false)->assertSeeText('Waiting for its turn');
+        $this->get($this->study())->assertSee('data-pending', false)->assertSeeText('Waiting for its turn');
         $this->delete("/projects/{$this->project->id}/section/{$this->right->id}/studies/{$study->id}")->assertRedirect();
         (new RunStudy($study->id))->handle();
         self::assertSame([StudyProgress::Stopped, []], [$study->refresh()->state, $study->result]);
-        $this->get($this->study('gain'))->assertDontSee('data-pending', false)->assertSeeText('Stopped.');
+        $this->get($this->study())->assertDontSee('data-pending', false)->assertSeeText('Stopped.');
     }
 
     public function test_a_figure_of_an_earlier_design_is_said_to_be_one(): void
     {
-        $this->post($this->study('gain'));
-        $this->get($this->study('gain'))->assertDontSeeText('has changed since');
+        $this->post($this->study('/gain'));
+        $this->get($this->study())->assertDontSeeText('has changed since');
         $this->act($this->right, '', [], ['field_board' => ['thickness_m' => '120 mm']])->assertRedirect();
-        $this->get($this->study('gain'))->assertSeeText('The design or its site has changed since');
+        $this->get($this->study())->assertSeeText('The design or its site has changed since');
     }
 
     private function bench(Option $option): string
@@ -309,9 +309,9 @@ final class JudgementPagesTest extends TestCase
         return "/projects/{$this->project->id}/section/{$option->id}";
     }
 
-    private function study(string $what): string
+    private function study(string $what = ''): string
     {
-        return $this->bench($this->right).'/'.$what;
+        return $this->bench($this->right).'/studies'.$what;
     }
 
     /**

@@ -238,6 +238,6 @@ final class MassPagesTest extends TestCase
         $at = "/projects/{$this->project->id}/section/{$this->thick->id}/assessment.json";
         self::assertGreaterThan(0.0, $this->get($at)->assertOk()->json('mass.hours_to.16'));
         $this->become($this->member(Role::Reader))->get("{$this->base}")->assertOk();
-        $this->become(null)->get($this->base)->assertRedirect(route('session.create'));
+        $this->become(null)->get($this->base)->assertRedirect(route('sign-in.create'));
     }
 }

@@ -263,12 +263,12 @@ final class OptionsTest extends TestCase
     public function test_a_client_reads_one_option_by_a_link_that_ends(): void
     {
         $this->post(
-            "/projects/{$this->project->id}/links",
+            "/projects/{$this->project->id}/shares",
             ['option' => $this->option->id, 'made_for' => 'The rowing club', 'days' => '3'],
         )->assertSessionHasNoErrors();
         $share = Share::query()->sole();
         $link = $share->link();
-        $this->get("/projects/{$this->project->id}/links")->assertSee(e($link), false);
+        $this->get("/projects/{$this->project->id}/shares")->assertSee(e($link), false);
         $this->become(null);
         $page = $this->get($link)
             ->assertOk()
@@ -285,10 +285,10 @@ final class OptionsTest extends TestCase
         $this->travel(4)->days();
         $this->get($link)->assertForbidden();
         $this->travelBack();
-        $this->become($this->designer)->delete("/projects/{$this->project->id}/links/{$share->id}")->assertRedirect();
+        $this->become($this->designer)->delete("/projects/{$this->project->id}/shares/{$share->id}")->assertRedirect();
         $this->get($link)->assertForbidden()->assertSee('This link no longer works');
         $this->post(
-            "/projects/{$this->project->id}/links",
+            "/projects/{$this->project->id}/shares",
             ['option' => '99999', 'made_for' => '', 'days' => '9999'],
         )->assertSessionHasErrors(['option', 'made_for', 'days']);
     }

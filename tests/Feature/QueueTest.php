@@ -139,14 +139,14 @@ final class QueueTest extends TestCase
         self::assertSame(StudyProgress::Failed, $study->refresh()->state);
         self::assertStringContainsString('a size that is sold in steps', $study->progress['says']);
         $this->get(
-            "/projects/{$this->project->id}/section/{$this->option->id}/gain",
+            "/projects/{$this->project->id}/section/{$this->option->id}/studies",
         )->assertOk()->assertSeeText('Not worked out')->assertSeeText('a size that is sold in steps');
     }
 
     public function test_a_newer_question_ends_the_older_one(): void
     {
         Queue::fake();
-        $address = "/projects/{$this->project->id}/section/{$this->option->id}/gain";
+        $address = "/projects/{$this->project->id}/section/{$this->option->id}/studies/gain";
         $this->post($address);
         $first = Study::query()->sole();
         $this->post($address);
@@ -164,7 +164,8 @@ final class QueueTest extends TestCase
         self::assertFalse($study->isSilent());
         Study::query()->whereKey($study->id)->update(['updated_at' => now()->subMinutes(5)]);
         self::assertTrue($study->refresh()->isSilent());
-        $this->get("/projects/{$this->project->id}/section/{$this->option->id}/gain")->assertSeeText('No worker has answered for a while');
+        $this->get("/projects/{$this->project->id}/section/{$this->option->id}/studies")
+            ->assertSeeText('No worker has answered for a while');
     }
 
     public function test_a_study_of_another_option_is_not_there(): void
@@ -266,7 +267,7 @@ final class QueueTest extends TestCase
     public function test_the_least_wing_is_looked_for_stopped_and_opened(): void
     {
         Queue::fake();
-        $this->post("/projects/{$this->project->id}/section/{$this->option->id}/wing")->assertRedirect();
+        $this->post("/projects/{$this->project->id}/section/{$this->option->id}/studies/wing")->assertRedirect();
         Queue::assertPushedOn(StudyKind::WINTERS, RunStudy::class);
         $study = Study::query()->where('kind', StudyKind::Wing)->firstOrFail();
         $design = DesignCodec::toArray($this->option->design);
@@ -294,7 +295,7 @@ final class QueueTest extends TestCase
                 ],
             ],
         );
-        $page = "/projects/{$this->project->id}/section/{$this->option->id}/gain";
+        $page = "/projects/{$this->project->id}/section/{$this->option->id}/studies";
         $this->get($page)->assertOk()->assertSee('1 of 17')->assertSee('so far');
         $this->delete("/projects/{$this->project->id}/section/{$this->option->id}/studies/{$study->id}")->assertRedirect();
         $this->get($page)->assertSee('Stopped')->assertSee('Open it as an option', false);

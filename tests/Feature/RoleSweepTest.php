@@ -61,14 +61,14 @@ final class RoleSweepTest extends TestCase
         'shares.show' => [],
         'invitations.show' => [],
         'invitations.accept' => [],
-        'session.create' => self::GUESTS,
-        'session.store' => self::GUESTS,
+        'sign-in.create' => self::GUESTS,
+        'sign-in.store' => self::GUESTS,
         // Only at the very first start.
-        'firm.create' => [],
-        'firm.store' => [],
-        'password.edit' => self::GUESTS,
-        'password.update' => self::GUESTS,
-        'session.destroy' => self::ONESELF,
+        'first.create' => [],
+        'first.store' => [],
+        'new-password.edit' => self::GUESTS,
+        'new-password.update' => self::GUESTS,
+        'sign-in.destroy' => self::ONESELF,
         'settings.edit' => self::ONESELF,
         'settings.update' => self::ONESELF,
         'settings.password' => self::ONESELF,
@@ -84,7 +84,7 @@ final class RoleSweepTest extends TestCase
         'projects.import' => ['stranger', ...self::DESIGNERS],
         'trash.index' => ['stranger', ...self::DESIGNERS],
         'people.index' => ['stranger', ...self::OWNERS],
-        'firm.update' => ['stranger', ...self::OWNERS],
+        'people.rename' => ['stranger', ...self::OWNERS],
         'invitations.store' => ['stranger', ...self::OWNERS],
         'people.update' => self::OWNERS,
         'people.destroy' => self::OWNERS,
@@ -96,9 +96,10 @@ final class RoleSweepTest extends TestCase
         'compare.show' => self::MEMBERS,
         'compare.csv' => self::MEMBERS,
         'studies.show' => self::MEMBERS,
+        'studies.before' => self::MEMBERS,
         'section.show' => self::MEMBERS,
         'later.show' => self::MEMBERS,
-        'section.film' => self::MEMBERS,
+        'frost.film' => self::MEMBERS,
         'damp.show' => self::MEMBERS,
         'mass.show' => self::MEMBERS,
         'mass.hours' => self::MEMBERS,
@@ -135,6 +136,7 @@ final class RoleSweepTest extends TestCase
         'options.move' => self::DESIGNERS,
         'options.destroy' => self::DESIGNERS,
         'shares.index' => self::DESIGNERS,
+        'shares.before' => self::DESIGNERS,
         'shares.store' => self::DESIGNERS,
         'shares.destroy' => self::DESIGNERS,
         'trash.project' => self::DESIGNERS,
@@ -169,10 +171,10 @@ final class RoleSweepTest extends TestCase
             $method = $route->methods()[0];
             $answer = $this->call($method, $this->address($route, $project), ['_token' => csrf_token()]);
             $words = "{$person} at {$method} {$route->uri()}: {$answer->getStatusCode()} {$answer->headers->get('Location')}";
-            $toSignIn = $answer->isRedirect(route('session.create'));
+            $toSignIn = $answer->isRedirect(route('sign-in.create'));
             if (in_array($person, self::TABLE[$name], true)) {
                 self::assertNotContains($answer->getStatusCode(), [401, 403, 404, 405, 500], $words);
-                self::assertTrue(! $toSignIn || in_array($name, ['session.destroy'], true), $words);
+                self::assertTrue(! $toSignIn || in_array($name, ['sign-in.destroy'], true), $words);
 
                 continue;
             }
@@ -182,7 +184,7 @@ final class RoleSweepTest extends TestCase
                     $answer->getStatusCode(),
                     [403, 404],
                     true,
-                ) || (str_starts_with($name, 'firm.') && $answer->isRedirect()),
+                ) || (str_starts_with($name, 'first.') && $answer->isRedirect()),
                 $words,
             );
             self::assertSame($before, $this->everything(), $words);

@@ -289,8 +289,12 @@ final class FrostTest extends TestCase
      */
     public function test_surface_factors(): void
     {
-        self::assertSame([1.0, 0.9, 0.95, 1.0], array_map(static fn (GroundCover $s): float => $s->freezingFactor(false), GroundCover::cases()));
-        self::assertSame([1.0, 0.9, 0.95, 0.5], array_map(static fn (GroundCover $s): float => $s->freezingFactor(true), GroundCover::cases()));
+        $factors = static fn (bool $snow): array => array_map(
+            static fn (GroundCover $s): float => $s->freezingFactor($snow),
+            GroundCover::cases(),
+        );
+        self::assertSame([1.0, 0.9, 0.95, 1.0], $factors(false));
+        self::assertSame([1.0, 0.9, 0.95, 0.5], $factors(true));
     }
 
     /** R’s own data and regression: `nottem`, twenty years of monthly means, shipped with r-base-core. */

@@ -281,7 +281,9 @@ final class MassTest extends TestCase
 
     private static function even(Room $room, float $t): RoomTemperatures
     {
-        return new RoomTemperatures($t, array_map(static fn (Branch $b): array => array_fill(0, count($b->capacities), $t), $room->branches));
+        $layers = array_map(static fn (Branch $b): array => array_fill(0, count($b->capacities), $t), $room->branches);
+
+        return new RoomTemperatures($t, $layers);
     }
 
     private static function free(Room $room, float $floor, float $air, int $hours): Run

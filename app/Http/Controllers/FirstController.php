@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\PasswordRules;
+use App\Http\Requests\FirstRequest;
 use App\Models\Firm;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
@@ -21,26 +20,13 @@ final class FirstController
     {
         $this->onlyAtFirst();
 
-        return view('people.first', ['firm' => Firm::query()->first()]);
+        return view('first', ['firm' => Firm::query()->first()]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(FirstRequest $request): RedirectResponse
     {
         $this->onlyAtFirst();
-        $typed = $request->validate(
-            [
-                'firm' => ['required', 'string', 'max:'.Firm::LONGEST_NAME],
-                'email' => ['required', 'email', 'max:190'],
-                ...PasswordRules::name(),
-                ...PasswordRules::password(),
-            ],
-            [
-                ...PasswordRules::MESSAGES,
-                'firm.required' => 'A firm needs a name.',
-                'firm.max' => 'Allowed: up to :max characters.',
-                'email' => 'Allowed: an e-mail address such as name@firm.example.',
-            ],
-        );
+        $typed = $request->validated();
         $owner = DB::transaction(function () use ($typed): User {
             $this->onlyAtFirst();
             // Projects from before there were people wait in a firm of their own.
@@ -55,17 +41,6 @@ final class FirstController
         $request->session()->regenerate();
 
         return redirect()->route('projects.index');
-    }
-
-    public function update(Request $request): RedirectResponse
-    {
-        $typed = $request->validate(
-            ['firm' => ['required', 'string', 'max:'.Firm::LONGEST_NAME]],
-            ['firm.required' => 'A firm needs a name.', 'firm.max' => 'Allowed: up to :max characters.', 'string' => 'Allowed: words.'],
-        );
-        User::current()->firm->update(['name' => $typed['firm']]);
-
-        return redirect()->route('people.index')->with('said', 'Saved.');
     }
 
     private function onlyAtFirst(): void

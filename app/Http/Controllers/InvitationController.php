@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\PasswordRules;
+use App\Http\Requests\AcceptRequest;
+use App\Http\Requests\InvitationRequest;
 use App\Models\Invitation;
-use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Mail\Message;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
@@ -24,17 +22,9 @@ final class InvitationController
 {
     private const TAKEN = 'Somebody with this e-mail address is a member already.';
 
-    public function store(Request $request): RedirectResponse
+    public function store(InvitationRequest $request): RedirectResponse
     {
-        $typed = $request->validate(
-            ['email' => ['required', 'email', 'max:190'], 'role' => ['required', Rule::enum(Role::class)]],
-            [
-                'email' => 'Allowed: an e-mail address such as name@firm.example.',
-                'email.required' => 'Whose address is it for?',
-                'email.max' => 'Allowed: up to :max characters.',
-                'role' => 'Allowed: '.implode(', ', array_column(Role::cases(), 'value')).'.',
-            ],
-        );
+        $typed = $request->validated();
         $email = User::plainEmail($typed['email']);
         $this->refuseTaken($email);
         $user = User::current();
@@ -65,12 +55,12 @@ final class InvitationController
 
     public function show(Invitation $invitation): View
     {
-        return view('people.accept', ['invitation' => $invitation->load('firm')]);
+        return view('invitations.show', ['invitation' => $invitation->load('firm')]);
     }
 
-    public function accept(Request $request, Invitation $invitation): RedirectResponse
+    public function accept(AcceptRequest $request, Invitation $invitation): RedirectResponse
     {
-        $typed = $request->validate([...PasswordRules::name(), ...PasswordRules::password()], PasswordRules::MESSAGES);
+        $typed = $request->validated();
         $member = DB::transaction(function () use ($invitation, $typed): User {
             // Whoever deletes it first has taken it.
             if ($invitation->newQuery()->whereKey($invitation->id)->delete() !== 1) {

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Forms\Word;
-use App\Http\Requests\PasswordRules;
+use App\Http\Requests\NewPasswordRequest;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
@@ -20,15 +19,12 @@ final class NewPasswordController
 {
     public function edit(Request $request, string $token): View
     {
-        return view('people.new-password', ['token' => $token, 'email' => Word::of($request, 'email')]);
+        return view('new-password', ['token' => $token, 'email' => Word::of($request, 'email')]);
     }
 
-    public function update(Request $request): RedirectResponse
+    public function update(NewPasswordRequest $request): RedirectResponse
     {
-        $typed = $request->validate(
-            ['token' => ['required', 'string', 'max:200'], 'email' => ['required', 'string', 'max:190'], ...PasswordRules::password()],
-            PasswordRules::MESSAGES,
-        );
+        $typed = $request->validated();
         $typed['email'] = User::plainEmail($typed['email']);
         $done = Password::reset($typed, static function (User $user, string $password): void {
             $user->password = $password;
@@ -41,19 +37,6 @@ final class NewPasswordController
             );
         }
 
-        return redirect()->route('session.create')->with('said', 'The new password is set. Sign in with it.');
-    }
-
-    public function change(Request $request): RedirectResponse
-    {
-        $typed = $request->validate(
-            ['current' => ['required', 'string', 'current_password'], ...PasswordRules::password()],
-            [...PasswordRules::MESSAGES, 'current' => 'This is not your password now.'],
-        );
-        User::current()->update(['password' => $typed['password']]);
-        // Every other sitting of this person ends.
-        Auth::logoutOtherDevices($typed['password']);
-
-        return redirect()->route('settings.edit')->with('said', 'The new password is set. You are signed out everywhere else.');
+        return redirect()->route('sign-in.create')->with('said', 'The new password is set. Sign in with it.');
     }
 }

@@ -7,15 +7,15 @@ namespace App\Http\Controllers;
 use App\Forms\Reader;
 use App\History\Conflict;
 use App\History\History;
+use App\Http\Requests\OptionRequest;
+use App\Http\Requests\PlaceRequest;
 use App\Later\Fields;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Assessor;
@@ -75,18 +75,9 @@ final class OptionController
         return redirect()->route('section.show', [$project, $copy])->with('said', "This is a copy of “{$option->name}”.");
     }
 
-    public function update(Project $project, Option $option, Request $request, History $history, Reader $reading): RedirectResponse
+    public function update(Project $project, Option $option, OptionRequest $request, History $history, Reader $reading): RedirectResponse
     {
-        $typed = $request->validate([
-            'name' => ['required', 'string', 'max:'.Option::LONGEST_NAME],
-            'note' => ['present', 'string', 'max:'.Option::LONGEST_NOTE],
-            'revision' => ['required', 'integer'],
-        ], [
-            'name.required' => 'An option needs a name.',
-            'max' => 'Allowed: up to :max characters.',
-            'string' => 'Allowed: words.',
-            'revision' => 'This page is too old. Load it again; nothing was changed.',
-        ]);
+        $typed = $request->validated();
         $words = static fn (array $state): array => [...$state, 'name' => trim($typed['name']), 'note' => trim($typed['note'])];
         try {
             $history->change($option, (int) $typed['revision'], $words);
@@ -118,14 +109,14 @@ final class OptionController
         return redirect()->route('options.index', $project)->with('said', "“{$option->name}” is pinned: it is opened and judged first.");
     }
 
-    public function move(Project $project, Option $option, Request $request): RedirectResponse
+    public function move(Project $project, Option $option, PlaceRequest $request): RedirectResponse
     {
-        $by = $request->validate(['by' => ['required', Rule::in(['-1', '1'])]], ['*' => 'Allowed: -1 for up, 1 for down.'])['by'];
+        $by = $request->integer('by');
         DB::transaction(static function () use ($project, $option, $by): void {
             $project->touch();
             $order = $project->options()->pluck('id')->all();
             $at = (int) array_search($option->id, $order, true);
-            $to = max(0, min(count($order) - 1, $at + (int) $by));
+            $to = max(0, min(count($order) - 1, $at + $by));
             [$order[$at], $order[$to]] = [$order[$to], $order[$at]];
             foreach ($order as $position => $id) {
                 $project->options()->whereKey($id)->update(['position' => $position]);

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\FirmRequest;
+use App\Http\Requests\RoleRequest;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Password;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
@@ -31,13 +31,16 @@ final class PeopleController
         ]);
     }
 
-    public function update(Request $request, User $member): RedirectResponse
+    public function rename(FirmRequest $request): RedirectResponse
     {
-        $typed = $request->validate(
-            ['role' => ['required', Rule::enum(Role::class)]],
-            ['*' => 'Allowed: '.implode(', ', array_column(Role::cases(), 'value')).'.'],
-        );
-        $role = Role::from($typed['role']);
+        User::current()->firm->update(['name' => $request->string('firm')->value()]);
+
+        return redirect()->route('people.index')->with('said', 'Saved.');
+    }
+
+    public function update(RoleRequest $request, User $member): RedirectResponse
+    {
+        $role = Role::from($request->string('role')->value());
         DB::transaction(function () use ($member, $role): void {
             $this->keepAnOwner($member, $role->owns());
             $member->update(['role' => $role]);
@@ -65,7 +68,7 @@ final class PeopleController
     /** A link by which a member sets a new password, shown to the owner to pass on. */
     public function passwordLink(User $member): RedirectResponse
     {
-        $link = url(route('password.edit', ['token' => Password::createToken($member), 'email' => $member->email], false));
+        $link = url(route('new-password.edit', ['token' => Password::createToken($member), 'email' => $member->email], false));
 
         return redirect()->route('people.index')->with(
             'link',

@@ -4,34 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\PasswordRules;
+use App\Http\Requests\PasswordRequest;
+use App\Http\Requests\SettingsRequest;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\View\View;
 use Ondergrond\Units\DecimalMark;
-use Ondergrond\Units\UnitSystem;
 
 /** What is each person's own: name, units, how numbers are written, keys. */
 final class SettingsController
 {
     public function edit(): View
     {
-        return view('people.settings', ['user' => User::current(), 'marks' => DecimalMark::cases()]);
+        return view('settings', ['user' => User::current(), 'marks' => DecimalMark::cases()]);
     }
 
-    public function update(Request $request): RedirectResponse
+    public function update(SettingsRequest $request): RedirectResponse
     {
-        $typed = $request->validate([
-            ...PasswordRules::name(),
-            'units' => ['present', Rule::in(['', ...array_column(UnitSystem::cases(), 'value')])],
-            'decimal_mark' => ['required', Rule::enum(DecimalMark::class)],
-        ], [
-            ...PasswordRules::MESSAGES,
-            'units' => 'Allowed: metric, inch-pound, or as each project is built.',
-            'decimal_mark' => 'Allowed: point or comma.',
-        ]);
+        $typed = $request->validated();
         User::current()->update([
             'name' => $typed['name'],
             'units' => $typed['units'] === '' ? null : $typed['units'],
@@ -40,5 +31,15 @@ final class SettingsController
         ]);
 
         return redirect()->route('settings.edit')->with('said', 'Saved.');
+    }
+
+    public function password(PasswordRequest $request): RedirectResponse
+    {
+        $password = $request->string('password')->value();
+        User::current()->update(['password' => $password]);
+        // Every other sitting of this person ends.
+        Auth::logoutOtherDevices($password);
+
+        return redirect()->route('settings.edit')->with('said', 'The new password is set. You are signed out everywhere else.');
     }
 }

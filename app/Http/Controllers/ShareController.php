@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ShareRequest;
 use App\Later\Assessed;
 use App\Later\Fields;
 use App\Later\FieldWanted;
@@ -17,9 +18,7 @@ use App\Models\User;
 use App\View\SectionPage;
 use App\View\View as Shown;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
-use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionDrawing;
@@ -32,22 +31,18 @@ final class ShareController
 {
     public function index(Project $project): View
     {
-        return view('options.shares', ['project' => $project, 'shares' => $project->shares()->with('option')->get()]);
+        return view('shares.index', ['project' => $project, 'shares' => $project->shares()->with('option')->get()]);
     }
 
-    public function store(Request $request, Project $project): RedirectResponse
+    /** For those who kept the page's address of before. */
+    public function moved(Project $project): RedirectResponse
     {
-        $typed = $request->validate([
-            'option' => ['required', Rule::in($project->options->modelKeys())],
-            'made_for' => ['required', 'string', 'max:120'],
-            'days' => ['required', 'integer', 'between:1,'.Share::LONGEST_DAYS],
-        ], [
-            'option' => 'Allowed: one of this project’s options.',
-            'made_for.required' => 'Whom is it for? The name tells the links apart.',
-            'made_for.max' => 'Allowed: up to :max characters.',
-            'made_for.string' => 'Allowed: words.',
-            'days' => 'Allowed: 1 to '.Share::LONGEST_DAYS.' days.',
-        ]);
+        return redirect()->route('shares.index', $project, 301);
+    }
+
+    public function store(ShareRequest $request, Project $project): RedirectResponse
+    {
+        $typed = $request->validated();
         $project->shares()->create([
             'option_id' => (int) $typed['option'],
             'made_for' => trim($typed['made_for']),
@@ -78,7 +73,7 @@ final class ShareController
 
         $later->ask(Kind::Cooling, $share->project, $share->option);
 
-        return view('shared', [
+        return view('shares.show', [
             'page' => SectionPage::of(
                 $share->project,
                 $share->option,

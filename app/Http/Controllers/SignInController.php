@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SignInRequest;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,25 +21,17 @@ final class SignInController
     public function create(): View|RedirectResponse
     {
         if (User::query()->doesntExist()) {
-            return redirect()->route('firm.create');
+            return redirect()->route('first.create');
         }
 
-        return view('people.sign-in', [
+        return view('sign-in', [
             'demo' => config('ondergrond.demo') === true ? User::query()->where('demo', true)->orderBy('id')->get() : collect(),
         ]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(SignInRequest $request): RedirectResponse
     {
-        $typed = $request->validate(
-            ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']],
-            [
-                'email.required' => 'Type the e-mail address you were invited at.',
-                'password.required' => 'Type your password.',
-                'max' => 'Allowed: up to :max characters.',
-                'string' => 'Allowed: words.',
-            ],
-        );
+        $typed = $request->validated();
         $email = User::plainEmail($typed['email']);
         $key = 'sign-in:'.sha1($email.'|'.$request->ip());
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
@@ -64,6 +57,6 @@ final class SignInController
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect()->route('session.create')->with('said', 'You are signed out.');
+        return redirect()->route('sign-in.create')->with('said', 'You are signed out.');
     }
 }

@@ -9,6 +9,7 @@ use App\Forms\Reader;
 use App\Forms\TypedData;
 use App\History\Conflict;
 use App\History\History;
+use App\Http\Requests\ProjectNameRequest;
 use App\Models\Project;
 use App\View\SiteForm;
 use Illuminate\Http\RedirectResponse;
@@ -161,16 +162,9 @@ final class SiteController
         );
     }
 
-    public function update(Project $project, Request $request, History $history, Reader $reading): RedirectResponse
+    public function update(Project $project, ProjectNameRequest $request, History $history, Reader $reading): RedirectResponse
     {
-        $name = $request->validate(
-            ['name' => ['required', 'string', 'max:'.Project::LONGEST_NAME]],
-            [
-                'name.required' => 'A project needs a name.',
-                'name.max' => 'Allowed: up to :max characters.',
-                'name.string' => 'Allowed: words.',
-            ],
-        )['name'];
+        $name = $request->string('name')->value();
         $typed = $request->array('site');
         $format = $reading->written($request, $project);
         try {

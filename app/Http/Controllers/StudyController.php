@@ -38,6 +38,12 @@ final class StudyController
 {
     public function __construct(private readonly Reader $reading) {}
 
+    /** For those who kept the page's address of before. */
+    public function moved(Project $project, Option $option): RedirectResponse
+    {
+        return redirect()->route('studies.show', [$project, $option], 301);
+    }
+
     public function show(Project $project, Option $option): View
     {
         return view(

@@ -12,15 +12,6 @@ final class PasswordRules
 {
     private const MOST_BYTES = 72;
 
-    public const MESSAGES = [
-        'name.required' => 'A name is needed: it stands beside everything you change.',
-        'name.max' => 'Allowed: up to :max characters.',
-        'password.required' => 'A password is needed.',
-        'password.min' => 'Allowed: :min characters or more.',
-        'password.confirmed' => 'The two passwords differ.',
-        'string' => 'Allowed: words.',
-    ];
-
     /** @return array<string, list<mixed>> */
     public static function password(): array
     {

@@ -23,7 +23,12 @@ final class Settled
             $room,
             $regime,
             $days,
-            RoomTemperatures::steady($room, $room->set(), array_sum($days->outside) / $days->hours(), array_sum($days->beyond) / $days->hours()),
+            RoomTemperatures::steady(
+                $room,
+                $room->set(),
+                array_sum($days->outside) / $days->hours(),
+                array_sum($days->beyond) / $days->hours(),
+            ),
         )->end;
     }
 }

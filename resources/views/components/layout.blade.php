@@ -55,7 +55,7 @@
                 @can('create', \App\Models\Project::class)<a href="{{ route('trash.index') }}">Trash</a>@endcan
                 <a href="{{ route('rules') }}">Rulebook</a>
                 <a href="{{ route('glossary') }}">Glossary</a>
-                <form method="post" action="{{ route('session.destroy') }}">@csrf @method('delete')<button>Sign out</button></form>
+                <form method="post" action="{{ route('sign-in.destroy') }}">@csrf @method('delete')<button>Sign out</button></form>
             </div>
         </details>
     @endif

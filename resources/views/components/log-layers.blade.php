@@ -4,7 +4,7 @@
     <p class="layers-name">{{ $label }}</p>
     @foreach ($layers as $i => $fields)
         <div class="wall-layer">
-            @foreach ($fields as $field)<x-log-field :field="$field" />@endforeach
+            @foreach ($fields as $field)<x-log-input :field="$field" />@endforeach
             @if ($may)<button name="act" value="remove:{{ $path }}:{{ $i }}" title="Take this layer out" aria-label="Take layer {{ $i + 1
                 }} out: {{ $label }}">−</button>@endif
         </div>

@@ -10,7 +10,7 @@
         <p class="log-name">@if ($row->order)<b class="log-no" aria-label="laid as number {{ $row->order }}">{{ $row->order }}</b>@endif {{
             $row->part->label() }} @if ($row->resistance)<span>{{ $row->resistance }}</span>@endif</p>
         <div class="log-fields">
-            @foreach ($row->fields as $field)<x-log-field :field="$field" />@endforeach
+            @foreach ($row->fields as $field)<x-log-input :field="$field" />@endforeach
         </div>
         @foreach ($row->lists as $key => $layers)
             <x-log-layers :layers="$layers" :path="$row->part->value.'.'.$key"

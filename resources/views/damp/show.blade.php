@@ -169,10 +169,10 @@
     <section aria-labelledby="pour-title">
         <h2 id="pour-title">On the day of the pour</h2>
         <form class="sheet pour" method="get" action="{{ route('damp.show', [$project, $option]) }}#pour-title" novalidate>
-            <x-field name="pour.concrete_c" label="Concrete" :value="$pour['concrete_c']" />
-            <x-field name="pour.air_c" label="Air" :value="$pour['air_c']" />
-            <x-field name="pour.humidity_share" label="Humidity" :value="$pour['humidity_share']" />
-            <x-field name="pour.wind_m_s" label="Wind over the slab" :value="$pour['wind_m_s']" />
+            <x-input name="pour.concrete_c" label="Concrete" :value="$pour['concrete_c']" />
+            <x-input name="pour.air_c" label="Air" :value="$pour['air_c']" />
+            <x-input name="pour.humidity_share" label="Humidity" :value="$pour['humidity_share']" />
+            <x-input name="pour.wind_m_s" label="Wind over the slab" :value="$pour['wind_m_s']" />
             <button class="go">Work it out</button>
         </form>
         @if ($evaporation !== null)

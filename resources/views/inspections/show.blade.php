@@ -51,10 +51,10 @@
         <input type="hidden" name="{{ \App\Forms\Reader::FIELD }}" value="{{ \App\Forms\Reader::name($format) }}">
         <fieldset @disabled(! $may)>
             <legend>Which place</legend>
-            <x-field name="place" label="Where it is" :value="$seen->place" maxlength="120" dir="auto"
+            <x-input name="place" label="Where it is" :value="$seen->place" maxlength="120" dir="auto"
                 hint="as: cellar, north wall under the window" />
-            <x-field name="on" label="Looked at on" :value="$seen->on" inputmode="numeric" hint="year-month-day" />
-            <x-field name="height_m" label="The damp reaches up to" :value="$or($seen->height, Quantity::Length)"
+            <x-input name="on" label="Looked at on" :value="$seen->on" inputmode="numeric" hint="year-month-day" />
+            <x-input name="height_m" label="The damp reaches up to" :value="$or($seen->height, Quantity::Length)"
                 hint="over the floor; empty where that says nothing" />
         </fieldset>
         @foreach ($groups as $group => $signs)
@@ -74,20 +74,20 @@
             <div class="readings">
                 @for ($i = 0; $i < $rows; $i++)
                     @php $reading = $seen->readings[$i] ?? null; @endphp
-                    <x-field :name="'readings.'.$i.'.height_m'" :label="'Height '.($i + 1)"
+                    <x-input :name="'readings.'.$i.'.height_m'" :label="'Height '.($i + 1)"
                         :value="$or($reading?->height, Quantity::Length)" />
-                    <x-field :name="'readings.'.$i.'.value'" :label="'Reading '.($i + 1)"
+                    <x-input :name="'readings.'.$i.'.value'" :label="'Reading '.($i + 1)"
                         :value="$reading === null ? '' : $format->number($reading->value, Quantity::Ratio)" inputmode="decimal" />
                 @endfor
             </div>
         </fieldset>
         <fieldset @disabled(! $may)>
             <legend>Air and face, measured there</legend>
-            <x-field name="air_c" label="Air of the room" :value="$or($seen->air, Quantity::Temperature)" />
-            <x-field name="humidity_share" label="Its humidity" :value="$or($seen->humidity, Quantity::Share)" />
-            <x-field name="surface_c" label="The damp face" :value="$or($seen->surface, Quantity::Temperature)"
+            <x-input name="air_c" label="Air of the room" :value="$or($seen->air, Quantity::Temperature)" />
+            <x-input name="humidity_share" label="Its humidity" :value="$or($seen->humidity, Quantity::Share)" />
+            <x-input name="surface_c" label="The damp face" :value="$or($seen->surface, Quantity::Temperature)"
                 hint="with an infrared or contact thermometer" />
-            <x-field name="note" label="Anything else" :value="$seen->note" maxlength="2000" dir="auto" />
+            <x-input name="note" label="Anything else" :value="$seen->note" maxlength="2000" dir="auto" />
         </fieldset>
         @if ($may)<button class="go">Keep it and say what it points to</button>@endif
     </form>

@@ -40,16 +40,16 @@
         <form class="sheet" method="post" action="{{ route('invitations.store') }}" novalidate>
             @csrf
             <h2>Invite somebody</h2>
-            <x-field name="email" label="E-mail address" maxlength="190" inputmode="email" dir="ltr"
+            <x-input name="email" label="E-mail address" maxlength="190" inputmode="email" dir="ltr"
                 :hint="'The link works once, for '.$days.' days'" />
             <x-choice name="role" label="As" value="crew"
                 :options="array_combine(array_column($roles, 'value'), array_map(fn ($r) => $r->label().': '.$r->does(), $roles))" />
             <button class="go">Make the link</button>
         </form>
-        <form class="sheet" method="post" action="{{ route('firm.update') }}" novalidate>
+        <form class="sheet" method="post" action="{{ route('people.rename') }}" novalidate>
             @csrf @method('put')
             <h2>The firm</h2>
-            <x-field name="firm" label="Name of the firm" :value="$firm->name" maxlength="120" />
+            <x-input name="firm" label="Name of the firm" :value="$firm->name" maxlength="120" />
             <button class="go">Save</button>
         </form>
     </div>

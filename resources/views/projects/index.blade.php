@@ -39,8 +39,8 @@
                         <a href="{{ route('projects.export', $project) }}" download>Export<span class="unseen">
                             {{ $project->name }}</span></a>
                         @can('update', $project)
-                            <form method="post" action="{{ route('projects.destroy', $project) }}">@csrf @method('delete')<button>To the
-                                trash<span class="unseen">: {{ $project->name }}</span></button></form>
+                            <form method="post" action="{{ route('projects.destroy', $project) }}">@csrf @method('delete')
+                                <button>To the trash<span class="unseen">: {{ $project->name }}</span></button></form>
                         @endcan
                     </div>
                 </li>

@@ -47,7 +47,7 @@
                 <div class="bench-drawing" id="bench-drawing">
                     <x-unit name="drawing">{!! $page->svg !!}</x-unit>
                     <x-unit name="field-sheet">
-                        <script type="application/json" id="field-sheet" data-film="{{ route('section.film', [...$same, 'of' =>
+                        <script type="application/json" id="field-sheet" data-film="{{ route('frost.film', [...$same, 'of' =>
                             $print]) }}">{!! $page->sheet !!}</script>
                     </x-unit>
                     <x-unit name="vapour-sheet"><script type="application/json" id="vapour-sheet">{!! $page->vapour !!}</script></x-unit>

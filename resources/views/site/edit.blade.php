@@ -10,12 +10,12 @@
         @foreach ($sections as $section)
             <fieldset @class(['wide' => $section->slug === 'air']) @disabled(! $may)>
                 <legend>{{ $section->legend }}</legend>
-                @if ($section->slug === 'place')<x-field name="name" label="Name of the project" :value="$project->name" dir="auto" />@endif
+                @if ($section->slug === 'place')<x-input name="name" label="Name of the project" :value="$project->name" dir="auto" />@endif
                 @if ($section->hint !== '')<p class="hint">{{ $section->hint }}</p>@endif
                 @foreach ($section->fields as $field)
                     @continue($field->isMonth())
                     @if ($field->options === null)
-                        <x-field :name="$field->name" :label="$field->label" :hint="$field->hint" :value="$field->value" dir="auto" />
+                        <x-input :name="$field->name" :label="$field->label" :hint="$field->hint" :value="$field->value" dir="auto" />
                     @else
                         <x-choice :name="$field->name" :label="$field->label" :value="$field->value" :options="$field->options" />
                     @endif
@@ -33,7 +33,7 @@
                 @elseif ($section->slug === 'air')
                     <div class="months">
                         @foreach ($section->fields as $field)
-                            @if ($field->isMonth())<x-field :name="$field->name" :label="$field->label" :value="$field->value" />@endif
+                            @if ($field->isMonth())<x-input :name="$field->name" :label="$field->label" :value="$field->value" />@endif
                         @endforeach
                     </div>
                     <x-year :site="$site" :format="$format" :months="$months" />

@@ -14,7 +14,7 @@
             <p class="lead">Every size that insulates, one step up and one down, each with a field of its own: what it saves, what it takes,
                 what it does to the findings.</p>
             <div id="gain" data-live>
-                <x-study-state :study="$gain" :page="$page" />
+                <x-study-progress :study="$gain" :page="$page" />
                 @if (($gain->result['steps'] ?? []) !== [])
                     <div class="scroll" tabindex="0" role="region" aria-label="Steps, most saved first">
                         <table class="data data-steps">
@@ -74,7 +74,7 @@
                 page is closed.</p>
             <div id="wing-result" data-live>
                 @php $wing = $page->wing; @endphp
-                <x-study-state :study="$wing" :page="$page" />
+                <x-study-progress :study="$wing" :page="$page" />
                 @if (($wing->result['tries'] ?? []) !== [])
                     @php $best = $wing->result['best'] ?? null; @endphp
                     @if ($best !== null)
@@ -128,7 +128,7 @@
             @elseif (($lacks = $page->prices->missing($option->design)) !== [])<p><b>No price for:</b>
                 {{ implode(', ', $lacks) }}. They count as free of cost.</p>@endif
             <div id="search-result" data-live>
-                <x-study-state :study="$search" :page="$page" />
+                <x-study-progress :study="$search" :page="$page" />
                 @if ($search !== null && $search->result !== [])
                     @php $r = $search->result; @endphp
                     <p>{{ number_format($r['judged'], 0, '', ' ') }} of {{ number_format($r['designs'], 0, '', ' ') }} designs judged, {{
@@ -208,8 +208,8 @@
                         </table>
                         </div>
                     </fieldset>
-                    <x-field name="most_cost" label="All materials cost at most" value="" hint="empty: no limit" />
-                    <x-field name="most_height" label="From the finished floor to the dig at most" value="" hint="empty: no limit" />
+                    <x-input name="most_cost" label="All materials cost at most" value="" hint="empty: no limit" />
+                    <x-input name="most_height" label="From the finished floor to the dig at most" value="" hint="empty: no limit" />
                     <button class="go">Search</button>
                 </form>
             @endif

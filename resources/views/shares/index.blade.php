@@ -4,10 +4,10 @@
         and nothing can be changed.</p>
     <form class="sheet share" method="post" action="{{ route('shares.store', $project) }}" novalidate>
         @csrf
-        <x-field name="made_for" label="For whom" maxlength="120" dir="auto" />
+        <x-input name="made_for" label="For whom" maxlength="120" dir="auto" />
         <x-choice name="option" label="Option" :value="(string) $project->leading()->id"
             :options="$project->options->pluck('name', 'id')->all()" />
-        <x-field name="days" label="Works for how many days" value="30" inputmode="numeric" />
+        <x-input name="days" label="Works for how many days" value="30" inputmode="numeric" />
         <button class="go">Make a link</button>
     </form>
     <ul class="people">
@@ -23,8 +23,8 @@
                     @endif
                 </div>
                 @if ($share->open())
-                    <form method="post" action="{{ route('shares.destroy', [$project, $share]) }}">@csrf @method('delete')<button>End
-                        it<span class="unseen">: the link for {{ $share->made_for }}</span></button></form>
+                    <form method="post" action="{{ route('shares.destroy', [$project, $share]) }}">@csrf @method('delete')
+                        <button>End it<span class="unseen">: the link for {{ $share->made_for }}</span></button></form>
                 @endif
             </li>
         @endforeach

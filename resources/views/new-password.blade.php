@@ -1,7 +1,7 @@
 <x-layout title="New password" class="page narrow">
     <h1>New password</h1>
     <p class="lead">For {{ $email }}.</p>
-    <form class="sheet" method="post" action="{{ route('password.update') }}" novalidate>
+    <form class="sheet" method="post" action="{{ route('new-password.update') }}" novalidate>
         @csrf @method('put')
         <input type="hidden" name="token" value="{{ $token }}">
         <input class="unseen" type="text" name="email" value="{{ $email }}" autocomplete="username" readonly tabindex="-1"

@@ -1,8 +1,8 @@
 <x-layout title="Sign in" class="page narrow">
     <h1>Sign in</h1>
-    <form class="sheet" method="post" action="{{ route('session.store') }}" novalidate>
+    <form class="sheet" method="post" action="{{ route('sign-in.store') }}" novalidate>
         @csrf
-        <x-field name="email" label="E-mail address" autocomplete="username" inputmode="email" dir="ltr" />
+        <x-input name="email" label="E-mail address" autocomplete="username" inputmode="email" dir="ltr" />
         <x-password name="password" label="Password" autocomplete="current-password" />
         <label class="tick"><input type="checkbox" name="remember" value="1"> Stay signed in on this machine</label>
         <button class="go">Sign in</button>
@@ -14,7 +14,7 @@
             <ul>
                 @foreach ($demo as $person)
                     <li>
-                        <form method="post" action="{{ route('session.store') }}">
+                        <form method="post" action="{{ route('sign-in.store') }}">
                             @csrf
                             <input type="hidden" name="email" value="{{ $person->email }}">
                             <input type="hidden" name="password" value="{{ \Database\Seeders\DatabaseSeeder::PASSWORD }}">

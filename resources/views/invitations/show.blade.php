@@ -5,7 +5,7 @@
     @error('email')<p class="wrong" role="alert">{{ $message }}</p>@enderror
     <form class="sheet" method="post" action="{{ request()->fullUrl() }}" novalidate>
         @csrf
-        <x-field name="name" label="Your name" maxlength="120" autocomplete="name" />
+        <x-input name="name" label="Your name" maxlength="120" autocomplete="name" />
         <input class="unseen" type="text" value="{{ $invitation->email }}" autocomplete="username" readonly tabindex="-1"
             aria-label="E-mail address">
         <x-password name="password" label="Password" hint="10 characters or more" />

@@ -4,7 +4,7 @@
     <form class="sheet" method="post" action="{{ route('settings.update') }}" novalidate>
         @csrf @method('put')
         <h2>How you read</h2>
-        <x-field name="name" label="Your name" :value="$user->name" maxlength="120" autocomplete="name" />
+        <x-input name="name" label="Your name" :value="$user->name" maxlength="120" autocomplete="name" />
         <x-choice name="units" label="Units" :value="$user->units->value ?? ''"
             :options="['' => 'As each project is built', UnitSystem::Metric->value => 'Metric everywhere', UnitSystem::InchPound->value => 'Inch and pound everywhere']" />
         <x-choice name="decimal_mark" label="Numbers are written" :value="$user->decimal_mark->value"
