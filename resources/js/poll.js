@@ -9,7 +9,8 @@ export default () => ({
 
     init() {
         if (this.pending()) {
-            this.timer = setTimeout(() => this.look(), EVERY);
+            // What the answer itself works out is asked for at once.
+            this.timer = setTimeout(() => this.look(), 'soon' in this.$root.dataset ? 0 : EVERY);
         }
     },
 

@@ -30,7 +30,13 @@ final class DampPagesTest extends TestCase
     public function test_the_page_says_all_of_an_options_damp(): void
     {
         $wool = $this->project->options->last() ?? self::fail('it has two options');
-        $page = $this->get("/projects/{$this->project->id}/section/{$wool->id}/damp")->assertOk();
+        $address = "/projects/{$this->project->id}/section/{$wool->id}/damp";
+        $this->get($address)
+            ->assertOk()
+            ->assertSee('data-pending', false)
+            ->assertSee('Water from outside')
+            ->assertDontSee('between mineral wool');
+        $page = $this->get("{$address}?field=now")->assertOk()->assertDontSee('data-pending', false);
         $page->assertSeeInOrder(
             [
                 'Damp', 'fails', 'What mends it:', 'Put foam board with taped joints against the wall', 'Vapour in the layers',
@@ -39,7 +45,7 @@ final class DampPagesTest extends TestCase
             ],
         );
         $this->get(
-            "/projects/{$this->project->id}/section/{$this->project->leading()->id}/damp",
+            "/projects/{$this->project->id}/section/{$this->project->leading()->id}/damp?field=now",
         )->assertOk()->assertDontSee('mineral wool');
     }
 

@@ -7,6 +7,11 @@ namespace App\Http\Controllers;
 use App\Forms\FaultMessages;
 use App\Forms\Reader;
 use App\Forms\Word;
+use App\Later\Assessed;
+use App\Later\Fields;
+use App\Later\FieldWanted;
+use App\Later\Hours;
+use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
 use App\View\DampPage;
@@ -14,7 +19,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\View\View;
-use Ondergrond\Assessor;
 use Ondergrond\Damp\Evaporation;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Rules\Concern;
@@ -34,6 +38,9 @@ final class DampController
         'wind_m_s' => [Quantity::Speed, 3.0],
     ];
 
+    public function __construct(private readonly Fields $fields, private readonly Winters $winters, private readonly Hours $hours) {}
+
+    /** At once what needs no field; all of it where that is asked for. */
     public function show(Project $project, Option $option, Request $request, Reader $reading): View
     {
         $format = $reading->formatter($project);
@@ -41,11 +48,12 @@ final class DampController
         // Shared, because the fields are components and see nothing else.
         view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($errors)));
 
-        $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside());
+        $wanted = FieldWanted::tryFrom(Word::of($request, 'field')) ?? FieldWanted::None;
+        $said = Assessed::of($project, $option, $wanted, $this->fields, $this->winters, $this->hours);
         // What a press on the bench would do about the layers.
         $remedies = array_filter(
             array_map(
-                static fn (string $rule): ?Remedy => $assessment->judgement->find($rule)?->finding->remedy,
+                static fn (string $rule): ?Remedy => $said->judgement->find($rule)?->finding->remedy,
                 ['stacks-stay-dry', 'nothing-trapped'],
             ),
         );
@@ -54,7 +62,7 @@ final class DampController
             'project' => $project,
             'option' => $option,
             'format' => $format,
-            'damp' => new DampPage($assessment->damp, $format, $assessment->judgement->rulings->on(Concern::Damp)),
+            'damp' => new DampPage($said->damp, $format, $said->judgement->rulings->on(Concern::Damp)),
             'remedies' => array_unique(array_map(static fn (Remedy $r): string => $r->said->in($format), $remedies)),
             'pour' => $pour,
             'evaporation' => $evaporation,

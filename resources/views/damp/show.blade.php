@@ -6,6 +6,8 @@
     $grams = fn (float $kg): string => $kg < 0.0005 ? '–' : $format->number($kg, Quantity::Water);
 @endphp
 <x-layout :title="'Damp of '.$project->name.', '.$option->name" :project="$project" :option="$option" class="page page-wide">
+    @php $whole = request()->fullUrlWithQuery(['field' => 'now']); @endphp
+    <div x-data="poll" data-url="{{ $whole }}" data-soon><div data-live id="damp-live">
     <div class="page-head"><h1>Damp <x-word :ruling="$damp->ruling" /></h1> <a href="{{ route('section.show', [$project, $option]) }}">Back
         to the section</a></div>
     <p class="lead">{{ $damp->found() }}</p>
@@ -16,6 +18,10 @@
     </ul>
     @foreach ($remedies as $remedy)<p class="lead"><b>What mends it:</b> {{ $remedy }}
         <a href="{{ route('section.show', [$project, $option]) }}#bench-findings">One press on the section</a></p>@endforeach
+    @if ($verdict->stacks === null)
+        <p class="hint" data-pending role="status">The field is being solved; layers and faces come in by themselves.</p>
+        <noscript><p><a href="{{ $whole }}">Layers and faces</a></p></noscript>
+    @endif
     <section aria-labelledby="stacks-title">
         <h2 id="stacks-title">Vapour in the layers</h2>
         <p class="hint">Month by month after Glaser. Towards the ground each stack is as warm as the field finds it at that depth, and the
@@ -81,9 +87,10 @@
         <h2 id="faces-title">Faces of the rooms</h2>
         <p class="hint">The coldest place of each face, with the air that furniture leaves before it. Mould grows where the air at a face
             stays above {{ $damp->share(\Ondergrond\Damp\Surface::LIMIT) }} for weeks. The rooms need f {{ $damp->factor($verdict->needed)
-            }}@if ($verdict->neededMonth), most in {{ Calendar::MONTHS[$verdict->neededMonth - 1] }}@endif. Mould may grow in {{
-            $verdict->hoursAtRisk() }} hours of the year, in {{ $verdict->hoursAtRiskSetBack() }} where rooms are let cool by {{
-            $format->format($verdict->site->damp->setBack, Quantity::TemperatureDifference) }} at night.</p>
+            }}@if ($verdict->neededMonth), most in {{ Calendar::MONTHS[$verdict->neededMonth - 1] }}@endif.
+            @if ($verdict->surfaces !== null) Mould may grow in {{ $verdict->hoursAtRisk() }} hours of the year, in
+            {{ $verdict->hoursAtRiskSetBack() }} where rooms are let cool by
+            {{ $format->format($verdict->site->damp->setBack, Quantity::TemperatureDifference) }} at night.@endif</p>
         <div class="scroll" tabindex="0" role="region" aria-label="Faces">
         <table class="figures">
             <thead><tr><th scope="col">f that the rooms need</th>@foreach (Calendar::MONTHS as $month)<th scope="col">{{ $month
@@ -110,6 +117,7 @@
         </table>
         </div>
     </section>
+    </div></div>
     <section aria-labelledby="water-title">
         <h2 id="water-title">Water from outside <x-word :verdict="$water->word()" /></h2>
         <p>{{ $damp->said('water') }}</p>
