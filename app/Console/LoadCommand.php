@@ -8,6 +8,8 @@ use App\Console\Load\Asked;
 use App\Console\Load\OwnServer;
 use App\Console\Load\Person;
 use CurlHandle;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
 use RuntimeException;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -19,7 +21,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('load', 'Measures how long people wait, many at once, on a server and a demo of its own')]
 final class LoadCommand extends Command
 {
-    private const LONGEST = 600.0;
+    private const LONGEST = 600;
 
     protected function configure(): void
     {
@@ -39,11 +41,18 @@ final class LoadCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $number = static fn (string $name, float $least, float $most): float => max($least, min($most, (float) $input->getOption($name)));
-        $people = (int) $number('people', 1, 200);
-        $seconds = $number('seconds', 1, self::LONGEST);
+        try {
+            $people = (int) self::number($input, 'people', 1, 200);
+            $seconds = self::number($input, 'seconds', 1, self::LONGEST);
+            $think = self::number($input, 'think', 0, 60);
+            $first = (int) self::number($input, 'first', 0, 100);
+        } catch (FaultyInput $e) {
+            InputFile::refuse($e, $output);
+
+            return self::INVALID;
+        }
         $own = OwnServer::start((bool) $input->getOption('winters'));
-        $figures = $this->work($own, $people, $seconds, $number('think', 0, 60), (int) $number('first', 0, 100));
+        $figures = $this->work($own, $people, $seconds, $think, $first);
         $rows = [];
         foreach ($figures as $kind => ['ms' => $times, 'bytes' => $bytes]) {
             sort($times);
@@ -140,5 +149,16 @@ final class LoadCommand extends Command
         }
 
         return $handle;
+    }
+
+    /** @throws FaultyInput */
+    private static function number(InputInterface $input, string $name, int $least, int $most): float
+    {
+        $typed = $input->getOption($name);
+        if (! is_numeric($typed) || $typed < $least || $typed > $most) {
+            throw FaultyInput::one(Fault::of("--{$name}", is_string($typed) ? "“{$typed}”" : 'nothing', "{$least} to {$most}"));
+        }
+
+        return (float) $typed;
     }
 }

@@ -317,16 +317,23 @@ final class CommandLineTest extends TestCase
         self::assertStringContainsString('example', $help);
     }
 
-    public function test_the_demo_refuses_what_it_cannot_serve_on(): void
+    public function test_commands_refuse_what_they_cannot_do(): void
     {
         $taken = stream_socket_server('tcp://127.0.0.1:0');
         self::assertIsResource($taken);
         $port = substr((string) strrchr((string) stream_socket_get_name($taken, false), ':'), 1);
         foreach ([
-            ["--port={$port}", 1, "Port {$port} is taken"], ['--port=many', 2, 'a number from 1 to 65535'],
-            ['--port=70000', 2, 'a number from 1 to 65535'], ['--fast', 2, 'does not know'],
-        ] as [$word, $code, $says]) {
-            $answer = new Process(['bin/demo', $word], dirname(__DIR__, 2));
+            ['bin/demo', "--port={$port}", 1, "Port {$port} is taken"],
+            ['bin/demo', '--port=many', 2, 'a number from 1 to 65535'],
+            ['bin/demo', '--port=70000', 2, 'a number from 1 to 65535'],
+            ['bin/demo', '--fast', 2, 'does not know'],
+            ['bin/serve', '--now=some day', 2, 'a moment such as 2026-02-14T08:00, not "some day"'],
+            ['bin/lot', 'fields', 2, 'does not know "fields"'],
+            ['bin/lot', '--n=0', 2, 'A number from 1 on is wanted, not "0"'],
+            ['bin/load', '--people=many', 2, '--people: found “many”; allowed: 1 to 200'],
+            ['bin/load', '--seconds=0', 2, '--seconds: found “0”; allowed: 1 to 600'],
+        ] as [$command, $word, $code, $says]) {
+            $answer = new Process([$command, $word], dirname(__DIR__, 2));
             self::assertSame($code, $answer->run());
             self::assertStringContainsString($says, $answer->getErrorOutput());
         }

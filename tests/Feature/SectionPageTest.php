@@ -192,6 +192,27 @@ final class SectionPageTest extends TestCase
         $this->get("{$at}?field=now&of=".($of - 1), $asked)->assertNoContent();
     }
 
+    public function test_the_field_of_what_is_typed_is_had_ahead_and_nothing_is_saved(): void
+    {
+        $project = $this->boathouse();
+        $option = $project->leading();
+        $at = "/projects/{$project->id}/section/{$option->id}";
+        $head = History::head($option)->id;
+        $ahead = fn (array $sent): TestResponse => $this->put("{$at}/field?field=now", $sent, ['X-Bench' => '1']);
+        $typed = ['design' => ['field_board' => ['thickness_m' => '300 mm']], 'revision' => $head];
+        $heat = static fn (string $page): string => preg_match('~id="u-field">([^<]+)~u', $page, $found) === 1 ? $found[1] : '';
+        $before = $heat((string) $this->get("{$at}?field=now", ['X-Bench' => '1'])->getContent());
+        $said = $heat((string) $ahead($typed)->assertOk()->getContent());
+        self::assertNotSame('', $said);
+        self::assertNotSame($before, $said);
+        self::assertSame($head, History::head($option)->id, 'nothing is saved');
+        $this->put($at, $typed, ['X-Bench' => '1'])->assertOk();
+        self::assertSame($said, $heat((string) $this->get("{$at}?field=now", ['X-Bench' => '1'])->getContent()), 'as after the save');
+        // Faults are told by the save; of an older revision nothing is known ahead.
+        $ahead(['design' => ['field_board' => ['thickness_m' => 'a lot']], 'revision' => History::head($option)->id])->assertNoContent();
+        $ahead($typed)->assertNoContent();
+    }
+
     public function test_the_field_leaves_as_a_drawing_of_a_month_and_as_vtk(): void
     {
         $project = $this->boathouse();
