@@ -5,253 +5,174 @@ declare(strict_types=1);
 namespace Ondergrond\Mass;
 
 /**
- * A room's network through hours, implicit in steps of ten minutes: every step is one exact solution of its own balance,
- * so that no heat is lost or made. Branches are eliminated from their far ends to the room's node and solved back; a
- * heater that holds the room is solved with it. Films, blinds, windows and the floor's thermostat go by the step before.
- *
- * Cells stand in flat lists, branch after branch, each from the room outward.
+ * A room's network through hours, implicit in steps of ten minutes: every step is one exact solution of its own balance
+ * (`RoomCells`), so that no heat is lost or made; a heater that holds the room is solved with it. Films, blinds, windows and the
+ * floor's thermostat go by the step before.
  */
 final class Simulation
 {
+    /** s */
     private const STEP = 600.0;
 
     private const STEPS = 6;
-
-    /**
-     * Of the sun through glass, what falls on the floor and what warms the air at once; walls and ceiling get the rest. Common practice,
-     * no source.
-     */
-    private const ON_FLOOR = 0.6;
-
-    private const TO_AIR = 0.1;
-
-    /**
-     * The floor's thermostat switches so far from what is asked, K; water is as warm as the weather asks unless the room is a kelvin
-     * cold.
-     */
-    private const HYSTERESIS = 0.1;
-
-    private const COLD = 1.0;
 
     /** Upward from a warm floor, W/(m²K): 8.92·Δθ^0.1 (EN 1264-2); downward to a cool one by R_si. */
     private const UPWARD = 8.92;
 
     private const EXPONENT = 0.1;
 
+    private readonly RoomCells $cells;
+
+    private readonly FloorThermostat $thermostat;
+
+    /** Whether the floor heats the room. */
+    private readonly bool $byFloor;
+
+    /** The cell that is heated. */
+    private readonly int $cell;
+
+    /** m² */
+    private readonly float $area;
+
+    /** W */
+    private readonly float $gains;
+
+    /** W/K in a step */
+    private readonly float $capacity;
+
+    /** °C */
+    private float $air;
+
+    /** °C */
+    private float $surface;
+
+    private function __construct(private readonly Room $room, private readonly Regime $regime, RoomTemperatures $start)
+    {
+        $this->cells = new RoomCells($room, $start, self::STEP);
+        $this->thermostat = new FloorThermostat($room, $regime, $start->on);
+        $this->byFloor = $regime->byFloor && $room->source !== null;
+        $this->cell = $room->source ?? 0;
+        $this->area = $room->branches[0]->area;
+        $this->gains = $room->site->room->gains * $room->area;
+        $this->capacity = $room->capacity / self::STEP;
+        $this->air = $start->room;
+        $this->surface = $this->cells->surface($this->air);
+    }
+
     /**
      * @param  bool  $cells  whether the floor's temperatures are kept for every hour
      */
     public static function run(Room $room, Regime $regime, Forcing $forcing, RoomTemperatures $start, bool $cells = false): Run
     {
-        // Where each branch begins, and its cells one after another.
-        $count = count($room->branches);
-        $from = $to = $near = $far = $ground = $area = [];
-        $C = $G = $T = $sunShare = [];
-        $others = 0.0;
-        foreach ($room->branches as $b => $branch) {
-            $from[$b] = count($C);
-            foreach ($branch->capacities as $i => $capacity) {
-                $C[] = $capacity / self::STEP;
-                $G[] = $branch->conductances[$i] ?? 0.0;
-                $T[] = $start->cells[$b][$i];
-            }
-            $to[$b] = count($C) - 1;
-            $far[$b] = $branch->far;
-            $ground[$b] = $branch->ground;
-            $area[$b] = $branch->area;
-            $near[$b] = $branch->area / ($room->film($b) + $branch->near);
-            $others += $b === 0 ? 0.0 : $branch->area;
-        }
-        foreach (array_keys($room->branches) as $b) {
-            $sunShare[$b] = $b === 0 ? self::ON_FLOOR : (1 - self::ON_FLOOR - self::TO_AIR) * $area[$b] / $others;
-        }
-        $n = count($C);
-        $Q = array_fill(0, $n, 0.0);
-        $P = array_fill(0, $n, 0.0);
-        $R = array_fill(0, $n, 0.0);
-        $floor = $room->branches[0];
-        $bare = $floor->near;
-        $floorEnd = $to[0];
-        $warm = $floor->warm;
-        $cell = $room->source ?? 0;
-        $byFloor = $regime->byFloor && $room->source !== null;
-        $pipes = $floor->area / max(1e-4, $regime->pipes);
-        $load = max(1.0, $room->designLoad());
-        $designDrop = max(1.0, $room->set() - $room->site->climate->design);
-        $gains = $room->site->room->gains * $room->area;
-        $capacity = $room->capacity / self::STEP;
-        $reference = $room->set();
+        return (new self($room, $regime, $start))->through($forcing, $cells);
+    }
 
-        $air = $start->room;
-        $on = $start->on;
-        $surface = $air - ($air - $T[0]) * $near[0] / $floor->area * $room->film(0);
-        $out = $rooms = $surfaces = $kept = $heats = $surpluses = $suns = $toRooms = $grounds = $outs = $stores = [];
+    private function through(Forcing $forcing, bool $cells): Run
+    {
+        $warm = $this->room->branches[0]->warm;
+        $reference = $this->room->set();
+        $rooms = $surfaces = $kept = $stores = [];
+        $flows = ['heat' => [], 'surplus' => [], 'sun' => [], 'room' => [], 'ground' => [], 'out' => []];
         $sums = ['heat' => 0.0, 'surplus' => 0.0, 'sun' => 0.0, 'gains' => 0.0, 'out' => 0.0, 'ground' => 0.0, 'stored' => 0.0];
-        $before = self::heat($C, $T, 0, $n) + $capacity * $air;
-        $hours = $forcing->hours();
-        for ($h = 0; $h < $hours; $h++) {
-            $te = $forcing->outside[$h];
-            $tg = $forcing->beyond[$h];
-            $set = $forcing->set[$h];
-            $sun0 = $forcing->sun[$h];
-            $extra = $room->source === null ? 0.0 : $forcing->surplus[$h];
-            $sumHeat = $sumSurplus = $sumSun = $sumRoom = $sumGround = $sumOut = 0.0;
-            for ($s = 0; $s < self::STEPS; $s++) {
-                $warmRoom = $air > $regime->warm;
-                $sun = $warmRoom ? $sun0 * $room->site->room->blinds : $sun0;
-                $direct = $room->direct + ($warmRoom && $te < $air ? $room->openWindows : 0.0);
-                $over = $surface - $air;
-                $film = $over > 0.05 ? self::UPWARD * $over ** self::EXPONENT : 1 / MassStack::FLOOR_R;
-                $g0 = $floor->area / ($bare + 1 / $film);
-                $near[0] = $g0;
-                for ($i = 0; $i < $n; $i++) {
-                    $Q[$i] = $C[$i] * $T[$i];
-                }
-                for ($b = 0; $b < $count; $b++) {
-                    $Q[$from[$b]] += $sun * $sunShare[$b];
-                }
-                // The floor's own heating: by thermostat, and what panels leave over.
-                $side = $fixed = 0.0;
-                if ($byFloor) {
-                    if ($set === null || $surface > $regime->surface) {
-                        $on = false;
-                    } elseif ($air < $set - self::HYSTERESIS) {
-                        $on = true;
-                    } elseif ($air > $set + self::HYSTERESIS) {
-                        $on = false;
-                    }
-                    if ($on) {
-                        $most = $air < $set - self::COLD ? $regime->heater : min(
-                            $regime->heater,
-                            1.3 * $load * max(0.15, ($set - $te) / $designDrop),
-                        );
-                        if ($regime->water !== null && $pipes * ($regime->water - $T[$cell]) < $most) {
-                            $side = $regime->water > $T[$cell] ? $pipes : 0.0;
-                        } else {
-                            $fixed = $most;
-                        }
-                    }
-                }
-                $charge = $surface < $regime->surface && ! $warmRoom ? $extra : 0.0;
-                $Q[$cell] += $fixed + $charge + $side * ($regime->water ?? 0.0);
-
-                // From the far ends to the room: T_i = P_i + R_i·T_{i−1}.
-                $a = $capacity + $direct;
-                $r = $capacity * $air + $direct * $te + $gains + self::TO_AIR * $sun;
-                for ($b = 0; $b < $count; $b++) {
-                    $first = $from[$b];
-                    $i = $to[$b];
-                    $end = $ground[$b] ? $tg : $te;
-                    $p = $end;
-                    $q = 0.0;
-                    $g = $far[$b];
-                    while (true) {
-                        $up = $i === $first ? $near[$b] : $G[$i - 1];
-                        $d = $C[$i] + $up + $g * (1.0 - $q) + ($b === 0 && $i === $cell ? $side : 0.0);
-                        $p = ($Q[$i] + $g * $p) / $d;
-                        $q = $up / $d;
-                        $P[$i] = $p;
-                        $R[$i] = $q;
-                        if ($i === $first) {
-                            break;
-                        }
-                        $g = $up;
-                        $i--;
-                    }
-                    $a += $near[$b] * (1.0 - $q);
-                    $r += $near[$b] * $p;
-                }
-                $given = 0.0;
-                $now = $r / $a;
-                if (! $byFloor && $set !== null && $now < $set) {
-                    $given = min($regime->heater, $a * $set - $r);
-                    $now = ($r + $given) / $a;
-                }
-                // And back.
-                $outward = $direct * ($now - $te);
-                $down = 0.0;
-                for ($b = 0; $b < $count; $b++) {
-                    $last = $now;
-                    for ($i = $from[$b], $stop = $to[$b]; $i <= $stop; $i++) {
-                        $last = $P[$i] + $R[$i] * $last;
-                        $T[$i] = $last;
-                    }
-                    if ($ground[$b]) {
-                        $down += $far[$b] * ($last - $tg);
-                    } else {
-                        $outward += $far[$b] * ($last - $te);
-                    }
-                }
-                $air = $now;
-                $flow = $g0 * ($T[0] - $air);
-                $surface = $air + $flow / $floor->area / $film;
-                $sumHeat += $given + $fixed + ($side > 0.0 ? $side * (($regime->water ?? 0.0) - $T[$cell]) : 0.0);
-                $sumSurplus += $charge;
-                $sumSun += $sun;
-                $sumRoom += $flow;
-                $sumGround += $down;
-                $sumOut += $outward;
+        $before = $this->heat();
+        for ($h = 0, $hours = $forcing->hours(); $h < $hours; $h++) {
+            $hour = $this->hour($forcing, $h);
+            $rooms[] = $this->air;
+            $surfaces[] = $this->surface;
+            foreach ($hour as $what => $sum) {
+                $flows[$what][] = $sum / self::STEPS;
             }
-            $out[] = $te;
-            $rooms[] = $air;
-            $surfaces[] = $surface;
-            $heats[] = $sumHeat / self::STEPS;
-            $surpluses[] = $sumSurplus / self::STEPS;
-            $suns[] = $sumSun / self::STEPS;
-            $toRooms[] = $sumRoom / self::STEPS;
-            $grounds[] = $sumGround / self::STEPS;
-            $outs[] = $sumOut / self::STEPS;
-            $stores[] = self::STEP * self::held($C, $T, $warm, $reference) * Run::KWH;
+            $stores[] = self::STEP * $this->cells->held($warm, $reference) * Run::KWH;
             if ($cells) {
-                $kept[] = array_slice($T, 0, $floorEnd + 1);
+                $kept[] = $this->cells->branch(0);
             }
-            $sums['heat'] += $sumHeat;
-            $sums['surplus'] += $sumSurplus;
-            $sums['sun'] += $sumSun;
-            $sums['gains'] += self::STEPS * $gains;
-            $sums['out'] += $sumOut;
-            $sums['ground'] += $sumGround;
+            $sums['heat'] += $hour['heat'];
+            $sums['sun'] += $hour['sun'];
+            $sums['surplus'] += $hour['surplus'];
+            $sums['gains'] += self::STEPS * $this->gains;
+            $sums['out'] += $hour['out'];
+            $sums['ground'] += $hour['ground'];
         }
-        $sums['stored'] = self::heat($C, $T, 0, $n) + $capacity * $air - $before;
+        $sums['stored'] = $this->heat() - $before;
+        $outside = array_slice($forcing->outside, 0, count($rooms));
         // A run has at least an hour.
-        assert($rooms !== []);
-        $states = [];
-        foreach (array_keys($room->branches) as $b) {
-            $states[] = array_slice($T, $from[$b], $to[$b] - $from[$b] + 1);
-        }
+        assert($rooms !== [] && $outside !== []);
 
         return new Run(
-            $room, $out, $rooms, $surfaces, $kept, $heats, $surpluses, $suns, $toRooms, $grounds, $outs, $stores,
-            array_map(static fn (float $s): float => $s * self::STEP * Run::KWH, $sums), new RoomTemperatures($air, $states, $on),
+            $this->room, $outside, $rooms, $surfaces, $kept, $flows['heat'], $flows['surplus'],
+            $flows['sun'], $flows['room'], $flows['ground'], $flows['out'], $stores,
+            array_map(static fn (float $s): float => $s * self::STEP * Run::KWH, $sums),
+            new RoomTemperatures(
+                $this->air,
+                array_map(fn (int $b): array => $this->cells->branch($b), array_keys($this->room->branches)),
+                $this->thermostat->isOn(),
+            ),
         );
     }
 
     /**
-     * @param  array<int, float>  $C  W/K in a step
-     * @param  array<int, float>  $T  °C
-     * @param  list<float>  $warm  how much of each cell counts
+     * Its steps, one after the other.
+     *
+     * @return array{heat: float, surplus: float, sun: float, room: float, ground: float, out: float} W, summed over the steps
      */
-    private static function held(array $C, array $T, array $warm, float $reference): float
+    private function hour(Forcing $forcing, int $h): array
     {
-        $sum = 0.0;
-        foreach ($warm as $i => $share) {
-            $sum += $share * $C[$i] * ($T[$i] - $reference);
-        }
+        [$te, $tg, $set, $glass] = [$forcing->outside[$h], $forcing->beyond[$h], $forcing->set[$h], $forcing->sun[$h]];
+        $extra = $this->room->source === null ? 0.0 : $forcing->surplus[$h];
+        // What every step asks for, at hand.
+        [$cells, $regime, $room, $cell, $area] = [$this->cells, $this->regime, $this->room, $this->cell, $this->area];
+        [$bare, $blinds, $water] = [$room->branches[0]->near, $room->site->room->blinds, $regime->water ?? 0.0];
+        [$air, $surface] = [$this->air, $this->surface];
+        $heat = $surplus = $sunned = $toRoom = $ground = $out = 0.0;
+        for ($s = 0; $s < self::STEPS; $s++) {
+            $warm = $air > $regime->warm;
+            $sun = $warm ? $glass * $blinds : $glass;
+            $direct = $room->direct + ($warm && $te < $air ? $room->openWindows : 0.0);
+            $film = self::film($surface - $air);
+            $floor = $area / ($bare + 1 / $film);
 
-        return $sum;
+            // The floor's own heating: by thermostat, and what panels leave over.
+            [$side, $fixed] = $this->byFloor
+                ? $this->thermostat->gives($set, $air, $te, $surface, $cells->temperatures[$cell])
+                : [0.0, 0.0];
+            $charge = $surface < $regime->surface && ! $warm ? $extra : 0.0;
+
+            [$a, $r] = $cells->eliminate(
+                [$this->capacity + $direct, $this->capacity * $air + $direct * $te + $this->gains + RoomCells::TO_AIR * $sun],
+                $te, $tg, $floor, $sun, $cell, $fixed + $charge + $side * $water, $side,
+            );
+            $given = 0.0;
+            $now = $r / $a;
+            if (! $this->byFloor && $set !== null && $now < $set) {
+                $given = min($regime->heater, $a * $set - $r);
+                $now = ($r + $given) / $a;
+            }
+            [$outward, $down] = $cells->follow($now, $te, $tg, $direct * ($now - $te));
+            $air = $now;
+            $flow = $floor * ($cells->temperatures[0] - $air);
+            $surface = $air + $flow / $area / $film;
+
+            $heat += $given + $fixed + ($side > 0.0 ? $side * ($water - $cells->temperatures[$cell]) : 0.0);
+            $surplus += $charge;
+            $sunned += $sun;
+            $toRoom += $flow;
+            $ground += $down;
+            $out += $outward;
+        }
+        [$this->air, $this->surface] = [$air, $surface];
+
+        return ['heat' => $heat, 'surplus' => $surplus, 'sun' => $sunned, 'room' => $toRoom, 'ground' => $ground, 'out' => $out];
     }
 
-    /**
-     * @param  array<int, float>  $C  W/K in a step
-     * @param  array<int, float>  $T  °C
-     */
-    private static function heat(array $C, array $T, int $from, int $to): float
+    /** W/(m²K), of a floor so many kelvins warmer than the room. */
+    private static function film(float $over): float
     {
-        $sum = 0.0;
-        for ($i = $from; $i < $to; $i++) {
-            $sum += $C[$i] * $T[$i];
-        }
+        return $over > 0.05 ? self::UPWARD * $over ** self::EXPONENT : 1 / MassStack::FLOOR_R;
+    }
 
-        return $sum;
+    /** All that cells and air hold, as RoomCells::heat() does. */
+    private function heat(): float
+    {
+        return $this->cells->heat() + $this->capacity * $this->air;
     }
 }
