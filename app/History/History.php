@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\History;
 
+use App\Database\Lock;
 use App\Models\Revision;
 use App\Models\RevisionKind;
 use App\Models\User;
 use Closure;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Ondergrond\History\Changes;
@@ -168,9 +168,7 @@ final readonly class History
      */
     private function locked(Kept&Model $subject, Closure $do): mixed
     {
-        return DB::transaction(static function () use ($subject, $do): mixed {
-            // Writing first takes the file's write lock, so that what is read next is what is changed.
-            $subject->newQuery()->whereKey($subject->getKey())->update(['updated_at' => now()]);
+        return Lock::on($subject, static function () use ($subject, $do): mixed {
             $subject->refresh();
 
             return $do();

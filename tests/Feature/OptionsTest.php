@@ -10,7 +10,10 @@ use App\Models\Project;
 use App\Models\RevisionKind;
 use App\Models\Role;
 use App\Models\Share;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Ondergrond\Codec\DesignCodec;
 use Tests\TestCase;
 
@@ -25,6 +28,35 @@ final class OptionsTest extends TestCase
         parent::setUp();
         $this->project = $this->boathouse();
         $this->option = $this->project->leading();
+    }
+
+    /** A transaction that read before it wrote fails at once where somebody wrote meanwhile, as SQLite has it. */
+    public function test_whatever_is_saved_begins_by_writing_also_twice_in_a_second(): void
+    {
+        $this->freezeSecond();
+        $said = [];
+        Event::listen(TransactionBeginning::class, static function () use (&$said): void {
+            $said[] = 'begin';
+        });
+        DB::listen(static function (QueryExecuted $query) use (&$said): void {
+            $said[] = strtok($query->sql, ' ');
+        });
+        $base = "/projects/{$this->project->id}/options/{$this->project->leading()->id}";
+        $this->post("{$base}/copy")->assertRedirect();
+        $this->post("{$base}/copy")->assertRedirect();
+        $copy = Option::query()->orderByDesc('id')->firstOrFail()->id;
+        $there = "/projects/{$this->project->id}/options/{$copy}";
+        $this->put("{$there}/place", ['by' => '-1'])->assertRedirect();
+        $this->put("{$there}/pin")->assertRedirect();
+        $this->delete($there)->assertRedirect();
+        $this->put("/projects/{$this->project->id}/trash/{$copy}")->assertRedirect();
+        $this->become($this->member(Role::Owner))->put("/people/{$this->designer->id}", ['role' => 'crew'])->assertRedirect();
+        $first = [];
+        foreach (array_keys($said, 'begin', true) as $at) {
+            $first[] = $said[$at + 1] ?? 'nothing';
+        }
+        self::assertGreaterThan(6, count($first));
+        self::assertSame(['update'], array_values(array_unique($first)));
     }
 
     public function test_options_are_copied_renamed_pinned_and_put_in_order(): void

@@ -19,6 +19,9 @@ final class Person
 
     private string $size = '';
 
+    /** Whether somebody else works at that bench too, so that a copy is made to work at. */
+    private bool $shares = false;
+
     private int $step = 0;
 
     /** @var array<string, string> pieces that its page shows, fingerprints by name */
@@ -51,7 +54,7 @@ final class Person
         return match ($asked->kind) {
             'sign-in page' => $this->signIn($body),
             'sign in', 'projects' => $this->choose($body),
-            'bench' => $this->sit($body),
+            'bench', 'copy' => $this->sit($body),
             'edit' => $this->edited($body),
             'field' => $this->change(),
             default => throw new RuntimeException("nobody asks {$asked->kind}"),
@@ -80,9 +83,12 @@ final class Person
             }
         }
         $links = array_keys($links);
+        // The list begins with what was changed last; each has a bench of their own all the same.
+        sort($links, SORT_NATURAL);
         if ($links === []) {
             throw new RuntimeException('no project is there');
         }
+        $this->shares = $this->number >= count($links);
         $this->bench = (string) parse_url($links[$this->number % count($links)], PHP_URL_PATH);
 
         return new Asked('bench', $this->bench);
@@ -99,6 +105,12 @@ final class Person
             $form->getAttribute('action'),
             PHP_URL_QUERY,
         );
+        if ($this->shares) {
+            $this->shares = false;
+            $path = (string) preg_replace('~/section/(\d+)\?.*$~', '/options/$1/copy', $this->bench);
+
+            return new Asked('copy', $path, ['_token' => $this->form['_token'] ?? '']);
+        }
         foreach (['field_board', 'edge_outside', 'board_above', 'slab'] as $part) {
             $name = "design[{$part}][thickness_m]";
             if ((float) str_replace(',', '.', $this->form[$name] ?? '0') > 0.0) {

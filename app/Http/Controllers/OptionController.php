@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Lock;
 use App\Forms\Reader;
 use App\History\Conflict;
 use App\History\History;
@@ -53,8 +54,7 @@ final class OptionController
     /** A copy right after the one it was made from. */
     public function duplicate(Project $project, Option $option, History $history): RedirectResponse
     {
-        $copy = DB::transaction(static function () use ($project, $option, $history): Option {
-            $project->touch();
+        $copy = Lock::on($project, static function () use ($project, $option, $history): Option {
             if ($project->options()->count() >= Project::MOST_OPTIONS) {
                 throw ValidationException::withMessages(['option' => 'Allowed: up to '.Project::MOST_OPTIONS.' options in a project.']);
             }
@@ -112,8 +112,7 @@ final class OptionController
     public function move(Project $project, Option $option, PlaceRequest $request): RedirectResponse
     {
         $by = $request->integer('by');
-        DB::transaction(static function () use ($project, $option, $by): void {
-            $project->touch();
+        Lock::on($project, static function () use ($project, $option, $by): void {
             $order = $project->options()->pluck('id')->all();
             $at = (int) array_search($option->id, $order, true);
             $to = max(0, min(count($order) - 1, $at + $by));
@@ -129,8 +128,7 @@ final class OptionController
     /** Into the trash, from where it can be had back. */
     public function destroy(Project $project, Option $option): RedirectResponse
     {
-        DB::transaction(static function () use ($project, $option): void {
-            $project->touch();
+        Lock::on($project, static function () use ($project, $option): void {
             if ($project->options()->count() === 1) {
                 throw ValidationException::withMessages(
                     [

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Lock;
 use App\Http\Requests\FirmRequest;
 use App\Http\Requests\RoleRequest;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -41,7 +41,7 @@ final class PeopleController
     public function update(RoleRequest $request, User $member): RedirectResponse
     {
         $role = Role::from($request->string('role')->value());
-        DB::transaction(function () use ($member, $role): void {
+        Lock::on($member->firm, function () use ($member, $role): void {
             $this->keepAnOwner($member, $role->owns());
             $member->update(['role' => $role]);
         });
@@ -54,7 +54,7 @@ final class PeopleController
 
     public function destroy(User $member): RedirectResponse
     {
-        DB::transaction(function () use ($member): void {
+        Lock::on($member->firm, function () use ($member): void {
             $this->keepAnOwner($member, false);
             $member->delete();
         });
@@ -78,8 +78,6 @@ final class PeopleController
 
     private function keepAnOwner(User $member, bool $staysOwner): void
     {
-        // A write comes first, so that two owners can't leave at once.
-        $member->firm->touch();
         if (! $staysOwner && $member->firm->lastOwner($member->refresh())) {
             throw ValidationException::withMessages(
                 ['member' => "{$member->name} is the last owner. Make somebody else an owner first; nothing was changed."],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Lock;
 use App\Forms\Reader;
 use App\Forms\Word;
 use App\History\History;
@@ -141,7 +142,7 @@ final class StudyController
     public function open(Project $project, Option $option, Study $study, int $choice, History $history): RedirectResponse
     {
         [$design, $sizes] = self::chosen($option, $study, $choice);
-        $made = DB::transaction(static function () use ($project, $option, $design, $sizes, $history, $study): Option {
+        $made = Lock::on($project, static function () use ($project, $option, $design, $sizes, $history, $study): Option {
             if ($project->options()->count() >= Project::MOST_OPTIONS) {
                 throw ValidationException::withMessages(['study' => 'Allowed: up to '.Project::MOST_OPTIONS.' options in a project.']);
             }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Lock;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
@@ -37,8 +37,7 @@ final class TrashController
 
     public function restoreOption(Project $project, Option $option): RedirectResponse
     {
-        DB::transaction(static function () use ($project, $option): void {
-            $project->touch();
+        Lock::on($project, static function () use ($project, $option): void {
             if ($project->options()->count() >= Project::MOST_OPTIONS) {
                 throw ValidationException::withMessages(
                     ['option' => 'Allowed: up to '.Project::MOST_OPTIONS.' options in a project. Put another in the trash first.'],
