@@ -39,7 +39,7 @@ use Ondergrond\Units\UnitSystem;
 final class Assessor
 {
     /** Of all sections together, for a first look. */
-    private const ROUGH_CELLS = 24_000;
+    private const ROUGH_CELLS = 10_000;
 
     /**
      * With the fields of all its sections, each of which takes a tenth of a second or two, but without the winters that prove

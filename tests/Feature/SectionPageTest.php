@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\History\History;
+use App\Http\Controllers\SectionController;
 use App\Models\Firm;
 use App\Models\Option;
 use App\Models\Project;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Ondergrond\Assessor;
@@ -190,6 +192,21 @@ final class SectionPageTest extends TestCase
         self::assertGreaterThan(0.0, $heat($fine));
         self::assertEqualsWithDelta($heat($fine), $heat($rough), 0.03 * $heat($fine), 'the first look is close');
         $this->get("{$at}?field=now&of=".($of - 1), $asked)->assertNoContent();
+    }
+
+    public function test_one_fine_field_is_solved_at_a_time_and_the_others_ask_again(): void
+    {
+        $project = $this->boathouse();
+        $at = "/projects/{$project->id}/section/{$project->leading()->id}";
+        $asked = ['X-Bench' => '1'];
+        $others = Cache::lock(SectionController::FINE, 30);
+        self::assertTrue($others->get());
+        self::assertSame('', $this->get("{$at}?field=now", $asked)->assertAccepted()->getContent());
+        $this->get("{$at}?field=rough", $asked)->assertOk();
+        // Without a script there is nobody to ask again.
+        $this->get("{$at}?field=now")->assertOk();
+        $others->release();
+        $this->get("{$at}?field=now", $asked)->assertOk();
     }
 
     public function test_the_field_of_what_is_typed_is_had_ahead_and_nothing_is_saved(): void

@@ -53,8 +53,7 @@ final class OwnServer
         foreach ($winters ? ['default', 'winters'] : ['default'] as $queue) {
             $own->processes[] = self::begin(
                 [
-                    // As bin/serve does.
-                    'setsid', ...($queue === 'winters' ? ['chrt', '--idle', '0', 'nice', '-n', '19'] : ['nice', '-n', '10']), PHP_BINARY, 'artisan', 'queue:work', "--queue={$queue}", '--quiet',
+                    'setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'queue:work', "--queue={$queue}", '--quiet',
                     '--sleep=0.5', '--tries=1', '--timeout=1800', '--memory=512',
                 ],
                 $root,

@@ -14,6 +14,7 @@ use App\History\History;
 use App\Later\Assessed;
 use App\Later\Content;
 use App\Later\Fields;
+use App\Later\FieldWanted;
 use App\Later\Hours;
 use App\Later\Winters;
 use App\Models\Option;
@@ -26,6 +27,7 @@ use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
@@ -39,6 +41,12 @@ final class SectionController
 {
     /** The bench's script names itself so, and is answered with what changes on the page. */
     private const SCRIPT = 'X-Bench';
+
+    /** One fine field at a time. */
+    public const FINE = 'fine-field';
+
+    /** s, after which a solver that broke off keeps nobody waiting any longer */
+    private const LONGEST_FIELD = 30;
 
     public function __construct(
         private readonly History $history,
@@ -61,8 +69,15 @@ final class SectionController
         if ($request->has('of') && $request->integer('of') !== History::head($option)->id) {
             return new Response('', 204);
         }
+        $answer = fn (): Response => new Response($this->page($project, $option, $view, false, true)->fragments());
 
-        return new Response($this->page($project, $option, $view, false, true)->fragments());
+        if ($view->field !== FieldWanted::Now) {
+            return $answer();
+        }
+        // Fine fields would keep all processors busy: edits of others are answered first, and this page asks again.
+        $fine = Cache::lock(self::FINE, self::LONGEST_FIELD)->get($answer);
+
+        return $fine instanceof Response ? $fine : new Response('', 202);
     }
 
     public function update(Project $project, Option $option, Request $request): RedirectResponse|Response

@@ -111,18 +111,21 @@ export default () => {
 
         /** Once the hand rests, on a mesh as fine as its accuracy asks for. */
         async refine() {
-            if (await this.askField('now')) {
+            const came = await this.askField('now');
+            if (came) {
                 this.rest();
+            } else if (came === undefined) {
+                resting = setTimeout(() => this.refine(), REST);
             }
         },
 
-        /** @returns {Promise<boolean>} whether it came, and still belongs to what is shown */
+        /** @returns {Promise<boolean|undefined>} whether it came, and still belongs to what is shown; undefined where others go first */
         async askField(mesh) {
             following = new AbortController();
             const sent = page.values();
             const fresh = await read(this.fieldUrl(mesh), page.have(), following.signal);
-            if (fresh === null || this.busy) {
-                return false;
+            if (!fresh || this.busy) {
+                return fresh === undefined && !this.busy ? undefined : false;
             }
             page.takeIn(fresh, sent, false);
             this.$dispatch('fresh');

@@ -37,10 +37,16 @@ export default async function send(url, form, have, extra = {}) {
     );
 }
 
-/** The pieces as they stand now, with what takes long; null where they cannot be had or are no longer wanted. */
+/**
+ * The pieces as they stand now, with what takes long; null where they cannot be had or are no longer wanted, undefined where
+ * others are served first.
+ */
 export async function read(url, have, signal) {
     try {
         const response = await fetch(url, { headers: { 'X-Bench': '1', 'X-Have': have, Accept: 'text/html' }, signal });
+        if (response.status === 202) {
+            return undefined;
+        }
         return response.status === 200 && !response.redirected ? parse(await response.text()) : null;
     } catch {
         return null;
