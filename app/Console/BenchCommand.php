@@ -106,15 +106,14 @@ final class BenchCommand extends Command
         $table->render();
         $output->writeln(sprintf("%d runs each after a warm-up; just-in-time compiler %s\n", self::RUNS, $compiled ? 'on' : 'off'));
         $table = new Table($output);
-        $table->setHeaders(['steady field, unknowns', 'seconds', 'scipy spsolve', 'ratio']);
+        $table->setHeaders(['steady field, unknowns', 'seconds', 'scipy spsolve', 'ratio', 'Eigen SimplicialLDLT', 'ratio']);
         foreach ($field->steady as $row) {
-            $table->addRow(
-                [
-                    $row['unknowns'], sprintf('%.4f', $row['seconds']),
-                    $row['scipy_seconds'] === null ? '–' : sprintf('%.4f', $row['scipy_seconds']),
-                    $row['ratio'] === null ? '–' : sprintf('%.2f', $row['ratio']),
-                ],
-            );
+            $beside = static fn (?float $theirs): array => $theirs === null
+                ? ['–', '–']
+                : [sprintf('%.4f', $theirs), sprintf('%.2f', $row['seconds'] / $theirs)];
+            $table->addRow([
+                $row['unknowns'], sprintf('%.4f', $row['seconds']), ...$beside($row['scipy_seconds']), ...$beside($row['eigen_seconds']),
+            ]);
         }
         $table->render();
         $output->writeln(

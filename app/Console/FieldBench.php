@@ -15,8 +15,8 @@ use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /**
- * The field engine on one section at four meshes, beside scipy's direct solver on the same matrices where there is
- * one. A time is set-up and solve together, from the assembled conductances, to a residual of 1e-7; medians.
+ * The field engine on one section at four meshes, beside direct solvers of others on the same matrices where they
+ * are: scipy's, and Eigen's sparse Cholesky by the compiler at hand. A time is set-up and solve together, from the assembled conductances, to a residual of 1e-7; medians.
  */
 final readonly class FieldBench
 {
@@ -25,13 +25,16 @@ final readonly class FieldBench
     /** Halvings of the first mesh, and runs of each. */
     private const RUNS = [0 => 15, 1 => 9, 2 => 5, 3 => 5];
 
-    private const SCIPY_RUNS = 3;
+    /** Of the others. */
+    private const THEIR_RUNS = 3;
+
+    private const EIGEN = '/usr/include/eigen3';
 
     /** The mesh at which the harmonic solver is held against the steady one. */
     private const HARMONIC_AT = 1;
 
     /**
-     * @param  list<array{unknowns: int, seconds: float, scipy_seconds: float|null, ratio: float|null}>  $steady
+     * @param  list<array{unknowns: int, seconds: float, scipy_seconds: float|null, eigen_seconds: float|null}>  $steady
      */
     private function __construct(
         public array $steady,
@@ -52,7 +55,7 @@ final readonly class FieldBench
             $network = Network::of($mesh);
             $solve = static fn (): array => (new SteadySolver(Hierarchy::of($network)))->solve(self::TOLERANCE);
             $seconds = self::median($solve, $runs);
-            $steady[] = ['unknowns' => $mesh->cells(), 'seconds' => $seconds, ...self::scipy($network, $solve(), $seconds)];
+            $steady[] = ['unknowns' => $mesh->cells(), 'seconds' => $seconds, ...self::others($network, $solve())];
             $swing = static fn (): array => (new HarmonicSolver(Hierarchy::of($network)))->solve(self::TOLERANCE);
             if ($halvings === self::HARMONIC_AT) {
                 $ratio = self::medianRatio($swing, $solve, $runs);
@@ -105,23 +108,53 @@ final readonly class FieldBench
 
     /**
      * @param  array<int, float>  $ours  by cell, °C
-     * @return array{scipy_seconds: float|null, ratio: float|null}
+     * @return array{scipy_seconds: float|null, eigen_seconds: float|null} null where it is not there
      */
-    private static function scipy(Network $network, array $ours, float $seconds): array
+    private static function others(Network $network, array $ours): array
     {
-        if (! is_executable('/usr/bin/python3') || (new Process(['/usr/bin/python3', '-c', 'import scipy']))->run() !== 0) {
-            return ['scipy_seconds' => null, 'ratio' => null];
-        }
         $file = (string) tempnam(sys_get_temp_dir(), 'matrix');
         self::writeMatrix($network, $file);
-        $process = new Process(['/usr/bin/python3', __DIR__.'/spsolve.py', $file, (string) self::SCIPY_RUNS], timeout: 600);
-        [$theirs, $sum] = array_map(floatval(...), explode(' ', $process->mustRun()->getOutput()));
+        $theirs = [];
+        foreach (['scipy_seconds' => self::scipy(), 'eigen_seconds' => self::eigen()] as $key => $command) {
+            if ($command === null) {
+                $theirs[$key] = null;
+
+                continue;
+            }
+            $process = new Process([...$command, $file, (string) self::THEIR_RUNS], timeout: 600);
+            [$theirs[$key], $sum] = array_map(floatval(...), explode(' ', $process->mustRun()->getOutput()));
+            if (abs($sum - array_sum($ours)) > 1e-4 * max(1.0, abs($sum))) {
+                throw new RuntimeException("{$key}: the two solvers disagree: ".array_sum($ours)." and {$sum}");
+            }
+        }
         unlink($file);
-        if (abs($sum - array_sum($ours)) > 1e-4 * max(1.0, abs($sum))) {
-            throw new RuntimeException('the two solvers disagree: '.array_sum($ours)." and {$sum}");
+
+        return $theirs;
+    }
+
+    /** @return list<string>|null */
+    private static function scipy(): ?array
+    {
+        return is_executable('/usr/bin/python3') && (new Process(['/usr/bin/python3', '-c', 'import scipy']))->run() === 0
+            ? ['/usr/bin/python3', __DIR__.'/spsolve.py']
+            : null;
+    }
+
+    /** @return list<string>|null */
+    private static function eigen(): ?array
+    {
+        static $command = false;
+        if ($command === false) {
+            $program = sys_get_temp_dir().'/ldlt-'.getmypid();
+            $made = is_dir(self::EIGEN) && (new Process(
+                ['g++', '-O3', '-I'.self::EIGEN, '-o', $program, __DIR__.'/ldlt.cpp'],
+                timeout: 300,
+            ))->run() === 0;
+            $command = $made ? [$program] : null;
+            register_shutdown_function(static fn () => is_file($program) && unlink($program));
         }
 
-        return ['scipy_seconds' => $theirs, 'ratio' => $seconds / $theirs];
+        return $command;
     }
 
     private static function writeMatrix(Network $network, string $file): void
@@ -163,7 +196,7 @@ final readonly class FieldBench
     /**
      * The slope of log time over log unknowns, least squares.
      *
-     * @param  list<array{unknowns: int, seconds: float, scipy_seconds: float|null, ratio: float|null}>  $rows
+     * @param  list<array{unknowns: int, seconds: float, scipy_seconds: float|null, eigen_seconds: float|null}>  $rows
      */
     private static function exponent(array $rows): float
     {
