@@ -9,6 +9,7 @@ use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Damp\Stacks;
 use Ondergrond\Damp\StackVariant;
 use Ondergrond\Damp\Surface;
+use Ondergrond\Damp\Surfaces;
 use Ondergrond\Damp\Trap;
 use Ondergrond\Damp\Vapour;
 use Ondergrond\Damp\VapourLayer;
@@ -60,6 +61,15 @@ final readonly class DampPage
         return $v->stacks === null
             ? 'The field is being solved.'
             : $this->said($words['stacks'] === Verdict::Close ? 'stacks' : 'surfaces');
+    }
+
+    /** @return list<string> by month, the factor that the rooms' faces need */
+    public function needed(): array
+    {
+        return array_map(
+            fn (?float $f): string => $f === null || $f < 0 ? '–' : $this->factor($f),
+            Surfaces::neededBy($this->verdict->air),
+        );
     }
 
     /** What is said of one thing, a sentence. */

@@ -28,6 +28,7 @@ use Ondergrond\Exchange\ClimateFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Frost\DesignWinter;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\RequirementSets;
 use Ondergrond\Units\QuantityFormatter;
@@ -45,6 +46,7 @@ final class SiteController
         return view('site.edit', [
             'project' => $project,
             'site' => $project->site,
+            'winter' => DesignWinter::of($project->site),
             'format' => $reading->formatter($project),
             'head' => $head,
             'months' => Calendar::MONTHS,

@@ -1,9 +1,8 @@
 {{-- The design winter beside a normal one, in words and as two lines. --}}
-@props(['site', 'format'])
+@props(['site', 'winter', 'format'])
 @use('Ondergrond\Units\Quantity')
 @use('Ondergrond\Frost\FreezingIndex')
 @php
-    $winter = \Ondergrond\Frost\DesignWinter::of($site);
     $low = min(-5.0, min($winter->design)); $high = max($winter->normal);
     $summer = FreezingIndex::warmest($winter->normal);
     $y = fn (float $t): float => round(110 * ($high - $t) / ($high - $low), 1);

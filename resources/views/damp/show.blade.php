@@ -97,8 +97,7 @@
                 }}</th>@endforeach</tr></thead>
             <tbody><tr><th scope="row">humidity as {{ mb_strtolower($verdict->site->damp->indoorRh === null ?
                 'class '.$verdict->site->damp->humidity->label() : 'a machine keeps it')
-                }}</th>@foreach (\Ondergrond\Damp\Surfaces::neededBy($verdict->air) as $f)<td>{{ $f === null || $f
-                < 0 ? '–' : $damp->factor($f) }}</td>@endforeach</tr></tbody>
+                }}</th>@foreach ($damp->needed() as $f)<td>{{ $f }}</td>@endforeach</tr></tbody>
         </table>
         <table class="figures">
             <thead><tr><th scope="col">face</th><th scope="col">side</th><th scope="col">f</th><th scope="col">dampest</th><th

@@ -29,7 +29,7 @@
                             line.</p>
                     </div>
                 @elseif ($section->slug === 'winter')
-                    <x-winter :site="$site" :format="$format" />
+                    <x-winter :site="$site" :winter="$winter" :format="$format" />
                 @elseif ($section->slug === 'air')
                     <div class="months">
                         @foreach ($section->fields as $field)
