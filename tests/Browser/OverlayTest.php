@@ -104,6 +104,7 @@ final class OverlayTest extends BrowserTestCase
     public function test_an_edit_is_answered_with_its_field_and_the_time_is_logged(): void
     {
         $this->choose('temperature');
+        $this->awaitThat(fn (): bool => $this->howMany('[data-pending], [data-rough]') === 0, 'the fine field');
         $cells = (int) $this->browser->executeScript('return JSON.parse(document.getElementById("field-sheet").textContent).cells');
         self::assertGreaterThanOrEqual(8000, $cells);
         $first = $field = [];
