@@ -15,8 +15,9 @@ use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /**
- * The field engine on one section at four meshes, beside direct solvers of others on the same matrices where they
- * are: scipy's, and Eigen's sparse Cholesky by the compiler at hand. A time is set-up and solve together, from the assembled conductances, to a residual of 1e-7; medians.
+ * The field engine on one section at four meshes, beside direct solvers of others on the same matrices where they are: scipy's, and
+ * Eigen's sparse Cholesky by the compiler at hand. A time is set-up and solve together, from the assembled conductances, to a
+ * residual of 1e-7; medians.
  */
 final readonly class FieldBench
 {
