@@ -241,7 +241,8 @@ final class BenchCommand extends Command
             'page: options, 50 of them' => $page("/projects/{$many->id}/options"),
             'page: compare, 50 options, fields from the cache' => $page("/projects/{$many->id}/compare"),
             'page: rulebook' => $page('/rules'),
-            'page: damp' => $page("/projects/{$heavy->id}/section/{$deep->id}/damp"),
+            'page: damp, at once' => $page("/projects/{$heavy->id}/section/{$deep->id}/damp"),
+            'page: damp, with layers and faces' => $page("/projects/{$heavy->id}/section/{$deep->id}/damp?field=now"),
             'page: mass, its story told' => $page("/projects/{$stored->id}/section/{$option->id}/mass"),
             'page: inspections' => $page("/projects/{$heavy->id}/inspections"),
             'page: where it pays' => $page("/projects/{$stored->id}/section/{$option->id}/studies"),
@@ -255,8 +256,8 @@ final class BenchCommand extends Command
                 SectionDrawing::of($basement->options[0]->design, $format, Side::Walkout),
             ),
             'basement: an edit, saved and drawn at once' => $heavyEdit,
-            'basement: the field that follows' => static fn () => $send(
-                Request::create("/projects/{$heavy->id}/section/{$deep->id}", server: ['HTTP_X_BENCH' => '1']),
+            'basement: the rough field that follows' => static fn () => $send(
+                Request::create("/projects/{$heavy->id}/section/{$deep->id}?field=rough", server: ['HTTP_X_BENCH' => '1']),
             ),
             'page: materials' => $page('/materials'),
         ];
