@@ -67,15 +67,9 @@ final class Assessor
         $damp = DampVerdict::of($site, $design, $sides);
 
         return new Assessment(
-            $heat,
-            $field,
-            Junctions::of($field),
-            LoadVerdict::of($site, $design),
-            Judgement::of(new Subject($site, $design, $units, $field, $frost, $damp), $setAside),
-            $frost,
-            $damp,
-            self::mass($site, $design),
-            self::heatedFloor($site, $design),
+            $heat, $field, Junctions::of($field), LoadVerdict::of($site, $design),
+            Judgement::of(new Subject($site, $design, $units, $field, $frost, $damp), $setAside), $frost, $damp,
+            self::mass($site, $design), self::heatedFloor($site, $design),
         );
     }
 

@@ -30,11 +30,8 @@ final class AssessCommand extends Command
             'own',
         );
         $this->addOption(
-            'hours',
-            null,
-            InputOption::VALUE_REQUIRED,
-            'What is simulated by the hour: cold, how long rooms stay warm when heating stops; all, some seconds; or none',
-            'cold',
+            'hours', null, InputOption::VALUE_REQUIRED,
+            'What is simulated by the hour: cold, how long rooms stay warm when heating stops; all, some seconds; or none', 'cold',
         );
         $this->setHelp(
             'Most of its time are the winters: with --freezing=none it answers in a second or two. What runs is said on standard '

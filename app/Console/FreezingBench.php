@@ -73,11 +73,7 @@ final readonly class FreezingBench
         $proof = Assessor::proof($project->site, Stretch::edge($project->options[0]->design), WinterUse::Heated);
 
         return new self(
-            $times[intdiv(self::RUNS, 2)],
-            $run->last->mesh->cells(),
-            $run->freezing->closure(),
-            $off,
-            $proof->seconds,
+            $times[intdiv(self::RUNS, 2)], $run->last->mesh->cells(), $run->freezing->closure(), $off, $proof->seconds,
             $proof->cells,
         );
     }

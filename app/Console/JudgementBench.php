@@ -68,12 +68,7 @@ final readonly class JudgementBench
         $judged = count($told) < 2 ? 0.0 : (array_key_last($told) - array_key_first($told)) / ((end($told) - reset($told)) / 1e9);
 
         return new self(
-            count($steps),
-            (($first ?? $all) - $start) / 1e9,
-            ($all - $start) / 1e9,
-            $space->count(),
-            $judged,
-            $outcome->fields,
+            count($steps), (($first ?? $all) - $start) / 1e9, ($all - $start) / 1e9, $space->count(), $judged, $outcome->fields,
             $outcome->seconds,
         );
     }

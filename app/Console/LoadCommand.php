@@ -29,10 +29,7 @@ final class LoadCommand extends Command
             ->addOption('seconds', null, InputOption::VALUE_REQUIRED, 'For how long, 600 at most', '60')
             ->addOption('think', null, InputOption::VALUE_REQUIRED, 'Mean seconds between an answer and the next change', '5')
             ->addOption(
-                'first',
-                null,
-                InputOption::VALUE_REQUIRED,
-                'Which project of the demo the first of them opens; the others follow',
+                'first', null, InputOption::VALUE_REQUIRED, 'Which project of the demo the first of them opens; the others follow',
                 '0',
             )
             ->addOption('winters', null, InputOption::VALUE_NONE, 'With the worker that runs winters, and winters for it to run')

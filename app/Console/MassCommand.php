@@ -50,12 +50,8 @@ final class MassCommand extends Command
         }
         $output->write($answer === null
             ? MassFile::write(
-                $job->project,
-                $job->option,
-                Assessor::mass($site, $design),
-                Assessor::heatedFloor($site, $design),
-                Assessor::story($site, $design),
-                Assessor::cellProof($site, $design),
+                $job->project, $job->option, Assessor::mass($site, $design), Assessor::heatedFloor($site, $design),
+                Assessor::story($site, $design), Assessor::cellProof($site, $design),
             )
             : MassFile::csv($answer->runs[array_key_first($answer->runs)], $asked === 'year'), false, OutputInterface::OUTPUT_RAW);
 

@@ -24,10 +24,7 @@ final class WingCommand extends Command
     {
         ProjectInput::configure($this, false);
         $this->addOption(
-            'seconds',
-            null,
-            InputOption::VALUE_REQUIRED,
-            'Answers after so long with what it has, “complete” false',
+            'seconds', null, InputOption::VALUE_REQUIRED, 'Answers after so long with what it has, “complete” false',
             (string) self::PATIENCE,
         );
         $this->setHelp(
@@ -58,12 +55,8 @@ final class WingCommand extends Command
                     InputFile::say(
                         $output,
                         sprintf(
-                            '%d: wing %.0f × %.0f mm, edge %.0f mm: %s mm',
-                            $said + 1,
-                            1000 * $try['wing_width_m'],
-                            1000 * $try['wing_thickness_m'],
-                            1000 * $try['edge_thickness_m'],
-                            $try['margin_mm'] ?? 'far',
+                            '%d: wing %.0f × %.0f mm, edge %.0f mm: %s mm', $said + 1, 1000 * $try['wing_width_m'],
+                            1000 * $try['wing_thickness_m'], 1000 * $try['edge_thickness_m'], $try['margin_mm'] ?? 'far',
                         ),
                     );
                 }

@@ -153,10 +153,7 @@ final class Project extends Model implements Kept
         $options = array_values($this->options->map(static fn (Option $o): CoreOption => $o->toCore())->all());
 
         return new CoreProject(
-            $this->name,
-            $this->units,
-            $this->site,
-            $options,
+            $this->name, $this->units, $this->site, $options,
             array_values($this->inspections->map(static fn (InspectionRecord $r): Inspection => $r->seen->named($r->ulid))->all()),
             $this->ulid,
         );

@@ -80,21 +80,14 @@ final readonly class MassPage
                     $this->format->format($f['heater_w_m2'], Quantity::HeatFlux),
                 )
                 : sprintf(
-                    'From %s the rooms are warm after %s at %s; that takes %s.',
-                    $this->warm($f['start_c']),
-                    self::time($f['warm_h']),
-                    $this->format->format($f['heater_w_m2'], Quantity::HeatFlux),
-                    $this->kwh($f['kwh']),
+                    'From %s the rooms are warm after %s at %s; that takes %s.', $this->warm($f['start_c']),
+                    self::time($f['warm_h']), $this->format->format($f['heater_w_m2'], Quantity::HeatFlux), $this->kwh($f['kwh']),
                 ),
             'clear-winter-day' => $this->clearDay($f),
             'surplus-power' => sprintf(
                 'At %s the floor takes %s in %s before it or the room is too warm, in %s; %s in %s.',
-                $this->format->format($f['power_kw'], Quantity::PeakPower),
-                $this->kwh($f['takes_kwh']),
-                self::time($f['takes_h']),
-                $this->month(),
-                $this->kwh($f['mild_takes_kwh']),
-                $this->month(3),
+                $this->format->format($f['power_kw'], Quantity::PeakPower), $this->kwh($f['takes_kwh']), self::time($f['takes_h']),
+                $this->month(), $this->kwh($f['mild_takes_kwh']), $this->month(3),
             )
                 .($f['without_heating_h'] === null ? '' : ' Afterwards no heating is needed for '.self::time($f['without_heating_h']).'.'),
             'heat-spell' => sprintf(
@@ -142,10 +135,7 @@ final readonly class MassPage
                 ? ''
                 : sprintf(
                     ' On a light floor they would be at %s after %s. The floor gives up %s in the first day, %s in three.',
-                    $this->warm(10.0),
-                    self::time($light),
-                    $this->kwh($f['gave_24_kwh']),
-                    $this->kwh($f['gave_72_kwh']),
+                    $this->warm(10.0), self::time($light), $this->kwh($f['gave_24_kwh']), $this->kwh($f['gave_72_kwh']),
                 )
             );
     }

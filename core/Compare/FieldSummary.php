@@ -49,15 +49,8 @@ final readonly class FieldSummary
         }
 
         return new self(
-            $field->steadyCoefficient,
-            $field->mean,
-            $field->heating,
-            $field->transmittance(),
-            $junctions->sum,
-            $psi,
-            $field->faces(),
-            $rulings->on(Concern::Damp)->word->value,
-            $damp->factor(),
+            $field->steadyCoefficient, $field->mean, $field->heating, $field->transmittance(), $junctions->sum, $psi,
+            $field->faces(), $rulings->on(Concern::Damp)->word->value, $damp->factor(),
             max([0.0, ...array_map(static fn (DampStack $s): float => $s->year->peak, $damp->stacks ?? [])]),
         );
     }

@@ -47,14 +47,9 @@ final readonly class DampVerdict
         [$needed, $month] = Surfaces::needed($air);
 
         return new self(
-            $site, $design, $air,
-            isset($sides[Side::Edge->value]) ? Stacks::of($sides[Side::Edge->value], $air) : null,
-            $sides === null ? null : Surfaces::of($sides, $air),
-            $needed, $month,
-            Trap::all($site, $design, $air),
-            Groundwater::of($site, $design),
-            Drying::of($site, $design),
-            DrainDuty::of($site, $design),
+            $site, $design, $air, isset($sides[Side::Edge->value]) ? Stacks::of($sides[Side::Edge->value], $air) : null,
+            $sides === null ? null : Surfaces::of($sides, $air), $needed, $month, Trap::all($site, $design, $air),
+            Groundwater::of($site, $design), Drying::of($site, $design), DrainDuty::of($site, $design),
         );
     }
 

@@ -81,11 +81,8 @@ final readonly class DampYear
     private static function moment(VapourStack $stack, DampMonth $month, array $water): array
     {
         return Tangent::of(
-            $stack->s,
-            array_map(Vapour::saturation(...), $stack->temperatures($month)),
-            $month->insidePressure,
-            $month->outsidePressure,
-            array_fill_keys(array_keys($water), true),
+            $stack->s, array_map(Vapour::saturation(...), $stack->temperatures($month)), $month->insidePressure,
+            $month->outsidePressure, array_fill_keys(array_keys($water), true),
         );
     }
 

@@ -42,14 +42,8 @@ final class Passage
         $resistance = $layer->thickness < 0.001 ? 0.0 : $layer->resistance();
 
         return new VapourLayer(
-            self::name($material),
-            $layer->thickness,
-            $resistance,
-            $airLayer,
-            self::soaks($material->kind),
-            self::suffers($material),
-            self::most($layer),
-            $part->value,
+            self::name($material), $layer->thickness, $resistance, $airLayer, self::soaks($material->kind),
+            self::suffers($material), self::most($layer), $part->value,
         );
     }
 

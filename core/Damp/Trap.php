@@ -85,12 +85,7 @@ final readonly class Trap
         return self::drying(
             Part::Field,
             'rain among the boards, between the sheet and '.($d->finish->kind->isTight() ? 'the floor’s finish' : 'the slab'),
-            self::RAIN,
-            $inward,
-            $outward,
-            $warmth,
-            $air,
-            Vapour::saturation($ground),
+            self::RAIN, $inward, $outward, $warmth, $air, Vapour::saturation($ground),
         );
     }
 
@@ -121,14 +116,8 @@ final readonly class Trap
         $cold = array_map(static fn (float $t): float => $ground + 0.2 * ($t - $ground), $air->inside);
 
         return self::drying(
-            Part::Lining,
-            'the wall’s water in '.implode(' and ', $slugs).($inward > 5.0 ? ', behind a tight layer' : ''),
-            self::CONCRETE,
-            $inward,
-            $outward,
-            $cold,
-            $air,
-            Vapour::saturation($ground),
+            Part::Lining, 'the wall’s water in '.implode(' and ', $slugs).($inward > 5.0 ? ', behind a tight layer' : ''),
+            self::CONCRETE, $inward, $outward, $cold, $air, Vapour::saturation($ground),
         );
     }
 

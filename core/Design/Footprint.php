@@ -59,15 +59,8 @@ final readonly class Footprint
     public function along(?float $walkOut = null, ?float $garage = null, ?float $porch = null, ?float $doors = null): self
     {
         return new self(
-            $this->area,
-            $this->perimeter,
-            $this->exposed,
-            $walkOut ?? $this->walkOut,
-            $garage ?? $this->garage,
-            $porch ?? $this->porch,
-            $this->party,
-            $doors ?? $this->doors,
-            $this->lotLine,
+            $this->area, $this->perimeter, $this->exposed, $walkOut ?? $this->walkOut, $garage ?? $this->garage,
+            $porch ?? $this->porch, $this->party, $doors ?? $this->doors, $this->lotLine,
         );
     }
 
@@ -90,11 +83,7 @@ final readonly class Footprint
         if ($this->perimeter < $shortest - self::ROUNDING) {
             return [
                 Fault::range(
-                    '/perimeter_m',
-                    $this->perimeter,
-                    $shortest,
-                    null,
-                    'no shape of this area has a shorter outline than a circle',
+                    '/perimeter_m', $this->perimeter, $shortest, null, 'no shape of this area has a shorter outline than a circle',
                 ),
             ];
         }
@@ -102,10 +91,7 @@ final readonly class Footprint
         if ($this->perimeter > $longest + self::ROUNDING) {
             return [
                 Fault::range(
-                    '/perimeter_m',
-                    $this->perimeter,
-                    $shortest,
-                    $longest,
+                    '/perimeter_m', $this->perimeter, $shortest, $longest,
                     'from a circle of this area to a strip half a metre wide',
                 ),
             ];
@@ -113,10 +99,7 @@ final readonly class Footprint
         if ($this->exposed > $this->perimeter + self::ROUNDING) {
             return [
                 Fault::range(
-                    '/exposed_perimeter_m',
-                    $this->exposed,
-                    null,
-                    $this->perimeter,
+                    '/exposed_perimeter_m', $this->exposed, null, $this->perimeter,
                     'the exposed part is no longer than the whole outline',
                 ),
             ];
@@ -134,11 +117,7 @@ final readonly class Footprint
         }
         if ($this->party > $this->perimeter - $this->exposed + self::ROUNDING) {
             $faults[] = Fault::range(
-                '/party_m',
-                $this->party,
-                0.0,
-                max(0.0, $this->perimeter - $this->exposed),
-                'the part that is not exposed',
+                '/party_m', $this->party, 0.0, max(0.0, $this->perimeter - $this->exposed), 'the part that is not exposed',
             );
         }
 

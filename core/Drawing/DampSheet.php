@@ -224,11 +224,8 @@ final readonly class DampSheet
                 ($water->floorHead ?? 0.0) > 0.0
                 ? [
                     new Text(
-                        Role::Water,
-                        null,
-                        [$this->at->tray - 8 * $mm, $water->floor - 14 * $mm],
-                        'lifts with '.$this->format->format((float) $water->uplift(), Quantity::Stress),
-                        'end',
+                        Role::Water, null, [$this->at->tray - 8 * $mm, $water->floor - 14 * $mm],
+                        'lifts with '.$this->format->format((float) $water->uplift(), Quantity::Stress), 'end',
                     ),
                 ]
                 : []
@@ -263,9 +260,7 @@ final readonly class DampSheet
             $most = (int) array_search(max($months), $months, true);
             $items[] = new Strokes(Role::Condensation, null, $strokes);
             $items[] = new Text(
-                Role::Condensation,
-                null,
-                $upright ? [$this->at->lined - 2 * $mm, $y + 1 * $mm] : [$x - $half, $y + 2 * $mm],
+                Role::Condensation, null, $upright ? [$this->at->lined - 2 * $mm, $y + 1 * $mm] : [$x - $half, $y + 2 * $mm],
                 $this->format->format($stack->year->peak, Quantity::Water).' by '.Calendar::MONTHS[$most],
                 $upright ? 'end' : 'start',
             );

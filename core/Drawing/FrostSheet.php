@@ -122,11 +122,8 @@ final class FrostSheet
             ...$drawing->items,
             new Strokes(Role::Ledge, null, [[[$x0, -$depth], [$x1, -$depth]]]),
             new Text(
-                Role::Ledge,
-                null,
-                [$x1 - 3 * $drawing->paper(), -$depth - 4.2 * $drawing->paper()],
-                'rock '.$format->format($depth, Quantity::Thickness).' down',
-                'end',
+                Role::Ledge, null, [$x1 - 3 * $drawing->paper(), -$depth - 4.2 * $drawing->paper()],
+                'rock '.$format->format($depth, Quantity::Thickness).' down', 'end',
             ),
         ], $drawing->title);
     }

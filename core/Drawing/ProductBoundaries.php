@@ -45,11 +45,7 @@ final readonly class ProductBoundaries
             $items = [
                 ...$items,
                 ...$this->between(
-                    Part::Perimeter,
-                    $d->fieldBoard,
-                    $d->perimeterBoard->layer,
-                    $at->zone,
-                    $at->boards,
+                    Part::Perimeter, $d->fieldBoard, $d->perimeterBoard->layer, $at->zone, $at->boards,
                     $at->dig - self::PAST * $this->paper,
                 ),
             ];
@@ -59,11 +55,7 @@ final readonly class ProductBoundaries
             $items = [
                 ...$items,
                 ...$this->between(
-                    Part::EdgeUnder,
-                    $beside,
-                    $d->edgeUnder,
-                    $at->tray,
-                    $at->foot - $d->edgeUnder->thickness,
+                    Part::EdgeUnder, $beside, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness,
                     min($at->trench, $at->boardFoot) - self::UNDER_SIZES * $this->paper,
                 ),
             ];

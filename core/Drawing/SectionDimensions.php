@@ -47,13 +47,8 @@ final readonly class SectionDimensions
                 ...$this->across(Part::Stem, 'stem.thickness_m', $at->inner, 0.0, (3 * $at->top + 2 * $at->stemFoot) / 5),
                 ...$this->across(Part::Footing, 'footing.width_m', $foot - $d->footing->width / 2, $foot + $d->footing->width / 2, $below),
                 ...$this->upright(
-                    Part::Footing,
-                    $this->own('footing.depth_below_grade_m', 'walkout.footing_depth_m'),
-                    $near,
-                    $at->foot,
-                    $at->grade,
-                    0.0,
-                    'start',
+                    Part::Footing, $this->own('footing.depth_below_grade_m', 'walkout.footing_depth_m'), $near, $at->foot,
+                    $at->grade, 0.0, 'start',
                 ),
                 ...$this->upright(Part::Stem, $this->own('stem.top_above_grade_m'), $near, $at->grade, $at->top, 0.0, 'start'),
             ] : [
@@ -64,13 +59,7 @@ final readonly class SectionDimensions
             ...(
                 $d->edgeOutside->present()
                 ? $this->upright(
-                    Part::EdgeOutside,
-                    $this->own('edge_outside.depth_below_grade_m'),
-                    $far,
-                    $boardFoot,
-                    $at->grade,
-                    $near,
-                    'start',
+                    Part::EdgeOutside, $this->own('edge_outside.depth_below_grade_m'), $far, $boardFoot, $at->grade, $near, 'start',
                 )
                 : []
             ),
@@ -108,10 +97,7 @@ final readonly class SectionDimensions
 
         return [
             ...$this->across(
-                Part::Wing,
-                'wing.width_m',
-                $at->boardFace,
-                $end,
+                Part::Wing, 'wing.width_m', $at->boardFace, $end,
                 $at->grade - $wing->depth - $wing->layer->thickness - $wing->fall - 5 * $this->paper,
             ),
             ...$this->upright(Part::Wing, 'wing.depth_m', $x, $at->grade - $wing->depth, $at->grade, $end, 'start'),

@@ -132,12 +132,7 @@ final class SectionDrawing
         [$left, $right] = self::reach($design, $at, $side);
         $top = max($at->top, $design->deck->present() ? $design->deck->topAboveGrade : -INF, Layout::of($design)->top);
         $bottom = min(
-            $at->dig,
-            $at->trench,
-            $at->foot,
-            $at->boardFoot,
-            $design->pads->present() ? -$design->pads->depthBelowGrade : 0.0,
-            0.0,
+            $at->dig, $at->trench, $at->foot, $at->boardFoot, $design->pads->present() ? -$design->pads->depthBelowGrade : 0.0, 0.0,
             Layout::of($design)->trench,
         );
         $scale = self::scale($system, static fn (float $paper): bool => ($left + $right) / $paper + self::LEFT + self::RIGHT <= self::WIDTH

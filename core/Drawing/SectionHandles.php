@@ -37,13 +37,8 @@ final readonly class SectionHandles
         $handles = [];
         if ($plain && $d->edgeOutside->present()) {
             $handles[] = $this->handle(
-                Part::EdgeOutside,
-                'edge_outside.depth_below_grade_m',
-                'y',
-                [($at->formFace + $at->boardFace) / 2, $at->boardFoot],
-                $down,
-                $this->levels(),
-                $d->stem->present() ? -($at->toe > $at->formFace ? $at->stemFoot : $at->foot) : INF,
+                Part::EdgeOutside, 'edge_outside.depth_below_grade_m', 'y', [($at->formFace + $at->boardFace) / 2, $at->boardFoot],
+                $down, $this->levels(), $d->stem->present() ? -($at->toe > $at->formFace ? $at->stemFoot : $at->foot) : INF,
             );
         }
         if ($d->perimeterBoard->layer->present() && $d->perimeterBoard->present()) {
@@ -59,23 +54,13 @@ final readonly class SectionHandles
         }
         if ($d->stem->present() && $plain) {
             $handles[] = $this->handle(
-                Part::Footing,
-                'footing.depth_below_grade_m',
-                'y',
-                [$at->inner / 2, $at->foot],
-                $down,
-                ['level with the dug floor' => -$at->dig],
-                INF,
+                Part::Footing, 'footing.depth_below_grade_m', 'y', [$at->inner / 2, $at->foot], $down,
+                ['level with the dug floor' => -$at->dig], INF,
             );
             if (! $d->deck->present()) {
                 $handles[] = $this->handle(
-                    Part::Stem,
-                    'stem.top_above_grade_m',
-                    'y',
-                    [$at->inner / 2, $at->top],
-                    $up,
-                    ['level with the floor' => $at->floor],
-                    INF,
+                    Part::Stem, 'stem.top_above_grade_m', 'y', [$at->inner / 2, $at->top], $up,
+                    ['level with the floor' => $at->floor], INF,
                 );
             }
         }

@@ -43,11 +43,8 @@ final readonly class SectionLevels
             $next = $at - self::APART * $mm;
             $items[] = new Strokes(Role::Level, null, [[[$x - 2 * $mm, $y], [$x, $y], [$x + 3 * $mm, $at], [$x + 4 * $mm, $at]]]);
             $items[] = new Text(
-                Role::Level,
-                null,
-                [$x + 5 * $mm, $at - 1.1 * $mm],
-                $this->format->signed($y, Quantity::Thickness).'  '.$level->name,
-                'start',
+                Role::Level, null, [$x + 5 * $mm, $at - 1.1 * $mm],
+                $this->format->signed($y, Quantity::Thickness).'  '.$level->name, 'start',
             );
         }
 

@@ -100,21 +100,13 @@ final class Examples
             'Ferry kiosk',
             UnitSystem::Metric,
             new Site(
-                'Landing stage, east bank',
-                ClimateSamples::all()['river-plain'],
-                Soil::SandOrGravel,
-                18.0,
-                0.0,
-                14.0,
-                null,
+                'Landing stage, east bank', ClimateSamples::all()['river-plain'], Soil::SandOrGravel, 18.0, 0.0, 14.0, null,
                 damp: new DampBasis(HumidityClass::Store),
             ),
             [
                 new Option('Tray, 50 and 100 mm', true, '', $tray),
                 new Option(
-                    'With a rubber floor',
-                    false,
-                    'As the ferrymen asked: open by June.',
+                    'With a rubber floor', false, 'As the ferrymen asked: open by June.',
                     self::changed($tray, ['finish' => ['kind' => 'resilient', 'wait_days' => 42.0]]),
                 ),
             ],
@@ -129,14 +121,8 @@ final class Examples
             'Toll-house reading room',
             UnitSystem::Metric,
             new Site(
-                'Between the toll-house and the wash-house, two sides built against',
-                ClimateSamples::all()['snowy-upland'],
-                Soil::ClayOrSilt,
-                20.0,
-                1.0,
-                15.0,
-                0.20,
-                frost: new FrostBasis(ledge: 0.9),
+                'Between the toll-house and the wash-house, two sides built against', ClimateSamples::all()['snowy-upland'],
+                Soil::ClayOrSilt, 20.0, 1.0, 15.0, 0.20, frost: new FrostBasis(ledge: 0.9),
             ),
             [
                 new Option('120 mm field', true, 'Silt over ledge, rock 900 mm down.', self::changed($design, [
@@ -144,9 +130,7 @@ final class Examples
                     'perimeter_board' => ['thickness_m' => 0.16],
                 ])),
                 new Option(
-                    'Raft with a wing',
-                    false,
-                    'No digging into the rock.',
+                    'Raft with a wing', false, 'No digging into the rock.',
                     self::preset('frost-protected-raft', new Footprint(96.0, 41.0, 29.0, lotLine: 2.5), UnitSystem::Metric),
                 ),
             ],
@@ -162,14 +146,8 @@ final class Examples
             'Music school with practice basement',
             UnitSystem::Metric,
             new Site(
-                'On the bank, one side open to the lower garden',
-                ClimateSamples::all()['cold-inland'],
-                Soil::ClayOrSilt,
-                20.0,
-                2.0,
-                15.0,
-                0.30,
-                damp: new DampBasis(HumidityClass::Office, waterTable: 3.0),
+                'On the bank, one side open to the lower garden', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0, 2.0,
+                15.0, 0.30, damp: new DampBasis(HumidityClass::Office, waterTable: 3.0),
             ),
             [
                 new Option('A · poured, board outside', true, '', $outside),
@@ -189,13 +167,8 @@ final class Examples
             'Old bakery cellar',
             UnitSystem::Metric,
             new Site(
-                'Under the shop, walls a hundred years old',
-                ClimateSamples::all()['river-plain'],
-                Soil::ClayOrSilt,
-                19.0,
-                0.0,
-                15.0,
-                null,
+                'Under the shop, walls a hundred years old', ClimateSamples::all()['river-plain'], Soil::ClayOrSilt, 19.0, 0.0,
+                15.0, null,
             ),
             [
                 new Option('A · as usual', true, '', $board),
@@ -212,15 +185,9 @@ final class Examples
                     ], 16.5, 0.62, 13.0, 'Paving of the yard lies a hand over the old course.',
                 ),
                 new Inspection(
-                    'Stair corner',
-                    '2026-08-03',
-                    'Wen Dijker',
-                    [Sign::Corners, Sign::Mould, Sign::Summer, Sign::Musty, Sign::Electrics],
-                    0.3,
-                    [new MeterReading(0.1, 24.0), new MeterReading(0.5, 22.0), new MeterReading(1.0, 21.0)],
-                    21.0,
-                    0.82,
-                    17.0,
+                    'Stair corner', '2026-08-03', 'Wen Dijker',
+                    [Sign::Corners, Sign::Mould, Sign::Summer, Sign::Musty, Sign::Electrics], 0.3,
+                    [new MeterReading(0.1, 24.0), new MeterReading(0.5, 22.0), new MeterReading(1.0, 21.0)], 21.0, 0.82, 17.0,
                 ),
             ],
         );
@@ -244,8 +211,7 @@ final class Examples
             UnitSystem::Metric,
             new Site(
                 'South slope, panels on the shed beside it', ClimateSamples::all()['river-plain'], Soil::SandOrGravel, 18.0, 0.0,
-                15.0, null,
-                sun: new SunBasis(51.0, [0.24, 0.30, 0.36, 0.42, 0.45, 0.46, 0.46, 0.47, 0.42, 0.36, 0.27, 0.22], 4.5),
+                15.0, null, sun: new SunBasis(51.0, [0.24, 0.30, 0.36, 0.42, 0.45, 0.46, 0.46, 0.47, 0.42, 0.36, 0.27, 0.22], 4.5),
                 room: new RoomBasis(3.0, 0.16, 0.5, 4.0, 2.0, 20.0, 0.0, 3.0, 24.0, 3.0, 0.0, -10.0, 1.0, 0.5, 0.25, null, 6.0, 0.4),
             ),
             [
@@ -258,14 +224,8 @@ final class Examples
     private static function weighHouse(): Project
     {
         return self::single(
-            'Weigh-house counter room',
-            'Cavity walls, pipes in the screed',
-            'river-plain',
-            Soil::ClayOrSilt,
-            20.0,
-            'insulated-screed-floor',
-            Footprint::rectangle(9.0, 7.0),
-            UnitSystem::Metric,
+            'Weigh-house counter room', 'Cavity walls, pipes in the screed', 'river-plain', Soil::ClayOrSilt, 20.0,
+            'insulated-screed-floor', Footprint::rectangle(9.0, 7.0), UnitSystem::Metric,
         );
     }
 
@@ -278,13 +238,7 @@ final class Examples
             'Pump-house workshop',
             UnitSystem::InchPound,
             new Site(
-                'Behind the old pumping station',
-                ClimateSamples::all()['cold-inland'],
-                Soil::SandOrGravel,
-                18.0,
-                0.0,
-                15.0,
-                null,
+                'Behind the old pumping station', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 18.0, 0.0, 15.0, null,
                 damp: new DampBasis(HumidityClass::Store),
             ),
             [
@@ -314,28 +268,16 @@ final class Examples
     private static function mill(): Project
     {
         return self::single(
-            'Polder mill store',
-            'On the mill mound',
-            'snowy-upland',
-            Soil::Rock,
-            17.0,
-            'frost-protected-raft',
-            new Footprint(70.0, 34.0, 34.0, lotLine: 3.0),
-            UnitSystem::Metric,
+            'Polder mill store', 'On the mill mound', 'snowy-upland', Soil::Rock, 17.0, 'frost-protected-raft',
+            new Footprint(70.0, 34.0, 34.0, lotLine: 3.0), UnitSystem::Metric,
         );
     }
 
     private static function ropeShed(): Project
     {
         return self::single(
-            'Rope-walk house with garage',
-            'End of the rope-walk',
-            'cold-inland',
-            Soil::ClayOrSilt,
-            20.0,
-            'unheated-neighbour',
-            new Footprint(88.0, 38.0, 38.0, garage: 6.5, doors: 2.0),
-            UnitSystem::Metric,
+            'Rope-walk house with garage', 'End of the rope-walk', 'cold-inland', Soil::ClayOrSilt, 20.0, 'unheated-neighbour',
+            new Footprint(88.0, 38.0, 38.0, garage: 6.5, doors: 2.0), UnitSystem::Metric,
         );
     }
 
@@ -396,24 +338,13 @@ final class Examples
             'Fullers’ wash-house',
             UnitSystem::Metric,
             new Site(
-                'Behind the bleaching green',
-                ClimateSamples::all()['cold-inland'],
-                Soil::SandOrGravel,
-                19.0,
-                0.0,
-                15.0,
-                0.25,
-                water: GroundWater::Damp,
-                termites: Presence::No,
-                radon: Presence::Yes,
+                'Behind the bleaching green', ClimateSamples::all()['cold-inland'], Soil::SandOrGravel, 19.0, 0.0, 15.0, 0.25,
+                water: GroundWater::Damp, termites: Presence::No, radon: Presence::Yes,
                 requirements: RequirementSets::all()['practice']['of'],
             ),
             [
                 new Option(
-                    'A · as it was drawn',
-                    true,
-                    'What the rules find in a hurried drawing.',
-                    $wrong,
+                    'A · as it was drawn', true, 'What the rules find in a hurried drawing.', $wrong,
                     [new SetAside('pest-shield', 'The tinsmith brings the flashing with the cladding.', 'Marit Sluys', '2026-11-20')],
                 ),
                 new Option('B · put right', false, 'The same, each finding settled.', $right),

@@ -39,11 +39,7 @@ final class ClimateCsvReader
             );
         }
         [$values, $step] = self::rows(
-            $lines,
-            $mark,
-            (int) array_search($date, $heads, true),
-            (int) array_search($unit, $heads, true),
-            self::UNITS[$unit],
+            $lines, $mark, (int) array_search($date, $heads, true), (int) array_search($unit, $heads, true), self::UNITS[$unit],
         );
         ImportedClimate::refuseOtherUnits(min($values), max($values), '');
 

@@ -47,14 +47,8 @@ final class DxfWriter
         $writer = new self($drawing);
         $writer->comment(
             sprintf(
-                '%s. %s, 1 : %s. Ondergrond %s, methods %d, input %s. %s',
-                $heading,
-                $drawing->title,
-                $drawing->scale,
-                Version::PROGRAM,
-                Version::METHODS,
-                $hash,
-                Caution::TEXT,
+                '%s. %s, 1 : %s. Ondergrond %s, methods %d, input %s. %s', $heading, $drawing->title, $drawing->scale,
+                Version::PROGRAM, Version::METHODS, $hash, Caution::TEXT,
             ),
         );
         $writer->header();

@@ -95,11 +95,7 @@ final class ProjectFile
             $design = self::part("/options/{$i}/design", static fn () => DesignCodec::fromValid($option['design']), $faults);
             if ($design !== null) {
                 $options[] = new Option(
-                    $option['name'],
-                    $option['pinned'],
-                    $option['note'],
-                    $design,
-                    self::setAside($option['set_aside'] ?? []),
+                    $option['name'], $option['pinned'], $option['note'], $design, self::setAside($option['set_aside'] ?? []),
                     $option['id'] ?? '',
                 );
             }
@@ -115,12 +111,8 @@ final class ProjectFile
         }
 
         return new Project(
-            $data['name'],
-            UnitSystem::from($data['units']),
-            $site,
-            $options,
-            array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])),
-            $data['id'] ?? '',
+            $data['name'], UnitSystem::from($data['units']), $site, $options,
+            array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])), $data['id'] ?? '',
         );
     }
 

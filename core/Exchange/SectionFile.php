@@ -103,11 +103,7 @@ final class SectionFile
             $patches[] = isset($r['polygon'])
                 ? Patch::polygon($substances[$r['material']], array_values(array_map($pair, $r['polygon'])))
                 : Patch::rectangle(
-                    $substances[$r['material']],
-                    (float) $r['x'][0],
-                    (float) $r['y'][0],
-                    (float) $r['x'][1],
-                    (float) $r['y'][1],
+                    $substances[$r['material']], (float) $r['x'][0], (float) $r['y'][0], (float) $r['x'][1], (float) $r['y'][1],
                 );
         }
         foreach ($data['boundaries'] as $b) {
@@ -115,11 +111,7 @@ final class SectionFile
         }
         foreach ($data['sources'] ?? [] as $s) {
             $sources[] = new HeatSource(
-                (float) $s['x'][0],
-                (float) $s['y'][0],
-                (float) $s['x'][1],
-                (float) $s['y'][1],
-                (float) $s['power'],
+                (float) $s['x'][0], (float) $s['y'][0], (float) $s['x'][1], (float) $s['y'][1], (float) $s['power'],
             );
         }
         foreach ($data['probes'] ?? [] as $p) {
@@ -133,12 +125,8 @@ final class SectionFile
             array_values(
                 array_map(
                     static fn (array $f): Fine => new Fine(
-                        (float) $f['x'][0],
-                        (float) $f['y'][0],
-                        (float) $f['x'][1],
-                        (float) $f['y'][1],
-                        (float) ($f['across'] ?? $f['size']),
-                        (float) $f['size'],
+                        (float) $f['x'][0], (float) $f['y'][0], (float) $f['x'][1], (float) $f['y'][1],
+                        (float) ($f['across'] ?? $f['size']), (float) $f['size'],
                     ),
                     $data['fine'] ?? [],
                 ),

@@ -8,7 +8,6 @@ use Ondergrond\Caution;
 use Ondergrond\Drawing\Area;
 use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\Handle;
-use Ondergrond\Drawing\Hatching;
 use Ondergrond\Drawing\Item;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionFlags;
@@ -26,7 +25,7 @@ final class SvgWriter
     public const PX = 96 / 25.4;
 
     /** Begins the names of patterns. */
-    private const PATTERN = 'pen-';
+    public const PATTERN = 'pen-';
 
     private const FONT = "'Barlow Semi Condensed', 'Arial Narrow', sans-serif";
 
@@ -49,7 +48,7 @@ final class SvgWriter
     ];
 
     /** Pen of each role: colour, width in px. */
-    private const PENS = [
+    public const PENS = [
         Role::Area->value => ['#20282a', 1.0],
         Role::Hatch->value => ['#6d6558', 0.6],
         Role::Ground->value => ['#cbbfa6', 0.7],
@@ -101,51 +100,6 @@ final class SvgWriter
         $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid slice', 'role' => 'img', 'class' => 'drawn section-drawing']);
 
         return $writer->finish($drawing->title, null);
-    }
-
-    /** The hatches as patterns, once a page, for inline drawings that leave them to whoever shows them. */
-    public static function patterns(): string
-    {
-        $xml = new XMLWriter;
-        $xml->openMemory();
-        foreach (Hatch::cases() as $hatch) {
-            [$width, $height, $runs] = Hatching::tile($hatch);
-            $round = static fn (float $mm): string => (string) round($mm * self::PX, 2);
-            $path = implode(
-                '',
-                array_map(
-                    static fn (array $run): string => 'M'.implode(
-                        'L',
-                        array_map(static fn (array $p): string => $round($p[0]).' '.$round($height - $p[1]), $run),
-                    ),
-                    $runs,
-                ),
-            );
-            $pen = self::PENS[$hatch === Hatch::Soil ? Role::Ground->value : Role::Hatch->value];
-            $xml->startElement('pattern');
-            foreach ([
-                'id' => self::PATTERN.$hatch->value,
-                'patternUnits' => 'userSpaceOnUse',
-                'width' => $round($width),
-                'height' => $round($height),
-            ] as $name => $value) {
-                $xml->writeAttribute($name, $value);
-            }
-            $xml->startElement('path');
-            foreach ([
-                'd' => $path,
-                'fill' => 'none',
-                'stroke' => $pen[0],
-                'stroke-width' => (string) $pen[1],
-                'stroke-linejoin' => 'round',
-            ] as $name => $value) {
-                $xml->writeAttribute($name, $value);
-            }
-            $xml->endElement();
-            $xml->endElement();
-        }
-
-        return $xml->outputMemory();
     }
 
     /** For a page that sets it beside others: all of it is seen, however small. */

@@ -65,13 +65,8 @@ final class Faces
                 throw self::offEdge($b, $number, $along[$k], $along[$k + 1]);
             }
             $this->take(
-                $b,
-                $number,
-                $here ? $after : $after - $before,
-                $here ? -$before : $before,
-                $along[$k + 1] - $along[$k],
-                $here ? $line : $line - 1,
-                $on,
+                $b, $number, $here ? $after : $after - $before, $here ? -$before : $before, $along[$k + 1] - $along[$k],
+                $here ? $line : $line - 1, $on,
             );
         }
     }

@@ -62,17 +62,7 @@ final readonly class FreezingCells
         }
 
         return new self(
-            $network,
-            $mesh->nx,
-            $mesh->ny,
-            $mesh->stride,
-            $frozen,
-            $thawed,
-            $latent,
-            $water,
-            $ice,
-            $network->beyond,
-            $facesOf,
+            $network, $mesh->nx, $mesh->ny, $mesh->stride, $frozen, $thawed, $latent, $water, $ice, $network->beyond, $facesOf,
             array_sum($network->sources),
         );
     }

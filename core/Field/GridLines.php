@@ -174,10 +174,7 @@ final class GridLines
                     $faults[] = Fault::of(
                         $places[$i][1],
                         sprintf(
-                            '%s = %.12g m, %.2g m from an edge of %s',
-                            $axis === 0 ? 'x' : 'y',
-                            $places[$i][0],
-                            $apart,
+                            '%s = %.12g m, %.2g m from an edge of %s', $axis === 0 ? 'x' : 'y', $places[$i][0], $apart,
                             $places[$i - 1][1],
                         ),
                         'edges in the same place, or at least 0.01 mm apart',

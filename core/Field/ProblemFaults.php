@@ -149,10 +149,7 @@ final class ProblemFaults
                 $faults[] = Fault::of(
                     $where,
                     sprintf(
-                        'a line from (%s, %s) to (%s, %s)',
-                        self::number($b->x0),
-                        self::number($b->y0),
-                        self::number($b->x1),
+                        'a line from (%s, %s) to (%s, %s)', self::number($b->x0), self::number($b->y0), self::number($b->x1),
                         self::number($b->y1),
                     ),
                     'a horizontal or a vertical line of some length',

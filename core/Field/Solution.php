@@ -47,23 +47,15 @@ final readonly class Solution
         $state = MeshSolution::of($mesh);
         $first = $state->steady;
         $refinement = Refinement::none();
+        $isRough = false;
         while (
             ! $refinement->isWithin($problem->accuracy)
             && $mesh->canBeHalved()
             && ($touching === [] || $mesh->halvings < self::HALVINGS_WHERE_TOUCHING)
         ) {
             if ($mostCells !== null && 4 * $mesh->nx * $mesh->ny > $mostCells) {
-                return new self(
-                    $problem,
-                    $mesh,
-                    $state->steady,
-                    $first,
-                    $state->harmonic,
-                    $refinement,
-                    $touching,
-                    true,
-                    (hrtime(true) - $start) / 1e9,
-                );
+                $isRough = true;
+                break;
             }
             $mesh = $mesh->halved();
             $finer = MeshSolution::of($mesh, $state);
@@ -73,15 +65,7 @@ final readonly class Solution
         }
 
         return new self(
-            $problem,
-            $mesh,
-            $state->steady,
-            $first,
-            $state->harmonic,
-            $refinement,
-            $touching,
-            false,
-            (hrtime(true) - $start) / 1e9,
+            $problem, $mesh, $state->steady, $first, $state->harmonic, $refinement, $touching, $isRough, (hrtime(true) - $start) / 1e9,
         );
     }
 

@@ -17,11 +17,7 @@ final class SteadySolver
     {
         $finest = $hierarchy->finest();
         $this->gradients = new ConjugateGradients(
-            $finest->nx,
-            $finest->ny,
-            $finest->across,
-            $finest->up,
-            $finest->diagonal,
+            $finest->nx, $finest->ny, $finest->across, $finest->up, $finest->diagonal,
             (new SteadyMultigrid($hierarchy))->answer(...),
         );
     }

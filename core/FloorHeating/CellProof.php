@@ -57,9 +57,7 @@ final readonly class CellProof
             max(0.0, $cell->up($excess, $floor->beyond)), max(0.0, $cell->out($excess, $floor->beyond)),
             $floor->room + $cell->surface($excess, $floor->beyond), $floor->room + $cell->warmest($excess, $floor->beyond),
             $model->byCable() ? null : $floor->room + $cell->waterFor($floor->need, $floor->beyond),
-            $model->byCable() ? $floor->room + $excess : null,
-            $range,
-            SteadyLoss::solved($site, $design)->mean,
+            $model->byCable() ? $floor->room + $excess : null, $range, SteadyLoss::solved($site, $design)->mean,
             SteadyLoss::solved($site, $design->with(['heating' => $design->heating->but(in: HeatedIn::None)]))->mean,
         );
     }

@@ -93,12 +93,9 @@ final readonly class HeatedFloor
         $givenNeeded = $need + $down * ($planeNeeded - $beyond);
 
         return new self(
-            $design, $room, $need, $excess, $beyond, $output, $given,
-            $room + $output / TypeA::ALPHA,
+            $design, $room, $need, $excess, $beyond, $output, $given, $room + $output / TypeA::ALPHA,
             $room + $output / TypeA::ALPHA + self::ripple($heating, $layers, $conductivity, $finish, $given),
-            $cable ? null : TypeA::of($design),
-            $room + $planeNeeded,
-            $cable ? null : $room + $planeNeeded + $givenNeeded * $grid,
+            $cable ? null : TypeA::of($design), $room + $planeNeeded, $cable ? null : $room + $planeNeeded + $givenNeeded * $grid,
             $cable ? $room + $excess : null,
             $cable ? null : Loops::of($heating, $design->footprint->area, $givenNeeded * $design->footprint->area),
         );

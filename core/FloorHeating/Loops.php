@@ -48,12 +48,7 @@ final readonly class Loops
         $length = $pipe / $loops + self::FEED;
 
         return new self(
-            $zones,
-            $loops,
-            $length,
-            $flow,
-            $velocity,
-            Water::reynolds($velocity, $bore, $mean),
+            $zones, $loops, $length, $flow, $velocity, Water::reynolds($velocity, $bore, $mean),
             $length * Water::friction($velocity, $bore, $mean),
         );
     }

@@ -60,11 +60,7 @@ final readonly class PipeCell
                 continue;
             }
             $patches[] = Patch::rectangle(
-                new Substance($layer->name, $layer->conductivity()),
-                0.0,
-                round($y - $layer->thickness, 5),
-                $half,
-                round($y, 5),
+                new Substance($layer->name, $layer->conductivity()), 0.0, round($y - $layer->thickness, 5), $half, round($y, 5),
             );
             $y -= $layer->thickness;
         }

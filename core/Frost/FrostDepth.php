@@ -57,12 +57,7 @@ final class FrostDepth
     public static function exact(FrozenSoil $soil, float $index, float $days, float $mean): float
     {
         $gamma = self::neumann(
-            $index / $days,
-            max(0.0, $mean),
-            $soil->frozen,
-            $soil->thawed,
-            $soil->frozenCapacity,
-            $soil->thawedCapacity,
+            $index / $days, max(0.0, $mean), $soil->frozen, $soil->thawed, $soil->frozenCapacity, $soil->thawedCapacity,
             $soil->latent,
         );
 

@@ -138,11 +138,7 @@ final readonly class FrostTable
             new FrostDemand('corner-width', 'Wing at corners, width', $b, $lies ? $wing->outAtCorner() : 0.0, true),
             // Where the corner is as the walls are, it goes all round.
             new FrostDemand(
-                'corner-length',
-                'Wing at corners, along each wall',
-                $c,
-                $lies && $wing->isEven() ? INF : $wing->cornerLength,
-                true,
+                'corner-length', 'Wing at corners, along each wall', $c, $lies && $wing->isEven() ? INF : $wing->cornerLength, true,
             ),
         ], static fn (FrostDemand $demand): bool => $demand->needed > 0.0));
     }

@@ -53,16 +53,8 @@ final readonly class FrostVerdict
         $heated = $site->frost->use === WinterUse::Heated && $design->space->kind === Below::Heated;
 
         return new self(
-            $site,
-            $design,
-            $winter,
-            $soil,
-            $susceptibility,
-            $reason,
-            $safe,
-            OpenGround::of($site, $winter, $soil),
-            FrostTable::of($design, $winter, $heated, $inside),
-            [],
+            $site, $design, $winter, $soil, $susceptibility, $reason, $safe, OpenGround::of($site, $winter, $soil),
+            FrostTable::of($design, $winter, $heated, $inside), [],
         );
     }
 
@@ -95,16 +87,8 @@ final readonly class FrostVerdict
     public function proved(array $proofs): self
     {
         return new self(
-            $this->site,
-            $this->design,
-            $this->winter,
-            $this->soil,
-            $this->susceptibility,
-            $this->reason,
-            $this->isSafe,
-            $this->open,
-            $this->table,
-            $proofs,
+            $this->site, $this->design, $this->winter, $this->soil, $this->susceptibility, $this->reason, $this->isSafe,
+            $this->open, $this->table, $proofs,
         );
     }
 

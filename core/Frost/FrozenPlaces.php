@@ -47,12 +47,7 @@ final class FrozenPlaces
         }
         if ($side === Side::Neighbour) {
             $columns['neighbour'] = self::columns(
-                $mesh,
-                $latent,
-                $beside,
-                $beside + $next->width,
-                -INF,
-                $next->topAboveGrade - $next->slab,
+                $mesh, $latent, $beside, $beside + $next->width, -INF, $next->topAboveGrade - $next->slab,
             );
         }
         if ($design->stem->present() && ! $design->drainage->present()) {

@@ -69,11 +69,7 @@ final readonly class FrozenSoil
         $given = $basis->dryDensity !== null || $basis->water !== null;
         if ($soil === Soil::Rock) {
             return new self(
-                $soil->conductivity(),
-                $soil->conductivity(),
-                $soil->heatCapacity(),
-                $soil->heatCapacity(),
-                4.0e6,
+                $soil->conductivity(), $soil->conductivity(), $soil->heatCapacity(), $soil->heatCapacity(), 4.0e6,
                 'rock with half a percent of water in its joints; common practice, no source',
             );
         }

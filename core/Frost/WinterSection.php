@@ -66,28 +66,17 @@ final readonly class WinterSection
         $near = max($bearing->soil, $at->grade - $depth);
         $fine = [
             new Fine(
-                $bearing->x0 - self::BEYOND,
-                $near - self::BEYOND,
-                max($bearing->x1, $at->outermost) + self::BEYOND,
-                min($at->grade, $near + self::BEYOND),
-                self::ACROSS / $finer,
-                self::UP / $finer,
+                $bearing->x0 - self::BEYOND, $near - self::BEYOND, max($bearing->x1, $at->outermost) + self::BEYOND,
+                min($at->grade, $near + self::BEYOND), self::ACROSS / $finer, self::UP / $finer,
             ),
             new Fine(
-                $bearing->x0 - self::BEYOND,
-                $at->grade - $depth,
-                $reach,
-                $at->grade,
-                self::COARSE_ACROSS / $finer,
+                $bearing->x0 - self::BEYOND, $at->grade - $depth, $reach, $at->grade, self::COARSE_ACROSS / $finer,
                 self::COARSE_UP / $finer,
             ),
         ];
 
         return new self(
-            Problem::of($patches, $yearly->boundaries, fine: $fine),
-            $ground,
-            $winter,
-            $waves,
+            Problem::of($patches, $yearly->boundaries, fine: $fine), $ground, $winter, $waves,
             self::shift($winter, $soil, $ground->site->frost->surface->freezingFactor($ground->site->frost->snow)),
         );
     }

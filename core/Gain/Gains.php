@@ -56,10 +56,7 @@ final class Gains
                     }
                 } catch (FaultyInput $e) {
                     $stuck[] = new Candidate(
-                        $path,
-                        SizePath::at($data, $path),
-                        $to,
-                        $design,
+                        $path, SizePath::at($data, $path), $to, $design,
                         implode('; ', array_map(static fn (Fault $f): string => $f->reason !== '' ? $f->reason : $f->allowed, $e->faults)),
                     );
                 }
@@ -81,12 +78,10 @@ final class Gains
         $after = self::findings($site, $candidate->design, $units);
 
         return new Step(
-            $candidate->path, $candidate->from, $candidate->to,
-            $now - SteadyLoss::solved($site, $candidate->design)->mean,
+            $candidate->path, $candidate->from, $candidate->to, $now - SteadyLoss::solved($site, $candidate->design)->mean,
             Takeoff::insulation($candidate->design) - Takeoff::insulation($design),
             self::priced($prices, $design, $candidate->design) ? $prices->cost($candidate->design) - $prices->cost($design) : null,
-            array_values(array_diff($before, $after)),
-            array_values(array_diff($after, $before)),
+            array_values(array_diff($before, $after)), array_values(array_diff($after, $before)),
             self::frost($site, $candidate->design),
         );
     }

@@ -67,13 +67,8 @@ final readonly class GroundField
         $space = SpaceAir::of($site, $design, $lambda, $side);
 
         return new self(
-            $site,
-            $stretch,
-            $design,
-            $side,
-            $site->climate->wave(),
-            Solution::of(SectionProblem::of($site, $design, $lambda, $side, $space, $yearly), $mostCells),
-            $space,
+            $site, $stretch, $design, $side, $site->climate->wave(),
+            Solution::of(SectionProblem::of($site, $design, $lambda, $side, $space, $yearly), $mostCells), $space,
         );
     }
 
@@ -90,13 +85,7 @@ final readonly class GroundField
             foreach ($solved as $other) {
                 if ($stretch->isBuiltLike($other->stretch)) {
                     $solved[$stretch->id] = new self(
-                        $site,
-                        $stretch,
-                        $other->design,
-                        $other->side,
-                        $other->outdoor,
-                        $other->solution,
-                        $other->space,
+                        $site, $stretch, $other->design, $other->side, $other->outdoor, $other->solution, $other->space,
                     );
 
                     continue 2;
@@ -112,12 +101,7 @@ final readonly class GroundField
     public static function isSame(Site $site, Stretch $a, Stretch $b): bool
     {
         $problem = static fn (Stretch $s): Problem => SectionProblem::of(
-            $site,
-            $s->design,
-            $site->soil->conductivity(),
-            $s->kind,
-            null,
-            false,
+            $site, $s->design, $site->soil->conductivity(), $s->kind, null, false,
         );
 
         return $a->kind === $b->kind && serialize($problem($a)) === serialize($problem($b)) && SpaceAir::isSame($a->design, $b->design);

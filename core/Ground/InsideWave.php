@@ -44,11 +44,8 @@ final readonly class InsideWave
         $swing = $over * min(2 / M_PI * sin(M_PI * $months / 12), 1 - $months / 12) - $site->indoorSwing;
 
         return new self(
-            $mean,
-            abs($room) < 1e-6 ? 1.0 : ($mean - $outdoor->mean) / $room,
-            Complex::of($swing),
-            $design->finishedFloor() - $design->heating->depth,
-            $design->heating->plane,
+            $mean, abs($room) < 1e-6 ? 1.0 : ($mean - $outdoor->mean) / $room, Complex::of($swing),
+            $design->finishedFloor() - $design->heating->depth, $design->heating->plane,
         );
     }
 }

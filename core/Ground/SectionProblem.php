@@ -123,11 +123,7 @@ final class SectionProblem
         $hollows = $silhouette->hollows($known);
         foreach ($hollows as [$x0, $y0, $x1, $y1, $width]) {
             $patches[] = Patch::rectangle(
-                new Substance('still air', StillAir::conductivity($width), StillAir::CAPACITY),
-                $x0,
-                $y0,
-                $x1,
-                $y1,
+                new Substance('still air', StillAir::conductivity($width), StillAir::CAPACITY), $x0, $y0, $x1, $y1,
             );
         }
         $silhouette = $hollows === [] ? $silhouette : Silhouette::of($patches);

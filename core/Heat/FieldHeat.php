@@ -63,10 +63,7 @@ final readonly class FieldHeat
 
         return new self(
             $formula, $sides, $steady->coefficient, $mean, SteadyLoss::wall($design), $swing, $monthly,
-            YearSum::heating($monthly, $edge->site->heatingShares()),
-            YearSum::all($monthly),
-            $steady->shares,
-            $steady->bySide,
+            YearSum::heating($monthly, $edge->site->heatingShares()), YearSum::all($monthly), $steady->shares, $steady->bySide,
             $formula->formula instanceof SlabOnGround ? FormulaStrip::transmittance($formula->formula) : null,
         );
     }

@@ -64,14 +64,7 @@ final class FormulaStrip
                 $floor,
             ),
             Boundary::temperature(
-                self::OUTSIDE,
-                $slab->wallThickness,
-                0.0,
-                $slab->wallThickness + $reach,
-                0.0,
-                0.0,
-                $slab->rse,
-                Complex::of($out),
+                self::OUTSIDE, $slab->wallThickness, 0.0, $slab->wallThickness + $reach, 0.0, 0.0, $slab->rse, Complex::of($out),
             ),
         ], period: $capacity === null ? null : Problem::YEAR);
     }

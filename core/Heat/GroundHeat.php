@@ -61,18 +61,8 @@ final readonly class GroundHeat
         $monthly = $flow->monthly();
 
         return new self(
-            $formula,
-            $site,
-            $outdoor,
-            $indoor,
-            $swing,
-            $steady,
-            $in,
-            $out,
-            $spell,
-            $monthly,
-            YearSum::heating($monthly, $site->heatingShares()),
-            YearSum::all($monthly),
+            $formula, $site, $outdoor, $indoor, $swing, $steady, $in, $out, $spell, $monthly,
+            YearSum::heating($monthly, $site->heatingShares()), YearSum::all($monthly),
             $peak + $spell * max(0.0, $outdoor->mean - $outdoor->amplitude - $site->climate->design),
         );
     }

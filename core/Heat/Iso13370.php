@@ -35,8 +35,7 @@ final readonly class Iso13370
                 $plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $this->deckTransmittance(),
                 $this->floorResistance(),
                 max(0.0, $d->deck->topAboveGrade), $this->stemTransmittance(), $d->space->vents, $d->space->wind,
-                $d->space->shelter->factor(),
-                $this->depth(), $this->buriedResistance(),
+                $d->space->shelter->factor(), $this->depth(), $this->buriedResistance(),
             );
         }
         if ($d->deck->present() && $d->space->kind === Below::Unheated) {
@@ -60,14 +59,8 @@ final readonly class Iso13370
             weaker: $this->weaker(),
         );
         $basement = fn (): HeatedBasement => new HeatedBasement(
-            $plan->area,
-            $plan->exposed,
-            $this->wallThickness(),
-            $groundConductivity,
-            $depth,
-            $this->meanResistance(),
-            $this->buriedResistance(),
-            $this->rsi(),
+            $plan->area, $plan->exposed, $this->wallThickness(), $groundConductivity, $depth, $this->meanResistance(),
+            $this->buriedResistance(), $this->rsi(),
         );
 
         return match (true) {

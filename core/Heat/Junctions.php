@@ -39,10 +39,8 @@ final readonly class Junctions
             $length = $ground->stretch->length;
             $lost = $length > 0.0 ? $field->bySide[$name] / $length : null;
             $all[] = new Junction(
-                $name, self::label($ground->stretch, $design), $ground->side, $length,
-                $lost === null ? null : $lost - $byFormula,
-                $lost === null || $byField === null ? null : $lost - $byField,
-                $ground->couplingCoefficient(),
+                $name, self::label($ground->stretch, $design), $ground->side, $length, $lost === null ? null : $lost - $byFormula,
+                $lost === null || $byField === null ? null : $lost - $byField, $ground->couplingCoefficient(),
                 $ground->side->isWhole() ? 'the section runs over the whole floor; the far edge is taken off' : '',
             );
         }
@@ -78,13 +76,7 @@ final readonly class Junctions
         $length = 2 * self::TURNS * $field->ground()->design->wall->thickness() * $plan->exposed / $plan->perimeter;
 
         return new Junction(
-            'corners',
-            'Corners in plan',
-            null,
-            $length,
-            $edge->psi,
-            $edge->own,
-            null,
+            'corners', 'Corners in plan', null, $length, $edge->psi, $edge->own, null,
             'upper estimate, not in the sum: by so much the outer face is longer than the inner one',
         );
     }
@@ -95,13 +87,7 @@ final readonly class Junctions
         return $design->pads->present()
             ? [
                 new Junction(
-                    'post-pads',
-                    'Post pads',
-                    null,
-                    0.0,
-                    null,
-                    null,
-                    null,
+                    'post-pads', 'Post pads', null, 0.0, null, null, null,
                     'boards and sheet go over them unbroken: nothing to add; a post that passes through the boards would',
                 ),
             ]

@@ -45,13 +45,8 @@ final readonly class UnheatedBasement extends GroundFormula
     public function basement(): HeatedBasement
     {
         return new HeatedBasement(
-            $this->area,
-            $this->perimeter,
-            $this->wallThickness,
-            $this->groundConductivity,
-            max(1e-6, $this->depth),
-            $this->floorResistance,
-            $this->wallResistance,
+            $this->area, $this->perimeter, $this->wallThickness, $this->groundConductivity, max(1e-6, $this->depth),
+            $this->floorResistance, $this->wallResistance,
         );
     }
 

@@ -36,14 +36,8 @@ final readonly class LoadVerdict
         $live = $loads->floorLive;
         $lasting = $loads->use->lasting();
         $on = static fn (string $where, Part $part, Layer $board, float $dead): BearingCheck => new BearingCheck(
-            $where,
-            $part,
-            $board->material,
-            $dead + $lasting * $live,
-            $dead + $live,
-            0.0,
-            'weight of what lies over it and the live load, even over the floor',
-            $live > 0.0,
+            $where, $part, $board->material, $dead + $lasting * $live, $dead + $live, 0.0,
+            'weight of what lies over it and the live load, even over the floor', $live > 0.0,
         );
         if ($design->slab->present() || $design->screed->present()) {
             if ($design->fieldBoard->present()) {
@@ -62,13 +56,9 @@ final readonly class LoadVerdict
         $edge = self::edge($design);
         if ($design->edgeUnder->present()) {
             $boards[] = new BearingCheck(
-                'edge',
-                Part::EdgeUnder,
-                $design->edgeUnder->material,
+                'edge', Part::EdgeUnder, $design->edgeUnder->material,
                 ($edge['dead'] + $loads->line + $lasting * $loads->lineLive) / $edge['width'],
-                ($edge['dead'] + $loads->line + $loads->lineLive) / $edge['width'],
-                $edge['width'],
-                $edge['method'],
+                ($edge['dead'] + $loads->line + $loads->lineLive) / $edge['width'], $edge['width'], $edge['method'],
                 $loads->hasLine(),
             );
         }
@@ -192,8 +182,7 @@ final readonly class LoadVerdict
         $own = self::weight($slab);
         if ($board->present()) {
             $boards[] = new BearingCheck(
-                'post', $part, $board->material,
-                ($loads->post + $loads->use->lasting() * $loads->postLive) / $side ** 2 + $own,
+                'post', $part, $board->material, ($loads->post + $loads->use->lasting() * $loads->postLive) / $side ** 2 + $own,
                 ($loads->post + $loads->postLive) / $side ** 2 + $own, $side,
                 'the post’s load spread at 45° from its plate through the slab', true,
                 self::springs($loads->post + $loads->postLive, $slab->thickness, $board),

@@ -74,17 +74,7 @@ final readonly class Branch
         assert($capacities !== []);
 
         return new self(
-            $name,
-            $area,
-            $capacities,
-            $conductances,
-            $near,
-            $area / ($before + $beyond),
-            $ground,
-            $depths,
-            $sizes,
-            $parts,
-            $warm,
+            $name, $area, $capacities, $conductances, $near, $area / ($before + $beyond), $ground, $depths, $sizes, $parts, $warm,
         );
     }
 
@@ -92,17 +82,8 @@ final readonly class Branch
     public static function lumped(string $name, float $area, float $capacity, float $transmittance, float $inside): self
     {
         return new self(
-            $name,
-            $area,
-            [$area * $capacity],
-            [],
-            0.0,
-            $area / max(1e-3, 1 / $transmittance - $inside),
-            false,
-            [0.0],
-            [0.0],
-            [null],
-            [1.0],
+            $name, $area, [$area * $capacity], [], 0.0, $area / max(1e-3, 1 / $transmittance - $inside), false, [0.0], [0.0],
+            [null], [1.0],
         );
     }
 

@@ -83,11 +83,7 @@ final readonly class FloorVariant
             return [array_values($layers), 0.8 * $new->thickness];
         };
         $sized = static fn (float $thick): HeatLayer => HeatLayer::solid(
-            $layer->name,
-            $thick,
-            $layer->conductivity(),
-            $layer->capacity,
-            $layer->part,
+            $layer->name, $thick, $layer->conductivity(), $layer->capacity, $layer->part,
         );
         if ($layer->thickness / 2 >= self::THINNEST - 1e-9) {
             $others['half as thick'] = $with($sized($layer->thickness / 2));
@@ -98,10 +94,7 @@ final readonly class FloorVariant
         $other = $layer->part === Part::Screed->value ? $concrete : $screed;
         $others[$layer->part === Part::Screed->value ? 'of concrete, not screed' : 'of screed, not concrete'] = $with(
             HeatLayer::solid(
-                mb_strtolower($other->name),
-                $layer->thickness,
-                $other->conductivity,
-                $other->volumetricHeatCapacity(),
+                mb_strtolower($other->name), $layer->thickness, $other->conductivity, $other->volumetricHeatCapacity(),
                 $layer->part,
             ),
         );

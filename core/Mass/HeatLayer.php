@@ -32,11 +32,8 @@ final readonly class HeatLayer
     public static function of(Layer $layer, ?string $part = null, bool $wet = false): self
     {
         return new self(
-            mb_strtolower($layer->material->name),
-            $layer->thickness,
-            $wet ? $layer->wetResistance() : $layer->resistance(),
-            $layer->material->volumetricHeatCapacity(),
-            $part,
+            mb_strtolower($layer->material->name), $layer->thickness, $wet ? $layer->wetResistance() : $layer->resistance(),
+            $layer->material->volumetricHeatCapacity(), $part,
         );
     }
 

@@ -92,12 +92,8 @@ final readonly class Room
             $beyond = max(self::LEAST, $without - $depth / $soil);
             $layer = $branches === [] ? $beyond : $layer;
             $branches[] = Branch::of(
-                $stack->place === MassPlace::BuriedWall ? 'walls below ground' : 'floor',
-                $stack->area,
-                $depth > 0.0 ? $stack->withGround($depth) : $stack->layers,
-                $beyond,
-                true,
-                $warm,
+                $stack->place === MassPlace::BuriedWall ? 'walls below ground' : 'floor', $stack->area,
+                $depth > 0.0 ? $stack->withGround($depth) : $stack->layers, $beyond, true, $warm,
             );
         }
         assert($branches !== [] && $virtual !== []);
@@ -109,10 +105,8 @@ final readonly class Room
         );
 
         return new self(
-            $site, $design, $area,
-            1000 * $room->contents * $area,
-            $room->glassU * $room->glass() + self::AIR * $room->airChanges * $volume,
-            self::AIR * $room->openWindows * $volume,
+            $site, $design, $area, 1000 * $room->contents * $area,
+            $room->glassU * $room->glass() + self::AIR * $room->airChanges * $volume, self::AIR * $room->openWindows * $volume,
             $branches, $virtual, $layer,
             $design->heating->present() && ! MassStacks::overSpace($design) ? $branches[0]->cellAt($design->heating->depth) : null,
         );

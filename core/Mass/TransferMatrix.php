@@ -102,11 +102,9 @@ final readonly class TransferMatrix
         $turns = round(($this->turned - $phase) / (2 * M_PI));
 
         return new self(
-            $next->z11->product($this->z11)->plus($next->z12->product($this->z21)),
-            $z12,
+            $next->z11->product($this->z11)->plus($next->z12->product($this->z21)), $z12,
             $next->z21->product($this->z11)->plus($next->z22->product($this->z21)),
-            $next->z21->product($this->z12)->plus($next->z22->product($this->z22)),
-            $phase + 2 * M_PI * $turns,
+            $next->z21->product($this->z12)->plus($next->z22->product($this->z22)), $phase + 2 * M_PI * $turns,
         );
     }
 }

@@ -106,10 +106,7 @@ final readonly class Judgement
             $then = $finding->remedy->applied($subject->design);
         } catch (FaultyInput $e) {
             return new Judged(
-                $finding,
-                $setAside,
-                [],
-                [],
+                $finding, $setAside, [], [],
                 implode('; ', array_map(static fn (Fault $f): string => $f->reason !== '' ? $f->reason : $f->allowed, $e->faults)),
             );
         }

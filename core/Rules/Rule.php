@@ -72,12 +72,7 @@ abstract class Rule
     private function finding(Severity $severity, string $said, ?Measure $measured, ?Measure $limit, ?Remedy $remedy): Finding
     {
         return new Finding(
-            $this,
-            $severity,
-            Said::of($said, ...array_values(array_filter([$measured, $limit]))),
-            $measured,
-            $limit,
-            $remedy,
+            $this, $severity, Said::of($said, ...array_values(array_filter([$measured, $limit]))), $measured, $limit, $remedy,
         );
     }
 }

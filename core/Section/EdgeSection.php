@@ -36,12 +36,7 @@ final readonly class EdgeSection
         $near = new Painter($design, $side, $layout, new Window(-$left, $window->outward, $window->up, $window->down));
         if (! $side->isWhole() || -$window->inward >= $middle) {
             return new self(
-                $design,
-                $side,
-                $window,
-                $layout,
-                $near->regions(),
-                Course::all($design, $layout, -$window->inward, $window),
+                $design, $side, $window, $layout, $near->regions(), Course::all($design, $layout, -$window->inward, $window),
                 $middle,
             );
         }

@@ -85,22 +85,14 @@ final readonly class Painter
             $x = -$d->pads->fromEdge;
             $y = -$d->pads->depthBelowGrade;
             $regions[] = Region::box(
-                Part::Pads,
-                $d->slab->layer->material,
-                max($left, $x - $d->pads->width / 2),
-                $y,
-                $x + $d->pads->width / 2,
+                Part::Pads, $d->slab->layer->material, max($left, $x - $d->pads->width / 2), $y, $x + $d->pads->width / 2,
                 $y + $d->pads->height,
             )?->drawnOnly();
         }
         if ($d->service->present()) {
             // A pipe as large as the room that is kept for it.
             $regions[] = Region::ring(
-                Part::Service,
-                Catalogue::get('screed'),
-                $end - 0.6,
-                $at->bed - $d->service->height / 2,
-                $d->service->height,
+                Part::Service, Catalogue::get('screed'), $end - 0.6, $at->bed - $d->service->height / 2, $d->service->height,
             );
         }
         if ($d->gas->present()) {
@@ -108,11 +100,8 @@ final readonly class Painter
         }
         if ($d->drains->inner > 0.0) {
             $regions[] = Region::ring(
-                Part::Drains,
-                Catalogue::get('dimple-membrane'),
-                $end - 1.2 * $d->drains->inner - $this->at->toe,
-                $at->dig + $d->drains->inner / 2 + 0.02,
-                $d->drains->inner,
+                Part::Drains, Catalogue::get('dimple-membrane'), $end - 1.2 * $d->drains->inner - $this->at->toe,
+                $at->dig + $d->drains->inner / 2 + 0.02, $d->drains->inner,
             );
         }
 
@@ -165,12 +154,7 @@ final readonly class Painter
             $this->layer(Part::Stone, $d->stone, $at->tray, $at->trench, $out, $at->foot - $d->edgeUnder->thickness),
             $this->layer(Part::EdgeUnder, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness, 0.0, $at->foot),
             $cut > 0.0 ? Region::box(
-                Part::Slab,
-                $d->slab->layer->material,
-                $at->inner - $cut,
-                $foot,
-                $at->inner,
-                $foot + $cut,
+                Part::Slab, $d->slab->layer->material, $at->inner - $cut, $foot, $at->inner, $foot + $cut,
             )?->drawnOnly() : null,
             // Under a board that stops short the beam's inner face meets the ground.
             $foot > $at->foot ? Region::box(null, null, $at->tray, $at->foot, $at->inner, $foot) : null,
@@ -202,23 +186,15 @@ final readonly class Painter
         $regions = [
             $this->layer(Part::Field, $d->fieldBoard, $left, $at->under - $d->fieldBoard->thickness, $zone, $at->under),
             $this->layer(
-                Part::Perimeter,
-                $d->perimeterBoard->layer,
-                $zone,
-                $at->under - $d->perimeterBoard->layer->thickness,
-                $at->tray,
+                Part::Perimeter, $d->perimeterBoard->layer, $zone, $at->under - $d->perimeterBoard->layer->thickness, $at->tray,
                 $at->under,
             ),
         ];
         if ($d->stem->present()) {
             $inside = $d->edgeInside;
             $regions[] = $this->layer(
-                Part::EdgeInside,
-                $inside->layer,
-                $at->tray,
-                $at->insideFoot,
-                $at->inner - ($at->formFoot < $at->slab ? $d->form->inside : 0.0),
-                $at->slab,
+                Part::EdgeInside, $inside->layer, $at->tray, $at->insideFoot,
+                $at->inner - ($at->formFoot < $at->slab ? $d->form->inside : 0.0), $at->slab,
             );
             $regions[] = $this->layer(Part::Slab, $d->slab->layer, $left, $at->under, $at->tray, $at->slab);
         }
@@ -243,10 +219,7 @@ final readonly class Painter
             // In the field they are a plane.
             for ($x = $end - $d->heating->spacing; $x > max($left, $end - 3.0); $x -= $d->heating->spacing) {
                 $regions[] = Region::ring(
-                    Part::Heating,
-                    Catalogue::get('dimple-membrane'),
-                    $x,
-                    $at->floor - $d->heating->depth,
+                    Part::Heating, Catalogue::get('dimple-membrane'), $x, $at->floor - $d->heating->depth,
                     max(0.010, $d->heating->pipe),
                 );
             }
@@ -259,12 +232,7 @@ final readonly class Painter
                 ...self::stacked(
                     array_reverse($d->lining->layers),
                     static fn (Layer $l, float $from, float $to): ?Region => Region::box(
-                        Part::Lining,
-                        $l->material,
-                        $x - $to,
-                        $foot,
-                        $x - $from,
-                        $at->top,
+                        Part::Lining, $l->material, $x - $to, $foot, $x - $from, $at->top,
                     ),
                 ),
             );
@@ -285,30 +253,18 @@ final readonly class Painter
             $this->layer(Part::EdgeOutside, $board, $at->formFace, max($grade, $at->boardFoot), $at->boardFace, $at->top),
             // Layers so thin only make the mesh finer.
             $this->layer(
-                Part::Drainage,
-                $drainage->layer,
-                $at->boardFace,
-                $at->stemFoot,
-                $at->boardFace + $drainage->layer->thickness,
+                Part::Drainage, $drainage->layer, $at->boardFace, $at->stemFoot, $at->boardFace + $drainage->layer->thickness,
                 $at->grade - $drainage->topBelowGrade,
             )?->drawnOnly(),
             $this->layer(
-                Part::Cover,
-                $d->cover->layer,
-                $at->boardFace,
-                $at->grade - $d->cover->depthBelowGrade,
-                $at->boardFace + $d->cover->layer->thickness,
-                $at->top,
+                Part::Cover, $d->cover->layer, $at->boardFace, $at->grade - $d->cover->depthBelowGrade,
+                $at->boardFace + $d->cover->layer->thickness, $at->top,
             )?->drawnOnly(),
         ];
         if ($d->drains->outer > 0.0) {
             $x = max($at->outermost, $this->at->toe) + $d->drains->outer;
             $regions[] = Region::ring(
-                Part::Drains,
-                Catalogue::get('dimple-membrane'),
-                $x,
-                $at->foot + $d->drains->outer / 2,
-                $d->drains->outer,
+                Part::Drains, Catalogue::get('dimple-membrane'), $x, $at->foot + $d->drains->outer / 2, $d->drains->outer,
             );
         }
 
@@ -347,12 +303,7 @@ final readonly class Painter
     private function closer(float $x0, float $x1): ?Region
     {
         return Region::box(
-            Part::Closer,
-            $this->d->closer->material,
-            $x0,
-            $this->at->top,
-            $x1,
-            $this->at->top + $this->d->closer->thickness,
+            Part::Closer, $this->d->closer->material, $x0, $this->at->top, $x1, $this->at->top + $this->d->closer->thickness,
         )?->drawnOnly();
     }
 
@@ -363,21 +314,12 @@ final readonly class Painter
         $regions = self::stacked(
             $this->d->deck->layers,
             static fn (Layer $l, float $from, float $to): ?Region => Region::box(
-                Part::Deck,
-                $l->material,
-                $left,
-                $top - $to,
-                $right,
-                $top - $from,
+                Part::Deck, $l->material, $left, $top - $to, $right, $top - $from,
             ),
         );
         // It bears on a plate on the stem's top.
         $plate = $this->d->deck->present() ? Region::box(
-            Part::Deck,
-            Catalogue::get('softwood'),
-            $this->at->lined,
-            $this->at->top,
-            -$this->d->wall->insideThickness(),
+            Part::Deck, Catalogue::get('softwood'), $this->at->lined, $this->at->top, -$this->d->wall->insideThickness(),
             min($this->at->top + self::PLATE, $this->d->deck->topAboveGrade),
         ) : null;
 
@@ -422,11 +364,8 @@ final readonly class Painter
 
         return [
             new Region(
-                Part::Wing,
-                $wing->layer->material->wet(),
-                [[$x0, $y - $t], [$x1, $y - $t - $wing->fall], [$x1, $y - $wing->fall], [$x0, $y]],
-                true,
-                $level,
+                Part::Wing, $wing->layer->material->wet(),
+                [[$x0, $y - $t], [$x1, $y - $t - $wing->fall], [$x1, $y - $wing->fall], [$x0, $y]], true, $level,
             ),
         ];
     }
@@ -440,22 +379,13 @@ final readonly class Painter
             // Left open in the slab: drawn as the sheet's white, filled later.
             $x = -$d->recess->fromEdge;
             $regions[] = Region::box(
-                Part::Recess,
-                Catalogue::get('screed'),
-                $x - $d->recess->width,
-                $at->slab - $d->recess->depth,
-                $x,
-                $at->slab,
+                Part::Recess, Catalogue::get('screed'), $x - $d->recess->width, $at->slab - $d->recess->depth, $x, $at->slab,
             )?->drawnOnly();
         }
         if ($d->threshold->present()) {
             $fill = Region::box(
-                Part::Threshold,
-                $d->threshold->layer->material,
-                -$d->threshold->width,
-                $at->top - $d->threshold->layer->thickness,
-                0.0,
-                $at->top,
+                Part::Threshold, $d->threshold->layer->material, -$d->threshold->width, $at->top - $d->threshold->layer->thickness,
+                0.0, $at->top,
             );
             $regions[] = $this->side === Side::Door ? $fill : null;
         }
@@ -482,11 +412,7 @@ final readonly class Painter
                 $regions[] = $region?->drawnOnly();
             } else {
                 $regions[] = $region === null || $from === $depth ? $region : new Region(
-                    $region->part,
-                    $region->material,
-                    $region->polygon,
-                    true,
-                    $box($layer, $from, $end)->polygon ?? null,
+                    $region->part, $region->material, $region->polygon, true, $box($layer, $from, $end)->polygon ?? null,
                 );
                 $from = $end;
             }

@@ -59,10 +59,7 @@ final readonly class Region
         $turn = static fn (array $c): array => [2 * $x - $c[0], $c[1]];
 
         return new self(
-            $this->part,
-            $this->material,
-            array_map($turn, $this->polygon),
-            $this->solved,
+            $this->part, $this->material, array_map($turn, $this->polygon), $this->solved,
             $this->solvedAs === null ? null : array_map($turn, $this->solvedAs),
         );
     }

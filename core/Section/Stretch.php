@@ -39,10 +39,7 @@ final readonly class Stretch
         $apart = [];
         foreach ($design->departures->all as $departure) {
             $apart[] = new self(
-                $departure->id,
-                $departure->label,
-                $departure->kind,
-                $departure->length,
+                $departure->id, $departure->label, $departure->kind, $departure->length,
                 $design->with([...$departure->parts, 'departures' => new Departures]),
             );
             $lengths[$departure->kind->value] = max(0.0, ($lengths[$departure->kind->value] ?? 0.0) - $departure->length);

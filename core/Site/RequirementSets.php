@@ -60,13 +60,7 @@ final class RequirementSets implements Choices
         $r = static fn (?float $value): ?float => $value === null ? null : round($value * self::R, 4);
 
         return new Requirements(
-            $slug,
-            $r($underSlab),
-            $r($edge),
-            $feet === null ? null : $feet * self::FOOT,
-            $r($basement),
-            $r($crawlspace),
-            $r($deck),
+            $slug, $r($underSlab), $r($edge), $feet === null ? null : $feet * self::FOOT, $r($basement), $r($crawlspace), $r($deck),
         );
     }
 }

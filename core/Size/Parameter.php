@@ -81,10 +81,7 @@ final readonly class Parameter
         }
 
         return new self(
-            $name,
-            $type->getName(),
-            $key,
-            $type->allowsNull(),
+            $name, $type->getName(), $key, $type->allowsNull(),
             $size?->at($key, self::words($type->getName()), $type->allowsNull()),
         );
     }

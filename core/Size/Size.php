@@ -46,15 +46,8 @@ final readonly class Size
     public function at(string $key, ?array $words = null, bool $mayBeUnsaid = false): self
     {
         return new self(
-            $this->label,
-            $key,
-            $this->quantity ?? KeyEnding::of($key)?->quantity(),
-            $this->sold,
-            $this->words ?? $words,
-            $this->from,
-            $this->each,
-            $this->hint,
-            $mayBeUnsaid,
+            $this->label, $key, $this->quantity ?? KeyEnding::of($key)?->quantity(), $this->sold, $this->words ?? $words,
+            $this->from, $this->each, $this->hint, $mayBeUnsaid,
         );
     }
 

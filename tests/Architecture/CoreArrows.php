@@ -76,11 +76,8 @@ final class CoreArrows
             ->classes(Selector::inNamespace('Ondergrond'))
             ->shouldNotDependOn()
             ->classes(
-                Selector::inNamespace('Illuminate'),
-                Selector::inNamespace('Laravel'),
-                Selector::inNamespace('Symfony'),
-                Selector::inNamespace('App'),
-                Selector::inNamespace('Database'),
+                Selector::inNamespace('Illuminate'), Selector::inNamespace('Laravel'), Selector::inNamespace('Symfony'),
+                Selector::inNamespace('App'), Selector::inNamespace('Database'),
             )
             ->because('the core is plain PHP and stands alone');
     }

@@ -180,10 +180,7 @@ final class FamiliesTest extends BrowserTestCase
             STDERR,
             sprintf(
                 "\nheaviest family, edit to drawing: median %.0f ms, slowest %.0f ms; to the fields of both sides: median %.0f ms, slowest %.0f ms\n",
-                $drawn[1],
-                $drawn[2],
-                $solved[1],
-                $solved[2],
+                $drawn[1], $drawn[2], $solved[1], $solved[2],
             ),
         );
         self::assertLessThan($solved[1], $drawn[1], 'the drawing does not wait for the field');

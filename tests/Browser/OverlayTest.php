@@ -142,11 +142,7 @@ final class OverlayTest extends BrowserTestCase
             STDERR,
             sprintf(
                 "\nedit with %d cells, in the browser: first answer median %.0f ms, 95th percentile %.0f ms; the field's figures %.0f and %.0f ms\n",
-                $cells,
-                $at($first, 0.5),
-                $at($first, 0.95),
-                $at($field, 0.5),
-                $at($field, 0.95),
+                $cells, $at($first, 0.5), $at($first, 0.95), $at($field, 0.5), $at($field, 0.95),
             ),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Console\Load\OwnServer;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -48,7 +49,7 @@ final class Site
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--seed', '--force', '--quiet'], $root, $environment))->mustRun();
         (new PDO("sqlite:{$folder}/test.sqlite"))->exec("VACUUM INTO '{$folder}/demo.sqlite'");
 
-        $port = self::freePort();
+        $port = OwnServer::freePort();
         // Its own process group, so that its workers end with it.
         $server = new Process(
             ['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
@@ -58,7 +59,7 @@ final class Site
         $server->disableOutput();
         $server->start();
         $worker = self::worker($root, $environment, 'default');
-        $driverPort = self::freePort();
+        $driverPort = OwnServer::freePort();
         $driver = new Process(['chromedriver', "--port={$driverPort}"], $root, null, null, null);
         $driver->disableOutput();
         $driver->start();
@@ -170,18 +171,6 @@ final class Site
         (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setDeviceMetricsOverride', [
             'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 600,
         ]);
-    }
-
-    private static function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        if ($socket === false) {
-            throw new RuntimeException('no port is free');
-        }
-        $name = (string) stream_socket_get_name($socket, false);
-        fclose($socket);
-
-        return (int) substr((string) strrchr($name, ':'), 1);
     }
 
     private static function await(int $port, Process $process): void

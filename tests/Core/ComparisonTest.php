@@ -50,10 +50,7 @@ final class ComparisonTest extends TestCase
             return FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp, $assessment->judgement->rulings);
         }, $project->options);
         $comparison = Comparison::of(
-            $project->site,
-            $project->options,
-            $fields,
-            UnitSystem::InchPound,
+            $project->site, $project->options, $fields, UnitSystem::InchPound,
             new QuantityFormatter(UnitSystem::Metric, DecimalMark::Comma),
         );
         $rows = [];
@@ -88,31 +85,12 @@ final class ComparisonTest extends TestCase
     {
         $project = Examples::boathouse();
         $proof = static fn (Option $o, float $margin): FrostProof => new FrostProof(
-            Side::Edge,
-            WinterUse::Heated,
-            Bearing::of($o->design, Side::Edge),
-            $margin,
-            0.01,
-            50,
-            -0.5,
-            0.0,
-            0.0,
-            0.0,
-            1.8,
-            80.0,
-            5000,
-            1e-8,
-            1e-7,
-            8.0,
-            [],
+            Side::Edge, WinterUse::Heated, Bearing::of($o->design, Side::Edge), $margin, 0.01, 50, -0.5, 0.0, 0.0, 0.0, 1.8, 80.0,
+            5000, 1e-8, 1e-7, 8.0, [],
         );
         [$a, $b] = $project->options;
         $comparison = Comparison::of(
-            $project->site,
-            [$a, $b],
-            [null, null],
-            UnitSystem::InchPound,
-            new QuantityFormatter(UnitSystem::Metric),
+            $project->site, [$a, $b], [null, null], UnitSystem::InchPound, new QuantityFormatter(UnitSystem::Metric),
             [[$proof($a, -0.074)], []],
         );
         $rows = array_column($comparison->groups['Frost'], null, 'label');
@@ -131,11 +109,7 @@ final class ComparisonTest extends TestCase
         [$a, , $c] = $project->options;
         $aside = new Option('C, aside', false, '', $c->design, [new SetAside('floor-meets-limit', 'a test', 'Nobody', '2026-01-01')]);
         $comparison = Comparison::of(
-            $project->site,
-            [$c, $aside, $a],
-            [null, null, null],
-            UnitSystem::InchPound,
-            new QuantityFormatter(UnitSystem::Metric),
+            $project->site, [$c, $aside, $a], [null, null, null], UnitSystem::InchPound, new QuantityFormatter(UnitSystem::Metric),
         );
         $findings = array_column(array_map(static fn (Row $r): array => [$r->label, $r->cells], $comparison->groups['Findings']), 1, 0);
         self::assertSame(['1', '0', '0'], $findings['Stop']);

@@ -224,13 +224,7 @@ final class DampVerdictTest extends TestCase
             true,
         )
             ? Boundary::temperature(
-                $b->name,
-                $b->x0,
-                $b->y0,
-                $b->x1,
-                $b->y1,
-                (float) $b->temperature,
-                Surface::SHELTERED,
+                $b->name, $b->x0, $b->y0, $b->x1, $b->y1, (float) $b->temperature, Surface::SHELTERED,
             ) : $b, $problem->boundaries), accuracy: $problem->accuracy));
         $surfaces = Surfaces::of(['edge' => $ground], DampAir::of($site));
         self::assertNotSame([], $surfaces);

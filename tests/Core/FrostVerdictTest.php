@@ -61,23 +61,7 @@ final class FrostVerdictTest extends TestCase
     private static function proof(Design $design, float $margin, Side $side = Side::Edge, WinterUse $use = WinterUse::Heated): FrostProof
     {
         return new FrostProof(
-            $side,
-            $use,
-            Bearing::of($design, $side),
-            $margin,
-            0.01,
-            50,
-            -0.5,
-            0.0,
-            0.0,
-            0.0,
-            1.8,
-            80.0,
-            5000,
-            1e-8,
-            1e-7,
-            8.0,
-            [],
+            $side, $use, Bearing::of($design, $side), $margin, 0.01, 50, -0.5, 0.0, 0.0, 0.0, 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, [],
         );
     }
 
@@ -255,23 +239,8 @@ final class FrostVerdictTest extends TestCase
         $with = static fn (Site $site, float ...$ices): FrostVerdict => FrostVerdict::of($site, $design)->proved(
             [
                 new FrostProof(
-                    Side::Edge,
-                    WinterUse::Heated,
-                    Bearing::of($design, Side::Edge),
-                    0.4,
-                    0.0,
-                    50,
-                    null,
-                    $ices[0],
-                    $ices[1],
-                    $ices[2],
-                    1.8,
-                    80.0,
-                    5000,
-                    1e-8,
-                    1e-7,
-                    8.0,
-                    [],
+                    Side::Edge, WinterUse::Heated, Bearing::of($design, Side::Edge), 0.4, 0.0, 50, null, $ices[0], $ices[1],
+                    $ices[2], 1.8, 80.0, 5000, 1e-8, 1e-7, 8.0, [],
                 ),
             ],
         );
@@ -345,23 +314,8 @@ final class FrostVerdictTest extends TestCase
     {
         $design = self::design();
         $proof = static fn (float $margin, float $error): FrostProof => new FrostProof(
-            Side::Edge,
-            WinterUse::Heated,
-            Bearing::of($design, Side::Edge),
-            $margin,
-            $error,
-            50,
-            null,
-            0.0,
-            0.0,
-            0.0,
-            1.8,
-            80.0,
-            5000,
-            1e-8,
-            1e-7,
-            8.0,
-            [],
+            Side::Edge, WinterUse::Heated, Bearing::of($design, Side::Edge), $margin, $error, 50, null, 0.0, 0.0, 0.0, 1.8, 80.0,
+            5000, 1e-8, 1e-7, 8.0, [],
         );
         self::assertSame([0.05, 0.09], [$proof(0.2, 0.01)->close(), $proof(0.2, 0.09)->close()]);
         $site = self::site();
@@ -555,21 +509,8 @@ final class FrostVerdictTest extends TestCase
     {
         $site = self::site(
             new FrostBasis(
-                1200.0,
-                [800.0, 900.5],
-                0.2,
-                3.0,
-                50.0,
-                1600.0,
-                0.18,
-                Susceptibility::Strong,
-                0.9,
-                GroundCover::Turf,
-                true,
-                WinterUse::SetBack,
-                8.0,
-                0.08,
-                0.3,
+                1200.0, [800.0, 900.5], 0.2, 3.0, 50.0, 1600.0, 0.18, Susceptibility::Strong, 0.9, GroundCover::Turf, true,
+                WinterUse::SetBack, 8.0, 0.08, 0.3,
             ),
         );
         self::assertEquals($site, SiteCodec::fromArray(SiteCodec::toArray($site)));

@@ -90,13 +90,8 @@ final class ProjectFileTest extends TestCase
     {
         $data = json_decode(ProjectFile::write(Examples::boathouse()), true, flags: JSON_THROW_ON_ERROR);
         unset(
-            $data['site']['water'],
-            $data['site']['termites'],
-            $data['site']['radon'],
-            $data['site']['requirements'],
-            $data['options'][0]['set_aside'],
-            $data['options'][0]['design']['loads'],
-            $data['options'][0]['design']['steel'],
+            $data['site']['water'], $data['site']['termites'], $data['site']['radon'], $data['site']['requirements'],
+            $data['options'][0]['set_aside'], $data['options'][0]['design']['loads'], $data['options'][0]['design']['steel'],
         );
         $read = ProjectFile::read(json_encode($data, JSON_THROW_ON_ERROR));
         self::assertSame(

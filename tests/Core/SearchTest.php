@@ -126,23 +126,9 @@ final class SearchTest extends TestCase
                 // Frost comes nearer the less the floor gives away.
                 return [
                     new FrostProof(
-                        Side::Edge,
-                        WinterUse::Heated,
-                        Bearing::of($d, Side::Edge),
-                        0.3 - 5 * ($d->fieldBoard->thickness - $least) ** 2 * 1000,
-                        0.0,
-                        40,
-                        null,
-                        0.0,
-                        0.0,
-                        0.0,
-                        1.5,
-                        90.0,
-                        5000,
-                        1e-8,
-                        1e-8,
-                        5.0,
-                        [],
+                        Side::Edge, WinterUse::Heated, Bearing::of($d, Side::Edge),
+                        0.3 - 5 * ($d->fieldBoard->thickness - $least) ** 2 * 1000, 0.0, 40, null, 0.0, 0.0, 0.0, 1.5, 90.0, 5000,
+                        1e-8, 1e-8, 5.0, [],
                     ),
                 ];
             };

@@ -67,11 +67,7 @@ final class StretchTest extends TestCase
         $thin = ['fieldBoard' => $design->fieldBoard->thick(0.02)];
         $fields = GroundField::each($site, Stretch::all($design->with(['departures' => new Departures(
             new Departure(
-                'thin-1',
-                'Thin',
-                Side::Edge,
-                2.0,
-                $thin,
+                'thin-1', 'Thin', Side::Edge, 2.0, $thin,
             ), new Departure('thin-2', 'Thin', Side::Edge, 3.0, $thin), new Departure('same', 'The same', Side::Edge, 1.0, []),
         )])));
         self::assertSame($fields['thin-1']->solution, $fields['thin-2']->solution);

@@ -236,11 +236,8 @@ final class QueueTest extends TestCase
         foreach (['', ':film'] as $part) {
             foreach (['set-back', 'unheated'] as $use) {
                 $kept->put(
-                    Kind::Winters,
-                    $this->project,
-                    $this->option,
-                    $kept->get(Kind::Winters, $this->project, $this->option, 'edge:heated'.$part) ?? [],
-                    "edge:{$use}{$part}",
+                    Kind::Winters, $this->project, $this->option,
+                    $kept->get(Kind::Winters, $this->project, $this->option, 'edge:heated'.$part) ?? [], "edge:{$use}{$part}",
                 );
             }
         }

@@ -57,11 +57,8 @@ final class FrostTest extends TestCase
         self::assertEqualsWithDelta(
             $whole,
             FrostDepth::layered(
-                [['thickness' => 0.7, 'k' => 1.7, 'latent' => 80e6], ['thickness' => 5.0, 'k' => 1.7, 'latent' => 80e6]],
-                9.0,
-                1e6,
-                700.0,
-                0.8,
+                [['thickness' => 0.7, 'k' => 1.7, 'latent' => 80e6], ['thickness' => 5.0, 'k' => 1.7, 'latent' => 80e6]], 9.0, 1e6,
+                700.0, 0.8,
             )['depth'],
             1e-9,
         );
@@ -87,12 +84,7 @@ final class FrostTest extends TestCase
         // 9 to 11 % against the exact solution, independent computation; the deeper one governs.
         $s = FrozenSoil::standard();
         $mean = FrostDepth::berggren(
-            ($s->frozen + $s->thawed) / 2,
-            ($s->frozenCapacity + $s->thawedCapacity) / 2,
-            $s->latent,
-            600.0,
-            100.0,
-            8.0,
+            ($s->frozen + $s->thawed) / 2, ($s->frozenCapacity + $s->thawedCapacity) / 2, $s->latent, 600.0, 100.0, 8.0,
         );
         self::assertEqualsWithDelta(0.89, $mean / FrostDepth::exact($s, 600.0, 100.0, 8.0), 0.02);
     }

@@ -104,18 +104,7 @@ final class Iso13370FamiliesTest extends TestCase
         self::assertEqualsWithDelta($at(0.2)->steadyCoefficient(), array_sum($at(0.2)->shares()), 1e-9);
         // A vented space: 9.2.2 at the ground's level for any d_g, 9.2.3 from half a metre on.
         $vented = static fn (float $z, float $r = 0.0): SuspendedFloor => new SuspendedFloor(
-            90.0,
-            39.0,
-            0.3,
-            1.5,
-            0.35,
-            $r,
-            0.4,
-            1.7,
-            0.002,
-            4.0,
-            0.05,
-            $z,
+            90.0, 39.0, 0.3, 1.5, 0.35, $r, 0.4, 1.7, 0.002, 4.0, 0.05, $z,
         );
         self::assertEqualsWithDelta($vented(0.499)->transmittance(), $vented(0.501)->transmittance(), 1e-3);
         $deep = $vented(0.0, 4.0);

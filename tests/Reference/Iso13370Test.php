@@ -88,11 +88,7 @@ final class Iso13370Test extends TestCase
         self::assertEqualsWithDelta(11.90, $periodic->outsideCoefficient(), 5e-3);
 
         $flow = new YearlyFlow(
-            $slab->steadyCoefficient(),
-            $periodic->insideCoefficient(),
-            $periodic->outsideCoefficient(),
-            20.0,
-            1.5,
+            $slab->steadyCoefficient(), $periodic->insideCoefficient(), $periodic->outsideCoefficient(), 20.0, 1.5,
             AnnualWave::of(8.0, 10.0, 1.0),
         );
         foreach ([1 => 422.2, 2 => 446.8, 4 => 443.8, 8 => 321.9] as $month => $watts) {

@@ -294,11 +294,8 @@ final class MassTest extends TestCase
         $flat = static fn (float $t): array => array_fill(0, $hours, $t);
 
         return Simulation::run(
-            $room,
-            Regime::of($room),
-            new Forcing($flat($air), $flat($air), $flat(0.0), array_fill(0, $hours, null), $flat(0.0)),
-            new RoomTemperatures($air, $cells),
-            true,
+            $room, Regime::of($room), new Forcing($flat($air), $flat($air), $flat(0.0), array_fill(0, $hours, null), $flat(0.0)),
+            new RoomTemperatures($air, $cells), true,
         );
     }
 

@@ -115,7 +115,7 @@ final class OwnServer
         return $process;
     }
 
-    private static function freePort(): int
+    public static function freePort(): int
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         if ($socket === false) {

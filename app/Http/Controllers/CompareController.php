@@ -75,13 +75,8 @@ final class CompareController
         $winters = array_values($options->map(fn (Option $o): array => $this->winters->known($project, $o))->all());
 
         return Comparison::of(
-            $project->site,
-            self::some($options->map(static fn (Option $o): CoreOption => $o->toCore())),
-            $fields,
-            $project->units,
-            $this->reading->formatter($project),
-            $winters,
-            $this->cooling($project, $options),
+            $project->site, self::some($options->map(static fn (Option $o): CoreOption => $o->toCore())), $fields, $project->units,
+            $this->reading->formatter($project), $winters, $this->cooling($project, $options),
         );
     }
 

@@ -62,10 +62,7 @@ final readonly class LaterController
     private function mass(Project $project, Option $option): View
     {
         $page = new MassPage(
-            $project->site,
-            $option->design,
-            $this->hours->soFar($project, $option),
-            $this->reading->formatter($project),
+            $project->site, $option->design, $this->hours->soFar($project, $option), $this->reading->formatter($project),
             Assessor::ruling(Concern::Mass, $project->site, $option->design, $project->units, $option->setAside()),
         );
 

@@ -75,10 +75,7 @@ final readonly class MassController
         $this->later->ask(Kind::Story, $project, $option);
 
         return new MassPage(
-            $project->site,
-            $option->design,
-            $this->hours->soFar($project, $option),
-            $this->reading->formatter($project),
+            $project->site, $option->design, $this->hours->soFar($project, $option), $this->reading->formatter($project),
             Assessor::ruling(Concern::Mass, $project->site, $option->design, $project->units, $option->setAside()),
         );
     }

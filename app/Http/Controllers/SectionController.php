@@ -196,11 +196,8 @@ final class SectionController
 
         return view('section.show', [
             'page' => SectionPage::of(
-                $project,
-                $option,
-                Assessed::of($project, $option, $shown->field, $this->fields, $this->winters, $this->hours),
-                $this->reading->formatter($project),
-                $shown,
+                $project, $option, Assessed::of($project, $option, $shown->field, $this->fields, $this->winters, $this->hours),
+                $this->reading->formatter($project), $shown,
             ),
             'head' => $head,
             'sitting' => $may ? $this->history->sitting($option) : null,

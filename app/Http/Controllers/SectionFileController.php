@@ -86,11 +86,7 @@ final class SectionFileController
     public function dxf(Project $project, Option $option, Reader $reading, Request $request): Response
     {
         $drawing = self::sheet(
-            $project,
-            View::of($request)->stretchOf($option->design),
-            View::of($request),
-            $reading->formatter($project),
-            $request,
+            $project, View::of($request)->stretchOf($option->design), View::of($request), $reading->formatter($project), $request,
         );
         $dxf = DxfWriter::write($drawing, self::heading($project, $option), ProjectFile::hash($project->toCore()));
 

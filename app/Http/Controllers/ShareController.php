@@ -75,11 +75,9 @@ final class ShareController
 
         return view('shares.show', [
             'page' => SectionPage::of(
-                $share->project,
-                $share->option,
+                $share->project, $share->option,
                 Assessed::of($share->project, $share->option, FieldWanted::Now, $fields, $winters, $hours),
-                $format = new QuantityFormatter($share->project->units),
-                Shown::plain(),
+                $format = new QuantityFormatter($share->project->units), Shown::plain(),
             ),
             'others' => array_map(
                 static fn (Stretch $s): array => [

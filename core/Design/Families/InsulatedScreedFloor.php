@@ -72,13 +72,7 @@ final class InsulatedScreedFloor implements Family
             stem: new Stem($in->layer('dense-block', 12, 302), $in->size(6, 150)),
             steel: $in->steel(),
             dpc: new Dpc(
-                $in->size(0.02, 0.5),
-                $in->size(6, 150),
-                DpcKind::Polyethylene,
-                $in->size(4, 100),
-                Done::Yes,
-                Done::Yes,
-                Done::Yes,
+                $in->size(0.02, 0.5), $in->size(6, 150), DpcKind::Polyethylene, $in->size(4, 100), Done::Yes, Done::Yes, Done::Yes,
             ),
             closer: $in->layer('cavity-wool', 4, 100),
         );

@@ -44,11 +44,7 @@ final class UnheatedNeighbour implements Family
             'footprint' => $along,
             'wall' => $in->studWallFlush(),
             'neighbour' => new Neighbour(
-                $in->layer('xps-25psi', 4, 100),
-                $in->size(240, 6000),
-                $in->size(4, 100),
-                $in->size(4, 100),
-                $in->size(2, 50),
+                $in->layer('xps-25psi', 4, 100), $in->size(240, 6000), $in->size(4, 100), $in->size(4, 100), $in->size(2, 50),
                 Done::Yes,
             ),
         ]);

@@ -43,11 +43,7 @@ final class FormFoot implements School
         return $design->with(
             [
                 'form' => new Form(
-                    $form->material,
-                    $form->inside,
-                    $form->outside,
-                    FormStart::from($answer),
-                    $form->webSpacing,
+                    $form->material, $form->inside, $form->outside, FormStart::from($answer), $form->webSpacing,
                     $form->webThickness,
                 ),
             ],

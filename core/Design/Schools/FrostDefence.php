@@ -62,11 +62,7 @@ final class FrostDefence implements School
                 'stem' => new Stem($design->stem->layer->thick(0.0), $design->stem->topAboveGrade),
                 'footing' => $design->footing->but(width: 0.0),
                 'form' => new Form(
-                    $design->form->material,
-                    0.0,
-                    0.0,
-                    $design->form->starts,
-                    $design->form->webSpacing,
+                    $design->form->material, 0.0, 0.0, $design->form->starts, $design->form->webSpacing,
                     $design->form->webThickness,
                 ),
                 'edgeBeam' => $design->edgeBeam->present() ? $design->edgeBeam : new EdgeBeam(0.35, $depth),

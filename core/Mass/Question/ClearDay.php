@@ -27,11 +27,7 @@ final class ClearDay
         );
         $dull = array_fill(0, self::AFTER + 1, false);
         $clear = Simulation::run(
-            $room,
-            $regime,
-            $weather->patterned($day, true, ...array_slice($dull, 1))->heatedTo($room->set()),
-            $start,
-            true,
+            $room, $regime, $weather->patterned($day, true, ...array_slice($dull, 1))->heatedTo($room->set()), $start, true,
         );
         $covered = Simulation::run($room, $regime, $weather->patterned($day, ...$dull)->heatedTo($room->set()), $start);
         // What the sun alone does is seen without the thermostat, which would take off what the sun gives.

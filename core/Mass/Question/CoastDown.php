@@ -67,11 +67,8 @@ final class CoastDown
 
         // Asked for whether or not the building is heated in winter: the question is what then happens.
         return Simulation::run(
-            $room,
-            $regime,
-            $days->unheated(),
-            Settled::after($room, $regime, $weather->coldest(Settled::DAYS)->heatedTo($room->set())),
-            true,
+            $room, $regime, $days->unheated(),
+            Settled::after($room, $regime, $weather->coldest(Settled::DAYS)->heatedTo($room->set())), true,
         );
     }
 

@@ -54,9 +54,7 @@ final class WarmUp
         $days = $weather->days($weather->coldestDay(), self::DAYS);
 
         return Simulation::run(
-            $room,
-            Regime::of($room),
-            $days->heatedTo($room->set()),
+            $room, Regime::of($room), $days->heatedTo($room->set()),
             RoomTemperatures::steady($room, self::COLD, min(self::COLD, $days->outside[0]), min(self::COLD, $days->beyond[0])),
             true,
         );
