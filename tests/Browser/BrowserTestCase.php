@@ -11,6 +11,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\TestCase;
 
 /** Drives the real pages. Every test ends by asking the browser's console whether anything was refused or broke. */
@@ -50,13 +51,74 @@ abstract class BrowserTestCase extends TestCase
     protected function openBench(string $project): void
     {
         $this->open('/');
-        $this->browser->findElement(WebDriverBy::linkText($project))->click();
+        $this->clickLink($project);
         $this->awaitText('.job', $project);
     }
 
     protected function awaitSaved(): void
     {
         $this->awaitThat(fn (): bool => $this->text('.log-state') === 'All saved', 'the word that all is saved');
+    }
+
+    /**
+     * What an element says or does; looked up again where the page was being changed under the look.
+     *
+     * @template T
+     *
+     * @param  callable(RemoteWebElement): T  $do
+     * @return T
+     */
+    protected function at(WebDriverBy $by, callable $do): mixed
+    {
+        for ($i = 0; ; $i++) {
+            try {
+                return $do($this->browser->findElement($by));
+            } catch (StaleElementReferenceException $e) {
+                if ($i === 20) {
+                    throw $e;
+                }
+            }
+        }
+    }
+
+    protected function click(string $css): void
+    {
+        $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $e) => $e->click());
+    }
+
+    protected function clickLink(string $words): void
+    {
+        $this->at(WebDriverBy::linkText($words), static fn (RemoteWebElement $e) => $e->click());
+    }
+
+    protected function clickLinkWith(string $some): void
+    {
+        $this->at(WebDriverBy::partialLinkText($some), static fn (RemoteWebElement $e) => $e->click());
+    }
+
+    protected function clickAt(string $xpath): void
+    {
+        $this->at(WebDriverBy::xpath($xpath), static fn (RemoteWebElement $e) => $e->click());
+    }
+
+    protected function choose(string $css, string $value): void
+    {
+        $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $e) => (new WebDriverSelect($e))->selectByValue($value));
+    }
+
+    protected function isShown(string $css): bool
+    {
+        return $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $e): bool => $e->isDisplayed());
+    }
+
+    protected function isEnabled(string $css): bool
+    {
+        return $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $e): bool => $e->isEnabled());
+    }
+
+    protected function textAt(string $xpath): string
+    {
+        return $this->at(WebDriverBy::xpath($xpath), static fn (RemoteWebElement $e): string => trim($e->getText()));
     }
 
     protected function seen(string $css): bool
@@ -67,7 +129,18 @@ abstract class BrowserTestCase extends TestCase
     /** What a field shows now, typed or written by the server. */
     protected function value(string $css): string
     {
-        return str_replace("\u{a0}", ' ', (string) $this->find($css)->getDomProperty('value'));
+        return str_replace("\u{a0}", ' ', $this->property($css, 'value'));
+    }
+
+    /** What the page has of an element now. */
+    protected function property(string $css, string $name): string
+    {
+        return $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $e): string => (string) $e->getDomProperty($name));
+    }
+
+    protected function attribute(string $css, string $name): string
+    {
+        return $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $e): string => (string) $e->getAttribute($name));
     }
 
     protected function press(string ...$keys): void
@@ -108,14 +181,14 @@ abstract class BrowserTestCase extends TestCase
 
     protected function text(string $css): string
     {
-        return trim($this->find($css)->getText());
+        return $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $e): string => trim($e->getText()));
     }
 
     /** Types over what stands in a field and leaves it, as a person would. */
     protected function type(string $css, string $words, string $leaveWith = WebDriverKeys::TAB): void
     {
-        $field = $this->find($css);
-        $field->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$words.$leaveWith);
+        $keys = WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$words.$leaveWith;
+        $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $e) => $e->sendKeys($keys));
     }
 
     /** @param  callable(): bool  $true */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverSelect;
 
@@ -14,7 +15,7 @@ final class DampTest extends BrowserTestCase
     {
         $this->signIn();
         $this->openBench('Ferry kiosk');
-        $this->browser->findElement(WebDriverBy::partialLinkText('With a rubber floor'))->click();
+        $this->clickLinkWith('With a rubber floor');
         $this->awaitThat(fn (): bool => str_contains($this->text('.options [aria-current]'), 'rubber'), 'the option');
         self::assertStringContainsString('fails', $this->text('#damp-core h2'));
         // Long enough for the slab: what is left is the rain among the boards.
@@ -23,14 +24,14 @@ final class DampTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => $this->value('#design-finish-wait_days') === '609 days', 'the wait, in days');
         $this->awaitThat(fn (): bool => str_contains($this->text('#damp-core .damp-found'), 'Rain among the boards'), 'the trap is said');
         self::assertStringContainsString('fails', $this->text('#damp-core h2'));
-        (new WebDriverSelect($this->find('#design-sheet-position')))->selectByValue('above');
+        $this->choose('#design-sheet-position', 'above');
         $this->awaitThat(fn (): bool => ! str_contains($this->text('#damp-core h2'), 'fails'), 'another word');
         self::assertStringContainsString(
             'holds',
-            $this->browser->findElement(WebDriverBy::xpath('//section[@id="damp-core"]//tr[contains(., "water built in")]'))->getText(),
+            $this->textAt('//section[@id="damp-core"]//tr[contains(., "water built in")]'),
         );
         $this->awaitSaved();
-        $this->find('#undo')->click();
+        $this->click('#undo');
         $this->awaitThat(fn (): bool => str_contains($this->text('#damp-core h2'), 'fails'), 'and back');
     }
 
@@ -38,13 +39,15 @@ final class DampTest extends BrowserTestCase
     {
         $this->signIn();
         $this->openBench('Old bakery cellar');
-        $this->browser->findElement(WebDriverBy::partialLinkText('B · wool'))->click();
+        $this->clickLinkWith('B · wool');
         $this->awaitThat(fn (): bool => str_contains($this->text('.options [aria-current]'), 'wool'), 'the option');
         $this->awaitThat(fn (): bool => str_contains($this->text('#damp-core .damp-found'), 'mineral wool'), 'the field is there');
-        $this->find('.overlay-kinds label:has([value=vapour])')->click();
+        $this->click('.overlay-kinds label:has([value=vapour])');
         $this->awaitThat(fn (): bool => $this->seen('.overlay .vapour-now'), 'the chart');
-        $stacks = new WebDriverSelect($this->find('#overlay-stack'));
-        $stacks->selectByVisibleText('Wall, half-way down: fails');
+        $this->at(
+            WebDriverBy::id('overlay-stack'),
+            static fn (RemoteWebElement $stacks) => (new WebDriverSelect($stacks))->selectByVisibleText('Wall, half-way down: fails'),
+        );
         $this->awaitThat(
             fn (): bool => str_contains($this->text('.overlay .vapour-head'), 'Wall, half-way down'),
             'the stack that is picked',
@@ -56,16 +59,14 @@ final class DampTest extends BrowserTestCase
                 .'true }))',
         );
         $this->awaitThat(fn (): bool => $this->text('.overlay-read') !== $read, 'another month, another amount');
-        $this->find('.overlay-kinds label:has([value=water])')->click();
-        $this->awaitThat(fn (): bool => $this->find('.section-drawing .condensation')->isDisplayed(), 'drops');
-        self::assertFalse($this->find('.section-drawing .dimension')->isDisplayed());
-        $this->find('[value="remedy:stacks-stay-dry"]')->click();
+        $this->click('.overlay-kinds label:has([value=water])');
+        $this->awaitThat(fn (): bool => $this->isShown('.section-drawing .condensation'), 'drops');
+        self::assertFalse($this->isShown('.section-drawing .dimension'));
+        $this->click('[value="remedy:stacks-stay-dry"]');
         $this->awaitThat(fn (): bool => $this->value('#design-lining-layers-1-material') === 'xps-25psi', 'board in place of wool');
         $this->awaitThat(
             fn (): bool => str_contains(
-                $this->browser->findElement(
-                    WebDriverBy::xpath('//section[@id="damp-core"]//tr[contains(., "vapour in the layers")]'),
-                )->getText(),
+                $this->textAt('//section[@id="damp-core"]//tr[contains(., "vapour in the layers")]'),
                 'holds',
             ),
             'and it holds',
@@ -77,11 +78,11 @@ final class DampTest extends BrowserTestCase
         $this->site->size(390, 844);
         $this->signIn('Wen Dijker');
         $this->open('/');
-        $this->browser->findElement(WebDriverBy::linkText('Old bakery cellar'))->click();
+        $this->clickLink('Old bakery cellar');
         $this->awaitText('.job', 'Old bakery cellar');
-        $this->browser->findElement(WebDriverBy::linkText('Inspect'))->click();
+        $this->clickLink('Inspect');
         $this->awaitText('h1', 'Damp places');
-        $this->browser->findElement(WebDriverBy::linkText('Look at one'))->click();
+        $this->clickLink('Look at one');
         $this->awaitText('h1', 'A damp place');
         $this->type('#place', 'Under the stair window');
         $this->type('#on', 'yesterday');
@@ -95,13 +96,13 @@ final class DampTest extends BrowserTestCase
             $this->type("#readings-{$row}-height_m", $height);
             $this->type("#readings-{$row}-value", $value);
         }
-        $this->find('.inspect .go')->click();
+        $this->click('.inspect .go');
         $this->awaitText('#on-wrong', 'a date');
         self::assertSame('Under the stair window', $this->value('#place'), 'what was typed stays');
         self::assertTrue($this->find('[value=after-rain]')->isSelected());
         self::assertSame('68', $this->value('#readings-1-value'));
         $this->type('#on', '2026-03-04');
-        $this->find('.inspect .go')->click();
+        $this->click('.inspect .go');
         $this->awaitText('.suspects', 'Coming through from outside');
         self::assertStringContainsString('structural engineer', $this->text('.specialist'));
         self::assertLessThanOrEqual(

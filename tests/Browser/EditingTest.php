@@ -6,10 +6,10 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
-use Facebook\WebDriver\WebDriverSelect;
 
 /** The bench under the hand: keys, undo, typing and dragging on the drawing. */
 final class EditingTest extends BrowserTestCase
@@ -52,12 +52,12 @@ final class EditingTest extends BrowserTestCase
         self::assertSame('60 mm', $this->value(self::FIELD), 'what was typed is dropped');
 
         $this->awaitThat(function () use ($year): bool {
-            if ($this->find('#undo')->isEnabled()) {
+            if ($this->isEnabled('#undo')) {
                 $this->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL);
                 $this->awaitSaved();
             }
 
-            return ! $this->find('#undo')->isEnabled() && $this->text('#heating') === $year;
+            return ! $this->isEnabled('#undo') && $this->text('#heating') === $year;
         }, 'everything of this sitting taken back');
         self::assertSame($size, $this->value(self::FIELD));
         $this->press(WebDriverKeys::CONTROL, WebDriverKeys::SHIFT, 'z', WebDriverKeys::NULL);
@@ -65,7 +65,7 @@ final class EditingTest extends BrowserTestCase
         $this->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL);
         $this->awaitThat(fn (): bool => $this->value(self::FIELD) === $size, 'and taken back');
         $this->browser->navigate()->refresh();
-        self::assertTrue($this->find('#redo')->isEnabled(), 'redo outlives the page');
+        self::assertTrue($this->isEnabled('#redo'), 'redo outlives the page');
     }
 
     public function test_many_quick_undos_each_take_one_change(): void
@@ -77,7 +77,7 @@ final class EditingTest extends BrowserTestCase
             $this->awaitThat(fn (): bool => $this->value('#design-stone-thickness_m') === "{$size} mm", "{$size} mm saved");
         }
         foreach ([1, 2, 3] as $time) {
-            $this->find('#undo')->click();
+            $this->click('#undo');
         }
         $this->awaitThat(fn (): bool => $this->value('#design-stone-thickness_m') === $first, 'all three taken back');
         $this->awaitSaved();
@@ -87,12 +87,12 @@ final class EditingTest extends BrowserTestCase
     {
         $this->openBench('Dyke Lane boathouse');
         $this->awaitOrder('slab, sheet, field_board, stone, ground');
-        (new WebDriverSelect($this->find('#design-sheet-position')))->selectByValue('below');
+        $this->choose('#design-sheet-position', 'below');
         $this->awaitOrder('slab, field_board, sheet, stone, ground');
         $this->type('#design-sheet-thickness_m', '20 mil');
         $this->awaitThat(fn (): bool => $this->value('#design-sheet-thickness_m') === '20 mil', 'saved');
-        $this->find('#undo')->click();
-        $this->find('#undo')->click();
+        $this->click('#undo');
+        $this->click('#undo');
         $this->awaitOrder('slab, sheet, field_board, stone, ground');
         self::assertSame('15 mil', $this->value('#design-sheet-thickness_m'));
     }
@@ -104,7 +104,7 @@ final class EditingTest extends BrowserTestCase
         $tools->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
         try {
             foreach (['.options', '.bench-acts', '.units', '.bench-files p:last-child', '.overlay-bar', '.handle'] as $css) {
-                self::assertFalse($this->find($css)->isDisplayed(), $css);
+                self::assertFalse($this->isShown($css), $css);
             }
             self::assertLessThan($this->find('#bench-log')->getLocation()->getY(), $this->find('#bench-drawing')->getLocation()->getY());
             // 156 mm of paper at 96 dots an inch.
@@ -128,16 +128,16 @@ final class EditingTest extends BrowserTestCase
         $this->browser->navigate()->refresh();
         $this->press('?');
         self::assertFalse($this->seen('#keys[open]'), 'turned off');
-        $this->find('.bench-acts .needs-script')->click();
+        $this->click('.bench-acts .needs-script');
         self::assertTrue($this->seen('#keys[open]'), 'the button stays');
-        $this->find('#keys button')->click();
+        $this->click('#keys button');
     }
 
     public function test_a_dimension_on_the_drawing_is_typed_over(): void
     {
         $this->provoked = '~status of 422~';
         $this->openBench('Dyke Lane boathouse');
-        $this->find("#bench-drawing text[data-field='edge_beam.width_m']")->click();
+        $this->click("#bench-drawing text[data-field='edge_beam.width_m']");
         self::assertSame($this->value('#design-edge_beam-width_m'), $this->value('.size-over'));
         $this->assertAccessible();
         $this->press('20', WebDriverKeys::ENTER);
@@ -147,19 +147,19 @@ final class EditingTest extends BrowserTestCase
             'and on the drawing',
         );
 
-        $this->find("#bench-drawing text[data-field='slab.thickness_m']")->click();
+        $this->click("#bench-drawing text[data-field='slab.thickness_m']");
         $this->press('5', WebDriverKeys::ESCAPE);
         self::assertFalse($this->seen('.size-over'));
         self::assertSame('4 in', $this->value('#design-slab-thickness_m'), 'Escape leaves it');
 
-        $this->find("#bench-drawing text[data-field='field_board.thickness_m']")->click();
+        $this->click("#bench-drawing text[data-field='field_board.thickness_m']");
         $this->press('40 m', WebDriverKeys::ENTER);
         $this->awaitThat(fn (): bool => $this->seen('#design-field_board-thickness_m-wrong'), 'the refusal at its field');
         self::assertSame('40 m', $this->value(self::FIELD));
-        $this->find(self::FIELD)->click();
+        $this->click(self::FIELD);
         $this->press(WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '2', WebDriverKeys::ENTER);
         $this->awaitSaved();
-        $this->find('#undo')->click();
+        $this->click('#undo');
         $this->awaitThat(fn (): bool => $this->value('#design-edge_beam-width_m') === '16 in', 'taken back');
     }
 
@@ -167,8 +167,10 @@ final class EditingTest extends BrowserTestCase
     {
         $this->openBench('Dyke Lane boathouse');
         $before = $this->value('#design-edge_outside-depth_below_grade_m');
-        $handle = $this->find(".handle[data-field='edge_outside.depth_below_grade_m'] rect");
-        (new WebDriverActions($this->browser))->clickAndHold($handle)->moveByOffset(0, 28)->perform();
+        $this->at(
+            WebDriverBy::cssSelector(".handle[data-field='edge_outside.depth_below_grade_m'] rect"),
+            fn (RemoteWebElement $handle) => (new WebDriverActions($this->browser))->clickAndHold($handle)->moveByOffset(0, 28)->perform(),
+        );
         self::assertStringContainsString('level with the board under the beam', $this->text('.handle-size'));
         (new WebDriverActions($this->browser))->release()->perform();
         // Beam 24 in deep from a slab 8 in above the ground, 4 in of board under it: 24 − 8 + 4 = 20 in.
@@ -176,12 +178,14 @@ final class EditingTest extends BrowserTestCase
         $this->awaitSaved();
 
         $strip = $this->value('#design-perimeter_board-width_m');
-        $handle = $this->find(".handle[data-field='perimeter_board.width_m'] rect");
-        (new WebDriverActions($this->browser))->clickAndHold($handle)->moveByOffset(-27, 3)->release()->perform();
+        $this->at(
+            WebDriverBy::cssSelector(".handle[data-field='perimeter_board.width_m'] rect"),
+            fn (RemoteWebElement $handle) => (new WebDriverActions($this->browser))->dragAndDropBy($handle, -27, 3)->perform(),
+        );
         $this->awaitThat(fn (): bool => $this->value('#design-perimeter_board-width_m') === '28 in', 'a strip four inches wider');
-        $this->find('#undo')->click();
+        $this->click('#undo');
         $this->awaitThat(fn (): bool => $this->value('#design-perimeter_board-width_m') === $strip, 'taken back');
-        $this->find('#undo')->click();
+        $this->click('#undo');
         $this->awaitThat(fn (): bool => $this->value('#design-edge_outside-depth_below_grade_m') === $before, 'taken back');
     }
 

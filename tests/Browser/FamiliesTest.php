@@ -47,7 +47,7 @@ final class FamiliesTest extends BrowserTestCase
     {
         $this->openBench($project);
         if ($option !== '') {
-            $this->browser->findElement(WebDriverBy::partialLinkText($option))->click();
+            $this->clickLinkWith($option);
             $this->awaitThat(fn (): bool => str_contains($this->text('.options [aria-current]'), $option), 'the option');
         }
         // A neighbour's break stands in its own section alone.
@@ -93,21 +93,21 @@ final class FamiliesTest extends BrowserTestCase
     {
         $this->openBench('Music school with practice basement');
         $this->browser->executeScript('document.querySelector("#log-schools").open = true');
-        $this->find('[value="school:wall-side:inside"]')->click();
+        $this->click('[value="school:wall-side:inside"]');
         $this->awaitThat(fn (): bool => $this->seen('[value="school:wall-side:inside"][aria-pressed="true"]'), 'inside');
         $this->awaitThat(fn (): bool => $this->seen('#bench-drawing .area[data-part="lining"]'), 'the lining is drawn');
         self::assertFalse($this->seen('#bench-drawing .area[data-part="edge_outside"]'));
         self::assertTrue($this->seen('#log-schools[open]'), 'what was unfolded stays so');
-        $this->find('#undo')->click();
+        $this->click('#undo');
         $this->awaitThat(fn (): bool => $this->seen('#bench-drawing .area[data-part="edge_outside"]'), 'taken back');
     }
 
     public function test_a_layer_is_added_and_taken_out(): void
     {
         $this->openBench('Old bakery cellar');
-        $this->find('[value="add:lining.layers"]')->click();
+        $this->click('[value="add:lining.layers"]');
         $this->awaitThat(fn (): bool => $this->seen('#design-lining-layers-2-thickness_m'), 'a third layer');
-        $this->find('[value="remove:lining.layers:0"]')->click();
+        $this->click('[value="remove:lining.layers:0"]');
         $this->awaitThat(fn (): bool => ! $this->seen('#design-lining-layers-2-thickness_m'), 'two again');
         $this->awaitSaved();
     }
@@ -127,7 +127,7 @@ final class FamiliesTest extends BrowserTestCase
     public function test_sides_levels_and_the_detail_are_shown(): void
     {
         $this->openBench('Music school with practice basement');
-        $this->browser->findElement(WebDriverBy::partialLinkText('Walk-out side'))->click();
+        $this->clickLinkWith('Walk-out side');
         $this->awaitThat(fn (): bool => str_contains($this->text('.bench-sides [aria-current]'), 'Walk-out'), 'the other side');
         $this->awaitField();
         self::assertStringContainsString('walk-out side', $this->text('.levels:not(#junctions) summary'));
@@ -135,7 +135,7 @@ final class FamiliesTest extends BrowserTestCase
         $this->type('#design-slab-thickness_m', '120');
         $this->awaitThat(fn (): bool => $this->value('#design-slab-thickness_m') === '120 mm', 'saved');
         self::assertStringContainsString('Walk-out', $this->text('.bench-sides [aria-current]'));
-        $this->browser->findElement(WebDriverBy::linkText('Zoom to the edge'))->click();
+        $this->clickLink('Zoom to the edge');
         $this->awaitThat(
             fn (): bool => str_contains(
                 $this->text('#bench-files'),

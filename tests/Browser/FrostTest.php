@@ -30,7 +30,7 @@ final class FrostTest extends BrowserTestCase
         $this->awaitSaved();
         self::assertStringContainsString('not checked', $this->text('#frost-core .word'));
         $this->site->withWinters();
-        $this->find('.overlay-kinds [value=frost] + span')->click();
+        $this->click('.overlay-kinds [value=frost] + span');
         $this->awaitThat(
             fn (): bool => str_contains($this->text('#frost-core'), 'away from the ground under the bearing'),
             'the winter is run',
@@ -53,11 +53,11 @@ final class FrostTest extends BrowserTestCase
 
         $this->browser->executeScript('document.querySelector("#frost-core a[href$=\'#wing\']").click()');
         $this->awaitThat(fn (): bool => str_contains($this->browser->getCurrentURL(), '/studies'), 'the page of wings');
-        $this->find('form[action$="/wing"] .go')->click();
+        $this->click('form[action$="/wing"] .go');
         $this->awaitThat(fn (): bool => str_contains($this->text('#wing-result'), 'Worked out'), 'the search is over');
         self::assertStringContainsString('● holds', $this->text('.data-tries'));
         $this->assertAccessible();
-        $this->find('#wing-result form .go')->click();
+        $this->click('#wing-result form .go');
         $this->awaitThat(
             fn (): bool => str_contains($this->text('.job'), 'Weigh-house') && $this->seen('.bench'),
             'it is opened as an option',
@@ -74,14 +74,14 @@ final class FrostTest extends BrowserTestCase
             for (const type of ["pointerdown", "pointerup"]) place.dispatchEvent(new PointerEvent(type, at));');
         $drawn = $this->value('#site-frost-ledge_m');
         self::assertMatchesRegularExpression('~^\d+50 mm$|^\d+00 mm$~', $drawn);
-        $this->find('form.site > .go')->click();
+        $this->click('form.site > .go');
         $this->awaitThat(fn (): bool => str_contains($this->text('body'), 'Saved.'), 'saved');
         self::assertSame($drawn, str_replace("\u{a0}", ' ', $this->value('#site-frost-ledge_m')));
 
         $file = $this->site->folder.'/weather.csv';
         file_put_contents($file, "month,mean_c\n2001-01,-3\n2001-03,2\n");
         $this->find('#climate-file')->sendKeys($file);
-        $this->find('#climate-import button')->click();
+        $this->click('#climate-import button');
         $this->awaitThat(
             fn (): bool => str_contains($this->text('body'), 'found 2001-03; allowed: 2001-02'),
             'a gap is said with its line',
@@ -92,7 +92,7 @@ final class FrostTest extends BrowserTestCase
         );
         file_put_contents($file, "month,mean_c\n".$months);
         $this->find('#climate-file')->sendKeys($file);
-        $this->find('#climate-import button')->click();
+        $this->click('#climate-import button');
         $this->awaitThat(fn (): bool => str_contains($this->text('body'), 'Taken in: “weather”'), 'taken in');
         self::assertSame('-4 °C', str_replace("\u{a0}", ' ', $this->value('#site-climate-monthly_mean_c-0')));
         $this->assertAccessible();

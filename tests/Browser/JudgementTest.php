@@ -29,7 +29,7 @@ final class JudgementTest extends BrowserTestCase
         // A winter that was run before adds its own.
         self::assertSame(1, preg_match('~(\d+) stop~', $this->text('.bench-tally'), $stops));
         self::assertGreaterThanOrEqual(4, (int) ($stops[1] ?? 0));
-        $this->find('button[value="remedy:break-at-doors"]')->click();
+        $this->click('button[value="remedy:break-at-doors"]');
         $this->awaitThat(
             fn (): bool => $this->browser->findElements(WebDriverBy::id('finding-break-at-doors')) === [],
             'the finding is gone',
@@ -42,9 +42,9 @@ final class JudgementTest extends BrowserTestCase
         self::assertSame('40 mm', $this->value('#design-threshold-thickness_m'), 'the log shows what was done');
 
         // A soft board under the beam: gone by a click, back by undo.
-        $this->find('button[value="remedy:board-under-bearing"]')->click();
+        $this->click('button[value="remedy:board-under-bearing"]');
         $this->awaitThat(fn (): bool => str_contains($this->text('.bench-tally'), ((int) ($stops[1] ?? 0) - 1).' stop'), 'one stop less');
-        $this->find('#undo')->click();
+        $this->click('#undo');
         $this->awaitThat(fn (): bool => str_contains($this->text('.bench-tally'), ($stops[1] ?? '').' stop'), 'undone');
         $this->assertAccessible();
     }
@@ -55,7 +55,7 @@ final class JudgementTest extends BrowserTestCase
         $this->openBench('Fullers’ wash-house');
         // With the field come findings that move the others.
         $this->awaitThat(fn (): bool => $this->text('#heating-field') !== '…', 'the field is solved');
-        $this->find('#finding-wood-off-concrete summary')->click();
+        $this->click('#finding-wood-off-concrete summary');
         $this->find('#reason-wood-off-concrete')->sendKeys('no'.WebDriverKeys::ENTER);
         $this->awaitThat(
             fn (): bool => str_contains($this->text('#finding-wood-off-concrete'), '3 to 500 characters'),
@@ -72,7 +72,7 @@ final class JudgementTest extends BrowserTestCase
         $this->openBench('Ferry kiosk');
         $this->browser->executeScript('document.querySelector(".findings-ways a").click()');
         $this->awaitThat(fn (): bool => str_contains($this->browser->getCurrentURL(), '/studies'), 'the page of gains');
-        $this->find('form[action$="/gain"] .go')->click();
+        $this->click('form[action$="/gain"] .go');
         $this->awaitThat(
             fn (): bool => count(
                 $this->browser->findElements(WebDriverBy::cssSelector('.data-steps tbody tr')),
@@ -83,7 +83,7 @@ final class JudgementTest extends BrowserTestCase
             'for (const box of document.querySelectorAll("[name=\'open[]\']")) box.checked = '
                 .'/field_board.thickness|edge_outside.depth/.test(box.value);',
         );
-        $this->find('.search .go')->click();
+        $this->click('.search .go');
         $this->awaitThat(fn (): bool => str_contains($this->text('#search-result'), 'Worked out'), 'the search is over');
         self::assertMatchesRegularExpression('~[1-9]\d* of \d+ designs judged~', $this->text('#search-result'));
         $this->assertAccessible();

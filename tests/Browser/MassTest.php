@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverSelect;
 
@@ -40,13 +41,13 @@ final class MassTest extends BrowserTestCase
         $this->awaitText('h1', 'What the floor stores');
         $this->awaitThat(fn (): bool => $this->many('.mass-plot canvas') === 3, 'three plots');
         $this->assertAccessible();
-        $this->find('[data-question=surplus-power] button')->click();
+        $this->click('[data-question=surplus-power] button');
         $this->awaitThat(fn (): bool => $this->text('.mass-shown') === 'Surplus power into the floor', 'another question');
         // Once it is told nothing is fetched any more, and what was picked stays.
         $this->browser->executeScript('document.activeElement.blur()');
         sleep(3);
         self::assertSame('Surplus power into the floor', $this->text('.mass-shown'));
-        self::assertSame('true', $this->find('[data-question=surplus-power] button')->getAttribute('aria-pressed'));
+        self::assertSame('true', $this->attribute('[data-question=surplus-power] button', 'aria-pressed'));
         $this->awaitThat(fn (): bool => str_contains($this->text('.mass-film output'), 'day 1'), 'the first hour');
         $cold = $this->browser->executeScript('return document.querySelector(".mass-strip rect").getAttribute("fill")');
         $held = $this->text('.mass-plots figure:last-child .u-legend');
@@ -64,10 +65,10 @@ final class MassTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector(".mass-plot").scrollIntoView({ block: "center" })');
         $this->browser->action()->moveToElement($this->find('.mass-plots figure:first-child .u-over'), 60, 0)->perform();
         $this->awaitThat(fn (): bool => $this->text('.mass-film output') !== 'day 2, 7:00', 'the hour under the pointer');
-        $this->find('.mass-film button')->click();
+        $this->click('.mass-film button');
         $this->awaitThat(fn (): bool => $this->text('.mass-film button') === 'Stop', 'it runs');
-        $this->find('.mass-film button')->click();
-        $this->find('[data-question=year] button')->click();
+        $this->click('.mass-film button');
+        $this->click('[data-question=year] button');
         $this->awaitThat(fn (): bool => preg_match('~^\d+ [A-Z][a-z]{2}$~', $this->text('.mass-film output')) === 1, 'dates of the year');
     }
 
@@ -78,8 +79,11 @@ final class MassTest extends BrowserTestCase
         $this->openStory();
         $this->awaitText('h1', 'What the floor stores');
         $this->awaitThat(fn (): bool => $this->many('.mass-plot canvas') === 3, 'three plots');
-        (new WebDriverSelect($this->find('#beside')))->selectByVisiblePartialText('B · boards on top');
-        $this->find('.mass-beside button')->click();
+        $this->at(
+            WebDriverBy::id('beside'),
+            static fn (RemoteWebElement $options) => (new WebDriverSelect($options))->selectByVisiblePartialText('B · boards on top'),
+        );
+        $this->click('.mass-beside button');
         $this->awaitThat(fn (): bool => $this->many('.mass-other') > 5, 'the other floor answers too');
         $this->awaitThat(
             fn (): bool => str_contains($this->text('.mass-plots'), 'rooms, B · boards on top, screed'),
@@ -104,7 +108,7 @@ final class MassTest extends BrowserTestCase
             'too warm for feet',
         );
         $this->awaitThat(fn (): bool => str_contains($this->text('#mass-core h2'), 'fails'), 'and its core says so');
-        $this->find('[value="remedy:floor-surface-cool"]')->click();
+        $this->click('[value="remedy:floor-surface-cool"]');
         $this->awaitThat(fn (): bool => $this->value('#design-heating-supply_c') !== '60 °C', 'cooler water');
         $this->awaitThat(fn (): bool => ! str_contains($this->text('#mass-core h2'), 'fails'), 'and it holds');
         $this->openStory();

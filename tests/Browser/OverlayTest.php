@@ -23,8 +23,8 @@ final class OverlayTest extends BrowserTestCase
 
     public function test_temperatures_of_any_day_are_drawn_and_read_out(): void
     {
-        self::assertFalse($this->find('.overlay-read')->isDisplayed());
-        $this->choose('temperature');
+        self::assertFalse($this->isShown('.overlay-read'));
+        $this->lay('temperature');
         self::assertGreaterThan(5, $this->howMany('.overlay .isotherm'));
         self::assertSame(1, $this->howMany('.overlay .isotherm.frost'));
         self::assertContains('32°', $this->labels());
@@ -43,17 +43,17 @@ final class OverlayTest extends BrowserTestCase
         self::assertSame(0, $this->howMany('.overlay .isotherm.frost[d^=M]'), 'no frost in August');
 
         // Another unit, the same day.
-        $this->find('#units button[aria-pressed=false]')->click();
+        $this->click('#units button[aria-pressed=false]');
         $this->awaitThat(fn (): bool => str_contains($this->text('.overlay-read'), ' W out'), 'metric');
         self::assertSame('10 Aug', $this->text('.overlay-date'), 'what was chosen is kept');
-        $this->find('#units button[aria-pressed=false]')->click();
+        $this->click('#units button[aria-pressed=false]');
         $this->awaitThat(fn (): bool => str_contains($this->text('.overlay-read'), 'Btu'), 'back');
     }
 
     public function test_a_narrow_floors_lines_are_labelled_at_its_middle(): void
     {
         $this->openBench('Ferry kiosk');
-        $this->choose('temperature');
+        $this->lay('temperature');
         $middle = (float) $this->browser->executeScript('return document.querySelector(".overlay .middle").getBBox().x');
         $left = (array) $this->browser->executeScript(
             'return [...document.querySelectorAll(".overlay .isotherm-label[text-anchor=start]")].map((t) => Number(t.getAttribute("x")))',
@@ -77,7 +77,7 @@ final class OverlayTest extends BrowserTestCase
         $this->press('o');
         self::assertSame('flow', $this->kind());
         self::assertStringContainsString('longest needle', $this->text('.overlay-read'));
-        self::assertNotSame('', (string) $this->find('.overlay .needle')->getAttribute('d'));
+        self::assertNotSame('', $this->attribute('.overlay .needle', 'd'));
         $this->day(20);
         $this->browser->executeScript('document.activeElement.blur()');
         $this->press('.');
@@ -85,11 +85,11 @@ final class OverlayTest extends BrowserTestCase
         $this->press(',', ',');
         self::assertStringEndsWith('Dec', $this->text('.overlay-date'));
         $date = $this->text('.overlay-date');
-        $this->find('.overlay-play')->click();
+        $this->click('.overlay-play');
         $this->awaitThat(fn (): bool => $this->text('.overlay-date') !== $date, 'the year moves on');
-        $this->find('.overlay-play')->click();
+        $this->click('.overlay-play');
         $date = $this->text('.overlay-date');
-        usleep(200_000);
+        $this->browser->executeAsyncScript('const done = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => done()))');
         self::assertSame($date, $this->text('.overlay-date'), 'and stops');
         $this->press('o');
         self::assertSame('vapour', $this->kind());
@@ -103,7 +103,7 @@ final class OverlayTest extends BrowserTestCase
 
     public function test_an_edit_is_answered_with_its_field_and_the_time_is_logged(): void
     {
-        $this->choose('temperature');
+        $this->lay('temperature');
         $this->awaitThat(fn (): bool => $this->howMany('[data-pending], [data-rough]') === 0, 'the fine field');
         $cells = (int) $this->browser->executeScript('return JSON.parse(document.getElementById("field-sheet").textContent).cells');
         self::assertGreaterThanOrEqual(8000, $cells);
@@ -147,7 +147,7 @@ final class OverlayTest extends BrowserTestCase
         );
     }
 
-    private function choose(string $kind): void
+    private function lay(string $kind): void
     {
         $this->browser->executeScript('document.querySelector(`input[name=overlay][value=${arguments[0]}]`).click()', [$kind]);
         $this->awaitThat(fn (): bool => $this->kind() === $kind, $kind);

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverSelect;
-
 /** Who may come in, what they may do, and what can be had back. */
 final class PeopleTest extends BrowserTestCase
 {
@@ -16,15 +13,15 @@ final class PeopleTest extends BrowserTestCase
         $this->awaitText('h1', 'Sign in');
         $this->find('#email')->sendKeys('joost@lockside.example');
         $this->find('#password')->sendKeys('not it');
-        $this->find('.sheet button')->click();
+        $this->click('.sheet button');
         $this->awaitText('#email-wrong', 'do not go together');
         $this->assertAccessible();
         $this->find('#password')->sendKeys('boathouse-demo');
-        $this->find('.sheet button')->click();
+        $this->click('.sheet button');
         $this->awaitText('h1', 'Site');
-        $this->find('#self summary')->click();
+        $this->click('#self summary');
         $this->assertAccessible();
-        $this->find('#self button')->click();
+        $this->click('#self button');
         $this->awaitText('.said', 'signed out');
         $this->open('/');
         $this->awaitText('h1', 'Sign in');
@@ -44,12 +41,12 @@ final class PeopleTest extends BrowserTestCase
             $this->find('#email')->sendKeys('ibo@lockside.example');
             $this->find('#password')->sendKeys('terp-and-dyke');
             $this->find('#password_confirmation')->sendKeys('terp-and-dike');
-            $this->find('.sheet button')->click();
+            $this->click('.sheet button');
             $this->awaitText('#password-wrong', 'The two passwords differ');
             $this->assertAccessible();
             $this->find('#password')->sendKeys('terp-and-dyke');
             $this->find('#password_confirmation')->sendKeys('terp-and-dyke');
-            $this->find('.sheet button')->click();
+            $this->click('.sheet button');
             $this->awaitText('h1', 'Projects');
             self::assertStringContainsString('Dyke Lane boathouse', $this->text('.jobs'), 'what was there is the firm’s');
         } finally {
@@ -63,11 +60,11 @@ final class PeopleTest extends BrowserTestCase
         $this->signIn('Odile Vliet');
         self::assertFalse($this->seen('.import, a[href$="/projects/create"]'));
         $this->openBench('Dyke Lane boathouse');
-        self::assertFalse($this->find('#design-slab-thickness_m')->isEnabled());
+        self::assertFalse($this->isEnabled('#design-slab-thickness_m'));
         self::assertFalse($this->seen('#undo'));
         self::assertStringContainsString('read this, not change it', $this->text('.log-state'));
-        self::assertFalse($this->find('.handle')->isDisplayed());
-        $this->find("#bench-drawing text[data-field='edge_beam.width_m']")->click();
+        self::assertFalse($this->isShown('.handle'));
+        $this->click("#bench-drawing text[data-field='edge_beam.width_m']");
         self::assertFalse($this->seen('.size-over'));
         $this->assertAccessible();
         foreach (['/projects/create', '/people', '/trash', '/projects/1/shares'] as $path) {
@@ -82,29 +79,29 @@ final class PeopleTest extends BrowserTestCase
         $this->signIn('Marit Sluys');
         $this->open('/people');
         $this->find('#email')->sendKeys('new@lockside.example');
-        (new WebDriverSelect($this->find('#role')))->selectByValue('designer');
-        $this->browser->findElement(WebDriverBy::xpath('//button[contains(., "Make the link")]'))->click();
+        $this->choose('#role', 'designer');
+        $this->clickAt('//button[contains(., "Make the link")]');
         $this->awaitText('#link-made', 'new@lockside.example');
         $this->assertAccessible();
         $link = $this->value('#link');
-        $this->find('#self summary')->click();
-        $this->find('#self button')->click();
+        $this->click('#self summary');
+        $this->click('#self button');
         $this->awaitText('.said', 'signed out');
 
         $this->browser->get($link);
         $this->find('#name')->sendKeys('Ibo Terp');
         $this->find('#password')->sendKeys('short');
         $this->find('#password_confirmation')->sendKeys('short');
-        $this->find('.sheet button')->click();
+        $this->click('.sheet button');
         $this->awaitText('#password-wrong', '10 characters or more');
         self::assertSame('Ibo Terp', $this->value('#name'));
         $this->assertAccessible();
         $this->find('#password')->sendKeys('terp-and-dyke');
         $this->find('#password_confirmation')->sendKeys('terp-and-dyke');
-        $this->find('.sheet button')->click();
+        $this->click('.sheet button');
         $this->awaitText('.said', 'You are in, as designer');
         $this->openBench('Ferry kiosk');
-        self::assertTrue($this->find('#design-slab-thickness_m')->isEnabled());
+        self::assertTrue($this->isEnabled('#design-slab-thickness_m'));
         $this->site->database()->exec("DELETE FROM users WHERE email = 'new@lockside.example'");
     }
 
@@ -112,27 +109,23 @@ final class PeopleTest extends BrowserTestCase
     {
         $this->signIn();
         $this->openBench('Dyke Lane boathouse');
-        $this->find('.options-all')->click();
+        $this->click('.options-all');
         $this->awaitText('h1', 'Options');
         $this->assertAccessible();
-        $this->browser->findElement(
-            WebDriverBy::xpath('//li[contains(., "C · as first priced")]//button[contains(., "To the trash")]'),
-        )->click();
+        $this->clickAt('//li[contains(., "C · as first priced")]//button[contains(., "To the trash")]');
         $this->awaitText('.said', '“C · as first priced” is in the trash');
         self::assertStringNotContainsString('C · as first priced', $this->text('.jobs'));
         $this->open('/');
-        $this->browser->findElement(WebDriverBy::xpath('//li[contains(., "Ferry kiosk")]//button[contains(., "To the trash")]'))->click();
+        $this->clickAt('//li[contains(., "Ferry kiosk")]//button[contains(., "To the trash")]');
         $this->awaitText('.said', '“Ferry kiosk” is in the trash');
 
         $this->open('/trash');
         $this->assertAccessible();
-        $this->browser->findElement(WebDriverBy::xpath('//li[contains(., "Ferry kiosk")]//button[contains(., "Take back")]'))->click();
+        $this->clickAt('//li[contains(., "Ferry kiosk")]//button[contains(., "Take back")]');
         $this->awaitText('.said', '“Ferry kiosk” is back');
         $this->openBench('Ferry kiosk');
         $this->open('/trash');
-        $this->browser->findElement(
-            WebDriverBy::xpath('//li[contains(., "C · as first priced")]//button[contains(., "Take back")]'),
-        )->click();
+        $this->clickAt('//li[contains(., "C · as first priced")]//button[contains(., "Take back")]');
         $this->awaitText('.said', 'is back, as the last one');
     }
 
@@ -143,11 +136,11 @@ final class PeopleTest extends BrowserTestCase
         $size = $this->value('#design-edge_inside-thickness_m');
         $this->type('#design-edge_inside-thickness_m', '70');
         $this->awaitThat(fn (): bool => $this->value('#design-edge_inside-thickness_m') === '70 mm', 'saved');
-        $this->browser->findElement(WebDriverBy::linkText('History'))->click();
+        $this->clickLink('History');
         $this->awaitText('.history', "Board inside the edge, thickness: {$size} → 70 mm");
         self::assertStringContainsString('Joost Kade', $this->text('.history-now'));
         $this->assertAccessible();
-        $this->find('.history > li:nth-child(2) button')->click();
+        $this->click('.history > li:nth-child(2) button');
         $this->awaitText('.said', 'as it was then');
         self::assertSame($size, $this->value('#design-edge_inside-thickness_m'));
     }
@@ -157,7 +150,7 @@ final class PeopleTest extends BrowserTestCase
         $this->signIn();
         $this->open('/projects/1/shares');
         $this->find('#made_for')->sendKeys('The rowing club');
-        $this->find('.share button')->click();
+        $this->click('.share button');
         $this->awaitText('.said', 'The link is made');
         $this->assertAccessible();
         $link = $this->value('.people .link');

@@ -39,7 +39,7 @@ final class TogetherTest extends BrowserTestCase
             self::assertStringContainsString('130 mm', $this->text('.conflict'));
             self::assertSame('130', $this->value(self::SLAB), 'what was typed stays');
             $this->assertAccessible();
-            $this->find('.conflict-acts button')->click();
+            $this->click('.conflict-acts button');
             $this->awaitSaved();
             self::assertSame(['275 mm', '130 mm'], [$this->value(self::STONE), $this->value(self::SLAB)]);
 
@@ -51,7 +51,7 @@ final class TogetherTest extends BrowserTestCase
             $this->type(self::STONE, '325');
             $this->awaitText('.conflict', '275 mm → 300 mm');
             self::assertSame('Put mine over theirs', $this->text('.conflict-acts button'));
-            $this->find('.conflict-acts a')->click();
+            $this->click('.conflict-acts a');
             $this->awaitThat(fn (): bool => $this->value(self::STONE) === '300 mm' && ! $this->seen('.conflict'), 'theirs');
 
             $this->browser->switchTo()->window($this->other($here));
@@ -60,7 +60,7 @@ final class TogetherTest extends BrowserTestCase
             $this->browser->switchTo()->window($here);
             $this->type(self::SLAB, '150');
             $this->awaitText('.conflict', '130 mm → 140 mm');
-            $this->find('.conflict-acts button')->click();
+            $this->click('.conflict-acts button');
             $this->awaitThat(fn (): bool => $this->value(self::SLAB) === '150 mm', 'mine');
         } finally {
             foreach ($this->browser->getWindowHandles() as $window) {
@@ -119,14 +119,14 @@ final class TogetherTest extends BrowserTestCase
         $here = $this->browser->getWindowHandle();
         $this->type('#site-place', 'Landing stage, west bank');
         $this->browser->manage()->deleteAllCookies();
-        $this->find('.site .go')->click();
+        $this->click('.site .go');
         $this->awaitText('.not-sent', 'you are signed out');
         self::assertSame('Landing stage, west bank', $this->value('#site-place'));
         $this->browser->switchTo()->newWindow();
         $this->signIn();
         $this->browser->close();
         $this->browser->switchTo()->window($here);
-        $this->find('.site .go')->click();
+        $this->click('.site .go');
         $this->awaitText('.said', 'Saved.');
         self::assertSame('Landing stage, west bank', $this->value('#site-place'));
     }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use Facebook\WebDriver\WebDriverSelect;
 use Ondergrond\Exchange\ProjectFile;
 
 /** The first day with the program, walked through. */
@@ -37,26 +35,26 @@ final class WholeSliceTest extends BrowserTestCase
         self::assertLessThan((float) $u, (float) $this->text('#u-value'));
         self::assertNotSame($months, $this->text('.core-months'));
         self::assertNotSame($board, $this->path('field_board'));
-        self::assertSame("3 1/2\u{a0}in", $this->find('#design-field_board-thickness_m')->getAttribute('value'));
+        self::assertSame("3 1/2\u{a0}in", $this->attribute('#design-field_board-thickness_m', 'value'));
 
         $thicker = $this->text('#heating');
-        (new WebDriverSelect($this->find('#design-field_board-material')))->selectByValue('eps-15psi');
+        $this->choose('#design-field_board-material', 'eps-15psi');
         $this->awaitSaved();
         self::assertGreaterThan((float) $thicker, (float) $this->text('#heating'));
 
         $this->put('metric');
-        self::assertSame("88.9\u{a0}mm", $this->find('#design-field_board-thickness_m')->getAttribute('value'));
+        self::assertSame("88.9\u{a0}mm", $this->attribute('#design-field_board-thickness_m', 'value'));
         self::assertStringContainsString('kWh', $this->text('.core-figures'));
-        self::assertStringContainsString('mm', $this->find('#bench-drawing svg')->getDomProperty('textContent') ?? '');
+        self::assertStringContainsString('mm', $this->property('#bench-drawing svg', 'textContent'));
         $this->browser->navigate()->refresh();
-        self::assertSame("88.9\u{a0}mm", $this->find('#design-field_board-thickness_m')->getAttribute('value'), 'it was saved');
+        self::assertSame("88.9\u{a0}mm", $this->attribute('#design-field_board-thickness_m', 'value'), 'it was saved');
     }
 
     public function test_a_part_picked_on_the_drawing_is_found_in_the_log(): void
     {
         $this->openBench('Dyke Lane boathouse');
         foreach (['edge_under', 'field_board', 'sheet'] as $part) {
-            $this->find("#bench-drawing g.flag[data-part='{$part}']")->click();
+            $this->click("#bench-drawing g.flag[data-part='{$part}']");
             self::assertSame("design-{$part}-thickness_m", $this->browser->switchTo()->activeElement()->getAttribute('id'));
             self::assertTrue($this->seen(".log-row.lit[data-part='{$part}']"), 'its row is lit');
             self::assertFalse($this->seen(".log-row.lit:not([data-part='{$part}'])"), 'and no other');
@@ -67,7 +65,7 @@ final class WholeSliceTest extends BrowserTestCase
     {
         $this->openBench('Dyke Lane boathouse');
         $year = $this->text('#heating');
-        $this->find('#log-wall summary')->click();
+        $this->click('#log-wall summary');
         $this->type('#design-wall-outside-0-thickness_m', '90 mm');
         $this->awaitSaved();
         self::assertNotSame($year, $this->text('#heating'), 'w is part of the sum');
@@ -90,7 +88,7 @@ final class WholeSliceTest extends BrowserTestCase
             $this->type('#design-field_board-thickness_m', '40 m', WebDriverKeys::ENTER);
             $this->awaitText('#design-field_board-thickness_m-wrong', 'Allowed: 0');
             $this->type('#design-field_board-thickness_m', '20 mm');
-            $this->find('noscript button')->click();
+            $this->click('noscript button');
             $this->awaitThat(fn (): bool => $this->text('#heating') !== $year, 'another sum');
             self::assertGreaterThan((float) $year, (float) $this->text('#heating'));
         } finally {
@@ -106,7 +104,7 @@ final class WholeSliceTest extends BrowserTestCase
         $this->type('#design-edge_under-thickness_m', '40 m');
         $this->awaitThat(fn (): bool => $this->seen('#design-edge_under-thickness_m-wrong'), 'the message');
         self::assertStringContainsString('Allowed: 0', $this->text('#design-edge_under-thickness_m-wrong'));
-        self::assertSame('40 m', $this->find('#design-edge_under-thickness_m')->getAttribute('value'), 'what was typed stays');
+        self::assertSame('40 m', $this->attribute('#design-edge_under-thickness_m', 'value'), 'what was typed stays');
         self::assertSame($year, $this->text('#heating'), 'what was saved stays');
         $this->awaitThat(fn (): bool => str_contains($this->text('.log-state'), 'Not saved'), 'the word that it is not saved');
         $this->assertAccessible();
@@ -114,7 +112,7 @@ final class WholeSliceTest extends BrowserTestCase
         $this->type('#design-edge_under-thickness_m', '80', WebDriverKeys::ENTER);
         $this->awaitSaved();
         self::assertFalse($this->seen('#design-edge_under-thickness_m-wrong'));
-        self::assertSame("80\u{a0}mm", $this->find('#design-edge_under-thickness_m')->getAttribute('value'));
+        self::assertSame("80\u{a0}mm", $this->attribute('#design-edge_under-thickness_m', 'value'));
     }
 
     public function test_a_slip_mended_before_the_answer_comes_is_saved(): void
@@ -158,7 +156,7 @@ final class WholeSliceTest extends BrowserTestCase
             fn (string $part): string => str_replace(
                 "\u{a0}mm",
                 '',
-                (string) $this->find("#design-{$part}-thickness_m")->getAttribute('value'),
+                $this->attribute("#design-{$part}-thickness_m", 'value'),
             ),
             ['slab', 'field_board', 'stone', 'edge_inside'],
         );
@@ -170,32 +168,32 @@ final class WholeSliceTest extends BrowserTestCase
         $this->open('/projects/create');
         $this->assertAccessible();
         $this->find('#name')->sendKeys('Ferryman’s boiler house');
-        (new WebDriverSelect($this->find('#climate')))->selectByValue('snowy-upland');
+        $this->choose('#climate', 'snowy-upland');
         $this->find('#footprint-area_m2')->sendKeys('48,5');
         $this->find('#footprint-perimeter_m')->sendKeys('28 m');
-        $this->find('.steps button')->click();
+        $this->click('.steps button');
         $this->awaitText('.job', 'Ferryman’s boiler house');
         self::assertGreaterThan(0, (float) $this->text('#heating'));
         $year = $this->text('#heating');
         $this->assertAccessible();
 
-        $this->browser->findElement(WebDriverBy::linkText('Project, JSON'))->click();
+        $this->clickLink('Project, JSON');
         $file = $this->site->folder.'/downloads/ferrymans-boiler-house.json';
         $this->awaitThat(fn (): bool => is_file($file), 'the exported file');
         $json = (string) file_get_contents($file);
 
         $this->open('/');
         $this->assertAccessible();
-        $this->browser->findElement(WebDriverBy::xpath('//li[contains(., "boiler house")]//button'))->click();
+        $this->clickAt('//li[contains(., "boiler house")]//button');
         $this->awaitText('.said', 'is in the trash');
         self::assertStringNotContainsString('boiler house', $this->text('.jobs'));
 
         $this->find('#file')->sendKeys($file);
-        $this->find('.import button')->click();
+        $this->click('.import button');
         $this->awaitText('.said', 'is imported');
         self::assertSame($year, $this->text('#heating'));
         unlink($file);
-        $this->browser->findElement(WebDriverBy::linkText('Project, JSON'))->click();
+        $this->clickLink('Project, JSON');
         $this->awaitThat(fn (): bool => is_file($file), 'the file exported again');
         [$before, $after] = [ProjectFile::read($json), ProjectFile::read((string) file_get_contents($file))];
         self::assertNotSame($before->id, $after->id, 'another project, of the same options');
@@ -205,12 +203,12 @@ final class WholeSliceTest extends BrowserTestCase
     public function test_the_other_pages_stand(): void
     {
         $this->openBench('Toll-house reading room');
-        $this->browser->findElement(WebDriverBy::linkText('Site'))->click();
+        $this->clickLink('Site');
         $this->awaitText('h1', 'Site');
         $this->type('#site-climate-monthly_mean_c-0', '-6,5');
-        $this->find('.site button')->click();
+        $this->click('.site button');
         $this->awaitText('.said', 'Saved.');
-        self::assertSame('-6.5 °C', $this->find('#site-climate-monthly_mean_c-0')->getAttribute('value'));
+        self::assertSame('-6.5 °C', $this->attribute('#site-climate-monthly_mean_c-0', 'value'));
         $this->assertAccessible();
         $this->open('/materials');
         self::assertStringContainsString('Stone wool board', $this->text('.data'));
@@ -223,19 +221,19 @@ final class WholeSliceTest extends BrowserTestCase
         $this->openBench('Dyke Lane boathouse');
         $wide = $this->browser->executeScript('return document.documentElement.scrollWidth;');
         self::assertLessThanOrEqual(390, $wide);
-        self::assertTrue($this->find('#heating')->isDisplayed());
+        self::assertTrue($this->isShown('#heating'));
         $this->assertAccessible();
     }
 
     private function put(string $units): void
     {
-        $this->find(".units button[value='{$units}']")->click();
+        $this->click(".units button[value='{$units}']");
         $this->awaitThat(fn (): bool => $this->seen(".units button[value='{$units}'][aria-pressed='true']"), "{$units} units");
         $this->awaitThat(fn (): bool => $this->browser->executeScript('return document.readyState;') === 'complete', 'the page');
     }
 
     private function path(string $part): string
     {
-        return (string) $this->find("#bench-drawing svg .area[data-part='{$part}']")->getAttribute('d');
+        return $this->attribute("#bench-drawing svg .area[data-part='{$part}']", 'd');
     }
 }
