@@ -10,7 +10,7 @@ use Ondergrond\Compare\FieldSummary;
 use Ondergrond\Exchange\CsvWriter;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Mass\Question\CoastDown;
+use Ondergrond\Mass\MassTold;
 use Ondergrond\Project\Option;
 use Ondergrond\Units\QuantityFormatter;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -48,9 +48,9 @@ final class CompareCommand extends Command
             return FieldSummary::of($assessment->field, $assessment->junctions, $assessment->damp, $assessment->judgement->rulings);
         }, $project->options);
         $hours = array_map(
-            static fn (Option $o): ?array => $input->getOption('formulas') === true ? null : CoastDown::hours(
-                Assessor::cold($project->site, $o->design)->answers['heating-stops'],
-            ),
+            static fn (Option $o): ?array => $input->getOption('formulas') === true
+                ? null
+                : MassTold::by(Assessor::cold($project->site, $o->design))->cooling(),
             $project->options,
         );
         $table = Comparison::of(

@@ -21,7 +21,6 @@ final readonly class Assessed
     /**
      * @param  FieldHeat|null  $field  null where no field was asked for
      * @param  Junctions|null  $junctions  null with it
-     * @param  array<string, mixed>  $mass  what its floors store and, where that was simulated, how long it lasts, as in assessment files
      */
     private function __construct(
         public HeatVerdict $heat,
@@ -31,7 +30,7 @@ final readonly class Assessed
         public Judgement $judgement,
         public FrostVerdict $frost,
         public DampVerdict $damp,
-        public array $mass,
+        public KnownMass $mass,
     ) {}
 
     /** With winters and hours as far as they are known; a field that was solved to its accuracy is kept. */

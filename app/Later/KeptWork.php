@@ -15,7 +15,7 @@ final readonly class KeptWork
     private const LONG = 30 * 86_400;
 
     /** Raised where what is kept changes its shape: an older one is worked out anew. */
-    private const SHAPE = 3;
+    private const SHAPE = 4;
 
     public function __construct(private Repository $cache) {}
 

@@ -16,7 +16,7 @@ final readonly class Story implements Work
 
     public function isKnown(Project $project, Option $option): bool
     {
-        return $this->hours->known($project, $option) !== null;
+        return $this->hours->isWhole($project, $option);
     }
 
     public function workOut(Project $project, Option $option, callable $still): void
@@ -32,16 +32,6 @@ final readonly class Story implements Work
             $this->kept->put(Kind::Story, $project, $option, $runs, $slug);
         }
         // Last, so that whoever finds it finds the hours too.
-        $this->kept->put(
-            Kind::Story,
-            $project,
-            $option,
-            MassFile::toArray(
-                Assessor::mass($site, $design),
-                Assessor::heatedFloor($site, $design),
-                $story,
-                Assessor::cellProof($site, $design),
-            ),
-        );
+        $this->hours->keep(Kind::Story, $project, $option, $story, Assessor::cellProof($site, $design));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Ondergrond\Design\Part;
+use Ondergrond\History\ChangeWords;
 use Ondergrond\Material\Material;
 
 /** One row of the section log. */
@@ -30,4 +31,16 @@ final readonly class LogRow
         public ?string $resistance,
         public string $note,
     ) {}
+
+    /** Whether it is drawn as a line: too thin for a hatch. */
+    public function isSheet(): bool
+    {
+        return in_array($this->part, [Part::Sheet, Part::UpperSheet, Part::Membrane, Part::Dpc, Part::Shield], true);
+    }
+
+    /** What one of its lists is called. */
+    public function label(string $list): string
+    {
+        return ChangeWords::label("design.{$this->part->value}.{$list}");
+    }
 }

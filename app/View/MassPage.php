@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Later\KnownMass;
 use Ondergrond\Design\Design;
-use Ondergrond\Mass\MassPlace;
+use Ondergrond\FloorHeating\Output;
+use Ondergrond\Mass\MassStack;
+use Ondergrond\Mass\MassVerdict;
 use Ondergrond\Mass\Question\NightSetBack;
+use Ondergrond\Mass\Room;
 use Ondergrond\Rules\Ruling;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Site;
@@ -32,11 +36,13 @@ final readonly class MassPage
     /** From six in the morning a building may be late by this and still be let cool at night, h. */
     private const LATE = 2.0;
 
-    /** @param  array<string, mixed>  $mass  as in assessment files */
+    /** Less of a swing than this does not come through a stack. */
+    private const NOTHING = 0.001;
+
     public function __construct(
         public Site $site,
         public Design $design,
-        public array $mass,
+        public KnownMass $mass,
         public QuantityFormatter $format,
         public Ruling $ruling,
     ) {}
@@ -44,19 +50,19 @@ final readonly class MassPage
     /** Whether all of it is simulated. */
     public function isWhole(): bool
     {
-        return $this->mass['variants'] !== [];
+        return $this->mass->isWhole();
     }
 
     /** Whether it is known how long the rooms stay warm. */
     public function isTold(): bool
     {
-        return $this->mass['hours_to'] !== null;
+        return $this->mass->told !== null;
     }
 
     /** @return array<string, string> titles of what is answered, by slug */
     public function questions(): array
     {
-        return array_intersect_key(self::TITLES, $this->mass['questions']);
+        return array_intersect_key(self::TITLES, $this->mass->told->answers ?? []);
     }
 
     public static function title(string $slug): string
@@ -67,7 +73,7 @@ final readonly class MassPage
     /** The answer in a sentence or two. */
     public function said(string $slug): string
     {
-        $f = $this->mass['questions'][$slug] ?? null;
+        $f = $this->mass->told->answers[$slug] ?? null;
         $metric = $this->format->system === UnitSystem::Metric;
 
         return $f === null ? 'Nothing heats this floor.' : match ($slug) {
@@ -77,16 +83,16 @@ final readonly class MassPage
                 ? sprintf(
                     'From %s the rooms are not warm within twenty days: what heats them gives %s.',
                     $this->warm($f['start_c']),
-                    $this->format->format($f['heater_w_m2'], Quantity::HeatFlux),
+                    $this->format->format((float) $f['heater_w_m2'], Quantity::HeatFlux),
                 )
                 : sprintf(
                     'From %s the rooms are warm after %s at %s; that takes %s.', $this->warm($f['start_c']),
-                    self::time($f['warm_h']), $this->format->format($f['heater_w_m2'], Quantity::HeatFlux), $this->kwh($f['kwh']),
+                    self::time($f['warm_h']), $this->format->format((float) $f['heater_w_m2'], Quantity::HeatFlux), $this->kwh($f['kwh']),
                 ),
             'clear-winter-day' => $this->clearDay($f),
             'surplus-power' => sprintf(
                 'At %s the floor takes %s in %s before it or the room is too warm, in %s; %s in %s.',
-                $this->format->format($f['power_kw'], Quantity::PeakPower), $this->kwh($f['takes_kwh']), self::time($f['takes_h']),
+                $this->format->format((float) $f['power_kw'], Quantity::PeakPower), $this->kwh($f['takes_kwh']), self::time($f['takes_h']),
                 $this->month(), $this->kwh($f['mild_takes_kwh']), $this->month(3),
             )
                 .($f['without_heating_h'] === null ? '' : ' Afterwards no heating is needed for '.self::time($f['without_heating_h']).'.'),
@@ -102,7 +108,7 @@ final readonly class MassPage
                 'Heating takes %s in the year, %s for a square %s; sun brings %s, surplus power %s, people and lamps %s. %s go into '
                     .'the ground. Too warm for %.0f hours; at most %s.',
                 $this->kwh($f['heat_kwh']),
-                $metric ? $this->kwh($f['heat_kwh_m2']) : $this->kwh($f['heat_kwh_m2'] * Unit::FOOT ** 2),
+                $metric ? $this->kwh($f['heat_kwh_m2']) : $this->kwh((float) $f['heat_kwh_m2'] * Unit::FOOT ** 2),
                 $metric ? 'metre' : 'foot', $this->kwh($f['sun_kwh']), $this->kwh($f['surplus_kwh']), $this->kwh($f['gains_kwh']),
                 $this->kwh($f['ground_kwh']), $f['hours_too_warm'], $this->warm($f['warmest_c']),
             ),
@@ -178,7 +184,7 @@ final readonly class MassPage
         );
     }
 
-    private function passes(?float $hours, float $limit): string
+    private function passes(?float $hours, ?float $limit): string
     {
         return $hours === null ? 'never pass '.$this->warm($limit) : sprintf('pass %s after %s', $this->warm($limit), self::time($hours));
     }
@@ -227,44 +233,84 @@ final readonly class MassPage
         };
     }
 
-    public static function place(string $place): string
+    /**
+     * What a stack does with a swing of so many hours, as the page's table has it.
+     *
+     * @return array{swing: string, admittance: string, kappa: string, surface: string, through: string, lag: string}
+     */
+    public function dynamic(MassStack $stack, int $hours): array
     {
-        return MassPlace::from($place)->label();
+        $d = $stack->dynamic(3600.0 * $hours);
+        $reaches = $d->decrement >= self::NOTHING;
+
+        return [
+            'swing' => $hours === 24 ? 'a day' : self::time($hours),
+            'admittance' => $this->format->number($d->admittance, Quantity::Transmittance),
+            'kappa' => $this->kappa($d->inner),
+            'surface' => $this->kappa($stack->dynamic(3600.0 * $hours, true)->inner),
+            'through' => $reaches ? $this->format->mark->written(sprintf('%.1f', 100 * $d->decrement))."\u{a0}%" : 'nothing',
+            'lag' => $reaches ? self::time($d->lag / 3600) : '–',
+        ];
+    }
+
+    /** From J/(m²·K). */
+    public function kappa(float $joule): string
+    {
+        return $this->format->number($joule / 1000, Quantity::Capacity);
+    }
+
+    /** @return list<int> hours of the swings that stacks are asked about */
+    public function swings(): array
+    {
+        return MassVerdict::PERIODS;
+    }
+
+    public function edgeLimit(): string
+    {
+        return $this->warm(Output::EDGE);
+    }
+
+    public function bathLimit(): string
+    {
+        return $this->warm(Output::BATH);
+    }
+
+    /** What heat comes to in the rooms, as it is simulated. */
+    public function room(): Room
+    {
+        return Room::of($this->site, $this->design);
     }
 
     /** The one thing to know. */
     public function found(): string
     {
-        $h = $this->mass['heated_floor'];
-        if ($h !== null && $this->ruling->word === Verdict::Fails) {
+        if ($this->mass->heated !== null && $this->ruling->word === Verdict::Fails) {
             return $this->heated();
         }
-        $hours = $this->mass['hours_to'];
+        $hours = $this->mass->told?->cooling();
 
         return $hours === null
             ? sprintf(
                 'The floor holds %s for a %s. How long that lasts is being worked out.',
-                $this->perDegree($this->mass['store_kwh_k']),
+                $this->perDegree($this->mass->stored->store()),
                 $this->degree(),
             )
             : sprintf(
                 'Without heating on the coldest day the rooms are at %s %s.',
                 $this->warm(10.0),
-                $hours['10'] === null ? 'not within twenty days' : 'after '.self::time($hours['10']),
+                $hours[10] === null ? 'not within twenty days' : 'after '.self::time($hours[10]),
             );
     }
 
     /** What is said of the heated floor, a sentence. */
     public function heated(): string
     {
-        $h = $this->mass['heated_floor'];
+        $h = $this->mass->heated;
 
         return $h === null ? '' : sprintf(
             'On the design day it gives %s; the rooms take %s. Where it is warmest it gets %s; %s is the most.',
-            $this->format->format(
-                $h['output_w_m2'],
-                Quantity::HeatFlux,
-            ), $this->format->format($h['need_w_m2'], Quantity::HeatFlux), $this->warm($h['warmest_c']), $this->warm($h['limit_c']),
+            $this->format->format($h->output, Quantity::HeatFlux), $this->format->format($h->need, Quantity::HeatFlux),
+            $this->warm($h->warmest), $this->warm($h->limit()),
         );
     }
 }

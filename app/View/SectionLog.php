@@ -13,6 +13,8 @@ use Ondergrond\Design\FormStart;
 use Ondergrond\Design\Group;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Schools\School;
+use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Design\SheetPosition;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
@@ -49,6 +51,12 @@ final readonly class SectionLog
     public function wall(): LogRow
     {
         return $this->row(Part::Wall, []);
+    }
+
+    /** @return list<School> what is to be chosen in it */
+    public function schools(): array
+    {
+        return Schools::in($this->design);
     }
 
     /** Depth of the dig level under the finished floor, m. */

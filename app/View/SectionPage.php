@@ -17,8 +17,14 @@ use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\Heat\Junctions;
 use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Project\SetAside;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Judgement;
+use Ondergrond\Rules\Rulebook;
+use Ondergrond\Safety\Hazard;
+use Ondergrond\Section\Level;
+use Ondergrond\Section\Levels;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Units\QuantityFormatter;
 
 /** What there is to see of one option: drawing of one side, log and verdicts. */
@@ -76,6 +82,44 @@ final readonly class SectionPage
             ),
             $stretch->id === Side::Edge->value ? VapourData::json($damp, $drawing, $format) : 'null',
         );
+    }
+
+    /** @return list<Stretch> */
+    public function stretches(): array
+    {
+        return Stretch::all($this->option->design);
+    }
+
+    /** @return list<Level> of the stretch that is shown, from the top down */
+    public function levels(): array
+    {
+        $stretch = $this->view->stretchOf($this->option->design);
+
+        return Levels::of($stretch->design, $stretch->kind);
+    }
+
+    /** Under the deck, m; null where there is none. */
+    public function headroom(): ?float
+    {
+        return Levels::headroom($this->option->design);
+    }
+
+    /** The footing's top over the dug floor, m; null where there is none. */
+    public function footingAboveDig(): ?float
+    {
+        return Levels::footingAboveDig($this->option->design);
+    }
+
+    /** What a rule asks that is set aside and finds nothing now. */
+    public function asks(SetAside $idle): string
+    {
+        return Rulebook::find($idle->rule)?->asks() ?? $idle->rule.': no longer in the rulebook';
+    }
+
+    /** @return list<Hazard> to be minded when it is built */
+    public function hazards(): array
+    {
+        return Hazard::at($this->project->site, $this->option->design);
     }
 
     /**

@@ -103,6 +103,12 @@ final readonly class StudyPage
         return $this->format->format($value, SizePath::quantity($path) ?? Quantity::Thickness);
     }
 
+    /** @param  list<string>  $ids */
+    public function rules(array $ids): string
+    {
+        return implode(', ', array_map(Rulebook::quoted(...), $ids));
+    }
+
     public function money(float $amount): string
     {
         return trim($this->prices->currency.' '.$this->format->mark->written(number_format($amount, 0, '', ' ')));

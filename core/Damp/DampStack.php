@@ -112,6 +112,12 @@ final readonly class DampStack
         return $this->year->left > self::TRACE;
     }
 
+    /** Whether water lies in it at any time of the year. */
+    public function isEverWet(): bool
+    {
+        return $this->year->peak > self::TRACE;
+    }
+
     /** Water that stays is close at best, however little it is. */
     public function word(): Verdict
     {

@@ -13,6 +13,7 @@ use Ondergrond\Design\SheetPosition;
 use Ondergrond\Material\Kind;
 use Ondergrond\Section\Layout;
 use Ondergrond\Site\Site;
+use Ondergrond\Verdict\Verdict;
 
 /**
  * Water that is built in between two layers that hardly let it out. How fast it would dry is a steady sum over the year, from
@@ -52,6 +53,11 @@ final readonly class Trap
     public function years(): float
     {
         return $this->rate > 1e-9 ? $this->water / $this->rate : INF;
+    }
+
+    public function word(): Verdict
+    {
+        return $this->holds() ? Verdict::Holds : Verdict::Fails;
     }
 
     public function holds(): bool

@@ -25,7 +25,7 @@ final readonly class CellProof
      * @param  float  $heatedLoss  of the floor as it is heated, mean of the year by the field, W
      * @param  float  $plainLoss  the same without heating in it
      */
-    private function __construct(
+    public function __construct(
         public float $output,
         public float $given,
         public float $surface,

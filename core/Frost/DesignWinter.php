@@ -64,6 +64,18 @@ final class DesignWinter
         return self::$kept[$site] ??= self::workedOut($site);
     }
 
+    /** Day from 1 January, beginning at 0, about which a normal year is warmest. */
+    public function summer(): int
+    {
+        return FreezingIndex::warmest($this->normal);
+    }
+
+    /** Its index in kelvin hours. */
+    public function kelvinHours(): float
+    {
+        return FreezingIndex::kelvinHours($this->index);
+    }
+
     private static function workedOut(Site $site): self
     {
         $basis = $site->frost;

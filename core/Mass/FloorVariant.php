@@ -29,7 +29,7 @@ final readonly class FloorVariant
      * @param  float|null  $warm  hours to warm up
      * @param  float|null  $takes  surplus power it takes in the coldest month, kWh; null without pipes or cable
      */
-    private function __construct(
+    public function __construct(
         public string $label,
         public bool $own,
         public float $inner,

@@ -28,6 +28,12 @@ final readonly class Judged
         return $this->finding->remedy !== null && $this->obstacle === null;
     }
 
+    /** What the other findings ask that the remedy takes away too, in quotes. */
+    public function takesInWords(): string
+    {
+        return implode(', ', array_map(Rulebook::quoted(...), $this->takes));
+    }
+
     /** Whether it still asks for something. */
     public function isOpen(): bool
     {

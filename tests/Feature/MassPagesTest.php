@@ -106,12 +106,13 @@ final class MassPagesTest extends TestCase
         $this->designer->update(['units' => 'inch-pound']);
         self::assertSame('°F', $this->getJson("{$this->base}/warm-up.json")->assertOk()->json('degrees'));
         // Five ninths of what it is for a kelvin; a square metre is 10.764 square feet.
-        $mass = app(Hours::class)->known($this->project, $this->thick) ?? self::fail('it is told');
+        $mass = app(Hours::class)->soFar($this->project, $this->thick);
+        self::assertNotNull($mass->told);
         $said = static fn (float $kwh): string => sprintf("%.1f\u{a0}kWh", $kwh);
         $this->get($this->base)->assertOk()->assertSee('°F')->assertSee(
-            'hold '.$said($mass['store_kwh_k'] * 5 / 9).' for each degree',
+            'hold '.$said($mass->stored->store() * 5 / 9).' for each degree',
         )->assertSee(
-            $said($mass['questions']['year']['heat_kwh_m2'] / 10.7639).' for a square foot',
+            $said(($mass->told->answers['year']['heat_kwh_m2'] ?? NAN) / 10.7639).' for a square foot',
         );
     }
 
@@ -146,8 +147,8 @@ final class MassPagesTest extends TestCase
         $this->get("/projects/{$this->project->id}/compare")->assertOk()->assertSeeInOrder(
             [
                 'Mass', 'Floor takes in over a day', 'Without heating at 16 °C after, h',
-                sprintf('%.0f', app(Hours::class)->cooling($this->project, $this->thick)[16] ?? -1),
-                sprintf('%.0f', app(Hours::class)->cooling($this->project, $this->quick)[16] ?? -1),
+                sprintf('%.0f', app(Hours::class)->cold($this->project, $this->thick)?->cooling()[16] ?? -1),
+                sprintf('%.0f', app(Hours::class)->cold($this->project, $this->quick)?->cooling()[16] ?? -1),
             ],
         );
     }
@@ -156,7 +157,7 @@ final class MassPagesTest extends TestCase
     {
         $this->tell($this->thick);
         $masses = app(Hours::class);
-        $before = $masses->known($this->project, $this->thick);
+        $before = $masses->cold($this->project, $this->thick);
         self::assertNotNull($before);
         $old = Content::hash($this->project, $this->thick);
         $this->put(
@@ -167,11 +168,11 @@ final class MassPagesTest extends TestCase
             ],
         )->assertSessionHasNoErrors();
         $thin = $this->thick->fresh() ?? self::fail('it is there');
-        self::assertNull($masses->known($this->project, $thin));
+        self::assertNull($masses->cold($this->project, $thin));
         $this->workOut(Kind::Story, $thin, $old);
-        self::assertNull($masses->known($this->project, $thin), 'a job for what was before does nothing');
+        self::assertNull($masses->cold($this->project, $thin), 'a job for what was before does nothing');
         $this->tell($thin);
-        self::assertLessThan($before['hours_to']['10'], $masses->cooling($this->project, $thin)[10] ?? INF);
+        self::assertLessThan($before->cooling()[10], $masses->cold($this->project, $thin)?->cooling()[10] ?? INF);
     }
 
     public function test_rooms_and_sun_are_typed_and_bad_ones_stay(): void

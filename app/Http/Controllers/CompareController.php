@@ -86,7 +86,7 @@ final class CompareController
      */
     private function cooling(Project $project, Collection $options): array
     {
-        return array_values($options->map(fn (Option $o): ?array => $this->hours->cooling($project, $o))->all());
+        return array_values($options->map(fn (Option $o): ?array => $this->hours->cold($project, $o)?->cooling())->all());
     }
 
     /**

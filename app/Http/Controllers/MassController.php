@@ -47,7 +47,7 @@ final readonly class MassController
     public function hours(Project $project, Option $option, string $question): JsonResponse
     {
         $hours = $this->hours->hours($project, $option, $question);
-        abort_if($hours === null && $this->hours->known($project, $option) !== null, 404);
+        abort_if($hours === null && $this->hours->isWhole($project, $option), 404);
         if ($hours === null) {
             $this->later->ask(Kind::Story, $project, $option);
         }

@@ -19,6 +19,7 @@ use Ondergrond\Design\Families\Families;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Soil;
+use Ondergrond\Site\TimeZones;
 
 final class ProjectController
 {
@@ -44,6 +45,7 @@ final class ProjectController
             'rows' => $leading->map(static fn (array $of): array => [
                 'project' => $p = $of[0],
                 'option' => $option = $of[1],
+                'family' => Families::find($option->design->family)?->label() ?? $option->design->family,
                 'heat' => $heat = Assessor::formulas($p->site, $option->design),
                 'ruling' => Assessor::ruling(
                     Concern::Heat,
@@ -64,6 +66,7 @@ final class ProjectController
         return view('projects.create', [
             'system' => $reading->system(),
             'zone' => ServerZone::name(),
+            'zones' => TimeZones::words(),
             'climates' => ClimateSamples::all(),
             'soils' => Soil::cases(),
             'families' => Families::all(),

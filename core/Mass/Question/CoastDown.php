@@ -48,17 +48,6 @@ final class CoastDown
         return [...$hours, 'start_c' => $room->set(), 'gave_24_kwh' => self::gave($run, 24), 'gave_72_kwh' => self::gave($run, 72)];
     }
 
-    /** @return array<int, float|null> hours to so many °C */
-    public static function hours(Answer $answer): array
-    {
-        $hours = [];
-        foreach (self::TO as $t) {
-            $hours[$t] = $answer->figures['hours_to_'.$t] ?? null;
-        }
-
-        return $hours;
-    }
-
     public static function run(Room $room): Run
     {
         $regime = Regime::of($room);

@@ -67,9 +67,10 @@ export default class Page {
             this.morph(document.getElementById(id), fresh.getElementById(id));
         }
         this.receiveFindings(document.getElementById(FINDINGS), fresh.getElementById(FINDINGS), asked);
-        // What comes later comes without what came before it.
-        if (fresh.getElementById(LOG)) {
-            this.takeInUnits(document.getElementById(LOG), fresh.getElementById(LOG));
+        // What comes later comes without what came before it, and leaves alone what is typed, saved or not.
+        const log = fresh.getElementById(LOG);
+        if (log) {
+            this.takeInUnits(document.getElementById(LOG), log);
         }
         for (const name of SWAPPED) {
             const [here, there] = [this.form, fresh].map((page) => page.querySelector(`[data-unit="${name}"]`));
@@ -78,7 +79,7 @@ export default class Page {
                 here.dataset.print = there.dataset.print;
             }
         }
-        for (const field of this.fields()) {
+        for (const field of log ? this.fields() : []) {
             const typedSince = sent.has(field.id) && now.get(field.id) !== sent.get(field.id);
             field.value = typedSince ? now.get(field.id) : this.stored(field);
         }

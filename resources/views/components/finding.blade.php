@@ -21,8 +21,7 @@
             <span data-cost="{{ $id }}"></span>
             @if ($judged->obstacle)The remedy, {{ lcfirst(rtrim($finding->remedy->said->in($format), '.')) }}, cannot be built here: {{
                 $judged->obstacle }}.@endif
-            @if ($judged->takes !== [])It also settles: {{
-                collect($judged->takes)->map(\Ondergrond\Rules\Rulebook::quoted(...))->implode(', ') }}.@endif
+            @if ($judged->takes !== [])It also settles: {{ $judged->takesInWords() }}.@endif
             @foreach ($judged->brings as $brought)<span class="finding-brings">It brings another finding:
                 <x-weight :severity="$brought->severity" /> {{ $brought->said->in($format) }}</span>@endforeach
         </p>

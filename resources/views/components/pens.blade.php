@@ -1,2 +1,1 @@
-{{-- The hatches that drawings on this page lay over their areas, once a page. --}}
-<svg class="unseen" aria-hidden="true" width="1" height="1">{!! \Ondergrond\Exchange\SvgPatterns::all() !!}</svg>
+<svg class="unseen" aria-hidden="true" width="1" height="1">{!! $patterns !!}</svg>

@@ -1,10 +1,9 @@
 {{-- The design winter beside a normal one, in words and as two lines. --}}
 @props(['site', 'winter', 'format'])
 @use('Ondergrond\Units\Quantity')
-@use('Ondergrond\Frost\FreezingIndex')
 @php
     $low = min(-5.0, min($winter->design)); $high = max($winter->normal);
-    $summer = FreezingIndex::warmest($winter->normal);
+    $summer = $winter->summer();
     $y = fn (float $t): float => round(110 * ($high - $t) / ($high - $low), 1);
     $line = function (array $year) use ($summer, $y): string {
         $points = [];
@@ -23,7 +22,7 @@
         Quantity::FreezingIndex) }}.
     @else Mean index {{ $format->format($winter->mean, Quantity::FreezingIndex) }}, from the months alone {{
         $format->format($winter->smooth, Quantity::FreezingIndex) }}. Design winter, heavy line:
-        <b>{{ $format->format($winter->index, Quantity::FreezingIndex) }}</b> = {{ number_format(FreezingIndex::kelvinHours($winter->index),
+        <b>{{ $format->format($winter->index, Quantity::FreezingIndex) }}</b> = {{ number_format($winter->kelvinHours(),
         0, '', "\u{a0}") }}&nbsp;K·h, {{ $winter->season->days }} days long ({{ $winter->method }}).
     @endif
 </p>

@@ -28,7 +28,7 @@
             ground’s air is saturated. What stays is judged by what it comes to in ten years. Water that is not vapour and air that leaks
             are not in it.</p>
         @foreach ($verdict->stacks ?? [] as $stack)
-            <details class="damp-stack" @if ($stack->year->peak > \Ondergrond\Damp\DampStack::TRACE) open @endif>
+            <details class="damp-stack" @if ($stack->isEverWet()) open @endif>
                 <summary><x-word :verdict="$stack->word()" /> {{ $stack->label }}
                     <span class="quiet">to {{ $stack->beyond }}@if ($stack->where()), most {{ $stack->where() }}@endif</span></summary>
                 <div class="scroll" tabindex="0" role="region" aria-label="{{ $stack->label }}, months">
@@ -79,8 +79,8 @@
             </details>
         @endforeach
         @foreach ($verdict->traps as $trap)
-            <p class="damp-trap"><x-word :verdict="$trap->holds() ? \Ondergrond\Verdict\Verdict::Holds : \Ondergrond\Verdict\Verdict::Fails"
-                /> {{ ucfirst($trap->what) }}: {{ $format->format($trap->water, Quantity::Water) }}, {{ $damp->years($trap) }} to dry.</p>
+            <p class="damp-trap"><x-word :verdict="$trap->word()" /> {{ ucfirst($trap->what) }}: {{ $format->format($trap->water,
+                Quantity::Water) }}, {{ $damp->years($trap) }} to dry.</p>
         @endforeach
     </section>
     <section aria-labelledby="faces-title">

@@ -1,7 +1,7 @@
 @use('Ondergrond\Units\Quantity')
 @use('Ondergrond\Inspection\Sign')
 @php
-    $may = \Illuminate\Support\Facades\Gate::allows('inspect', $project);
+    $may = auth()->user()->can('inspect', $project);
     $or = fn (?float $v, Quantity $q): string => $v === null ? '' : $format->format($v, $q);
     $typed = old('signs');
     $ticked = is_array($typed) ? $typed : ($errors->any() ? [] : array_column($seen->signs, 'value'));

@@ -4,7 +4,6 @@
     $m = $mass->mass;
     $pages = array_filter(['own' => $mass, 'other' => $beside]);
     $pending = ! $mass->isWhole() || ($beside !== null && ! $beside->isWhole());
-    $kappa = fn (float $kj): string => $format->number($kj, Quantity::Capacity);
 @endphp
 <x-layout :title="'Mass of '.$project->name.', '.$option->name" :project="$project" :option="$option" class="page page-wide mass-page">
     <div class="page-head"><h1>What the floor stores <x-word :ruling="$mass->ruling" /></h1>
@@ -67,18 +66,18 @@
             <p class="hint">The same rooms over the same ground. Heating stops on the coldest day; from cold, the same heating warms them
                 up.</p>
             <div class="mass-otherwise">
-            @include('mass.cooling', ['variants' => $m['variants']])
+            @include('mass.cooling', ['variants' => $m->told->variants])
             <div class="scroll" tabindex="0" role="region" aria-label="Other floors">
             <table class="figures">
                 <thead><tr><th scope="col">floor</th><th scope="col">a day’s κ, {{ $format->unit(Quantity::Capacity) }}</th><th
                     scope="col">{{ $mass->warm(16) }} after</th><th scope="col">{{ $mass->warm(10) }} after</th><th scope="col">{{
-                    $mass->warm(5) }} after</th><th scope="col">warm after</th>@if ($m['heated_floor'])<th scope="col">takes of
+                    $mass->warm(5) }} after</th><th scope="col">warm after</th>@if ($m->heated)<th scope="col">takes of
                     surplus</th>@endif</tr></thead>
                 <tbody>
-                    @foreach ($m['variants'] as $v)
-                        <tr @if ($loop->first) class="is-own" @endif><th scope="row">{{ $v['what'] }}</th><td>{{ $kappa($v['kappa_kj_m2k'])
-                            }}</td>@foreach (['16', '10', '5'] as $t)<td>{{ MassPage::time($v['hours_to'][$t]) }}</td>@endforeach<td>{{
-                            MassPage::time($v['warm_h']) }}</td>@if ($m['heated_floor'])<td>{{ $mass->kwh($v['surplus_kwh'])
+                    @foreach ($m->told->variants as $v)
+                        <tr @if ($loop->first) class="is-own" @endif><th scope="row">{{ $v->label }}</th><td>{{ $mass->kappa($v->inner)
+                            }}</td>@foreach ([16, 10, 5] as $t)<td>{{ MassPage::time($v->coast['hours_to_'.$t]) }}</td>@endforeach<td>{{
+                            MassPage::time($v->warm) }}</td>@if ($m->heated)<td>{{ $mass->kwh($v->takes)
                             }}</td>@endif</tr>
                     @endforeach
                 </tbody>
@@ -88,8 +87,8 @@
         </section>
     @endif
     @foreach ($pages as $which => $page)
-        @if ($page->mass['heated_floor'])
-            @include('mass.heated', ['page' => $page, 'h' => $page->mass['heated_floor'], 'name' =>
+        @if ($page->mass->heated)
+            @include('mass.heated', ['page' => $page, 'h' => $page->mass->heated, 'proof' => $page->mass->proof, 'name' =>
                 $beside ? ($which === 'own' ? $option->name : $other->name) : null, 'which' => $which])
         @endif
     @endforeach
@@ -105,37 +104,37 @@
                 scope="col">of a swing beyond, comes through</th><th scope="col">later by</th><th scope="col">holds in the warm, {{
                 $format->unit(Quantity::Capacity) }}</th></tr></thead>
             <tbody>
-                @foreach ($m['stacks'] as $stack)
-                    @foreach ($stack['periods_h'] as $hours => $d)
-                        <tr @if ($loop->first) class="mass-first" @endif><th scope="row">{{ $loop->first ? MassPage::place($stack['place'])
-                            : '' }}</th><td>{{ MassPage::time($hours) === '24'."\u{a0}".'h' ? 'a day' : MassPage::time($hours) }}</td><td>{{
-                            $format->number($d['admittance_w_m2k'], Quantity::Transmittance) }}</td><td>{{ $kappa($d['kappa_kj_m2k']) }} ({{
-                            $kappa($d['kappa_surface_kj_m2k']) }})</td><td>{{ $d['decrement']
-                            < 0.001 ? 'nothing' : $format->mark->written(sprintf('%.1f', 100 * $d['decrement']))."\u{a0}%" }}</td><td>{{
-                            $d['decrement'] < 0.001 ? '–' : MassPage::time($d['lag_h']) }}</td><td>{{ $loop->first ?
-                            $kappa($stack['store_kj_m2k']) : '' }}</td></tr>
+                @foreach ($m->stored->stacks as $stack)
+                    @foreach ($mass->swings() as $hours)
+                        @php $d = $mass->dynamic($stack, $hours); @endphp
+                        <tr @if ($loop->first) class="mass-first" @endif><th scope="row">{{ $loop->first ? $stack->place->label() : ''
+                            }}</th><td>{{ $d['swing'] }}</td><td>{{ $d['admittance'] }}</td><td>{{ $d['kappa'] }} ({{ $d['surface']
+                            }})</td><td>{{ $d['through'] }}</td><td>{{ $d['lag'] }}</td><td>{{ $loop->first ?
+                            $mass->kappa($stack->store()) : '' }}</td></tr>
                     @endforeach
                 @endforeach
             </tbody>
         </table>
         </div>
-        <p>The floor takes and gives back @foreach ($m['usable_kwh_k'] as $hours =>
-            $kwh){{ $mass->perDegree($kwh) }} over {{ $hours === 24 ? 'a day' : MassPage::time($hours) }}{{ $loop->last ? '' : ', '
-            }}@endforeach, where the room swings by a {{ $mass->degree() }} up and down. In the warm, floor and walls hold {{
-            $mass->perDegree($m['store_kwh_k']) }} for each {{ $mass->degree() }}.</p>
+        <p>The floor takes and gives back @foreach ($mass->swings() as $hours){{
+            $mass->perDegree($m->stored->usable($hours)) }} over {{ $hours === 24 ? 'a day' : MassPage::time($hours) }}{{
+            $loop->last ? '' : ', ' }}@endforeach, where the room swings by a {{ $mass->degree() }} up and down. In the warm, floor and
+                walls hold {{
+            $mass->perDegree($m->stored->store()) }} for each {{ $mass->degree() }}.</p>
     </section>
-    @if ($m['room'])
+    @if ($m->isWhole())
+        @php $room = $mass->room(); @endphp
         <section aria-labelledby="room-title">
             <h2 id="room-title">The rooms, as they are taken</h2>
             <table class="figures"><tbody>
-                <tr><th scope="row">kept at; floor</th><td>{{ $mass->warm($m['room']['set_c']) }}; {{ $format->format($m['room']['area_m2'],
+                <tr><th scope="row">kept at; floor</th><td>{{ $mass->warm($room->set()) }}; {{ $format->format($room->area,
                     Quantity::Area) }}</td></tr>
-                <tr><th scope="row">the design day takes; heating gives at most</th><td>{{ $format->format($m['room']['design_load_w'],
-                    Quantity::Power) }}; {{ $format->format($m['room']['heater_w'], Quantity::Power) }}</td></tr>
-                <tr><th scope="row">lost by air and glass</th><td>{{ $format->format($m['room']['direct_w_k'], Quantity::HeatLoss)
+                <tr><th scope="row">the design day takes; heating gives at most</th><td>{{ $format->format($room->designLoad(),
+                    Quantity::Power) }}; {{ $format->format($room->heater(), Quantity::Power) }}</td></tr>
+                <tr><th scope="row">lost by air and glass</th><td>{{ $format->format($room->direct, Quantity::HeatLoss)
                     }}</td></tr>
-                <tr><th scope="row">beyond the ground, coldest and warmest month</th><td>{{ $mass->warm(min($m['room']['virtual_c'])) }}, {{
-                    $mass->warm(max($m['room']['virtual_c'])) }}</td></tr>
+                <tr><th scope="row">beyond the ground, coldest and warmest month</th><td>{{ $mass->warm(min($room->virtual)) }}, {{
+                    $mass->warm(max($room->virtual)) }}</td></tr>
             </tbody></table>
             <p class="hint">Height, glass, air, sun and panels are the site’s:
                 <a href="{{ route('site.edit', $project) }}">change them there</a>. One node for all rooms; days clear or covered as the

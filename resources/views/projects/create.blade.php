@@ -10,7 +10,7 @@
             <legend><span class="step" aria-hidden="true">1</span> Name and climate</legend>
             <x-input name="name" label="Name of the project" dir="auto" />
             <x-input name="place" label="Where it stands (may stay empty)" dir="auto" />
-            <x-choice name="time_zone" label="Time zone there" :value="$zone" :options="\Ondergrond\Site\TimeZones::words()" />
+            <x-choice name="time_zone" label="Time zone there" :value="$zone" :options="$zones" />
             <x-choice name="units" label="Built and bought in" :value="$system->value"
                 :options="[UnitSystem::Metric->value => 'Millimetres', UnitSystem::InchPound->value => 'Feet and inches']" />
             <x-choice name="climate" label="Climate to start from" :options="array_map(fn ($c) => $c->name, $climates)" />

@@ -23,7 +23,7 @@
                     <div class="job-what">
                         <h2><a href="{{ route('section.show', $project) }}"><bdi>{{ $project->name }}</bdi></a></h2>
                         <p dir="auto">{{ $project->site->place }}</p>
-                        <p class="quiet">{{ \Ondergrond\Design\Families\Families::find($option->design->family)->label() }},
+                        <p class="quiet">{{ $row['family'] }},
                             {{ $format->format($option->design->footprint->area, Quantity::Area) }} ·
                             {{ $project->site->soil->label() }} · <bdi>{{ $option->name }}</bdi>@if ($project->options_count >
                                 1), one of {{ $project->options_count }}@endif</p>

@@ -28,15 +28,15 @@
     <ol class="findings findings-aside">
         @foreach ($aside as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" />@endforeach
         @foreach ($judgement->idle as $idle)
-            <li class="finding"><p><b>{{ \Ondergrond\Rules\Rulebook::find($idle->rule)?->asks() ?? $idle->rule.': no longer in the rulebook'
-                }}</b> Set aside by <bdi>{{ $idle->by }}</bdi> on {{ $idle->on }}: “<bdi>{{ $idle->reason }}</bdi>”. Nothing is found
+            <li class="finding"><p><b>{{ $page->asks($idle) }}</b> Set aside by <bdi>{{ $idle->by }}</bdi>
+                on {{ $idle->on }}: “<bdi>{{ $idle->reason }}</bdi>”. Nothing is found
                 now.</p>
                 @if ($may)<p class="finding-acts"><button name="act" value="take-back:{{ $idle->rule }}">Ask it again<span class="unseen">:
                     {{ $idle->rule }}</span></button></p>@endif</li>
         @endforeach
     </ol>
 @endif
-@php $hazards = \Ondergrond\Safety\Hazard::at($project->site, $option->design); @endphp
+@php $hazards = $page->hazards(); @endphp
 <x-unit tag="details" name="hazards" class="findings-more hazards">
     <summary>Mind when building this: {{ count($hazards) }} cautions</summary>
     <ul>

@@ -56,7 +56,7 @@
 <x-unit tag="details" name="schools" class="log-more" id="log-schools">
     <summary>Ways to build it</summary>
     @error('act')<p class="wrong">{{ $message }}</p>@enderror
-    @foreach (\Ondergrond\Design\Schools\Schools::in($design) as $school)
+    @foreach ($log->schools() as $school)
         <div class="school" role="group" aria-labelledby="school-{{ $school->slug() }}">
             <p class="layers-name" id="school-{{ $school->slug() }}">{{ $school->question() }}</p>
             @php $now = $school->answer($design); @endphp

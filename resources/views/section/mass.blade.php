@@ -2,7 +2,8 @@
 @use('App\View\MassPage')
 @php
     [$m, $format] = [$mass->mass, $mass->format];
-    $hours = $m['hours_to'];
+    $hours = $m->told?->cooling();
+    $day = $m->stored->day();
     // From one hour to twenty days, each fourfold step as wide as the next.
     $at = fn (float $h): float => round(10 + 200 * min(1.0, log(max(1.0, $h)) / log(480)), 1);
 @endphp
@@ -26,16 +27,16 @@
         @endforeach
     </svg>
     <table class="core-bearing"><tbody>
-        <tr><th scope="row">floor takes in over a day</th><td>{{ $format->format($m['kappa_kj_m2k'], Quantity::Capacity) }}</td></tr>
-        <tr><th scope="row">admittance</th><td>{{ $format->format($m['admittance_w_m2k'], Quantity::Transmittance) }}</td></tr>
-        <tr><th scope="row">held in the warm for a {{ $mass->degree() }}</th><td>{{ $mass->perDegree($m['store_kwh_k']) }}</td></tr>
-        @if ($hours)<tr><th scope="row">given up in a day, in three of cold</th><td>{{ $mass->kwh($m['storm_kwh']['24']) }}, {{
-            $mass->kwh($m['storm_kwh']['72']) }}</td></tr>@endif
-        @if ($m['heated_floor'])
-            <tr><th scope="row">heated floor gives; rooms take</th><td>{{ $format->number($m['heated_floor']['output_w_m2'],
-                Quantity::HeatFlux) }}; {{ $format->format($m['heated_floor']['need_w_m2'], Quantity::HeatFlux) }}</td></tr>
-            <tr><th scope="row">its warmest place; at most</th><td>{{ $mass->warm($m['heated_floor']['warmest_c']) }}; {{
-                $mass->warm($m['heated_floor']['limit_c']) }}</td></tr>
+        <tr><th scope="row">floor takes in over a day</th><td>{{ $format->format($day->inner / 1000, Quantity::Capacity) }}</td></tr>
+        <tr><th scope="row">admittance</th><td>{{ $format->format($day->admittance, Quantity::Transmittance) }}</td></tr>
+        <tr><th scope="row">held in the warm for a {{ $mass->degree() }}</th><td>{{ $mass->perDegree($m->stored->store()) }}</td></tr>
+        @if ($hours)<tr><th scope="row">given up in a day, in three of cold</th><td>{{ $mass->kwh($m->told->gave(24)) }}, {{
+            $mass->kwh($m->told->gave(72)) }}</td></tr>@endif
+        @if ($m->heated)
+            <tr><th scope="row">heated floor gives; rooms take</th><td>{{ $format->number($m->heated->output,
+                Quantity::HeatFlux) }}; {{ $format->format($m->heated->need, Quantity::HeatFlux) }}</td></tr>
+            <tr><th scope="row">its warmest place; at most</th><td>{{ $mass->warm($m->heated->warmest) }}; {{
+                $mass->warm($m->heated->limit()) }}</td></tr>
         @endif
     </tbody></table>
     @isset($whole)<p class="core-says"><a href="{{ $whole }}">All of it: cold nights, sun, surplus, loops</a></p>@endisset

@@ -80,16 +80,16 @@
         <thead><tr><th scope="col">From the top down</th><th scope="col">over the ground</th><th scope="col">over the finished
             floor</th></tr></thead>
         <tbody>
-            @foreach (\Ondergrond\Section\Levels::of($view->stretchOf($design)->design, $view->stretchOf($design)->kind) as $level)
+            @foreach ($page->levels() as $level)
                 <tr><th scope="row">{{ $level->name }} @if ($level->note !== '')<span>{{ $level->note }}</span>@endif</th><td>{{
                     $format->signed($level->height, Quantity::Thickness) }}</td><td>{{ $format->signed($level->height -
                     $design->finishedFloor(), Quantity::Thickness) }}</td></tr>
             @endforeach
         </tbody>
     </table>
-    <p>@if (($room = \Ondergrond\Section\Levels::headroom($design)) !== null)Headroom under the deck {{ $format->format($room,
+    <p>@if (($room = $page->headroom()) !== null)Headroom under the deck {{ $format->format($room,
         Quantity::Thickness) }}. @endif
-        @if (($above = \Ondergrond\Section\Levels::footingAboveDig($design)) !== null)The footing’s top stands {{ $format->signed($above,
+        @if (($above = $page->footingAboveDig()) !== null)The footing’s top stands {{ $format->signed($above,
             Quantity::Thickness) }} over the dug floor; common practice wants 6 in (150 mm), so that the stone fits. @endif</p>
 </details>
 <p class="caution">{{ \Ondergrond\Caution::TEXT }}</p>

@@ -32,7 +32,7 @@
                 @resize.window="draw">
             @fragment('sides')
                 <x-unit tag="nav" name="sides" class="bench-sides" id="bench-sides" aria-label="Sections of this design">
-                    @foreach (\Ondergrond\Section\Stretch::all($option->design) as $stretch)
+                    @foreach ($page->stretches() as $stretch)
                         <a href="{{ route('section.show', [$project, $option, ...$view->query($stretch->id)]) }}"
                             @if ($stretch->id === $view->stretch) aria-current="true" @endif>
                             {{ $stretch->label }} <span>{{ $format->format($stretch->length, \Ondergrond\Units\Quantity::Length)

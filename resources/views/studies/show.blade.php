@@ -38,10 +38,8 @@
                                             $format->mark->written(sprintf('%+.2f', $step['insulation_m3'])) }}</td>
                                         @unless ($page->prices->isEmpty())<td>{{ $step['cost'] === null ? 'no price' :
                                             $page->money($step['cost']) }}</td>@endunless
-                                        <td class="step-findings">@if ($step['settles'] !== [])settles {{
-                                            collect($step['settles'])->map(\Ondergrond\Rules\Rulebook::quoted(...))->implode(', ')
-                                            }}@endif @if ($step['brings'] !== []) <b>brings {{
-                                            collect($step['brings'])->map(\Ondergrond\Rules\Rulebook::quoted(...))->implode(', ')
+                                        <td class="step-findings">@if ($step['settles'] !== [])settles {{ $page->rules($step['settles'])
+                                            }}@endif @if ($step['brings'] !== []) <b>brings {{ $page->rules($step['brings'])
                                             }}</b>@endif @if (in_array($step['frost'] ?? 'not run', ['not run', 'fails the table',
                                             'not judged'], true)) <span class="quiet">frost {{ $step['frost'] ?? 'not run'
                                             }}</span>@endif</td>
@@ -135,7 +133,7 @@
                         number_format($r['hold'], 0, '', ' ') }} hold by the rules that need no field; {{ $r['fields'] }} fields solved in
                         {{ $format->mark->written(sprintf('%.1f', $r['seconds'])) }} s.
                         @if ($r['broken'] !== []) Turned away: {{ collect($r['broken'])->map(fn ($n, $why) =>
-                            number_format($n, 0, '', ' ').' by '.\Ondergrond\Rules\Rulebook::quoted($why))->implode(', ') }}. @endif</p>
+                            number_format($n, 0, '', ' ').' by '.$page->rules([$why]))->implode(', ') }}. @endif</p>
                     @if ($search->state->isOver() && $r['judged'] > 0 && $r['hold'] === 0)<p class="wrong">No design holds within these
                         sizes. Open the part that the rules above look at, apply their remedies on the section first, or set a rule aside
                         there.</p>@endif
