@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use App\Console\Load\OwnServer;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Cookie;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use PDO;
@@ -18,6 +19,9 @@ use Symfony\Component\Process\Process;
 final class Site
 {
     private static ?self $running = null;
+
+    /** @var array<string, Cookie> of people who have signed in, by their names */
+    public array $sessions = [];
 
     private ?Process $winters = null;
 

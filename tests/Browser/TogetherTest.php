@@ -105,7 +105,7 @@ final class TogetherTest extends BrowserTestCase
         $this->awaitText('.log-state', 'You are signed out');
         self::assertSame('250', $this->value(self::STONE));
         $this->browser->switchTo()->newWindow();
-        $this->signIn();
+        $this->signInAnew();
         $this->browser->close();
         $this->browser->switchTo()->window($here);
         // A browser without a screen may not tell the page that it has the focus again: the button does the same.
@@ -123,7 +123,7 @@ final class TogetherTest extends BrowserTestCase
         $this->awaitText('.not-sent', 'you are signed out');
         self::assertSame('Landing stage, west bank', $this->value('#site-place'));
         $this->browser->switchTo()->newWindow();
-        $this->signIn();
+        $this->signInAnew();
         $this->browser->close();
         $this->browser->switchTo()->window($here);
         $this->click('.site .go');

@@ -13,7 +13,7 @@ use SplFileInfo;
 /** What pages show is given to them. */
 final class ViewsTest extends TestCase
 {
-    /** Calls that work something out or look something up: a class by its full name or by `@use`. Lists of an enumeration may be run through. */
+    /** Calls that work something out: of a class by its full name or by `@use`. Cases of an enumeration may be run through. */
     private const CALL = '~(?:\\\\?Ondergrond\\\\[\w\\\\]+|\b%s)::(?!cases\b)[a-z]\w*\(~';
 
     private const QUERY = '~::query\(|\w\(\)->(?:where|latest|orderBy|get|first|firstOrFail|count|exists)\(|\bDB::~';
