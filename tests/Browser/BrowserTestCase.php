@@ -245,7 +245,7 @@ abstract class BrowserTestCase extends TestCase
         $this->awaitThat(fn (): bool => str_contains($this->text($css), $words), "“{$words}” at {$css}");
     }
 
-    /** WCAG 2.2 A and AA by axe-core, on the page as it stands. */
+    /** WCAG 2.2 A and AA by axe-core, on the page as it stands. Pages as they open are looked at by `EveryPageTest`, once in each width. */
     protected function assertAccessible(): void
     {
         $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
@@ -255,7 +255,7 @@ abstract class BrowserTestCase extends TestCase
              const all = new CSSStyleSheet();
              all.replaceSync("* { content-visibility: visible !important }");
              document.adoptedStyleSheets = [all];
-             axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] })
+             axe.run(document, { resultTypes: ["violations"], runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] })
                 .then((r) => done(r.violations.map((v) => {
                     const nodes = v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary);
                     return v.id + ": " + nodes.join(" | ");

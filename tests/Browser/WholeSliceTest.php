@@ -166,7 +166,6 @@ final class WholeSliceTest extends BrowserTestCase
     public function test_a_project_of_ones_own_out_and_in_again(): void
     {
         $this->open('/projects/create');
-        $this->assertAccessible();
         $this->find('#name')->sendKeys('Ferryman’s boiler house');
         $this->choose('#climate', 'snowy-upland');
         $this->find('#footprint-area_m2')->sendKeys('48,5');
@@ -175,7 +174,6 @@ final class WholeSliceTest extends BrowserTestCase
         $this->awaitText('.job', 'Ferryman’s boiler house');
         self::assertGreaterThan(0, (float) $this->text('#heating'));
         $year = $this->text('#heating');
-        $this->assertAccessible();
 
         $this->clickLink('Project, JSON');
         $file = $this->site->folder.'/downloads/ferrymans-boiler-house.json';
@@ -183,7 +181,6 @@ final class WholeSliceTest extends BrowserTestCase
         $json = (string) file_get_contents($file);
 
         $this->open('/');
-        $this->assertAccessible();
         $this->clickAt('//li[contains(., "boiler house")]//button');
         $this->awaitText('.said', 'is in the trash');
         self::assertStringNotContainsString('boiler house', $this->text('.jobs'));
@@ -209,10 +206,8 @@ final class WholeSliceTest extends BrowserTestCase
         $this->click('.site button');
         $this->awaitText('.said', 'Saved.');
         self::assertSame('-6.5 °C', $this->attribute('#site-climate-monthly_mean_c-0', 'value'));
-        $this->assertAccessible();
         $this->open('/materials');
         self::assertStringContainsString('Stone wool board', $this->text('.data'));
-        $this->assertAccessible();
     }
 
     public function test_a_phone_shows_it_all_in_one_column(): void
@@ -222,7 +217,6 @@ final class WholeSliceTest extends BrowserTestCase
         $wide = $this->browser->executeScript('return document.documentElement.scrollWidth;');
         self::assertLessThanOrEqual(390, $wide);
         self::assertTrue($this->isShown('#heating'));
-        $this->assertAccessible();
     }
 
     private function put(string $units): void
