@@ -200,7 +200,8 @@ final class HeatVerdictTest extends TestCase
     private static function written(Project $project, Option $option): array
     {
         return json_decode(
-            AssessmentFile::write($project, $option, Assessor::assess($project->site, $option->design)),
+            // On meshes of a first look: what is worked out again is the formula.
+            AssessmentFile::write($project, $option, Assessor::assess($project->site, $option->design, roughly: true)),
             true,
             flags: JSON_THROW_ON_ERROR,
         );
