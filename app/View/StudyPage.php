@@ -14,11 +14,15 @@ use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Gain\Candidate;
 use Ondergrond\Gain\Gains;
+use Ondergrond\Gain\Step;
 use Ondergrond\History\ChangeWords;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Search\Choice;
+use Ondergrond\Search\Outcome;
+use Ondergrond\Sizing\WingsKept;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
@@ -114,19 +118,79 @@ final readonly class StudyPage
         return trim($this->prices->currency.' '.$this->format->mark->written(number_format($amount, 0, '', ' ')));
     }
 
-    /**
-     * What is known of a choice's winter.
-     *
-     * @param  array<string, mixed>  $choice
-     */
-    public function frost(array $choice): string
+    /** What is known of a choice’s winter. */
+    public function frost(Choice $choice): string
     {
-        $margin = $choice['margin_mm'] ?? null;
-        $breaks = array_diff($choice['breaks'] ?? [], ['frost-stays-out']);
+        $breaks = array_diff($choice->breaks, ['frost-stays-out']);
 
-        return 'frost '.($choice['frost'] ?? Choice::NOT_RUN)
-            .($margin === null ? '' : ', '.($margin < 0 ? '−' : '+').$this->format->format(abs($margin) / 1000, Quantity::Depth))
-            .($breaks === [] ? '' : '; breaks '.implode(', ', array_map(Rulebook::quoted(...), $breaks)));
+        return 'frost '.$choice->frost
+            .($choice->margin === null ? '' : ', '.($choice->margin < 0 ? '−' : '+').$this->depth(abs($choice->margin)))
+            .($breaks === [] ? '' : '; breaks '.$this->rules(array_values($breaks)));
+    }
+
+    public function depth(float $m): string
+    {
+        return $this->format->format($m, Quantity::Depth);
+    }
+
+    /** @return list<Step> most saved first */
+    public function steps(): array
+    {
+        return array_values(array_map(Step::fromArray(...), $this->gain->result['steps'] ?? []));
+    }
+
+    /** What the search came to so far; null before it has begun. */
+    public function found(): ?Outcome
+    {
+        $kept = $this->search->result ?? [];
+
+        return $kept === [] ? null : Outcome::fromArray($kept);
+    }
+
+    /** Which wings were tried; null before the first. */
+    public function wings(): ?WingsKept
+    {
+        $kept = $this->wing->result ?? [];
+
+        return ($kept['tries'] ?? []) === [] ? null : WingsKept::fromArray($kept);
+    }
+
+    /** How far frost stays from the bearing without heat, where no wing is needed. */
+    public function withoutHeat(WingsKept $wings): string
+    {
+        return match (true) {
+            $wings->withoutHeat === null => 'comes nowhere near the bearing',
+            $wings->withoutHeat < 0 => 'goes '.$this->depth(-$wings->withoutHeat).' into the ground under the bearing',
+            default => 'stays '.$this->depth($wings->withoutHeat).' away from the bearing',
+        };
+    }
+
+    /** As near as frost may come, in words. */
+    public function close(): string
+    {
+        return $this->depth(FrostVerdict::CLOSE);
+    }
+
+    public function weighing(int $n): string
+    {
+        return number_format($n, 0, '', ' ');
+    }
+
+    /**
+     * Places of the choices in the plot of price against heat.
+     *
+     * @return list<array{float, float}> x and y in its own measure
+     */
+    public function front(Outcome $found): array
+    {
+        $prices = array_map(static fn (Choice $c): float => $c->price, $found->front);
+        $heats = array_map(static fn (Choice $c): float => $c->energy(), $found->front);
+        $at = static fn (float $v, array $of): float => ($v - min([...$of, $v])) / max(1e-9, max([...$of, $v]) - min([...$of, $v]));
+
+        return array_map(
+            static fn (Choice $c): array => [round(44 + 258 * $at($c->price, $prices), 1), round(112 - 96 * $at($c->energy(), $heats), 1)],
+            $found->front,
+        );
     }
 
     /** @return array<string, array{now: string, from: string, to: string}> sizes that may be left open, with what is offered */

@@ -7,6 +7,8 @@ namespace Ondergrond\Gain;
 /** What a candidate does. */
 final readonly class Step
 {
+    private const NOT_RUN = 'not run';
+
     /**
      * @param  string  $path  of the size that changes
      * @param  float  $from  m
@@ -34,6 +36,21 @@ final readonly class Step
     public function energy(): float
     {
         return 8.76 * $this->watts;
+    }
+
+    /** @param  array<string, mixed>  $row  as it was kept; what earlier programs kept says nothing of frost */
+    public static function fromArray(array $row): self
+    {
+        return new self(
+            $row['path'], $row['from_m'], $row['to_m'], $row['mean_w'], $row['insulation_m3'], $row['cost'], $row['settles'],
+            $row['brings'], $row['frost'] ?? self::NOT_RUN,
+        );
+    }
+
+    /** Whether frost is still to be looked at. */
+    public function leavesFrost(): bool
+    {
+        return in_array($this->frost, [self::NOT_RUN, 'fails the table', 'not judged'], true);
     }
 
     /** @return array{path: string, from_m: float, to_m: float, mean_w: float, all_year_kwh: float, insulation_m3: float, cost: float|null, settles: list<string>, brings: list<string>, frost: string} */

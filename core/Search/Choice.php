@@ -53,6 +53,17 @@ final readonly class Choice
         return 8.76 * ($this->watts ?? $this->guess);
     }
 
+    /** @param  array<string, mixed>  $row  as it was kept; what earlier programs kept says nothing of frost */
+    public static function fromArray(array $row): self
+    {
+        $margin = $row['margin_mm'] ?? null;
+
+        return new self(
+            $row['sizes_m'], $row['price'], $row['guess_w'], $row['mean_w'], $row['frost'] ?? self::NOT_RUN,
+            $margin === null ? null : $margin / 1000, $row['breaks'] ?? [],
+        );
+    }
+
     /**
      * @return array{sizes_m: array<string, float>, price: float, guess_w: float, mean_w: float|null, all_year_kwh: float, frost: string,
      * margin_mm: float|null, breaks: list<string>, holds: bool}

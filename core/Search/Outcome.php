@@ -30,6 +30,16 @@ final readonly class Outcome
         public float $seconds,
     ) {}
 
+    /** @param  array<string, mixed>  $kept */
+    public static function fromArray(array $kept): self
+    {
+        return new self(
+            $kept['designs'], $kept['judged'], $kept['hold'], $kept['broken'],
+            array_values(array_map(Choice::fromArray(...), $kept['front'])), $kept['fields'], $kept['finished'], $kept['priced'],
+            $kept['unpriced'], $kept['seconds'],
+        );
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

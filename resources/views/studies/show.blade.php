@@ -15,7 +15,7 @@
                 what it does to the findings.</p>
             <div id="gain" data-live>
                 <x-study-progress :study="$gain" :page="$page" />
-                @if (($gain->result['steps'] ?? []) !== [])
+                @if (($steps = $page->steps()) !== [])
                     <div class="scroll" tabindex="0" role="region" aria-label="Steps, most saved first">
                         <table class="data data-steps">
                             <thead><tr><th scope="col">Size</th><th scope="col">from</th><th scope="col">to</th><th scope="col">saves, {{
@@ -23,29 +23,28 @@
                                 }}</th><th scope="col">board, m³</th>@unless ($page->prices->isEmpty())<th
                                 scope="col">cost</th>@endunless<th scope="col">findings</th>@if ($page->may)<td></td>@endif</tr></thead>
                             <tbody>
-                                @php $most = max(0.001, ...array_map(fn ($s) => abs($s['mean_w']), $gain->result['steps'])); @endphp
-                                @foreach ($gain->result['steps'] as $i => $step)
+                                @php $most = max(0.001, ...array_map(fn ($s) => abs($s->watts), $steps)); @endphp
+                                @foreach ($steps as $i => $step)
                                     <tr>
-                                        <th scope="row">{{ $page->label($step['path']) }}</th><td>{{ $page->size($step['path'],
-                                            $step['from_m']) }}</td><td>{{ $page->size($step['path'], $step['to_m']) }}</td>
+                                        <th scope="row">{{ $page->label($step->path) }}</th><td>{{ $page->size($step->path,
+                                            $step->from) }}</td><td>{{ $page->size($step->path, $step->to) }}</td>
                                         <td class="step-bar"><svg viewBox="-50 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect
-                                            class="{{ $step['mean_w'] >= 0 ? 'bar-floor' : 'bar-loss' }}" x="{{ min(0, round(50 *
-                                            $step['mean_w'] / $most, 1)) }}" y="1" width="{{ abs(round(50 * $step['mean_w'] / $most, 1)) }}"
+                                            class="{{ $step->watts >= 0 ? 'bar-floor' : 'bar-loss' }}" x="{{ min(0, round(50 *
+                                            $step->watts / $most, 1)) }}" y="1" width="{{ abs(round(50 * $step->watts / $most, 1)) }}"
                                             height="8" /><path d="M0 0V10" class="bar-field" /></svg>
                                             {{ $format->mark->written(sprintf('%+.1f',
-                                            Quantity::Power->unit($format->system)->fromSi($step['mean_w']))) }}</td>
-                                        <td>{{ $format->number($step['all_year_kwh'], Quantity::Energy) }}</td><td>{{
-                                            $format->mark->written(sprintf('%+.2f', $step['insulation_m3'])) }}</td>
-                                        @unless ($page->prices->isEmpty())<td>{{ $step['cost'] === null ? 'no price' :
-                                            $page->money($step['cost']) }}</td>@endunless
-                                        <td class="step-findings">@if ($step['settles'] !== [])settles {{ $page->rules($step['settles'])
-                                            }}@endif @if ($step['brings'] !== []) <b>brings {{ $page->rules($step['brings'])
-                                            }}</b>@endif @if (in_array($step['frost'] ?? 'not run', ['not run', 'fails the table',
-                                            'not judged'], true)) <span class="quiet">frost {{ $step['frost'] ?? 'not run'
+                                            Quantity::Power->unit($format->system)->fromSi($step->watts))) }}</td>
+                                        <td>{{ $format->number($step->energy(), Quantity::Energy) }}</td><td>{{
+                                            $format->mark->written(sprintf('%+.2f', $step->volume)) }}</td>
+                                        @unless ($page->prices->isEmpty())<td>{{ $step->cost === null ? 'no price' :
+                                            $page->money($step->cost) }}</td>@endunless
+                                        <td class="step-findings">@if ($step->settles !== [])settles {{ $page->rules($step->settles)
+                                            }}@endif @if ($step->brings !== []) <b>brings {{ $page->rules($step->brings)
+                                            }}</b>@endif @if ($step->leavesFrost()) <span class="quiet">frost {{ $step->frost
                                             }}</span>@endif</td>
                                         @if ($page->may)<td>@if ($gain->state->isOver())<form method="post" action="{{ route('studies.open',
                                             [$project, $option, $gain, $i]) }}">@csrf<button>Open<span class="unseen">
-                                            as an option: {{ $page->label($step['path']) }}, {{ $page->size($step['path'], $step['to_m'])
+                                            as an option: {{ $page->label($step->path) }}, {{ $page->size($step->path, $step->to)
                                             }}</span></button></form>@endif</td>@endif
                                     </tr>
                                 @endforeach
@@ -68,44 +67,38 @@
             <h2 id="wing">The least that keeps frost out</h2>
             <p class="lead">From what the table asks upward, wings are put to the design winter one by one, {{
                 $project->site->frost->use->label() }} as the site says, until the least is found with which frost stays {{
-                $format->format(\Ondergrond\Frost\FrostVerdict::CLOSE, Quantity::Depth) }} away. Some ten seconds each; it goes on when this
+                $page->close() }} away. Some ten seconds each; it goes on when this
                 page is closed.</p>
             <div id="wing-result" data-live>
                 @php $wing = $page->wing; @endphp
                 <x-study-progress :study="$wing" :page="$page" />
-                @if (($wing->result['tries'] ?? []) !== [])
-                    @php $best = $wing->result['best'] ?? null; @endphp
+                @if (($wings = $page->wings()) !== null)
+                    @php $best = $wings->best; @endphp
                     @if ($best !== null)
-                        <p><b>{{ $best['wing_width_m'] > 0 ? 'A wing '.$page->size('wing.width_m',
-                            $best['wing_width_m']).' wide and '.$page->size('wing.thickness_m', $best['wing_thickness_m']).' thick' :
-                            'No wing' }}, edge board {{ $page->size('edge_outside.thickness_m', $best['edge_thickness_m']) }}</b>{{
-                            $wing->state->isOver() ? '' : ', so far' }}: frost stays {{ $best['margin_mm'] === null ? 'far' :
-                            $format->format($best['margin_mm'] / 1000, Quantity::Depth) }} away. {{ ($wing->result['by_table'] ?? false) ?
-                            'No less than the table asks.' : 'The table says nothing of this building.' }} @if ($best['wing_width_m'] >
-                            0) Corners are half as wide again.@elseif (($wing->result['beside'] ?? null) !== null) At corners {{
-                            $wing->result['beside']['corner'] }}. Left without heat through a winter, frost {{
-                            $wing->result['beside']['without_heat_mm'] === null ? 'comes nowhere near the bearing' :
-                            ($wing->result['beside']['without_heat_mm'] < 0 ?
-                            'goes '.$format->format(-$wing->result['beside']['without_heat_mm'] / 1000,
-                            Quantity::Depth).' into the ground under the bearing' :
-                            'stays '.$format->format($wing->result['beside']['without_heat_mm'] / 1000,
-                            Quantity::Depth).' away from the bearing') }}.@endif</p>
+                        <p><b>{{ $best->hasWing() ? 'A wing '.$page->size('wing.width_m',
+                            $best->width).' wide and '.$page->size('wing.thickness_m', $best->thickness).' thick' :
+                            'No wing' }}, edge board {{ $page->size('edge_outside.thickness_m', $best->edge) }}</b>{{
+                            $wing->state->isOver() ? '' : ', so far' }}: frost stays {{ $best->margin === null ? 'far' :
+                            $page->depth($best->margin) }} away. {{ $wings->byTable ?
+                            'No less than the table asks.' : 'The table says nothing of this building.' }}
+                                @if ($best->hasWing()) Corners are half as wide again.@elseif ($wings->corner !== null) At corners {{
+                                $wings->corner }}. Left without heat through a winter, frost {{ $page->withoutHeat($wings) }}.@endif</p>
                         @if ($page->may && $wing->state->isOver())<form method="post" action="{{ route('studies.open', [$project, $option,
                             $wing, 0]) }}">@csrf<button class="go">Open it as an option</button></form>@endif
-                    @elseif ($wing->state->isOver() && ($wing->result['complete'] ?? $wing->result['finished'] ?? false))
+                    @elseif ($wing->state->isOver() && $wings->complete)
                         <p class="wrong">No wing that is sold keeps frost out here. A footing below frost does, or more heat.</p>
                     @endif
                     <div class="scroll" tabindex="0" role="region" aria-label="Wings that were tried">
                     <table class="data data-tries"><thead><tr><th scope="col">Wing, width</th><th scope="col">thickness</th><th
                         scope="col">edge board</th><th scope="col">board, m³/m</th><th scope="col">margin</th><th
                         scope="col">day</th><td></td></tr></thead><tbody>
-                        @foreach ($wing->result['tries'] as $try)
-                            <tr><th scope="row">{{ $try['wing_width_m'] > 0 ? $page->size('wing.width_m', $try['wing_width_m']) : 'none'
-                                }}</th><td>{{ $page->size('wing.thickness_m', $try['wing_thickness_m']) }}</td><td>{{
-                                $page->size('edge_outside.thickness_m', $try['edge_thickness_m']) }}</td><td>{{
-                                $format->mark->written(sprintf('%.3f', $try['board_m3_m'])) }}</td><td>{{ $try['margin_mm'] === null ?
-                                'no frost' : $format->format($try['margin_mm'] / 1000, Quantity::Depth) }}</td><td>{{ $try['day'] ?? '–'
-                                }}</td><td>{{ $try['holds'] ? '● holds' : ($try['margin_mm'] < 0 ? '▲ fails' : '◆ close') }}</td></tr>
+                        @foreach ($wings->tries as $try)
+                            <tr><th scope="row">{{ $try->hasWing() ? $page->size('wing.width_m', $try->width) : 'none'
+                                }}</th><td>{{ $page->size('wing.thickness_m', $try->thickness) }}</td><td>{{
+                                $page->size('edge_outside.thickness_m', $try->edge) }}</td><td>{{
+                                $format->mark->written(sprintf('%.3f', $try->board)) }}</td><td>{{ $try->margin === null ?
+                                'no frost' : $page->depth($try->margin) }}</td><td>{{ $try->day ?? '–'
+                                }}</td><td>{{ $try->holds ? '● holds' : ($try->margin < 0 ? '▲ fails' : '◆ close') }}</td></tr>
                         @endforeach
                     </tbody></table></div>
                 @endif
@@ -127,31 +120,30 @@
                 {{ implode(', ', $lacks) }}. They count as free of cost.</p>@endif
             <div id="search-result" data-live>
                 <x-study-progress :study="$search" :page="$page" />
-                @if ($search !== null && $search->result !== [])
-                    @php $r = $search->result; @endphp
-                    <p>{{ number_format($r['judged'], 0, '', ' ') }} of {{ number_format($r['designs'], 0, '', ' ') }} designs judged, {{
-                        number_format($r['hold'], 0, '', ' ') }} hold by the rules that need no field; {{ $r['fields'] }} fields solved in
-                        {{ $format->mark->written(sprintf('%.1f', $r['seconds'])) }} s.
-                        @if ($r['broken'] !== []) Turned away: {{ collect($r['broken'])->map(fn ($n, $why) =>
-                            number_format($n, 0, '', ' ').' by '.$page->rules([$why]))->implode(', ') }}. @endif</p>
-                    @if ($search->state->isOver() && $r['judged'] > 0 && $r['hold'] === 0)<p class="wrong">No design holds within these
+                @if (($r = $page->found()) !== null)
+                    <p>{{ $page->weighing($r->judged) }} of {{ $page->weighing($r->designs) }} designs judged, {{
+                        $page->weighing($r->hold) }} hold by the rules that need no field; {{ $r->fields }} fields solved in
+                        {{ $format->mark->written(sprintf('%.1f', $r->seconds)) }} s.
+                        @if ($r->broken !== []) Turned away: {{ collect($r->broken)->map(fn ($n, $why) =>
+                            $page->weighing($n).' by '.$page->rules([$why]))->implode(', ') }}. @endif</p>
+                    @if ($search->state->isOver() && $r->judged > 0 && $r->hold === 0)<p class="wrong">No design holds within these
                         sizes. Open the part that the rules above look at, apply their remedies on the section first, or set a rule aside
                         there.</p>@endif
-                    @if ($r['front'] !== [])
+                    @if ($r->front !== [])
                         <div class="scroll" tabindex="0" role="region" aria-label="Choices, cheapest first">
                             <table class="data data-choices">
-                                <thead><tr><th scope="col">{{ $r['priced'] ? 'Cost' : 'Insulation, m³' }}</th><th scope="col">all year, {{
+                                <thead><tr><th scope="col">{{ $r->priced ? 'Cost' : 'Insulation, m³' }}</th><th scope="col">all year, {{
                                     $format->unit(Quantity::Energy) }}</th><th scope="col">mean, {{ $format->unit(Quantity::Power)
-                                    }}</th><th scope="col">frost</th>@foreach (array_keys($r['front'][0]['sizes_m']) as $path)<th
+                                    }}</th><th scope="col">frost</th>@foreach (array_keys($r->front[0]->sizes) as $path)<th
                                     scope="col">{{ $page->label($path) }}</th>@endforeach @if ($page->may)<td></td>@endif</tr></thead>
                                 <tbody>
-                                    @foreach ($r['front'] as $i => $choice)
-                                        <tr><th scope="row">{{ $r['priced'] ? $page->money($choice['price']) :
-                                            $format->mark->written(sprintf('%.2f', $choice['price'])) }}</th><td>{{
-                                            $format->number($choice['all_year_kwh'], Quantity::Energy) }}</td><td>{{
-                                            $format->number($choice['mean_w'] ?? $choice['guess_w'], Quantity::Power)
-                                            }}@if ($choice['mean_w'] === null) (guess)@endif</td><td>{{ $page->frost($choice) }}</td>
-                                            @foreach ($choice['sizes_m'] as $path =>
+                                    @foreach ($r->front as $i => $choice)
+                                        <tr><th scope="row">{{ $r->priced ? $page->money($choice->price) :
+                                            $format->mark->written(sprintf('%.2f', $choice->price)) }}</th><td>{{
+                                            $format->number($choice->energy(), Quantity::Energy) }}</td><td>{{
+                                            $format->number($choice->watts ?? $choice->guess, Quantity::Power)
+                                            }}@if ($choice->watts === null) (guess)@endif</td><td>{{ $page->frost($choice) }}</td>
+                                            @foreach ($choice->sizes as $path =>
                                                 $size)<td>{{ $page->size($path, $size) }}</td>@endforeach
                                             @if ($page->may)<td>@if ($search->state->isOver())<form method="post" action="{{
                                                 route('studies.open', [$project, $option, $search, $i]) }}">@csrf<button>Open<span
@@ -161,17 +153,13 @@
                                 </tbody>
                             </table>
                         </div>
-                        @php $front = $r['front']; [$p0, $p1] = [min(array_column($front, 'price')), max(array_column($front, 'price'))]; $e
-                            = array_column($front, 'all_year_kwh'); [$e0, $e1] = [min($e), max($e)]; @endphp
-                        @if (count($front) > 1)
-                            <svg class="front" viewBox="0 0 320 150" role="img" aria-label="{{ $r['priced'] ? 'Cost' : 'Insulation'
+                        @if (count($front = $page->front($r)) > 1)
+                            <svg class="front" viewBox="0 0 320 150" role="img" aria-label="{{ $r->priced ? 'Cost' : 'Insulation'
                                 }} across, heat of all the year up: {{ count($front) }} choices, each cheaper one losing more">
-                                <path class="front-axes" d="M34 8V120H312" /><path class="front-line" d="{{ collect($front)->map(fn ($c, $i)
-                                    => ($i ? 'L' : 'M').round(44 + 258 * ($c['price'] - $p0) / max(1e-9, $p1 - $p0), 1).' '.round(112 - 96 *
-                                    ($c['all_year_kwh'] - $e0) / max(1e-9, $e1 - $e0), 1))->implode('') }}" />
-                                @foreach ($front as $c)<circle cx="{{ round(44 + 258 * ($c['price'] - $p0) / max(1e-9, $p1 - $p0), 1) }}"
-                                    cy="{{ round(112 - 96 * ($c['all_year_kwh'] - $e0) / max(1e-9, $e1 - $e0), 1) }}" r="3.5" />@endforeach
-                                <text x="173" y="142" text-anchor="middle">{{ $r['priced'] ? 'cost' : 'insulation' }} →</text><text x="14"
+                                <path class="front-axes" d="M34 8V120H312" /><path class="front-line" d="M{{
+                                    collect($front)->map(fn ($at) => implode(' ', $at))->implode('L') }}" />
+                                @foreach ($front as [$x, $y])<circle cx="{{ $x }}" cy="{{ $y }}" r="3.5" />@endforeach
+                                <text x="173" y="142" text-anchor="middle">{{ $r->priced ? 'cost' : 'insulation' }} →</text><text x="14"
                                     y="66" text-anchor="middle" transform="rotate(-90 14 66)">heat, all year →</text>
                             </svg>
                         @endif
