@@ -25,7 +25,7 @@ final class OverlayTest extends BrowserTestCase
     {
         self::assertFalse($this->isShown('.overlay-read'));
         $this->lay('temperature');
-        self::assertGreaterThan(5, $this->howMany('.overlay .isotherm'));
+        $this->awaitThat(fn (): bool => $this->howMany('.overlay .isotherm') > 5, 'isotherms, once there is a field');
         self::assertSame(1, $this->howMany('.overlay .isotherm.frost'));
         self::assertContains('32°', $this->labels());
         $this->assertAccessible();
@@ -54,6 +54,7 @@ final class OverlayTest extends BrowserTestCase
     {
         $this->openBench('Ferry kiosk');
         $this->lay('temperature');
+        $this->awaitThat(fn (): bool => $this->seen('.overlay .middle'), 'the middle of the floor');
         $middle = (float) $this->browser->executeScript('return document.querySelector(".overlay .middle").getBBox().x');
         $left = (array) $this->browser->executeScript(
             'return [...document.querySelectorAll(".overlay .isotherm-label[text-anchor=start]")].map((t) => Number(t.getAttribute("x")))',
