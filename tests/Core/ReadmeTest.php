@@ -29,4 +29,25 @@ final class ReadmeTest extends TestCase
             self::assertFileExists(dirname(__DIR__, 2).'/'.$path);
         }
     }
+
+    public function test_every_file_and_test_that_documents_name_is_there(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $tests = implode(' ', glob($root.'/tests/{*,*/*}/*.php', GLOB_BRACE) ?: []);
+        $named = 0;
+        foreach (glob($root.'/{README,docs/*,docs/*/*,core/*/README,app/*/README}.md', GLOB_BRACE) ?: [] as $document) {
+            $text = (string) file_get_contents($document);
+            // A number of a version stands for each.
+            preg_match_all('~\b(?:core|app|tests|resources|bin|docs)/[\w/.-]*[\w]~', str_replace('-N.', '-1.', $text), $paths);
+            foreach ($paths[0] as $path) {
+                self::assertTrue(file_exists("{$root}/{$path}") || file_exists("{$root}/{$path}.php"), "{$document}: {$path}");
+            }
+            preg_match_all('~\b[A-Z]\w+Test\b~', $text, $names);
+            foreach ($names[0] as $name) {
+                self::assertStringContainsString("/{$name}.php", $tests, $document);
+            }
+            $named += count($paths[0]) + count($names[0]);
+        }
+        self::assertGreaterThan(200, $named);
+    }
 }
