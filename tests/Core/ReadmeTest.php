@@ -33,9 +33,9 @@ final class ReadmeTest extends TestCase
     public function test_every_file_and_test_that_documents_name_is_there(): void
     {
         $root = dirname(__DIR__, 2);
-        $tests = implode(' ', glob($root.'/tests/{*,*/*}/*.php', GLOB_BRACE) ?: []);
+        $tests = implode(' ', self::files('tests/{*,*/*}/*.php'));
         $named = 0;
-        foreach (glob($root.'/{README,docs/*,docs/*/*,core/*/README,app/*/README}.md', GLOB_BRACE) ?: [] as $document) {
+        foreach (self::files('{README,docs/*,docs/*/*,core/*/README,app/*/README}.md') as $document) {
             $text = (string) file_get_contents($document);
             // A number of a version stands for each.
             preg_match_all('~\b(?:core|app|tests|resources|bin|docs)/[\w/.-]*[\w]~', str_replace('-N.', '-1.', $text), $paths);
@@ -49,5 +49,13 @@ final class ReadmeTest extends TestCase
             $named += count($paths[0]) + count($names[0]);
         }
         self::assertGreaterThan(200, $named);
+    }
+
+    /** @return list<string> */
+    private static function files(string $pattern): array
+    {
+        $found = glob(dirname(__DIR__, 2).'/'.$pattern, GLOB_BRACE);
+
+        return $found === false ? [] : $found;
     }
 }
