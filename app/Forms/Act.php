@@ -9,10 +9,10 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use Ondergrond\Assessor;
 use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Place;
 use Ondergrond\Rules\Rulebook;
@@ -57,9 +57,9 @@ final readonly class Act
         }
         try {
             $done = match ($of) {
-                'school' => self::school($state['design'], $what, $words[2] ?? ''),
-                'add' => self::added($state['design'], $what),
-                'remove' => self::removed($state['design'], $what, (int) ($words[2] ?? -1)),
+                'school' => $this->school($state['design'], $what, $words[2] ?? ''),
+                'add' => $this->added($state['design'], $what),
+                'remove' => $this->removed($state['design'], $what, (int) ($words[2] ?? -1)),
                 'remedy' => $this->remedied($state['design'], $what),
                 default => null,
             };
@@ -76,7 +76,7 @@ final readonly class Act
      */
     private function remedied(array $design, string $rule): array
     {
-        $now = DesignCodec::fromArray($design);
+        $now = $this->read($design);
         // What hangs on the field is solved for; the rest is judged at once.
         $remedy = Rulebook::find($rule)?->hangsOnField() === true
             ? Assessor::assess($this->project->site, $now, $this->project->units)->judgement->find($rule)?->finding->remedy
@@ -120,10 +120,10 @@ final readonly class Act
      * @param  array<string, mixed>  $design
      * @return array<string, mixed>|null
      */
-    private static function school(array $design, string $slug, string $answer): ?array
+    private function school(array $design, string $slug, string $answer): ?array
     {
         $school = Schools::all()[$slug] ?? null;
-        $now = DesignCodec::fromArray($design);
+        $now = $this->read($design);
 
         return $school === null || $school->answer($now) === null || ! isset($school->answers()[$answer])
             ? null
@@ -134,24 +134,25 @@ final readonly class Act
      * @param  array<string, mixed>  $design
      * @return array<string, mixed>|null
      */
-    private static function added(array $design, string $list): ?array
+    private function added(array $design, string $list): ?array
     {
         $layers = Arr::get($design, $list);
         if (! is_array($layers) || ! array_is_list($layers) || substr_count($list, '.') !== 1) {
             return null;
         }
         $place = Part::tryFrom(explode('.', $list)[0])?->place() ?? Place::Wall;
-        $insulation = array_values(array_filter(Catalogue::for($place), static fn (Material $m): bool => $m->insulates()))[0];
+        $materials = $this->project->materials()->for($place);
+        $insulation = array_values(array_filter($materials, static fn (Material $m): bool => $m->insulates()))[0];
         Arr::set($design, $list, [...$layers, ['material' => $insulation->slug, 'thickness_m' => self::NEW_LAYER]]);
 
-        return DesignCodec::toArray(DesignCodec::fromArray($design));
+        return DesignCodec::toArray($this->read($design));
     }
 
     /**
      * @param  array<string, mixed>  $design
      * @return array<string, mixed>|null
      */
-    private static function removed(array $design, string $list, int $number): ?array
+    private function removed(array $design, string $list, int $number): ?array
     {
         $layers = Arr::get($design, $list);
         if (! is_array($layers) || ! isset($layers[$number])) {
@@ -160,6 +161,12 @@ final readonly class Act
         array_splice($layers, $number, 1);
         Arr::set($design, $list, $layers);
 
-        return DesignCodec::toArray(DesignCodec::fromArray($design));
+        return DesignCodec::toArray($this->read($design));
+    }
+
+    /** @param  array<string, mixed>  $design */
+    private function read(array $design): Design
+    {
+        return DesignCodec::fromArray($design, $this->project->materials());
     }
 }

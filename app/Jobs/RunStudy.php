@@ -81,7 +81,8 @@ final class RunStudy implements ShouldQueue
         $design = $study->option->design ?? throw new \LogicException('checked before');
         $write = $this->writing($study);
         $rows = static fn (array $steps): array => ['steps' => array_map(static fn (Step $s): array => $s->toArray(), $steps)];
-        $steps = Gains::ranked($project->site, $design, $project->units, PriceList::fromArray($study->input['prices'] ?? []),
+        $prices = PriceList::fromArray($study->input['prices'] ?? [], $project->materials());
+        $steps = Gains::ranked($project->site, $design, $project->units, $prices,
             static fn (array $steps, int $of): bool => $write(['done' => count($steps), 'of' => $of], $rows($steps)));
 
         return $rows($steps);
@@ -101,7 +102,7 @@ final class RunStudy implements ShouldQueue
                 $input['most_cost'] ?? null,
                 $input['most_height_m'] ?? null,
             ),
-            PriceList::fromArray($input['prices'] ?? []), $project->units, $option->setAside(),
+            PriceList::fromArray($input['prices'] ?? [], $project->materials()), $project->units, $option->setAside(),
             static fn (Outcome $o): bool => $write(['done' => $o->judged, 'of' => $o->designs], $o->toArray()),
         )->toArray();
     }

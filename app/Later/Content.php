@@ -9,7 +9,6 @@ use App\Models\Project;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Design\Design;
-use Ondergrond\Material\Materials;
 use Ondergrond\Site\Site;
 use Ondergrond\Version;
 use WeakMap;
@@ -21,7 +20,7 @@ final class Content
     {
         return hash('sha256', implode("\n", [
             Version::METHODS, Version::PROGRAM, $project->units->value, self::print($project->site), self::print($option->design),
-            Materials::generic()->print(),
+            $project->materials()->print(),
         ]));
     }
 

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Ondergrond\Material\Materials;
 use Ondergrond\Takeoff\PriceList;
 
 /**
@@ -25,9 +26,15 @@ final class Firm extends Model
 
     protected $casts = ['prices' => 'array'];
 
+    /** What may be chosen from: the generic materials, and the firm's own products once it has any. */
+    public function materials(): Materials
+    {
+        return Materials::generic();
+    }
+
     public function priceList(): PriceList
     {
-        return PriceList::fromArray($this->prices);
+        return PriceList::fromArray($this->prices, $this->materials());
     }
 
     /** @return HasMany<User, $this> */

@@ -103,7 +103,7 @@ final class Option extends Model implements Kept
                 [
                     'name' => $state['name'],
                     'note' => $state['note'],
-                    'design' => DesignCodec::fromArray($state['design']),
+                    'design' => DesignCodec::fromArray($state['design'], $this->project->materials()),
                     'set_aside' => array_filter($state['set_aside'] ?? [], is_array(...)),
                 ],
             );

@@ -19,6 +19,7 @@ use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Inspection\Inspection;
+use Ondergrond\Material\Materials;
 use Ondergrond\Project\Option as CoreOption;
 use Ondergrond\Project\Project as CoreProject;
 use Ondergrond\Site\Site;
@@ -92,6 +93,12 @@ final class Project extends Model implements Kept
     public function resolveRouteBindingQuery($query, $value, $field = null)
     {
         return parent::resolveRouteBindingQuery($query, $value, $field)->where('firm_id', User::current()->firm_id);
+    }
+
+    /** What its designs are made of: the generic materials, and the products copied into it once there are any. */
+    public function materials(): Materials
+    {
+        return Materials::generic();
     }
 
     public function projectId(): int

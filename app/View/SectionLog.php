@@ -16,8 +16,8 @@ use Ondergrond\Design\Part;
 use Ondergrond\Design\Schools\School;
 use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Design\SheetPosition;
-use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Material;
+use Ondergrond\Material\Materials;
 use Ondergrond\Material\Place;
 use Ondergrond\Section\Layout;
 use Ondergrond\Units\Quantity;
@@ -37,6 +37,7 @@ final readonly class SectionLog
         private Design $design,
         private array $counted,
         private QuantityFormatter $format,
+        private Materials $materials,
     ) {
         $this->data = DesignCodec::toArray($design);
         $this->order = array_flip(array_map(static fn (Part $p): string => $p->value, Part::layingOrder($design)));
@@ -51,6 +52,12 @@ final readonly class SectionLog
     public function wall(): LogRow
     {
         return $this->row(Part::Wall, []);
+    }
+
+    /** @return array<string, Material> that may be chosen from, by slug */
+    public function materials(): array
+    {
+        return $this->materials->all();
     }
 
     /** @return list<School> what is to be chosen in it */
@@ -206,7 +213,7 @@ final readonly class SectionLog
         $last = array_reverse(explode('.', $key))[0];
         if ($last === 'material') {
             $place = $part->place() ?? Place::Wall;
-            [$fitting, $refused] = $this->choices($place, Catalogue::get((string) $value));
+            [$fitting, $refused] = $this->choices($place, $this->materials->get((string) $value));
 
             return new LogInput('design.'.$path, 'Material, '.$part->label(), (string) $value, $fitting, $refused);
         }
@@ -258,7 +265,7 @@ final readonly class SectionLog
     private function choices(Place $place, Material $now): array
     {
         $fitting = $refused = [];
-        foreach (Catalogue::all() as $material) {
+        foreach ($this->materials->all() as $material) {
             $why = $place->whyNot($material)?->in($this->format);
             if ($why === null || $material === $now) {
                 $fitting[$material->slug] = $material->name;

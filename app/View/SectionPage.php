@@ -73,7 +73,7 @@ final readonly class SectionPage
             new FrostPage($said->frost, $format, $judgement->rulings->on(Concern::Frost)),
             new DampPage($damp, $format, $judgement->rulings->on(Concern::Damp)),
             new MassPage($project->site, $option->design, $said->mass, $format, $judgement->rulings->on(Concern::Mass)),
-            new SectionLog($option->design, $said->heat->counted, $format), $view,
+            new SectionLog($option->design, $said->heat->counted, $format, $project->materials()), $view,
             $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json(
                 $field,
                 $stretch->id,

@@ -35,6 +35,12 @@ final readonly class Materials
         return [...Catalogue::all(), ...$this->own];
     }
 
+    /** @return list<Material> that may be put there */
+    public function for(Place $place): array
+    {
+        return array_values(array_filter($this->all(), static fn (Material $m): bool => $m->fits($place)));
+    }
+
     public function find(string $slug): ?Material
     {
         return $this->own[$slug] ?? Catalogue::find($slug);

@@ -7,7 +7,7 @@ namespace Ondergrond\Takeoff;
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\Materials;
 
 /** What materials cost, as somebody has been quoted; laid in place or bought, as they choose, but the same for all. */
 final readonly class PriceList
@@ -27,11 +27,13 @@ final readonly class PriceList
 
     /**
      * @param  array<array-key, mixed>  $data  `currency` and `per_m3` by material, as in price files
+     * @param  Materials|null  $materials  that may have a price; null: the generic ones
      *
      * @throws FaultyInput for an unknown material or a price that is none
      */
-    public static function fromArray(array $data): self
+    public static function fromArray(array $data, ?Materials $materials = null): self
     {
+        $materials ??= Materials::generic();
         $faults = [];
         $currency = is_string($data['currency'] ?? '') ? $data['currency'] ?? '' : null;
         if ($currency === null || mb_strlen($currency) > 8) {
@@ -40,7 +42,7 @@ final readonly class PriceList
         $per = $data['per_m3'] ?? [];
         $prices = [];
         foreach (is_array($per) ? $per : [] as $slug => $price) {
-            if (Catalogue::find((string) $slug) === null) {
+            if ($materials->find((string) $slug) === null) {
                 $faults[] = Fault::of("/per_m3/{$slug}", "“{$slug}”", 'a material of the catalogue');
             } elseif (! is_int($price) && ! is_float($price) || $price < 0 || $price > self::HIGHEST) {
                 $faults[] = Fault::of(

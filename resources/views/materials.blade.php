@@ -1,6 +1,6 @@
 @use('Ondergrond\Units\Quantity')
 <x-layout title="Materials" class="page">
-    <x-hatches />
+    <x-hatches :materials="$materials" />
     <h1>Materials</h1>
     <p class="lead">Generic materials with their design values. A board’s label declares its conductivity new and dry; inside it is reckoned
         with that, against wet ground outside with more. A product’s own data sheet comes before any of these.</p>

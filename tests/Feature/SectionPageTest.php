@@ -9,13 +9,22 @@ use App\Http\Controllers\SectionController;
 use App\Models\Firm;
 use App\Models\Option;
 use App\Models\Project;
+use App\View\LogGroup;
+use App\View\LogInput;
+use App\View\LogRow;
+use App\View\SectionLog;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Ondergrond\Assessor;
 use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Design\Part;
 use Ondergrond\Examples\Examples;
 use Ondergrond\History\Changes;
+use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\Material;
+use Ondergrond\Material\Materials;
+use Ondergrond\Material\UnknownMaterial;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
@@ -346,5 +355,23 @@ final class SectionPageTest extends TestCase
             "/projects/{$option->project_id}/section/{$option->id}",
             ['design' => $design, 'revision' => History::head($option)->id],
         );
+    }
+
+    public function test_the_log_offers_products_of_ones_own_where_they_are_passed(): void
+    {
+        $xps = Catalogue::get('xps-25psi');
+        $own = new Material(...[...get_object_vars($xps), 'slug' => 'harbour-board', 'name' => 'Harbour board (invented)']);
+        $materials = Materials::generic()->with($own);
+        $design = $this->boathouse()->leading()->design;
+        $design = $design->with(['fieldBoard' => $design->fieldBoard->made($own)]);
+        $log = new SectionLog($design, [], new QuantityFormatter(UnitSystem::Metric), $materials);
+        $rows = array_merge(...array_map(static fn (LogGroup $g): array => $g->rows, $log->groups()));
+        $board = array_values(array_filter($rows, static fn (LogRow $r): bool => $r->part === Part::Field))[0];
+        $field = array_values(array_filter($board->fields, static fn (LogInput $f): bool => $f->name === 'design.field_board.material'))[0];
+        self::assertSame('harbour-board', $field->value);
+        self::assertSame('Harbour board (invented)', $field->options['harbour-board'] ?? null);
+        // Where they are not passed they are unknown.
+        $this->expectException(UnknownMaterial::class);
+        (new SectionLog($design, [], new QuantityFormatter(UnitSystem::Metric), Materials::generic()))->groups();
     }
 }

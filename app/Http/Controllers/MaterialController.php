@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Forms\Reader;
+use App\Models\User;
 use Illuminate\View\View;
-use Ondergrond\Material\Catalogue;
 use Ondergrond\Site\Soil;
 
 final class MaterialController
@@ -14,7 +14,7 @@ final class MaterialController
     public function __invoke(Reader $reading): View
     {
         return view('materials', [
-            'materials' => Catalogue::all(),
+            'materials' => User::current()->firm->materials()->all(),
             'soils' => Soil::cases(),
             'format' => $reading->formatter(),
         ]);

@@ -12,7 +12,6 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Material\Catalogue;
 use Ondergrond\Takeoff\PriceList;
 
 /** What the firm pays for materials. */
@@ -20,9 +19,11 @@ final class PriceController
 {
     public function edit(Reader $reading): View
     {
+        $firm = User::current()->firm;
+
         return view(
             'prices',
-            ['prices' => User::current()->firm->priceList(), 'materials' => Catalogue::all(), 'format' => $reading->formatter()],
+            ['prices' => $firm->priceList(), 'materials' => $firm->materials()->all(), 'format' => $reading->formatter()],
         );
     }
 
@@ -41,7 +42,10 @@ final class PriceController
         }
         $prices = PriceList::none();
         try {
-            $prices = PriceList::fromArray(['currency' => trim(Word::of($request, 'currency')), 'per_m3' => $per]);
+            $prices = PriceList::fromArray(
+                ['currency' => trim(Word::of($request, 'currency')), 'per_m3' => $per],
+                User::current()->firm->materials(),
+            );
         } catch (FaultyInput $e) {
             foreach ($e->faults as $fault) {
                 $errors[str_replace('/', '.', ltrim($fault->pointer, '/'))] = 'Allowed: '.$fault->allowed.'.';

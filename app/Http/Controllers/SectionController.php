@@ -34,6 +34,7 @@ use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
 
 /** The bench: one design's section, its log and what is said of it. */
@@ -120,11 +121,12 @@ final class SectionController
         $format = $this->reading->written($request, $project);
         $act = new Act($project, $format, User::current()->name, $request->array('reason'));
         $asked = Word::of($request, 'act');
+        $read = static fn (array $design): Design => DesignCodec::fromArray($design, $project->materials());
 
-        return static function (array $state) use ($typed, $format, $act, $asked): array {
-            $state['design'] = DesignCodec::toArray(TypedData::merge(
-                DesignCodec::completed($state['design']), is_array($typed) ? $typed : [], $format, DesignCodec::fromArray(...), 'design.',
-            ));
+        return static function (array $state) use ($typed, $format, $act, $asked, $read): array {
+            $state['design'] = DesignCodec::toArray(
+                TypedData::merge(DesignCodec::completed($state['design']), is_array($typed) ? $typed : [], $format, $read, 'design.'),
+            );
 
             return $asked === '' ? $state : $act->on($state, $asked);
         };

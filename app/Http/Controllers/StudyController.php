@@ -186,7 +186,7 @@ final class StudyController
                 throw $gone;
             }
 
-            return [DesignCodec::fromArray($best['design']), ['wing', 'edge_outside']];
+            return [DesignCodec::fromArray($best['design'], $option->project->materials()), ['wing', 'edge_outside']];
         }
         $sizes = $study->result['front'][$choice]['sizes_m'] ?? $study->result['steps'][$choice] ?? null;
         if (! is_array($sizes)) {

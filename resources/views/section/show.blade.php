@@ -5,7 +5,8 @@
     $same = [$project, $option, ...$view->query()];
 @endphp
 <x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" class="bench-page">
-    @if ($whole)<x-hatches /><script type="application/json" id="size-lists">@json($log->sizeLists())</script>@endif
+    @if ($whole)<x-hatches :materials="$log->materials()" />
+        <script type="application/json" id="size-lists">@json($log->sizeLists())</script>@endif
     <h1 class="unseen">Section of {{ $project->name }}, {{ $option->name }}</h1>
     <form class="bench" method="post" action="{{ route('section.update', $same) }}" novalidate
         data-show="{{ route('section.show', $same) }}" data-ahead="{{ route('section.ahead', [...$same, 'field' => 'rough']) }}"
