@@ -93,7 +93,12 @@ final class Site
         ]);
         $options->setExperimentalOption(
             'prefs',
-            ['download.default_directory' => "{$folder}/downloads", 'download.prompt_for_download' => false],
+            [
+                'download.default_directory' => "{$folder}/downloads", 'download.prompt_for_download' => false,
+                // They would read the bench's hundreds of fields anew at every edit.
+                'autofill.profile_enabled' => false, 'autofill.credit_card_enabled' => false, 'credentials_enable_service' => false,
+                'profile.password_manager_enabled' => false,
+            ],
         );
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
