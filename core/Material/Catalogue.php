@@ -9,7 +9,7 @@ final class Catalogue
 {
     private const ISO = 'ISO 10456:2007, table 3 (from memory)';
 
-    private const C578 = 'ASTM C578 minimum R and strength; heat capacity, µ and f_ψ ISO 10456:2007, table 4 (from memory)';
+    private const C578 = 'ASTM C578 minimum R and strength; heat capacity, µ and moisture factor ISO 10456:2007, table 4 (from memory)';
 
     /** Moisture conversion f_ψ (ISO 10456:2007, table 4, from memory) and the ψ taken against wet ground (common practice, no source). */
     private const WET = ['eps' => [4.0, 0.03], 'xps' => [2.5, 0.015], 'pir' => [6.0, 0.03], 'wool' => [4.0, 0.05]];
@@ -85,7 +85,7 @@ final class Catalogue
             self::board('eps-25psi', 'EPS board, 25 psi (173 kPa)', 0.0343, 29, 60, 173, Hatch::Foam, $firm, 'eps'),
             self::board(
                 'eps-form', 'EPS form face', 0.0361, 24, 60, 104, Hatch::Foam, [Place::Form, Place::Wall], 'eps',
-                'R-4 per inch, common practice, no source; heat capacity, µ and f_ψ ISO 10456:2007, table 4 (from memory)',
+                'R-4 per inch, common practice, no source; heat capacity, µ and moisture factor ISO 10456:2007, table 4 (from memory)',
             ),
             self::board('xps-25psi', 'XPS board, 25 psi (173 kPa)', 0.0288, 28, 150, 173, Hatch::Foam, $firm, 'xps'),
             self::board('xps-40psi', 'XPS board, 40 psi (276 kPa)', 0.0288, 32, 150, 276, Hatch::DenseFoam, $hard, 'xps'),
@@ -93,7 +93,7 @@ final class Catalogue
             self::board('xps-100psi', 'XPS board, 100 psi (690 kPa)', 0.0288, 45, 150, 690, Hatch::DenseFoam, $hard, 'xps'),
             self::board(
                 'pir-foil', 'Foil-faced PIR board', 0.0222, 32, 60, 138, Hatch::Foam, [Place::UnderSlab, Place::OnSlab, ...$inside],
-                'pir', 'R-6.5 per inch, common practice, no source; heat capacity, µ and f_ψ ISO 10456:2007, table 4 (from memory)',
+                'pir', 'R-6.5 per inch, common practice, no source; heat capacity, µ and moisture factor ISO 10456:2007, table 4 (from memory)',
             ),
             self::board(
                 'stone-wool-board',
@@ -105,14 +105,14 @@ final class Catalogue
                 Hatch::Wool,
                 $soft,
                 'wool',
-                'R-4 per inch, common practice, no source; heat capacity, µ and f_ψ ISO 10456:2007, table 4 (from memory); strength '
+                'R-4 per inch, common practice, no source; heat capacity, µ and moisture factor ISO 10456:2007, table 4 (from memory); strength '
                     .'from its data sheet',
                 1030,
             ),
             self::board(
                 'cavity-wool', 'Mineral wool, cavity slab', 0.0361, 40, 1, null, Hatch::Wool,
                 [Place::Wall, Place::Lining, Place::Closer, Place::Deck], 'wool',
-                'R-4 per inch, common practice, no source; heat capacity, µ and f_ψ ISO 10456:2007, table 4 (from memory)', 1030,
+                'R-4 per inch, common practice, no source; heat capacity, µ and moisture factor ISO 10456:2007, table 4 (from memory)', 1030,
             ),
             new Material(
                 'foam-glass-aggregate', 'Foam-glass aggregate', Kind::FoamGlass, 0.085, 210, 850, 1, null, Hatch::Stone,

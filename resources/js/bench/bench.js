@@ -34,6 +34,8 @@ export default () => {
         init() {
             page = new Page(this.$root);
             this.said = this.$root.querySelector('.log-state').textContent.trim();
+            // Once all has been drawn, and has its height.
+            requestAnimationFrame(() => requestAnimationFrame(() => this.$root.classList.add('is-laid')));
             this.follow();
         },
 
