@@ -144,6 +144,14 @@ final readonly class GroundField
             : $this->outdoor->mean + $this->difference() * $this->space->share + $this->space->swing->at($this->phase($month));
     }
 
+    /** @return array{float, float}|null the same in its coldest and its warmest month */
+    public function spaceSpan(): ?array
+    {
+        $months = array_filter(array_map($this->spaceTemperature(...), range(1, 12)), is_float(...));
+
+        return $months === [] ? null : [min($months), max($months)];
+    }
+
     /** Out of the room through floor, stem, wall and deck, for one kelvin between inside and outside: L2D of ISO 10211, W/(m·K). */
     public function couplingCoefficient(): float
     {

@@ -27,7 +27,11 @@ final readonly class QuantityFormatter
         }
         $unit = $this->unit($quantity);
 
-        return $this->number($si, $quantity).($unit === '°F' || $unit === '°C' ? ' '.$unit : "\u{a0}".$unit);
+        return $this->number($si, $quantity).match ($unit) {
+            '' => '',
+            '°F', '°C' => ' '.$unit,
+            default => "\u{a0}".$unit,
+        };
     }
 
     /** The value without its unit. */

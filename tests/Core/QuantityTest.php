@@ -101,6 +101,7 @@ final class QuantityTest extends TestCase
             // 1.5 ÷ 1.730735 by hand.
             [1.5, Quantity::Conductivity, UnitSystem::InchPound, "0.867\u{a0}Btu/(h·ft·°F)"],
             [1000.0, Quantity::Power, UnitSystem::InchPound, "3412\u{a0}Btu/h"],
+            [0.6, Quantity::Ratio, UnitSystem::Metric, '0.6'],
         ] as $row) {
             yield $row[3].' '.$row[1]->name => $row;
         }

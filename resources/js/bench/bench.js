@@ -9,6 +9,9 @@ const RETRY_AFTER = 4000;
 /** Between the last answer and asking for what takes long, ms. */
 const REST = 1500;
 
+/** While answers to an edit come in. */
+const EDITING = 'is-editing';
+
 /** Between two looks how far the winters are, ms. */
 const WINTER = 3000;
 
@@ -34,8 +37,6 @@ export default () => {
         init() {
             page = new Page(this.$root);
             this.said = this.$root.querySelector('.log-state').textContent.trim();
-            // Once all has been drawn, and has its height.
-            requestAnimationFrame(() => requestAnimationFrame(() => this.$root.classList.add('is-laid')));
             this.follow();
         },
 
@@ -80,6 +81,9 @@ export default () => {
         async follow() {
             clearTimeout(resting);
             if (this.$root.querySelector('[data-pending]') && !(await this.takeAhead()) && !(await this.askField('rough'))) {
+                if (!this.busy) {
+                    this.$root.classList.remove(EDITING);
+                }
                 return;
             }
             if (this.$root.querySelector('[data-rough]')) {
@@ -113,6 +117,7 @@ export default () => {
 
         /** Once the hand rests, on a mesh as fine as its accuracy asks for. */
         async refine() {
+            this.$root.classList.remove(EDITING);
             const came = await this.askField('now');
             if (came) {
                 this.rest();
@@ -145,6 +150,7 @@ export default () => {
         rest() {
             clearTimeout(resting);
             resting = setTimeout(() => {
+                this.$root.classList.remove(EDITING);
                 for (const [kind, url] of Object.entries(this.later())) {
                     this.watch(kind, url);
                 }
@@ -187,6 +193,7 @@ export default () => {
             }
             following?.abort();
             clearTimeout(resting);
+            this.$root.classList.add(EDITING);
             // A save takes all fields as they are when it is sent: two of them in a row are one.
             if (!(this.plain(job) && this.jobs.length > 0 && this.plain(this.jobs.at(-1)))) {
                 this.jobs.push(job);

@@ -9,22 +9,20 @@
             Quantity::Power) }} on the design day, U {{ $format->number($low->transmittance(), Quantity::Transmittance) }} to {{
             $format->number($high->transmittance(), Quantity::Transmittance) }}.</li>
     @if ($field !== null)
+        @php $share = fn (float $coefficient): string => round(100 * $coefficient / $field->steadyCoefficient)."\u{a0}%"; @endphp
         <li id="why-field"><b>Formula U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }}, field {{
             $format->format($field->transmittance(), Quantity::Transmittance) }}: why.</b>
             @foreach ($field->reasons($format->mark) as $reason){{ $reason }} @endforeach</li>
         <li id="shares"><b>Where it goes, by the field:</b>
-            @foreach ($field->shares as $where => $coefficient){{ $where }} {{ round(100 * $coefficient / $field->steadyCoefficient) }}
-                %@if (! $loop->last), @endif @endforeach
+            {{ collect($field->shares)->map(fn ($w, $where) => $where.' '.$share($w))->implode(', ') }}
             (along the wall: the first {{ $format->format(\Ondergrond\Ground\SectionProblem::STRIP, Quantity::Length) }} of floor).
-            @if (count($field->sides) > 1) By side: @foreach ($field->sides as $name =>
-                $ground){{ lcfirst($ground->stretch->label) }}, {{ $format->format($ground->stretch->length, Quantity::Length) }}, {{
-                round(100 * $field->bySide[$name] / $field->steadyCoefficient) }} %@if (! $loop->last); @endif @endforeach. @endif</li>
-        @if ($field->ground()->space !== null)
-            <li id="space-air"><b>The space below is at {{ $format->format(round(min(array_map(fn ($m) =>
-                $field->ground()->spaceTemperature($m), range(1, 12))), 1), Quantity::Temperature) }} in its coldest month</b>
-                and at {{ $format->format(round(max(array_map(fn ($m) => $field->ground()->spaceTemperature($m), range(1, 12))), 1),
-                    Quantity::Temperature) }} in its warmest: as warm as what comes in through deck, ground and walls and goes out with its
-                    air.</li>
+            @if (count($field->sides) > 1) By side: {{ collect($field->sides)->map(fn ($ground, $name) =>
+                lcfirst($ground->stretch->label).', '.$format->format($ground->stretch->length, Quantity::Length).', '
+                .$share($field->bySide[$name]))->implode('; ') }}.@endif</li>
+        @if (($space = $field->ground()->spaceSpan()) !== null)
+            <li id="space-air"><b>The space below is at {{ $format->format($space[0], Quantity::Temperature) }} in its coldest month</b>
+                and at {{ $format->format($space[1], Quantity::Temperature) }} in its warmest: as warm as what comes in
+                through deck, ground and walls and goes out with its air.</li>
         @endif
     @endif
     @foreach ($heat->others as $other)
