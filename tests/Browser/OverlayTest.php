@@ -133,6 +133,12 @@ final class OverlayTest extends BrowserTestCase
                 self::assertNotSame($before, [$this->text('#u-field'), $this->drawn()]);
             }
         }
+        // Out of sight nothing was laid out meanwhile; once the hand rests the page does not grow under a scroll.
+        $this->awaitThat(fn (): bool => ! $this->seen('.bench.is-editing'), 'the hand rests');
+        $top = 'document.getElementById("bench-notes").scrollIntoView();
+            requestAnimationFrame(() => requestAnimationFrame(() =>
+                arguments[0](document.getElementById("bench-notes").getBoundingClientRect().top)))';
+        self::assertEqualsWithDelta(0.0, $this->browser->executeAsyncScript($top), 1.0);
         sort($first);
         sort($field);
         $at = static fn (array $of, float $share): float => $of[max(0, (int) ceil($share * self::EDITS) - 1)];
