@@ -54,8 +54,9 @@ final readonly class Winters implements Work
             unset($data['side'], $data['use'], $data['bearing'], $data['film'], $data['stretch']);
             // JSON has no infinity: nothing freezes there.
             $data['margin'] = is_finite($proof->margin) ? $proof->margin : null;
-            $this->kept->put(Kind::Winters, $project, $option, $data, self::part($proof->id(), $proof->use));
+            // Its days first, so that whoever finds it finds them too.
             $this->kept->put(Kind::Winters, $project, $option, $proof->film, self::part($proof->id(), $proof->use).':film');
+            $this->kept->put(Kind::Winters, $project, $option, $data, self::part($proof->id(), $proof->use));
         }
     }
 
@@ -70,8 +71,11 @@ final readonly class Winters implements Work
          * @var array{margin: float, error: float, day: int|null, lowest: float|null, slabIce: float, neighbourIce: float, stemIce:
          * float, open: float, heat: float, cells: int, closure: float, residual: float, seconds: float} $data
          */
-        /** @var array<int, array{zones: list<list<int>>, margin: int, lowest: int|null}> $frames */
-        $frames = $film ? $this->kept->get(Kind::Winters, $project, $option, self::part($stretch->id, $use).':film') ?? [] : [];
+        /** @var array<int, array{zones: list<list<int>>, margin: int, lowest: int|null}>|null $frames */
+        $frames = $film ? $this->kept->get(Kind::Winters, $project, $option, self::part($stretch->id, $use).':film') : [];
+        if ($frames === null) {
+            return null;
+        }
 
         return new FrostProof(
             ...[

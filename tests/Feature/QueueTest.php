@@ -259,6 +259,13 @@ final class QueueTest extends TestCase
         $file = $this->getJson("/projects/{$this->project->id}/section/{$this->option->id}/assessment.json")->json();
         self::assertSame(['heated', 'set-back', 'unheated'], array_keys($file['frost']['field']['edge']));
         self::assertGreaterThan(0, $file['frost']['margin_mm']);
+        // A winter whose days are not kept yet is not one in which nothing freezes.
+        $verdict = $kept->get(Kind::Winters, $this->project, $this->option, 'edge:heated') ?? [];
+        $warmer = new Site($site->place, ClimateSamples::all()['river-plain'], $site->soil, $site->indoor + 1.0);
+        $this->project->update(['site' => $warmer]);
+        $kept->put(Kind::Winters, $this->project, $this->option->refresh()->setRelation('project', $this->project), $verdict, 'edge:heated');
+        self::assertCount(1, $winters->known($this->project, $this->option));
+        $this->getJson($days)->assertStatus(202)->assertJson(['days' => null]);
     }
 
     public function test_the_least_wing_is_looked_for_stopped_and_opened(): void
