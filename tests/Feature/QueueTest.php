@@ -263,7 +263,8 @@ final class QueueTest extends TestCase
         $verdict = $kept->get(Kind::Winters, $this->project, $this->option, 'edge:heated') ?? [];
         $warmer = new Site($site->place, ClimateSamples::all()['river-plain'], $site->soil, $site->indoor + 1.0);
         $this->project->update(['site' => $warmer]);
-        $kept->put(Kind::Winters, $this->project, $this->option->refresh()->setRelation('project', $this->project), $verdict, 'edge:heated');
+        $this->option->refresh()->setRelation('project', $this->project);
+        $kept->put(Kind::Winters, $this->project, $this->option, $verdict, 'edge:heated');
         self::assertCount(1, $winters->known($this->project, $this->option));
         $this->getJson($days)->assertStatus(202)->assertJson(['days' => null]);
     }
