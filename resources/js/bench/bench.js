@@ -130,7 +130,12 @@ export default () => {
         async askField(mesh) {
             following = new AbortController();
             const sent = page.values();
+            const of = this.revision();
             const fresh = await read(this.fieldUrl(mesh), page.have(), following.signal);
+            // What was saved meanwhile has its own.
+            if (fresh && of !== this.revision()) {
+                return false;
+            }
             if (!fresh || this.busy) {
                 return fresh === undefined && !this.busy ? undefined : false;
             }
@@ -139,10 +144,15 @@ export default () => {
             return true;
         },
 
+        /** The one that is shown. */
+        revision() {
+            return this.$root.querySelector('#bench-acts').dataset.of;
+        },
+
         fieldUrl(mesh) {
             const url = new URL(this.$root.dataset.show, window.location.href);
             url.searchParams.set('field', mesh);
-            url.searchParams.set('of', this.$root.querySelector('#bench-acts').dataset.of);
+            url.searchParams.set('of', this.revision());
             return url.href;
         },
 
