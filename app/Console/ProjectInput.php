@@ -9,6 +9,7 @@ use Ondergrond\Exchange\Envelope;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Plan\Plan;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Takeoff\PriceList;
@@ -61,6 +62,14 @@ final readonly class ProjectInput
             : PriceList::none();
 
         return new self($project, $option, $prices);
+    }
+
+    /** @throws FaultyInput where none is drawn */
+    public function plan(): Plan
+    {
+        return $this->project->plan ?? throw FaultyInput::one(
+            Fault::of('/plan', 'nothing', 'an outline; bin/ondergrond plan FILE --draw=typed draws the rectangle that was typed'),
+        );
     }
 
     /** @param  array<string, mixed>  $result */

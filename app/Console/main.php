@@ -15,10 +15,12 @@ use App\Console\GainCommand;
 use App\Console\InspectCommand;
 use App\Console\LayersCommand;
 use App\Console\MassCommand;
+use App\Console\PlanCommand;
 use App\Console\RestoreCommand;
 use App\Console\RulesCommand;
 use App\Console\SearchCommand;
 use App\Console\SizesCommand;
+use App\Console\SquareCommand;
 use App\Console\VapourCommand;
 use App\Console\WingCommand;
 use Ondergrond\Version;
@@ -35,7 +37,7 @@ $application->addCommands(
         new AssessCommand, new FieldCommand, new ClimateCommand, new MassCommand, new LayersCommand, new VapourCommand,
         new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand,
         new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new SizesCommand,
-        new BackupCommand, new RestoreCommand,
+        new PlanCommand, new SquareCommand, new BackupCommand, new RestoreCommand,
     ],
 );
 $application->setAutoExit(false);

@@ -35,7 +35,7 @@ enum Schema: string
 
     /**
      * @param  array<string, mixed>  $part
-     * @param  'design'|'site'|'inspection'  $definition  which part of a project it is
+     * @param  'design'|'site'|'inspection'|'plan'|'items'  $definition  which part of a project it is
      * @return list<Fault> pointers begin at the part
      */
     public function partFaults(array $part, string $definition): array
@@ -150,8 +150,16 @@ enum Schema: string
                 $known = array_map(strval(...), array_keys((array) ($rule['properties'] ?? [])));
 
                 return array_map(
-                    static fn (string $key): Fault => Fault::of("{$pointer}/{$key}", 'an unknown field', implode(', ', $known)),
-                    array_values(array_diff(array_map(strval(...), (array) $args['properties']), $known)),
+                    static fn (string $key): Fault => isset($rule['patternProperties'])
+                        ? Fault::of(
+                            "{$pointer}/{$key}", "the name “{$key}”",
+                            lcfirst(rtrim((string) ($rule['description'] ?? 'another name'), '.')),
+                        )
+                        : Fault::of("{$pointer}/{$key}", 'an unknown field', implode(', ', $known)),
+                    array_values(array_filter(
+                        array_diff(array_map(strval(...), (array) $args['properties']), $known),
+                        static fn (string $key): bool => self::isStrange($key, (array) ($rule['patternProperties'] ?? [])),
+                    )),
                 );
             default:
                 if ($error->keyword() === 'type' && $min !== null && $max !== null && ! in_array('null', (array) $rule['type'], true)) {
@@ -162,6 +170,18 @@ enum Schema: string
         }
     }
 
+    /** @param  array<array-key, mixed>  $patterns  of names that are allowed, as keys */
+    private static function isStrange(string $key, array $patterns): bool
+    {
+        foreach (array_keys($patterns) as $pattern) {
+            if (preg_match("~{$pattern}~", $key) === 1) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @param  array<string, mixed>  $rule */
     private static function allowed(string $keyword, array $rule): string
     {
@@ -169,6 +189,7 @@ enum Schema: string
             'const' => self::shown($rule['const'] ?? null),
             'enum' => implode(', ', array_map(self::shown(...), (array) ($rule['enum'] ?? []))),
             'minLength', 'maxLength' => sprintf('%d to %d characters', $rule['minLength'] ?? 0, $rule['maxLength'] ?? 0),
+            'minProperties', 'maxProperties' => sprintf('%d to %d entries', $rule['minProperties'] ?? 0, $rule['maxProperties'] ?? 0),
             'minItems', 'maxItems' => ($rule['minItems'] ?? 0) === ($rule['maxItems'] ?? null)
                 ? "{$rule['minItems']} entries"
                 : sprintf('%d to %s entries', $rule['minItems'] ?? 0, $rule['maxItems'] ?? 'any number of'),

@@ -6,10 +6,13 @@ namespace Ondergrond\Exchange;
 
 use JsonException;
 use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\PlanCodec;
 use Ondergrond\Codec\Schema;
 use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Plan\Items;
+use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Project\SetAside;
@@ -91,12 +94,18 @@ final class ProjectFile
     {
         $faults = $options = [];
         $site = self::part('/site', static fn () => SiteCodec::fromValid($data['site']), $faults);
+        $plan = isset($data['plan']) ? self::part('/plan', static fn () => PlanCodec::fromValid($data['plan']), $faults) : null;
         foreach ($data['options'] as $i => $option) {
             $design = self::part("/options/{$i}/design", static fn () => DesignCodec::fromValid($option['design']), $faults);
+            if ($design !== null && $plan !== null) {
+                $design = self::part("/options/{$i}/design", static fn () => PlannedDesign::of($plan, $design), $faults);
+            }
+            $layout = PlanCodec::itemsFromValid($option['layout'] ?? []);
+            array_push($faults, ...($plan?->itemFaults($layout, "/options/{$i}/layout") ?? self::planless($layout, $i)));
             if ($design !== null) {
                 $options[] = new Option(
                     $option['name'], $option['pinned'], $option['note'], $design, self::setAside($option['set_aside'] ?? []),
-                    $option['id'] ?? '',
+                    $option['id'] ?? '', $layout,
                 );
             }
         }
@@ -112,8 +121,14 @@ final class ProjectFile
 
         return new Project(
             $data['name'], UnitSystem::from($data['units']), $site, $options,
-            array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])), $data['id'] ?? '',
+            array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])), $data['id'] ?? '', $plan,
         );
+    }
+
+    /** @return list<Fault> */
+    private static function planless(Items $layout, int $option): array
+    {
+        return $layout->all === [] ? [] : [Fault::of("/options/{$option}/layout", 'items without a plan', 'a plan that they lie in')];
     }
 
     /**
@@ -158,8 +173,10 @@ final class ProjectFile
                 'note' => $o->note,
                 'design' => DesignCodec::toArray($o->design),
                 'set_aside' => array_map(static fn (SetAside $s): array => $s->toArray(), $o->setAside),
+                ...($o->layout->all === [] ? [] : ['layout' => PlanCodec::items($o->layout)]),
             ], $project->options),
             'inspections' => array_map(InspectionCodec::toArray(...), $project->inspections),
+            ...($project->plan === null ? [] : ['plan' => PlanCodec::asObjects(PlanCodec::toArray($project->plan))]),
         ];
     }
 }

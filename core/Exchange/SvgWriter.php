@@ -7,6 +7,7 @@ namespace Ondergrond\Exchange;
 use Ondergrond\Caution;
 use Ondergrond\Drawing\Area;
 use Ondergrond\Drawing\Drawing;
+use Ondergrond\Drawing\Grip;
 use Ondergrond\Drawing\Handle;
 use Ondergrond\Drawing\Item;
 use Ondergrond\Drawing\Role;
@@ -180,6 +181,7 @@ final class SvgWriter
             $item instanceof Text && $item->role === Role::Flag => $this->flag($item),
             $item instanceof Text => $this->text($item),
             $item instanceof Handle && $this->onPage => $this->handle($item),
+            $item instanceof Grip && $this->onPage => $this->grip($item),
             default => null,
         };
     }
@@ -336,6 +338,19 @@ final class SvgWriter
         ]);
         $this->xml->writeElement('title', 'Drag to another size');
         $this->xml->endElement();
+        $this->xml->endElement();
+    }
+
+    /** The page's script turns where it is dropped into metres by the drawing's box. */
+    private function grip(Grip $grip): void
+    {
+        [$x, $y] = $this->point($grip->at);
+        $this->xml->startElement('circle');
+        $this->attributes([
+            'class' => 'grip', 'cx' => $x, 'cy' => $y, 'r' => '6', 'fill' => '#faf7ef', 'data-grip' => $grip->of,
+            'stroke' => self::PENS[Role::Handle->value][0], 'stroke-width' => (string) self::PENS[Role::Handle->value][1],
+        ]);
+        $this->xml->writeElement('title', $grip->title);
         $this->xml->endElement();
     }
 

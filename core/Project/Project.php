@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Ondergrond\Project;
 
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Inspection\Inspection;
+use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Site\Site;
 use Ondergrond\Units\UnitSystem;
 
@@ -24,6 +28,7 @@ final readonly class Project
      * @param  non-empty-list<Option>  $options  in the person's order
      * @param  list<Inspection>  $inspections  of damp places, in the order they were made
      * @param  string  $id  a Ulid; empty: one that its name gives, as its options and inspections are given theirs
+     * @param  Plan|null  $plan  that the options' footprints follow from; null: each has its own as typed
      */
     public function __construct(
         public string $name,
@@ -32,6 +37,7 @@ final readonly class Project
         array $options,
         array $inspections = [],
         string $id = '',
+        public ?Plan $plan = null,
     ) {
         $this->id = $id === '' ? Ulid::from('project', $name) : $id;
         $own = fn (string $what, int $i, string $called): string => Ulid::from($this->id, $what, (string) $i, $called);
@@ -57,5 +63,29 @@ final readonly class Project
         }
 
         return $name === null ? $this->options[0] : null;
+    }
+
+    /**
+     * The same on that plan.
+     *
+     * @throws FaultyInput where an option cannot stand on it, with pointers into the project
+     */
+    public function planned(Plan $plan): self
+    {
+        $options = $faults = [];
+        foreach ($this->options as $i => $option) {
+            try {
+                $options[] = $option->designed(PlannedDesign::of($plan, $option->design));
+            } catch (FaultyInput $e) {
+                array_push($faults, ...array_map(static fn (Fault $f): Fault => $f->at("/options/{$i}/design"), $e->faults));
+            }
+            array_push($faults, ...$plan->itemFaults($option->layout, "/options/{$i}/layout"));
+        }
+
+        if ($faults !== [] || $options === []) {
+            throw FaultyInput::because($faults === [] ? [Fault::of('/options', 'nothing', 'at least one option')] : $faults);
+        }
+
+        return new self($this->name, $this->units, $this->site, $options, $this->inspections, $this->id, $plan);
     }
 }

@@ -253,7 +253,7 @@ final class ProjectFileTest extends TestCase
             },
             [
                 '/site/soil: found nothing; allowed: this field is required',
-                '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, id, site, inspections, options',
+                '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, id, site, inspections, options, plan',
             ],
         ];
         yield 'another version' => [

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Ondergrond\Exchange\SetOutFile;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\SetOut\Held;
+use Ondergrond\SetOut\SquareUp;
+use Ondergrond\SetOut\Tape;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('square', 'Squares up an outline by tapes: which corner is out, by how much, which way to move it')]
+final class SquareCommand extends Command
+{
+    protected function configure(): void
+    {
+        ProjectInput::configure($this, false);
+        $this->addArgument('tapes', InputArgument::IS_ARRAY, 'As read, in m: A-B=12.000 B-C=8.010 A-C=14.440')
+            ->addOption('hold', null, InputOption::VALUE_REQUIRED, 'What stays: A-B holds corner A and the line towards B')
+            ->addOption('both', null, InputOption::VALUE_NONE, 'Hold both of these corners')
+            ->addOption('celsius', null, InputOption::VALUE_REQUIRED, 'Of a steel tape while it was read, °C', '20')
+            ->addOption('json', null, InputOption::VALUE_NONE, 'Print JSON instead of a list')
+            ->setHelp('What is held is asked, never assumed. Exits 1 where a corner is out or the tapes cannot tell.');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        try {
+            $job = ProjectInput::of($input);
+            $plan = $job->plan();
+            $celsius = $input->getOption('celsius');
+            if (! is_numeric($celsius) || $celsius < -40 || $celsius > 60) {
+                throw FaultyInput::one(Fault::of('--celsius', "“{$celsius}”", '-40 to 60'));
+            }
+            $square = SquareUp::of(
+                $plan->outline,
+                array_map(static fn (string $t): Tape => self::tape($t, (float) $celsius), array_values($input->getArgument('tapes'))),
+                self::held($input),
+            );
+        } catch (FaultyInput $e) {
+            InputFile::refuse($e, $output);
+
+            return self::INVALID;
+        }
+        $result = SetOutFile::square($square);
+        if ($input->getOption('json') === true) {
+            $job->write($output, 'square', $result);
+        } else {
+            $output->writeln("Held: {$result['held']}. {$result['words']}", OutputInterface::OUTPUT_RAW);
+            foreach ($result['corners'] as $c) {
+                $output->writeln(sprintf(
+                    '%s: move %+.1f mm along x, %+.1f mm along y%s', $c['id'], $c['dx_mm'], $c['dy_mm'], $c['within'] === true ? '' : '  OUT',
+                ), OutputInterface::OUTPUT_RAW);
+            }
+        }
+
+        return $square->isPlaced() && array_filter($result['corners'], static fn (array $c): bool => ! $c['within']) === []
+            ? self::SUCCESS
+            : self::FAILURE;
+    }
+
+    /** @throws FaultyInput */
+    private static function tape(string $typed, float $celsius): Tape
+    {
+        if (preg_match('~^([A-Z0-9]+)-([A-Z0-9]+)=(\d+(?:[.,]\d+)?)$~', $typed, $m) !== 1) {
+            throw FaultyInput::one(Fault::of('tapes', "“{$typed}”", 'two corners and a length in m, such as A-B=12.000'));
+        }
+
+        return new Tape($m[1], $m[2], Tape::corrected((float) str_replace(',', '.', $m[3]), $celsius));
+    }
+
+    /** @throws FaultyInput */
+    private static function held(InputInterface $input): Held
+    {
+        $hold = (string) $input->getOption('hold');
+        if (preg_match('~^([A-Z0-9]+)-([A-Z0-9]+)$~', $hold, $m) !== 1) {
+            throw FaultyInput::one(
+                Fault::of('--hold', $hold === '' ? 'nothing' : "“{$hold}”", 'a corner and the corner its line leads to, such as A-B'),
+            );
+        }
+
+        return new Held($m[1], $m[2], $input->getOption('both') === true);
+    }
+}

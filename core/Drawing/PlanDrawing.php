@@ -1,0 +1,258 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Drawing;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Material\Hatch;
+use Ondergrond\Plan\Item as PlanItem;
+use Ondergrond\Plan\Items;
+use Ondergrond\Plan\Kinds\ControlJoint;
+use Ondergrond\Plan\Kinds\DrainRun;
+use Ondergrond\Plan\Kinds\Post;
+use Ondergrond\Plan\Kinds\Sleeve;
+use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\PlannedDesign;
+use Ondergrond\Plan\WallKind;
+use Ondergrond\Plan\WallLine;
+use Ondergrond\SetOut\BaseLine;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+
+/** The plan of a design: its edge or walls cut, doors, what is set in it, the length of each wall, the base line. */
+final readonly class PlanDrawing
+{
+    private const WIDTH = 190.0;
+
+    private const HEIGHT = 140.0;
+
+    private const SCALES = [10, 20, 25, 50, 75, 100, 125, 150, 200, 250, 500, 1000, 2000, 5000, 10000];
+
+    /** Round the outline, mm of paper: dimensions and names. */
+    private const MARGIN = 20.0;
+
+    /** From a wall to its dimension line, mm of paper. */
+    private const OFF = 9.0;
+
+    private const TICK = 1.6;
+
+    private function __construct(
+        private Plan $plan,
+        private Design $design,
+        private Items $items,
+        private QuantityFormatter $format,
+        private float $mm,
+    ) {}
+
+    public static function of(Plan $plan, Design $design, Items $layout, QuantityFormatter $format): Drawing
+    {
+        $pegs = $plan->pegs ?? BaseLine::beside($plan->outline)->pegs;
+        [$xs, $ys] = [array_column($plan->outline->points, 0), array_column($plan->outline->points, 1)];
+        array_push($xs, $pegs->px, $pegs->qx);
+        array_push($ys, $pegs->py, $pegs->qy);
+        $items = $plan->items->and($layout);
+        foreach ($items->all as $item) {
+            foreach ($item->spots() as $spot) {
+                $xs[] = $spot->x;
+                $ys[] = $spot->y;
+            }
+        }
+        $fits = array_filter(
+            self::SCALES,
+            static fn (int $s): bool => (max($xs) - min($xs)) / $s * 1000 <= self::WIDTH - 2 * self::MARGIN
+                && (max($ys) - min($ys)) / $s * 1000 <= self::HEIGHT - 2 * self::MARGIN,
+        );
+        $scale = (float) ($fits === [] ? max(self::SCALES) : min($fits));
+        $round = self::MARGIN * $scale / 1000;
+        $drawn = new self($plan, $design, $items, $format, $scale / 1000);
+
+        return new Drawing(
+            $scale,
+            [min($xs) - $round, min($ys) - $round, max($xs) + $round, max($ys) + $round],
+            [
+                ...$drawn->walls(), ...$drawn->doors(), ...$drawn->dimensions(), ...$drawn->line($pegs->px, $pegs->py, $pegs->qx, $pegs->qy),
+                ...array_merge([], ...array_map($drawn->item(...), array_keys($items->all), $items->all)),
+                ...$drawn->grips(), ...$drawn->north(max($xs) + $round, max($ys) + $round),
+            ],
+            'Plan',
+        );
+    }
+
+    /** @return list<Item> */
+    private function walls(): array
+    {
+        $inner = PlannedDesign::inner($this->plan, $this->design);
+        $drawn = [new Area('floor', array_values($inner->points), Hatch::Lining, 'Floor')];
+        $sides = $inner->sides();
+        foreach ($this->plan->outline->sides() as $id => $side) {
+            $kind = $this->plan->corners[$id]->wall;
+            $drawn[] = new Area(
+                "wall:{$id}", [$side->start, $side->end, $sides[$id]->end, $sides[$id]->start],
+                $kind === WallKind::Heated ? Hatch::Masonry : Hatch::Concrete,
+                "Wall {$side->from}–{$side->to}: {$kind->label()}",
+            );
+        }
+
+        return $drawn;
+    }
+
+    /** @return list<Item> */
+    private function doors(): array
+    {
+        $wall = PlannedDesign::wall($this->design);
+        $sides = $this->plan->outline->sides();
+        $drawn = [];
+        foreach ($this->plan->openings as $id => $door) {
+            $side = $sides[$door->wall];
+            [$from, $to] = [$door->from, $door->from + $door->width];
+            $drawn[] = new Area(
+                "door:{$id}", [$side->at($from), $side->at($to), $side->at($to, $wall), $side->at($from, $wall)], Hatch::Air,
+                'Door, '.$this->length($door->width),
+            );
+        }
+
+        return $drawn;
+    }
+
+    /** @return list<Item> */
+    private function dimensions(): array
+    {
+        $drawn = [];
+        $off = -self::OFF * $this->mm;
+        foreach ($this->plan->outline->sides() as $id => $side) {
+            $tick = self::TICK * $this->mm;
+            $lines = [[$side->at(0.0, $off), $side->at($side->length(), $off)]];
+            foreach ([0.0, $side->length()] as $end) {
+                $lines[] = [$side->at($end, $off + $tick), $side->at($end, $off - $tick)];
+                $lines[] = [$side->at($end, -2 * $this->mm), $side->at($end, $off - $tick)];
+            }
+            $drawn[] = new Strokes(Role::Dimension, null, $lines);
+            $at = $side->at($side->length() / 2, $off);
+            $upright = abs($side->direction()[1]) > 0.5;
+            // Beside an upright line, above a level one.
+            $shift = $upright ? [1.5 * $this->mm, -1.2 * $this->mm] : [0.0, 1.4 * $this->mm];
+            $left = $upright && $side->inward()[0] > 0.0;
+            $drawn[] = new Text(
+                Role::Dimension, null, [$at[0] + ($left ? -$shift[0] : $shift[0]), $at[1] + $shift[1]], $this->length($side->length()),
+                match (true) {
+                    ! $upright => 'middle', $left => 'end', default => 'start'
+                },
+                field: "walls.{$id}.length_m",
+            );
+            $drawn[] = $this->name($side);
+        }
+
+        return $drawn;
+    }
+
+    /** The corner's letter, outside it. */
+    private function name(WallLine $side): Text
+    {
+        [$x, $y] = $side->at(-3.0 * $this->mm, -3.2 * $this->mm);
+
+        return new Text(Role::Named, null, [$x, $y - 1.2 * $this->mm], $side->from);
+    }
+
+    /** @return list<Item> */
+    private function line(float $px, float $py, float $qx, float $qy): array
+    {
+        $arm = 1.8 * $this->mm;
+        $cross = static fn (float $x, float $y): array => [[[$x - $arm, $y], [$x + $arm, $y]], [[$x, $y - $arm], [$x, $y + $arm]]];
+
+        return [
+            new Strokes(Role::Boundary, 'pegs', [[[$px, $py], [$qx, $qy]], ...$cross($px, $py), ...$cross($qx, $qy)]),
+            new Text(Role::Note, null, [$px, $py - 5.0 * $this->mm], 'P'),
+            new Text(Role::Note, null, [$qx, $qy - 5.0 * $this->mm], 'Q'),
+        ];
+    }
+
+    /** @return list<Item> */
+    private function item(string $id, PlanItem $item): array
+    {
+        $part = "item:{$id}";
+        $spots = $item->spots();
+        $first = $spots[0];
+        $label = new Text(Role::Note, $part, [$first->x + 2.4 * $this->mm, $first->y + 1.2 * $this->mm], $item->name(), 'start');
+
+        return match (true) {
+            $item instanceof Post => [$this->square($part, $item->x, $item->y, $item->width, $item->name()), $label],
+            $item instanceof Sleeve => [$this->circle($part, $item->x, $item->y, $item->diameter, $item->name()), $label],
+            $item instanceof DrainRun => [
+                new Strokes(Role::Water, $part, [[[$item->x, $item->y], [$item->toX, $item->toY]], $this->arrow($item)]), $label,
+            ],
+            $item instanceof ControlJoint => [
+                new Strokes(Role::Middle, $part, [[[$item->x, $item->y], [$item->toX, $item->toY]]]), $label,
+            ],
+            default => throw new \LogicException($item::class.' is not drawn'),
+        };
+    }
+
+    /** @return list<array{float, float}> pointing where the water goes */
+    private function arrow(DrainRun $run): array
+    {
+        $length = max($run->length(), 1e-9);
+        [$ux, $uy] = [($run->toX - $run->x) / $length, ($run->toY - $run->y) / $length];
+        [$mx, $my, $a] = [($run->x + $run->toX) / 2, ($run->y + $run->toY) / 2, 2 * $this->mm];
+
+        return [
+            [$mx - $a * ($ux + $uy / 2), $my - $a * ($uy - $ux / 2)], [$mx, $my], [$mx - $a * ($ux - $uy / 2), $my - $a * ($uy + $ux / 2)],
+        ];
+    }
+
+    private function square(string $part, float $x, float $y, float $width, string $title): Area
+    {
+        $h = max($width, 1.6 * $this->mm) / 2;
+
+        return new Area($part, [[$x - $h, $y - $h], [$x + $h, $y - $h], [$x + $h, $y + $h], [$x - $h, $y + $h]], Hatch::Timber, $title);
+    }
+
+    private function circle(string $part, float $x, float $y, float $diameter, string $title): Area
+    {
+        $r = max($diameter, 1.6 * $this->mm) / 2;
+
+        return new Area($part, array_map(
+            static fn (int $i): array => [$x + $r * cos($i * M_PI / 12), $y + $r * sin($i * M_PI / 12)],
+            range(0, 23),
+        ), Hatch::Sheet, $title);
+    }
+
+    /** @return list<Grip> */
+    private function grips(): array
+    {
+        $grips = [];
+        foreach ($this->plan->outline->points as $id => $at) {
+            $grips[] = new Grip("corner:{$id}", $at, "Corner {$id}: drag, or type its place");
+        }
+        foreach ($this->items->all as $id => $item) {
+            foreach ($item->spots() as $i => $spot) {
+                $grips[] = new Grip("item:{$id}".($i === 0 ? '' : ':to'), [$spot->x, $spot->y], $item->name().': drag, or type its place');
+            }
+        }
+
+        return $grips;
+    }
+
+    /** @return list<Item> an arrow in the corner of the sheet */
+    private function north(float $right, float $top): array
+    {
+        $turn = deg2rad($this->plan->north);
+        [$x, $y, $r] = [$right - 9 * $this->mm, $top - 10 * $this->mm, 5 * $this->mm];
+        [$u, $v] = [sin($turn), cos($turn)];
+        $tip = [$x + $r * $u, $y + $r * $v];
+
+        return [
+            new Strokes(Role::Datum, 'north', [
+                [[$x - $r * $u, $y - $r * $v], $tip],
+                [[$tip[0] - $this->mm * ($u + $v), $tip[1] - $this->mm * ($v - $u)], $tip],
+                [$tip, [$tip[0] - $this->mm * ($u - $v), $tip[1] - $this->mm * ($v + $u)]],
+            ]),
+            new Text(Role::Datum, 'north', [$x + 1.4 * $r * $u, $y + 1.4 * $r * $v - 1.2 * $this->mm], 'N'),
+        ];
+    }
+
+    private function length(float $m): string
+    {
+        return $this->format->format($m, Quantity::Length);
+    }
+}

@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Plan;
+
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
+
+/**
+ * A closed run of straight walls that do not cross, by the id of the corner that each begins at. It may be walked either way
+ * round. Sizes in m.
+ */
+final readonly class Outline
+{
+    /** Corners nearer to each other than this are one, and walls nearer than this touch, m. */
+    private const NEAR = 0.001;
+
+    /**
+     * @param  non-empty-array<string, array{float, float}>  $points  x, y by id, in order round
+     * @param  float  $turn  1 where they are walked against the clock, −1 with it
+     */
+    private function __construct(
+        public array $points,
+        private float $turn,
+    ) {}
+
+    /**
+     * @param  array<string, array{float, float}>  $points  x, y by id, in order round
+     *
+     * @throws FaultyInput where it has no inside, or walls cross or touch; pointers begin at the corners
+     */
+    public static function of(array $points): self
+    {
+        if (count($points) < 3) {
+            throw FaultyInput::one(Fault::of('', count($points).' corners', 'at least three'));
+        }
+        $ids = array_keys($points);
+        $ring = array_values($points);
+        $n = count($ring);
+        for ($i = 0; $i < $n; $i++) {
+            if (self::distance($ring[$i], $ring[($i + 1) % $n]) < self::NEAR) {
+                throw FaultyInput::one(Fault::of("/{$ids[$i]}", 'a wall without a length', 'corners apart from each other'));
+            }
+            $doubled = self::bend($ring[($i + $n - 1) % $n], $ring[$i], $ring[($i + 1) % $n]);
+            if ($doubled) {
+                throw FaultyInput::one(Fault::of("/{$ids[$i]}", 'a wall that leads straight back', 'walls that enclose a floor'));
+            }
+        }
+        for ($i = 0; $i < $n; $i++) {
+            for ($j = $i + 2; $j < $n; $j++) {
+                if ($i === 0 && $j === $n - 1) {
+                    continue;
+                }
+                if (self::gap($ring[$i], $ring[$i + 1], $ring[$j], $ring[($j + 1) % $n]) < self::NEAR) {
+                    throw FaultyInput::one(Fault::of(
+                        "/{$ids[$i]}",
+                        sprintf(
+                            'wall %s–%s crosses or touches %s–%s', $ids[$i], $ids[$i + 1], $ids[$j], $ids[($j + 1) % $n],
+                        ),
+                        'an outline that does not cross itself',
+                    ));
+                }
+            }
+        }
+
+        return new self($points, self::signed($ring) > 0.0 ? 1.0 : -1.0);
+    }
+
+    /** m². */
+    public function area(): float
+    {
+        return abs(self::signed(array_values($this->points)));
+    }
+
+    public function perimeter(): float
+    {
+        return array_sum(array_map(static fn (WallLine $side): float => $side->length(), $this->sides()));
+    }
+
+    /** @return non-empty-array<string, WallLine> the walls, by the id of the corner they begin at */
+    public function sides(): array
+    {
+        $ids = array_keys($this->points);
+        $sides = [];
+        foreach ($ids as $i => $id) {
+            $to = $ids[($i + 1) % count($ids)];
+            $sides[$id] = new WallLine($id, $to, $this->points[$id], $this->points[$to], $this->turn);
+        }
+
+        return $sides;
+    }
+
+    /**
+     * The outline so far inside it (outside for less than 0), corner by corner.
+     *
+     * @throws FaultyInput where nothing is left there
+     */
+    public function inset(float $by): self
+    {
+        $sides = array_values($this->sides());
+        $moved = [];
+        foreach ($sides as $i => $side) {
+            $before = $sides[($i + count($sides) - 1) % count($sides)];
+            [[$ax, $ay], [$bx, $by2]] = [$before->inward(), $side->inward()];
+            // Both walls move along their normals; their corner moves along the half of the angle between.
+            $along = $by / (1.0 + $ax * $bx + $ay * $by2);
+            $moved[$side->from] = [$side->start[0] + $along * ($ax + $bx), $side->start[1] + $along * ($ay + $by2)];
+        }
+        $narrow = FaultyInput::one(Fault::of(
+            '', 'an outline that its own walls fill', sprintf('room for walls of %s mm', round(1000 * $by)),
+        ));
+        try {
+            $inner = self::of($moved);
+        } catch (FaultyInput) {
+            throw $narrow;
+        }
+        foreach ($this->sides() as $id => $side) {
+            if ($side->along($inner->sides()[$id]) <= 0.0) {
+                throw $narrow;
+            }
+        }
+
+        return $inner;
+    }
+
+    /** How far a point lies outside, m; 0 on the line, negative inside. */
+    public function outside(float $x, float $y): float
+    {
+        $nearest = INF;
+        $within = false;
+        foreach ($this->sides() as $side) {
+            $nearest = min($nearest, self::away([$x, $y], $side->start, $side->end));
+            [[$ax, $ay], [$bx, $by]] = [$side->start, $side->end];
+            if (($ay > $y) !== ($by > $y) && $x < ($bx - $ax) * ($y - $ay) / ($by - $ay) + $ax) {
+                $within = ! $within;
+            }
+        }
+
+        return $within ? -$nearest : $nearest;
+    }
+
+    /** @return array{float, float, float, float} x0, y0, x1, y1 */
+    public function box(): array
+    {
+        [$x, $y] = [array_column($this->points, 0), array_column($this->points, 1)];
+
+        return [min($x), min($y), max($x), max($y)];
+    }
+
+    /** @param  list<array{float, float}>  $ring */
+    private static function signed(array $ring): float
+    {
+        $twice = 0.0;
+        $n = count($ring);
+        foreach ($ring as $i => [$x, $y]) {
+            [$u, $v] = $ring[($i + 1) % $n];
+            $twice += $x * $v - $u * $y;
+        }
+
+        return $twice / 2;
+    }
+
+    /**
+     * Whether the way from a by b to c turns back on itself.
+     *
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @param  array{float, float}  $c
+     */
+    private static function bend(array $a, array $b, array $c): bool
+    {
+        [$ux, $uy, $vx, $vy] = [$b[0] - $a[0], $b[1] - $a[1], $c[0] - $b[0], $c[1] - $b[1]];
+        $lengths = hypot($ux, $uy) * hypot($vx, $vy);
+
+        return $lengths > 0.0 && ($ux * $vx + $uy * $vy) / $lengths < -0.999999;
+    }
+
+    /**
+     * Least distance between two walls; 0 where they cross.
+     *
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @param  array{float, float}  $c
+     * @param  array{float, float}  $d
+     */
+    private static function gap(array $a, array $b, array $c, array $d): float
+    {
+        $side = static fn (array $p, array $q, array $r): float => ($q[0] - $p[0]) * ($r[1] - $p[1]) - ($q[1] - $p[1]) * ($r[0] - $p[0]);
+        if ($side($a, $b, $c) * $side($a, $b, $d) < 0.0 && $side($c, $d, $a) * $side($c, $d, $b) < 0.0) {
+            return 0.0;
+        }
+
+        return min(self::away($a, $c, $d), self::away($b, $c, $d), self::away($c, $a, $b), self::away($d, $a, $b));
+    }
+
+    /**
+     * From a point to the nearest of a wall.
+     *
+     * @param  array{float, float}  $p
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     */
+    private static function away(array $p, array $a, array $b): float
+    {
+        [$ux, $uy] = [$b[0] - $a[0], $b[1] - $a[1]];
+        $t = max(0.0, min(1.0, (($p[0] - $a[0]) * $ux + ($p[1] - $a[1]) * $uy) / ($ux ** 2 + $uy ** 2)));
+
+        return hypot($p[0] - $a[0] - $t * $ux, $p[1] - $a[1] - $t * $uy);
+    }
+
+    /**
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     */
+    private static function distance(array $a, array $b): float
+    {
+        return hypot($b[0] - $a[0], $b[1] - $a[1]);
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\SetOut;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Plan\Item;
+use Ondergrond\Plan\Items;
+use Ondergrond\Plan\MeasuredFrom;
+use Ondergrond\Plan\Outline;
+use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\PlannedDesign;
+use Ondergrond\Plan\Spot;
+use Ondergrond\Plan\WallLine;
+use Ondergrond\Section\Level;
+use Ondergrond\Section\Levels;
+
+/** All that is taped and levelled of a plan before anything is built. */
+final readonly class SetOut
+{
+    /**
+     * @param  bool  $arePegsSet  false where the base line is a proposal
+     * @param  list<Point>  $corners
+     * @param  list<Point>  $items
+     * @param  list<array{from: string, to: string, m: float}>  $sides  from corner to corner along each wall
+     * @param  list<array{from: string, to: string, m: float}>  $diagonals  between corners that no wall joins
+     * @param  list<Level>  $levels  of the section, over the ground at the common edge
+     */
+    private function __construct(
+        public BaseLine $line,
+        public bool $arePegsSet,
+        public array $corners,
+        public array $items,
+        public array $sides,
+        public array $diagonals,
+        public array $levels,
+    ) {}
+
+    public static function of(Plan $plan, Design $design, Items $layout): self
+    {
+        $line = $plan->pegs === null ? BaseLine::beside($plan->outline) : new BaseLine($plan->pegs);
+        $inner = PlannedDesign::inner($plan, $design);
+        $corners = $items = [];
+        foreach ($plan->outline->points as $id => [$x, $y]) {
+            $corners[] = self::point($line, $id, "Corner {$id}", $x, $y);
+        }
+        foreach ($plan->items->and($layout)->all as $id => $item) {
+            foreach ($item->spots() as $spot) {
+                $items[] = self::item($line, $plan, $inner, $id, $item, $spot);
+            }
+        }
+        $sides = array_map(
+            static fn (WallLine $s): array => ['from' => $s->from, 'to' => $s->to, 'm' => $s->length()],
+            array_values($plan->outline->sides()),
+        );
+
+        return new self(
+            $line, $plan->pegs !== null, $corners, $items, $sides, self::diagonals($plan->outline), Levels::of($design),
+        );
+    }
+
+    /** @return list<array{from: string, to: string, m: float}> */
+    private static function diagonals(Outline $outline): array
+    {
+        $ids = array_keys($outline->points);
+        $n = count($ids);
+        $found = [];
+        for ($i = 0; $i < $n; $i++) {
+            for ($j = $i + 2; $j < $n; $j++) {
+                if ($i !== 0 || $j !== $n - 1) {
+                    [[$a, $b], [$c, $d]] = [$outline->points[$ids[$i]], $outline->points[$ids[$j]]];
+                    $found[] = ['from' => $ids[$i], 'to' => $ids[$j], 'm' => hypot($c - $a, $d - $b)];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    private static function item(BaseLine $line, Plan $plan, Outline $inner, string $id, Item $item, Spot $spot): Point
+    {
+        $outline = $item->measuredFrom() === MeasuredFrom::Inner ? $inner : $plan->outline;
+
+        return self::point(
+            $line, $id, $item->name().($spot->end === '' ? '' : ', '.$spot->end), $spot->x, $spot->y,
+            self::faces($outline, $spot), $item->measuredFrom()->label(), $plan->level($spot->level), $item->tolerance(),
+            $item->trade()->label(),
+        );
+    }
+
+    /**
+     * Square off the nearest wall, and off the nearest of those that stand more across it than along.
+     *
+     * @return list<array{wall: string, m: float}>
+     */
+    private static function faces(Outline $outline, Spot $spot): array
+    {
+        $sides = array_values($outline->sides());
+        $reach = static fn (WallLine $s): float => abs($s->depthOf($spot->x, $spot->y))
+            // A wall whose end has been passed is no help.
+            + max(0.0, -$s->alongOf($spot->x, $spot->y), $s->alongOf($spot->x, $spot->y) - $s->length());
+        usort($sides, static fn (WallLine $a, WallLine $b): int => $reach($a) <=> $reach($b));
+        $first = $sides[0];
+        $faces = [];
+        foreach ($sides as $side) {
+            if ($side === $first || abs($side->along($first)) < M_SQRT1_2) {
+                $faces[] = ['wall' => "{$side->from}–{$side->to}", 'm' => $side->depthOf($spot->x, $spot->y)];
+            }
+            if (count($faces) === 2) {
+                break;
+            }
+        }
+
+        return $faces;
+    }
+
+    /** @param  list<array{wall: string, m: float}>  $faces */
+    private static function point(
+        BaseLine $line,
+        string $id,
+        string $name,
+        float $x,
+        float $y,
+        array $faces = [],
+        string $face = '',
+        ?float $level = null,
+        float $tolerance = 0.0,
+        string $trade = '',
+    ): Point {
+        return new Point(
+            $id, $name, $x, $y, $line->along($x, $y), $line->across($x, $y), $line->fromP($x, $y), $line->fromQ($x, $y),
+            $line->cut($x, $y), $line->fixes($x, $y), $faces, $face, $level, $tolerance, $trade,
+        );
+    }
+}
