@@ -99,7 +99,9 @@ final class PlanCommand extends Command
             [$key, $value] = [...explode('=', $size, 2), ''];
             if (! isset($shape->sizes()[$key]) || ! is_numeric($value)) {
                 throw FaultyInput::one(
-                    Fault::of('--size', "“{$size}”", implode(', ', array_map(static fn (string $k): string => "{$k}=…", array_keys($shape->sizes())))),
+                    Fault::of('--size', "“{$size}”", implode(
+                        ', ', array_map(static fn (string $k): string => "{$k}=…", array_keys($shape->sizes())),
+                    )),
                 );
             }
             $sizes[$key] = (float) $value;
@@ -119,7 +121,9 @@ final class PlanCommand extends Command
         foreach ([...$result['set_out']['corners'], ...$result['set_out']['items']] as $p) {
             yield sprintf(
                 '%-24s P %.3f  Q %.3f m%s%s', $p['name'], $p['from_p_m'], $p['from_q_m'],
-                $p['fixed'] === true ? '' : '  (the tapes cut too flat)', $p['level_m'] === null ? '' : sprintf('  level %.3f m', $p['level_m']),
+                $p['fixed'] === true ? '' : '  (the tapes cut too flat)', $p['level_m'] === null ? '' : sprintf(
+                    '  level %.3f m', $p['level_m'],
+                ),
             );
         }
         foreach ($result['set_out']['diagonals'] as $d) {

@@ -57,7 +57,8 @@ final class SquareCommand extends Command
             $output->writeln("Held: {$result['held']}. {$result['words']}", OutputInterface::OUTPUT_RAW);
             foreach ($result['corners'] as $c) {
                 $output->writeln(sprintf(
-                    '%s: move %+.1f mm along x, %+.1f mm along y%s', $c['id'], $c['dx_mm'], $c['dy_mm'], $c['within'] === true ? '' : '  OUT',
+                    '%s: move %+.1f mm along x, %+.1f mm along y%s', $c['id'], $c['dx_mm'], $c['dy_mm'],
+                    $c['within'] === true ? '' : '  OUT',
                 ), OutputInterface::OUTPUT_RAW);
             }
         }

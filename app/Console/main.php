@@ -15,6 +15,7 @@ use App\Console\GainCommand;
 use App\Console\InspectCommand;
 use App\Console\LayersCommand;
 use App\Console\MassCommand;
+use App\Console\OrderCommand;
 use App\Console\PlanCommand;
 use App\Console\RestoreCommand;
 use App\Console\RulesCommand;
@@ -37,7 +38,7 @@ $application->addCommands(
         new AssessCommand, new FieldCommand, new ClimateCommand, new MassCommand, new LayersCommand, new VapourCommand,
         new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand,
         new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new SizesCommand,
-        new PlanCommand, new SquareCommand, new BackupCommand, new RestoreCommand,
+        new PlanCommand, new SquareCommand, new OrderCommand, new BackupCommand, new RestoreCommand,
     ],
 );
 $application->setAutoExit(false);

@@ -16,6 +16,7 @@ final readonly class Described
      * @param  Place|null  $place  that its material is chosen for; null where it has none to choose
      * @param  string  $undrawn  why no section shows it as a region of its own; empty where one does
      * @param  string  $uncounted  why the take-off has no line of it; empty where it has
+     * @param  string  $unordered  why an order has no line of it; empty where it has
      */
     public function __construct(
         public string $label,
@@ -24,5 +25,6 @@ final readonly class Described
         public ?Place $place = null,
         public string $undrawn = '',
         public string $uncounted = '',
+        public string $unordered = '',
     ) {}
 }

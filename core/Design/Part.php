@@ -30,7 +30,7 @@ enum Part: string
     case Drainage = 'drainage';
     #[Described('Stone bed', Group::Floor, 12, place: Place::Bed)]
     case Stone = 'stone';
-    #[Described('Room for pipes', Group::Floor, 13, uncounted: 'room in the stone')]
+    #[Described('Room for pipes', Group::Floor, 13, uncounted: 'room in the stone', unordered: 'room in the stone, nothing to buy')]
     case Service = 'service';
     #[Described('Soil-gas pipe', Group::Floor, 14, uncounted: 'pipe')]
     case Gas = 'gas';
@@ -48,7 +48,7 @@ enum Part: string
     case Slab = 'slab';
     #[Described('Edge beam', Group::Edge, 1, undrawn: 'cast with the slab, drawn as one with it')]
     case Beam = 'edge_beam';
-    #[Described('Recess', Group::Building, 4, uncounted: 'concrete left out')]
+    #[Described('Recess', Group::Building, 4, uncounted: 'concrete left out', unordered: 'concrete left out')]
     case Recess = 'recess';
     #[Described('Threshold break', Group::Building, 3, place: Place::Threshold)]
     case Threshold = 'threshold';
@@ -78,9 +78,17 @@ enum Part: string
     case Dpc = 'dpc';
     #[Described('Deck', Group::Building, 5, place: Place::Deck)]
     case Deck = 'deck';
-    #[Described('Space below', Group::Building, 6, undrawn: 'the air under the deck', uncounted: 'the air under the deck')]
+    #[Described(
+        'Space below', Group::Building, 6, undrawn: 'the air under the deck',
+        uncounted: 'the air under the deck',
+        unordered: 'the air under the deck',
+    )]
     case Space = 'space';
-    #[Described('Wall', Group::Wall, 1, place: Place::Wall, uncounted: 'stands above what is compared')]
+    #[Described(
+        'Wall', Group::Wall, 1, place: Place::Wall,
+        uncounted: 'stands above what is compared',
+        unordered: 'stands above what is ordered here',
+    )]
     case Wall = 'wall';
     #[Described(
         'Cavity closer',
@@ -88,15 +96,22 @@ enum Part: string
         2,
         place: Place::Closer,
         uncounted: 'at openings, whose number the section does not know',
+        unordered: 'goes by openings of the wall above',
     )]
     case Closer = 'closer';
-    #[Described('Walk-out side', Group::Sides, 1, undrawn: 'a side of its own', uncounted: 'a side of its own')]
+    #[Described(
+        'Walk-out side', Group::Sides, 1, undrawn: 'a side of its own', uncounted: 'a side of its own', unordered: 'a side of its own',
+    )]
     case Walkout = 'walkout';
-    #[Described('Loads', Group::Building, 7, undrawn: 'nothing that is built', uncounted: 'nothing that is built')]
+    #[Described(
+        'Loads', Group::Building, 7, undrawn: 'nothing that is built',
+        uncounted: 'nothing that is built',
+        unordered: 'nothing that is built',
+    )]
     case Loads = 'loads';
     #[Described('Steel', Group::Floor, 8, undrawn: 'thinner than any line at these scales', uncounted: 'bars')]
     case Steel = 'steel';
-    #[Described('Floor finish', Group::Floor, 1, uncounted: 'laid by others')]
+    #[Described('Floor finish', Group::Floor, 1, uncounted: 'laid by others', unordered: 'laid by others')]
     case Finish = 'finish';
 
     public function label(): string

@@ -71,7 +71,9 @@ final readonly class PlanDrawing
             $scale,
             [min($xs) - $round, min($ys) - $round, max($xs) + $round, max($ys) + $round],
             [
-                ...$drawn->walls(), ...$drawn->doors(), ...$drawn->dimensions(), ...$drawn->line($pegs->px, $pegs->py, $pegs->qx, $pegs->qy),
+                ...$drawn->walls(), ...$drawn->doors(), ...$drawn->dimensions(), ...$drawn->line(
+                    $pegs->px, $pegs->py, $pegs->qx, $pegs->qy,
+                ),
                 ...array_merge([], ...array_map($drawn->item(...), array_keys($items->all), $items->all)),
                 ...$drawn->grips(), ...$drawn->north(max($xs) + $round, max($ys) + $round),
             ],

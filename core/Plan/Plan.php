@@ -139,7 +139,9 @@ final readonly class Plan
             $id = $corners[$id]->next;
         }
         if (count($points) !== count($corners) || $id !== (string) array_key_first($corners)) {
-            throw FaultyInput::one(Fault::of('/corners', 'walls that do not lead once round', 'each corner leads to the next, the last to the first'));
+            throw FaultyInput::one(
+                Fault::of('/corners', 'walls that do not lead once round', 'each corner leads to the next, the last to the first'),
+            );
         }
         try {
             return Outline::of($points);

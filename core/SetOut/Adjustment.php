@@ -181,7 +181,9 @@ final readonly class Adjustment
                 $best = abs($m[$i][$k]) > abs($m[$best][$k]) ? $i : $best;
             }
             if (abs($m[$best][$k]) < self::LOOSE) {
-                throw FaultyInput::one(Fault::of('/tapes', "tapes that leave corner {$freedoms[$k][0]} loose", 'a diagonal more, to that corner'));
+                throw FaultyInput::one(
+                    Fault::of('/tapes', "tapes that leave corner {$freedoms[$k][0]} loose", 'a diagonal more, to that corner'),
+                );
             }
             [$m[$k], $m[$best]] = [$m[$best], $m[$k]];
             $m[$k] = array_map(static fn (float $v): float => $v / $m[$k][$k], $m[$k]);

@@ -58,7 +58,9 @@ final readonly class SquareUp
         if ($adjustment->redundancy > 1) {
             $worst = null;
             foreach ($adjustment->normalised as $i => $value) {
-                if ($value !== null && abs($value) > self::CRITICAL && ($worst === null || abs($value) > abs($adjustment->normalised[$worst] ?? 0.0))) {
+                if ($value !== null && abs($value) > self::CRITICAL && ($worst === null || abs($value) > abs(
+                    $adjustment->normalised[$worst] ?? 0.0,
+                ))) {
                     $worst = $i;
                 }
             }
@@ -136,9 +138,10 @@ final readonly class SquareUp
         $alone = $this->cornersOut();
 
         return match (true) {
-            ! $this->adjustment->agrees(), $out !== [] && count($alone) > 1 => 'The tapes do not agree, and one tape over cannot show which '
-                .'is wrong: measure again, or measure more.',
-            $out !== [] && count($alone) === 1 => "The triangle without {$alone[0]} is as drawn: {$alone[0]} is out. One tape checks the others.",
+            ! $this->adjustment->agrees(), $out !== [] && count($alone) > 1 => 'The tapes do not agree, and one tape over cannot show '
+                .'which is wrong: measure again, or measure more.',
+            $out !== [] && count($alone) === 1 => "The triangle without {$alone[0]} is as drawn: {$alone[0]} is out. "
+                .'One tape checks the others.',
             default => $within.' One tape checks the others.',
         };
     }
@@ -190,7 +193,9 @@ final readonly class SquareUp
             $name = implode('–', $pair);
             if (isset($by[$name]) && abs($by[$name] - $tape->m) > self::CONTRADICTION) {
                 $faults[] = Fault::of(
-                    "/tapes/{$i}", sprintf('%s m for %s', $tape->m, $tape->name()), sprintf('about %s m, as it was read before', $by[$name]),
+                    "/tapes/{$i}", sprintf(
+                        '%s m for %s', $tape->m, $tape->name(),
+                    ), sprintf('about %s m, as it was read before', $by[$name]),
                 );
             }
             $by[$name] = $tape->m;

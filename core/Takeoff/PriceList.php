@@ -14,10 +14,14 @@ final readonly class PriceList
 {
     private const HIGHEST = 1_000_000.0;
 
-    /** @param  array<string, float>  $perCubicMetre  by material */
+    /**
+     * @param  array<string, float>  $perCubicMetre  by material
+     * @param  array<string, float>  $perUnit  by good, for each of its units
+     */
     private function __construct(
         public string $currency,
         public array $perCubicMetre,
+        public array $perUnit = [],
     ) {}
 
     public static function none(): self
@@ -26,7 +30,7 @@ final readonly class PriceList
     }
 
     /**
-     * @param  array<array-key, mixed>  $data  `currency` and `per_m3` by material, as in price files
+     * @param  array<array-key, mixed>  $data  `currency`, `per_m3` by material and `per_unit` by good, as in price files
      * @param  Materials|null  $materials  that may have a price; null: the generic ones
      *
      * @throws FaultyInput for an unknown material or a price that is none
@@ -54,17 +58,30 @@ final readonly class PriceList
                 $prices[(string) $slug] = (float) $price;
             }
         }
+        $each = [];
+        $per = $data['per_unit'] ?? [];
+        foreach (is_array($per) ? $per : [] as $slug => $price) {
+            if (Good::tryFrom((string) $slug) === null) {
+                $faults[] = Fault::of("/per_unit/{$slug}", "“{$slug}”", implode(', ', array_column(Good::cases(), 'value')));
+            } elseif (! is_int($price) && ! is_float($price) || $price < 0 || $price > self::HIGHEST) {
+                $faults[] = Fault::of(
+                    "/per_unit/{$slug}", is_scalar($price) ? (string) $price : gettype($price), 'a price, 0 to 1 000 000',
+                );
+            } else {
+                $each[(string) $slug] = (float) $price;
+            }
+        }
         if ($faults !== []) {
             throw FaultyInput::because($faults);
         }
 
-        return new self($currency, $prices);
+        return new self($currency, $prices, $each);
     }
 
-    /** @return array{currency: string, per_m3: array<string, float>} */
+    /** @return array{currency: string, per_m3: array<string, float>, per_unit: array<string, float>} */
     public function toArray(): array
     {
-        return ['currency' => $this->currency, 'per_m3' => $this->perCubicMetre];
+        return ['currency' => $this->currency, 'per_m3' => $this->perCubicMetre, 'per_unit' => $this->perUnit];
     }
 
     public function isEmpty(): bool

@@ -50,7 +50,8 @@ final class CoreArrows
         'Project' => ['Design', 'Fault', 'Inspection', 'Plan', 'Site', 'Units'],
         'Exchange' => [
             'Assessor', 'Codec', 'Damp', 'Design', 'Drawing', 'Fault', 'Field', 'FloorHeating', 'Frost', 'Ground', 'Heat',
-            'Inspection', 'Load', 'Mass', 'Material', 'Plan', 'Project', 'Rules', 'Safety', 'Section', 'SetOut', 'Site', 'Units', 'Verdict',
+            'Inspection', 'Load', 'Mass', 'Material', 'Plan', 'Project', 'Rules', 'Safety', 'Section', 'SetOut', 'Site', 'Takeoff',
+            'Units', 'Verdict',
             'Version',
         ],
         'Glossary' => [],
@@ -63,7 +64,7 @@ final class CoreArrows
             'Assessor', 'Codec', 'Damp', 'Design', 'FloorHeating', 'Frost', 'Heat', 'History', 'Load', 'Mass', 'Project',
             'Rules', 'Site', 'Units',
         ],
-        'Takeoff' => ['Design', 'Fault', 'Material', 'Section'],
+        'Takeoff' => ['Design', 'Fault', 'Material', 'Plan', 'Section', 'Units'],
         'Gain' => ['Assessor', 'Codec', 'Design', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
         'Search' => [
             'Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff',

@@ -112,7 +112,10 @@ final class TakeoffTest extends TestCase
         $prices = PriceList::fromArray(['currency' => 'EUR', 'per_m3' => ['eps-25psi' => 120, 'crushed-stone' => 40]]);
         self::assertEqualsWithDelta(8.0 * 120, $prices->cost($design), 1e-9);
         self::assertSame(['Reinforced concrete'], $prices->missing($design));
-        self::assertSame(['currency' => 'EUR', 'per_m3' => ['eps-25psi' => 120.0, 'crushed-stone' => 40.0]], $prices->toArray());
+        self::assertSame(
+            ['currency' => 'EUR', 'per_m3' => ['eps-25psi' => 120.0, 'crushed-stone' => 40.0], 'per_unit' => []],
+            $prices->toArray(),
+        );
         self::assertSame([true, false], [PriceList::none()->isEmpty(), $prices->isEmpty()]);
     }
 

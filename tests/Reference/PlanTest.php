@@ -115,7 +115,9 @@ final class PlanTest extends TestCase
         self::assertNotNull($project);
         $design = $project->options[0]->design;
         $wall = PlannedDesign::wall($design);
-        $l = Shape::L->corners(['length_m' => 12.0 + 2 * $wall, 'width_m' => 9.0 + 2 * $wall, 'part_length_m' => 5.0, 'part_width_m' => 4.0]);
+        $l = Shape::L->corners(
+            ['length_m' => 12.0 + 2 * $wall, 'width_m' => 9.0 + 2 * $wall, 'part_length_m' => 5.0, 'part_width_m' => 4.0],
+        );
         $footprint = PlannedDesign::footprint(Plan::along($l, ['A' => WallKind::Heated, 'F' => WallKind::Garage]), $design);
         self::assertEqualsWithDelta([12 * 9 - 5 * 4, 42.0, 30.0, 12.0], [
             $footprint->area, $footprint->perimeter, $footprint->exposed, $footprint->party,

@@ -42,7 +42,9 @@ final class SetOutTest extends TestCase
         self::assertMove($square, 'C', [-14.897, -9.927]);
         self::assertLessThanOrEqual(0.0895, 1000 * hypot(...$square->adjustment->moves['D']));
         self::assertSame(['C'], $square->cornersOut());
-        foreach (['C' => [0.0, 0.0, -0.2], 'A' => [10.0, 15.0, -0.2], 'B' => [15.0, 0.0, 17.8], 'D' => [0.0, 10.0, 17.8]] as $corner => $mm) {
+        foreach ([
+            'C' => [0.0, 0.0, -0.2], 'A' => [10.0, 15.0, -0.2], 'B' => [15.0, 0.0, 17.8], 'D' => [0.0, 10.0, 17.8],
+        ] as $corner => $mm) {
             self::assertEqualsWithDelta($mm, array_map(static fn (array $t): float => 1000 * $t['m'], $square->triangles[$corner]), 0.06);
         }
         self::assertStringContainsString('C is out', $square->words());
@@ -109,7 +111,9 @@ final class SetOutTest extends TestCase
     {
         $rods = Rods::from(10.000, 1.482);
         self::assertEqualsWithDelta(11.482, $rods->instrument, 1e-9);
-        foreach (['10.300' => 1.182, '10.200' => 1.282, '10.100' => 1.382, '9.950' => 1.532, '9.720' => 1.762, '9.585' => 1.897] as $level => $rod) {
+        foreach ([
+            '10.300' => 1.182, '10.200' => 1.282, '10.100' => 1.382, '9.950' => 1.532, '9.720' => 1.762, '9.585' => 1.897,
+        ] as $level => $rod) {
             self::assertEqualsWithDelta($rod, $rods->rod((float) $level), 1e-9);
         }
         foreach (['1.379' => 3, '1.386' => -4, '1.381' => 1, '1.393' => -11, '1.375' => 7] as $read => $mm) {

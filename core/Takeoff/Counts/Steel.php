@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Takeoff\Counts;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
+use Ondergrond\Takeoff\Good;
+use Ondergrond\Takeoff\Line;
+
+/** Bars both ways by mass. Common practice, no source, but for the mass of bars. */
+final class Steel
+{
+    private const WASTE = 0.07;
+
+    /** Mass in kg/m by diameter in mm: EN 10080; inch sizes by ASTM A615 (lb/ft .376 .668 1.043 1.502); from memory */
+    private const MASS = [
+        '6' => 0.222, '8' => 0.395, '10' => 0.617, '12' => 0.888, '16' => 1.578, '20' => 2.466,
+        '9.5' => 0.376 * self::POUND_FOOT, '12.7' => 0.668 * self::POUND_FOOT, '15.9' => 1.043 * self::POUND_FOOT,
+        '19.1' => 1.502 * self::POUND_FOOT,
+    ];
+
+    private const POUND_FOOT = 0.45359237 / 0.3048;
+
+    private const DENSITY = 7850.0;
+
+    /** @param  float  $bar  diameter, m; the mass is in kg/m */
+    public static function mass(float $bar): float
+    {
+        return self::MASS[(string) round(1000 * $bar, 1)] ?? self::DENSITY * M_PI * $bar ** 2 / 4;
+    }
+
+    /** Of one mat, kg/m². */
+    public static function perArea(float $bar, float $spacing): float
+    {
+        return 2 * self::mass($bar) / $spacing;
+    }
+
+    /**
+     * @param  float  $area  of the slab, m²
+     * @return list<Line>
+     */
+    public static function mat(Part $part, Design $design, float $area): array
+    {
+        $steel = $design->steel;
+
+        return Goods::of(
+            Good::Steel, $part->value, self::perArea($steel->bar, $steel->spacing) * $area, self::WASTE,
+            note: 'the mat; edge bars, laps and chairs are not counted',
+        );
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Takeoff;
+
+/** What is bought for a foundation and is no material of the catalogue; each is priced by its own unit. */
+enum Good: string
+{
+    case Sheet = 'sheet';
+    case Tape = 'tape';
+    case Boot = 'boot';
+    case Waterproofing = 'waterproofing';
+    case Steel = 'steel';
+    case HeatingPipe = 'heating-pipe';
+    case HeatingCable = 'heating-cable';
+    case DrainPipe = 'drain-pipe';
+    case GasPipe = 'gas-pipe';
+    case Sleeve = 'sleeve';
+    case Shield = 'shield';
+    case DampCourse = 'damp-course';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Sheet => 'Vapour sheet',
+            self::Tape => 'Sheet tape',
+            self::Boot => 'Pipe boot',
+            self::Waterproofing => 'Waterproofing',
+            self::Steel => 'Reinforcing bars',
+            self::HeatingPipe => 'Heating pipe',
+            self::HeatingCable => 'Heating cable',
+            self::DrainPipe => 'Drain pipe',
+            self::GasPipe => 'Perforated soil-gas pipe',
+            self::Sleeve => 'Sleeve',
+            self::Shield => 'Pest shield',
+            self::DampCourse => 'Damp-proof course',
+        };
+    }
+
+    /** It is priced by. */
+    public function unit(): Unit
+    {
+        return match ($this) {
+            self::Sheet, self::Waterproofing, self::HeatingCable => Unit::SquareMetre,
+            self::Steel => Unit::Kilogram,
+            self::Boot, self::Sleeve => Unit::Piece,
+            default => Unit::Metre,
+        };
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Takeoff;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Plan\Items;
+use Ondergrond\Plan\Plan;
+use Ondergrond\Section\Layout;
+use Ondergrond\Units\UnitSystem;
+
+/** What is counted: a design, on its plan where there is one, bought in the sizes of one system. */
+final readonly class Job
+{
+    public Layout $at;
+
+    public Extent $extent;
+
+    /** @param  Items  $items  of plan and layout */
+    public function __construct(
+        public Design $design,
+        public UnitSystem $units,
+        public ?Plan $plan = null,
+        public Items $items = new Items,
+    ) {
+        $this->at = Layout::of($design);
+        $this->extent = new Extent($design, $plan);
+    }
+
+    public function isMetric(): bool
+    {
+        return $this->units === UnitSystem::Metric;
+    }
+}
