@@ -20,6 +20,7 @@ use App\Console\PlanCommand;
 use App\Console\RestoreCommand;
 use App\Console\RulesCommand;
 use App\Console\SearchCommand;
+use App\Console\SequenceCommand;
 use App\Console\SizesCommand;
 use App\Console\SquareCommand;
 use App\Console\VapourCommand;
@@ -38,7 +39,7 @@ $application->addCommands(
         new AssessCommand, new FieldCommand, new ClimateCommand, new MassCommand, new LayersCommand, new VapourCommand,
         new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand,
         new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new SizesCommand,
-        new PlanCommand, new SquareCommand, new OrderCommand, new BackupCommand, new RestoreCommand,
+        new PlanCommand, new SquareCommand, new OrderCommand, new SequenceCommand, new BackupCommand, new RestoreCommand,
     ],
 );
 $application->setAutoExit(false);

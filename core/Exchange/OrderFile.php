@@ -38,7 +38,9 @@ final class OrderFile
         foreach ($order->lines as $l) {
             $money = static fn (?int $cents): string => $cents === null ? '' : sprintf('%.2f', $cents / 100);
             $rows[] = [
-                $l->part, $l->product, $l->unit->value, sprintf('%.3f', $l->net), sprintf('%.2f', $l->waste), sprintf('%.3f', $l->quantity()),
+                $l->part, $l->product, $l->unit->value, sprintf('%.3f', $l->net), sprintf('%.2f', $l->waste), sprintf(
+                    '%.3f', $l->quantity(),
+                ),
                 $l->pack === null ? '' : (string) $l->packs(), $l->pack->name ?? '', $l->note,
                 ...($prices ? [$money($order->price($l)), $money($order->cost($l))] : []),
             ];

@@ -40,7 +40,9 @@ final class ItemLines
                 ),
                 ItemKind::Drain => Goods::of(
                     Good::DrainPipe, $kind->value,
-                    array_sum(array_map(static fn (Item $i): float => $i instanceof DrainRun ? $i->length() : 0.0, $items)), 0.05, $bore, id: $id,
+                    array_sum(
+                        array_map(static fn (Item $i): float => $i instanceof DrainRun ? $i->length() : 0.0, $items),
+                    ), 0.05, $bore, id: $id,
                 ),
                 // A post comes with the frame; its pad is counted by the design. A joint is cut.
                 ItemKind::Post, ItemKind::Joint => [],

@@ -56,12 +56,16 @@ final readonly class PartLines
             ),
             Part::Beam => Concrete::of(
                 $part, $d->slab->layer->material,
-                $extent->exposed(-$d->edgeBeam->width / 2) * $d->edgeBeam->width * max(0.0, $d->edgeBeam->depth - $d->slab->layer->thickness),
+                $extent->exposed(
+                    -$d->edgeBeam->width / 2,
+                ) * $d->edgeBeam->width * max(0.0, $d->edgeBeam->depth - $d->slab->layer->thickness),
                 $this->concreteWaste(), 'slab', 'below the slab',
             ),
             Part::Footing => Concrete::of(
                 $part, $d->slab->layer->material,
-                $extent->exposed(-$d->stem->layer->thickness / 2) * $d->footing->width * $d->footing->height, Concrete::ON_GROUND, 'footing',
+                $extent->exposed(
+                    -$d->stem->layer->thickness / 2,
+                ) * $d->footing->width * $d->footing->height, Concrete::ON_GROUND, 'footing',
             ),
             Part::Pads => Concrete::of(
                 $part, $d->slab->layer->material, count($this->job->items->of(Post::class)) * $d->pads->width ** 2 * $d->pads->height,
@@ -89,7 +93,9 @@ final readonly class PartLines
             ),
             Part::EdgeInside => Boards::of(
                 $this->job, $part, $d->edgeInside->layer,
-                $extent->exposed($at->tray) * max(0.0, $at->under - $at->insideFoot + ($d->stem->present() ? $d->slab->layer->thickness : 0.0)),
+                $extent->exposed($at->tray) * max(
+                    0.0, $at->under - $at->insideFoot + ($d->stem->present() ? $d->slab->layer->thickness : 0.0),
+                ),
                 Boards::CUT,
             ),
             Part::Upstand => Boards::of(
@@ -104,10 +110,7 @@ final readonly class PartLines
                 $part, static fn (Layout $of): float => $of->top - $of->grade + $d->cover->depthBelowGrade,
                 static fn (Design $d): Layer => $d->cover->layer, $at->outermost,
             ),
-            Part::Form => [
-                ...$this->upright($part, static fn (Layout $of): float => $of->top - $of->formFoot, static fn (Design $d): Layer => $d->form->inner(), $at->inner, 'form:inner'),
-                ...$this->upright($part, static fn (Layout $of): float => $of->top - $of->formFoot, static fn (Design $d): Layer => $d->form->outer(), $at->formFace, 'form:outer'),
-            ],
+            Part::Form => $this->form(),
             Part::Lining => $this->lining(),
             Part::Wing => Boards::of(
                 $this->job, $part, $d->wing->layer, $extent->exposed($at->boardFace + $d->wing->width / 2) * $d->wing->width, Boards::CUT,
@@ -121,12 +124,15 @@ final readonly class PartLines
             Part::Deck => $this->deck($floor),
             Part::Sheet => $this->sheet(),
             Part::UpperSheet => Goods::of(
-                Good::Sheet, $part->value, $extent->area($at->buildUpEnd) + $extent->length($at->buildUpEnd) * ($d->screed->thickness + 0.05), 0.10,
+                Good::Sheet, $part->value,
+                $extent->area($at->buildUpEnd) + $extent->length($at->buildUpEnd) * ($d->screed->thickness + 0.05), 0.10,
                 'over the boards on the slab', note: 'laps in the waste',
             ),
             Part::Membrane => $this->membrane(),
             Part::Drainage => $this->upright(
-                $part, static fn (Layout $of): float => min($of->top, $of->grade) - $of->foot, static fn (Design $d): Layer => $d->drainage->layer,
+                $part, static fn (Layout $of): float => min(
+                    $of->top, $of->grade,
+                ) - $of->foot, static fn (Design $d): Layer => $d->drainage->layer,
                 $at->outermost, waste: 0.07,
             ),
             Part::Drains => [
@@ -134,13 +140,19 @@ final readonly class PartLines
                 ...$this->drain('inner', $d->drains->inner, $extent->exposed($at->inner - 0.3)),
             ],
             Part::Gas => Goods::of(
-                Good::GasPipe, $part->value, max(sqrt($floor), $extent->length($at->tray) / 4), 0.10, $this->bore($d->gas->pipe), note: 'one run along the floor',
+                Good::GasPipe, $part->value, max(
+                    sqrt($floor), $extent->length($at->tray) / 4,
+                ), 0.10, $this->bore($d->gas->pipe), note: 'one run along the floor',
             ),
             Part::Heating => $this->heating($floor),
             Part::Steel => Steel::mat($part, $d, $extent->area($at->slabEnd)),
-            Part::Shield => Goods::of(Good::Shield, $part->value, $extent->exposed($at->boardFace), 0.05, note: 'corners and laps in the waste'),
+            Part::Shield => Goods::of(
+                Good::Shield, $part->value, $extent->exposed($at->boardFace), 0.05, note: 'corners and laps in the waste',
+            ),
             Part::Dpc => Goods::of(
-                Good::DampCourse, $part->value, $extent->exposed(-$d->wall->insideThickness() / 2), 0.10, $this->bore($d->wall->insideThickness()).' wide',
+                Good::DampCourse, $part->value, $extent->exposed(
+                    -$d->wall->insideThickness() / 2,
+                ), 0.10, $this->bore($d->wall->insideThickness()).' wide',
             ),
             Part::Service, Part::Recess, Part::Space, Part::Wall, Part::Closer, Part::Walkout, Part::Loads, Part::Finish => [],
         };
@@ -231,6 +243,19 @@ final readonly class PartLines
         return $lines;
     }
 
+    /** @return list<Line> both faces */
+    private function form(): array
+    {
+        $height = static fn (Layout $of): float => $of->top - $of->formFoot;
+
+        return [
+            ...$this->upright(Part::Form, $height, static fn (Design $d): Layer => $d->form->inner(), $this->job->at->inner, 'form:inner'),
+            ...$this->upright(
+                Part::Form, $height, static fn (Design $d): Layer => $d->form->outer(), $this->job->at->formFace, 'form:outer',
+            ),
+        ];
+    }
+
     /** @return list<Line> */
     private function lining(): array
     {
@@ -280,7 +305,9 @@ final readonly class PartLines
         return [
             ...Goods::of(
                 Good::Sheet, Part::Sheet->value, $rolls->sheet * $roll, 0.0,
-                $this->job->isMetric() ? sprintf('%s mm', round(1000 * $d->sheet->thickness, 3)) : sprintf('%s mil', round($d->sheet->thickness / 0.0000254, 1)),
+                $this->job->isMetric() ? sprintf(
+                    '%s mm', round(1000 * $d->sheet->thickness, 3),
+                ) : sprintf('%s mil', round($d->sheet->thickness / 0.0000254, 1)),
                 new Pack(sprintf('roll %s', $this->job->isMetric() ? '4 × 25 m' : '14 × 100 ft'), $holds),
                 sprintf('%d strips, laps of %s mm, turned up %s mm', $rolls->strips, round(1000 * $lap), round(1000 * $up)),
             ),
@@ -303,7 +330,9 @@ final readonly class PartLines
                 : $this->job->extent->along($stretch->length, $this->job->at->boardFace) * max(0.0, $of->membraneTop - $of->foot);
         }
 
-        return Goods::of(Good::Waterproofing, Part::Membrane->value, $area, 0.10, note: 'from the footing’s foot to its top; laps in the waste');
+        return Goods::of(
+            Good::Waterproofing, Part::Membrane->value, $area, 0.10, note: 'from the footing’s foot to its top; laps in the waste',
+        );
     }
 
     /** @return list<Line> */

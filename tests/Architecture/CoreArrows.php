@@ -50,8 +50,8 @@ final class CoreArrows
         'Project' => ['Design', 'Fault', 'Inspection', 'Plan', 'Site', 'Units'],
         'Exchange' => [
             'Assessor', 'Codec', 'Damp', 'Design', 'Drawing', 'Fault', 'Field', 'FloorHeating', 'Frost', 'Ground', 'Heat',
-            'Inspection', 'Load', 'Mass', 'Material', 'Plan', 'Project', 'Rules', 'Safety', 'Section', 'SetOut', 'Site', 'Takeoff',
-            'Units', 'Verdict',
+            'Inspection', 'Load', 'Mass', 'Material', 'Plan', 'Project', 'Rules', 'Safety', 'Section',
+            'Sequence', 'SetOut', 'Site', 'Takeoff', 'Units', 'Verdict',
             'Version',
         ],
         'Glossary' => [],
@@ -65,6 +65,7 @@ final class CoreArrows
             'Rules', 'Site', 'Units',
         ],
         'Takeoff' => ['Design', 'Fault', 'Material', 'Plan', 'Section', 'Units'],
+        'Sequence' => ['Design', 'Material', 'Plan', 'Site', 'Takeoff'],
         'Gain' => ['Assessor', 'Codec', 'Design', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
         'Search' => [
             'Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff',

@@ -132,7 +132,9 @@ final class OrderTest extends TestCase
         foreach (Examples::all() as $project) {
             foreach ($project->options as $option) {
                 $order = OrderList::of(new Job($option->design, $project->units), PriceList::none());
-                self::assertSame(count($order->lines), count(array_unique(array_column($order->lines, 'id'))), 'each line has an id of its own');
+                self::assertSame(
+                    count($order->lines), count(array_unique(array_column($order->lines, 'id'))), 'each line has an id of its own',
+                );
                 foreach ($order->lines as $line) {
                     self::assertGreaterThan(0.0, $line->net, $project->name.' '.$line->id);
                     self::assertGreaterThanOrEqual(-1e-6, $line->over());
