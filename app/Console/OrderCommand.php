@@ -7,8 +7,6 @@ namespace App\Console;
 use Ondergrond\Exchange\CsvWriter;
 use Ondergrond\Exchange\OrderFile;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Plan\Items;
-use Ondergrond\Takeoff\Job;
 use Ondergrond\Takeoff\OrderList;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -34,8 +32,7 @@ final class OrderCommand extends Command
 
             return self::INVALID;
         }
-        $items = ($job->project->plan->items ?? new Items)->and($job->option->layout);
-        $order = OrderList::of(new Job($job->option->design, $job->project->units, $job->project->plan, $items), $job->prices);
+        $order = OrderList::of(JobOf::job($job), $job->prices);
         if ($input->getOption('json') === true) {
             $job->write($output, 'order', OrderFile::toArray($order));
         } else {

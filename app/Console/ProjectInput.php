@@ -47,12 +47,16 @@ final readonly class ProjectInput
         }
     }
 
-    /** @throws FaultyInput */
-    public static function of(InputInterface $input): self
+    /**
+     * @param  bool  $built  the released option comes before the pinned one
+     *
+     * @throws FaultyInput
+     */
+    public static function of(InputInterface $input, bool $built = false): self
     {
         $project = ProjectFile::read(InputFile::contents($input->getArgument('file'), ProjectFile::LARGEST));
         $name = $input->getOption('option');
-        $option = $project->option($name) ?? throw FaultyInput::one(Fault::of(
+        $option = ($built ? $project->built($name) : $project->option($name)) ?? throw FaultyInput::one(Fault::of(
             '/options',
             "no option named “{$name}”",
             implode(', ', array_map(static fn (Option $o): string => "“{$o->name}”", $project->options)),

@@ -9,12 +9,9 @@ use Ondergrond\Exchange\IcsWriter;
 use Ondergrond\Exchange\SequenceFile;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Plan\Items;
 use Ondergrond\Sequence\Calendar;
-use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\Network;
 use Ondergrond\Sequence\Schedule;
-use Ondergrond\Takeoff\Job;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -36,7 +33,7 @@ final class SequenceCommand extends Command
     {
         try {
             $job = ProjectInput::of($input);
-            $start = (string) $input->getOption('start');
+            $start = (string) ($input->getOption('start') ?? $job->project->days->start);
             [$year, $month, $day] = array_map(intval(...), [...explode('-', $start), '0', '0']);
             if (preg_match('~^\d{4}-\d\d-\d\d$~', $start) !== 1 || ! checkdate($month, $day, $year)) {
                 throw FaultyInput::one(Fault::of('--start', $start === '' ? 'nothing' : "“{$start}”", 'a day, such as 2026-03-02'));
@@ -47,10 +44,9 @@ final class SequenceCommand extends Command
             return self::INVALID;
         }
         $project = $job->project;
-        $items = ($project->plan->items ?? new Items)->and($job->option->layout);
-        $schedule = Schedule::of(Network::of(new Circumstances(
-            $project->site, new Job($job->option->design, $project->units, $project->plan, $items),
-        )), Calendar::moment($start));
+        $schedule = Schedule::of(
+            Network::of(JobOf::circumstances($job)), Calendar::moment($start), JobOf::calendar($job), JobOf::notBefore($job),
+        );
         $zone = $project->site->timeZone;
         if ($input->getOption('ics') === true) {
             $output->write(

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\AsBuiltCommand;
 use App\Console\AssessCommand;
 use App\Console\BackupCommand;
 use App\Console\ClimateCommand;
@@ -14,6 +15,7 @@ use App\Console\FrostCommand;
 use App\Console\GainCommand;
 use App\Console\InspectCommand;
 use App\Console\LayersCommand;
+use App\Console\LogCommand;
 use App\Console\MassCommand;
 use App\Console\OrderCommand;
 use App\Console\PlanCommand;
@@ -39,7 +41,8 @@ $application->addCommands(
         new AssessCommand, new FieldCommand, new ClimateCommand, new MassCommand, new LayersCommand, new VapourCommand,
         new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand,
         new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new SizesCommand,
-        new PlanCommand, new SquareCommand, new OrderCommand, new SequenceCommand, new BackupCommand, new RestoreCommand,
+        new PlanCommand, new SquareCommand, new OrderCommand, new SequenceCommand, new LogCommand,
+        new AsBuiltCommand, new BackupCommand, new RestoreCommand,
     ],
 );
 $application->setAutoExit(false);

@@ -13,9 +13,12 @@ use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Plan\Items;
 use Ondergrond\Plan\PlannedDesign;
+use Ondergrond\Project\DesignChange;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
+use Ondergrond\Project\Release;
 use Ondergrond\Project\SetAside;
+use Ondergrond\Project\SetDays;
 use Ondergrond\Units\UnitSystem;
 
 /** A project as a JSON file: what is written reads back to an equal project. */
@@ -28,8 +31,8 @@ final class ProjectFile
     /** Versions that are read: the first has fewer parts, the first two have no ids. */
     private const READ = [1, 2, self::VERSION];
 
-    /** Bytes; a project of 200 options is well below. */
-    public const LARGEST = 2_000_000;
+    /** Bytes; a project of 200 options and 20,000 entries is below. */
+    public const LARGEST = 20_000_000;
 
     private const DEEPEST = 32;
 
@@ -46,7 +49,7 @@ final class ProjectFile
     public static function hash(Project $project): string
     {
         $content = self::content($project);
-        unset($content['id']);
+        unset($content['id'], $content['release'], $content['entries']);
         foreach (['options', 'inspections'] as $list) {
             $content[$list] = array_map(static fn (array $one): array => array_diff_key($one, ['id' => true]), $content[$list]);
         }
@@ -109,11 +112,16 @@ final class ProjectFile
                 );
             }
         }
-        foreach (['options', 'inspections'] as $list) {
+        foreach (['options', 'inspections', 'entries'] as $list) {
             $ids = array_filter(array_map(static fn (array $one): ?string => $one['id'] ?? null, $data[$list] ?? []), is_string(...));
             foreach (array_diff_key($ids, array_unique($ids)) as $i => $id) {
                 $faults[] = Fault::of("/{$list}/{$i}/id", "“{$id}” a second time", 'an id that no other has');
             }
+        }
+        $entries = [];
+        foreach ($data['entries'] ?? [] as $i => $entry) {
+            $read = self::part("/entries/{$i}", static fn () => EntryCodec::fromValid($entry), $faults);
+            $entries = $read === null ? $entries : [...$entries, $read];
         }
         if ($faults !== [] || $site === null || $options === []) {
             throw FaultyInput::because($faults === [] ? [Fault::of('/options', 'nothing', 'at least one option')] : $faults);
@@ -122,6 +130,19 @@ final class ProjectFile
         return new Project(
             $data['name'], UnitSystem::from($data['units']), $site, $options,
             array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])), $data['id'] ?? '', $plan,
+            self::release($data['release'] ?? null), SetDays::fromValid($data['schedule'] ?? []), $entries,
+        );
+    }
+
+    /** @param  array<string, mixed>|null  $data  of the schema's shape */
+    private static function release(?array $data): ?Release
+    {
+        return $data === null ? null : new Release(
+            $data['option'], $data['by'], $data['at'], array_values($data['open'] ?? []),
+            array_map(
+                static fn (array $c): DesignChange => new DesignChange($c['why'], $c['what'], $c['by'], $c['at']),
+                array_values($data['changes'] ?? []),
+            ),
         );
     }
 
@@ -177,6 +198,15 @@ final class ProjectFile
             ], $project->options),
             'inspections' => array_map(InspectionCodec::toArray(...), $project->inspections),
             ...($project->plan === null ? [] : ['plan' => PlanCodec::asObjects(PlanCodec::toArray($project->plan))]),
+            ...($project->release === null ? [] : ['release' => [
+                'option' => $project->release->option, 'by' => $project->release->by, 'at' => $project->release->at,
+                'open' => $project->release->open,
+                'changes' => array_map(static fn (DesignChange $c): array => get_object_vars($c), $project->release->changes),
+            ]]),
+            ...($project->days->toArray() === (new SetDays)->toArray() ? [] : [
+                'schedule' => [...$project->days->toArray(), 'not_before' => (object) $project->days->notBefore],
+            ]),
+            ...($project->entries === [] ? [] : ['entries' => array_map(EntryCodec::toArray(...), $project->entries)]),
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace Ondergrond\Project;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Inspection\Inspection;
+use Ondergrond\Logbook\Entry;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Site\Site;
@@ -28,6 +29,9 @@ final readonly class Project
      * @param  non-empty-list<Option>  $options  in the person's order
      * @param  list<Inspection>  $inspections  of damp places, in the order they were made
      * @param  string  $id  a Ulid; empty: one that its name gives, as its options and inspections are given theirs
+     * @param  Release|null  $release  null: nothing is released to be built
+     * @param  SetDays  $days  what people have set of the order of work
+     * @param  list<Entry>  $entries  of the log
      * @param  Plan|null  $plan  that the options' footprints follow from; null: each has its own as typed
      */
     public function __construct(
@@ -38,6 +42,9 @@ final readonly class Project
         array $inspections = [],
         string $id = '',
         public ?Plan $plan = null,
+        public ?Release $release = null,
+        public SetDays $days = new SetDays,
+        public array $entries = [],
     ) {
         $this->id = $id === '' ? Ulid::from('project', $name) : $id;
         $own = fn (string $what, int $i, string $called): string => Ulid::from($this->id, $what, (string) $i, $called);
@@ -86,6 +93,30 @@ final readonly class Project
             throw FaultyInput::because($faults === [] ? [Fault::of('/options', 'nothing', 'at least one option')] : $faults);
         }
 
-        return new self($this->name, $this->units, $this->site, $options, $this->inspections, $this->id, $plan);
+        return new self(
+            $this->name, $this->units, $this->site, $options, $this->inspections, $this->id, $plan, $this->release, $this->days,
+            $this->entries,
+        );
+    }
+
+    /** The option that is released, or else the one of that name. */
+    public function built(?string $name = null): ?Option
+    {
+        foreach ($name === null ? $this->options : [] as $option) {
+            if ($option->id === $this->release?->option) {
+                return $option;
+            }
+        }
+
+        return $this->option($name);
+    }
+
+    /** @param  list<Entry>  $more */
+    public function logged(array $more): self
+    {
+        return new self(
+            $this->name, $this->units, $this->site, $this->options, $this->inspections, $this->id, $this->plan, $this->release, $this->days,
+            [...$this->entries, ...$more],
+        );
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Sequence;
 
-/** Kinds of work by what weather stops them. Limits from memory of what is named, else common practice, no source; wind is the mean at 2 m. */
+/**
+ * Kinds of work by what weather stops them. Limits from memory of what is named, else common practice, no source; wind is
+ * the mean at 2 m.
+ */
 enum Weather: string
 {
     case Dig = 'dig';

@@ -95,6 +95,9 @@ enum Quantity
     /** What a square metre stores for a kelvin: κ. */
     case Capacity;
 
+    /** On a gauge, Pa. */
+    case GaugePressure;
+
     /** Electric. */
     case PeakPower;
 
@@ -155,6 +158,7 @@ enum Quantity
             self::Stored => Unit::si('kWh'),
             self::LinearPower => $metric ? Unit::si('W/m') : Unit::of('W/ft', 1 / Unit::FOOT),
             self::PressureDrop => $metric ? Unit::of('kPa', 1000.0) : Unit::of('ft of water', 2989.06692),
+            self::GaugePressure => $metric ? Unit::of('bar', 100_000.0) : Unit::of('psi', 6894.757293168),
             self::PumpPower => $metric ? Unit::si('W') : Unit::of('hp', 745.699872),
             self::HeatFlux => $metric ? Unit::si('W/m²') : Unit::of('Btu/(h·ft²)', Unit::BTU / 3600 / Unit::FOOT ** 2),
             self::VolumetricHeatCapacity => $metric ? Unit::of('MJ/(m³K)', 1e6) : Unit::btuPerCubicFootDegree(),
@@ -191,6 +195,7 @@ enum Quantity
             self::Water => $metric ? 0 : 2,
             self::Flow, self::PressureDrop, self::LinearPower => 1,
             self::Angle, self::PeakPower => 1,
+            self::GaugePressure => $metric ? 3 : 2,
             self::Capacity => $metric ? 0 : 1,
             self::Hours => 0,
             self::Stored => 1,
@@ -255,6 +260,9 @@ enum Quantity
                 '°f·d' => Unit::of('°F·d', 5 / 9), 'f·d' => Unit::of('°F·d', 5 / 9), 'fd' => Unit::of('°F·d', 5 / 9),
                 '°fd' => Unit::of('°F·d', 5 / 9),
                 'k·h' => Unit::of('K·h', 1 / 24), 'kh' => Unit::of('K·h', 1 / 24),
+            ],
+            self::GaugePressure => [
+                'bar' => Unit::of('bar', 100_000.0), 'psi' => Unit::of('psi', 6894.757293168), 'kpa' => Unit::of('kPa', 1000.0),
             ],
             self::Angle => ['°' => Unit::si('°'), 'deg' => Unit::si('°')],
             self::Share => ['%' => Unit::of('%', 0.01), 'percent' => Unit::of('%', 0.01)],

@@ -47,10 +47,10 @@ final class CoreArrows
             'Codec', 'Damp', 'Design', 'Fault', 'FloorHeating', 'Frost', 'Heat', 'Load', 'Material', 'Project', 'Section',
             'Site', 'Units', 'Verdict',
         ],
-        'Project' => ['Design', 'Fault', 'Inspection', 'Plan', 'Site', 'Units'],
+        'Project' => ['Design', 'Fault', 'Inspection', 'Logbook', 'Plan', 'Site', 'Units'],
         'Exchange' => [
-            'Assessor', 'Codec', 'Damp', 'Design', 'Drawing', 'Fault', 'Field', 'FloorHeating', 'Frost', 'Ground', 'Heat',
-            'Inspection', 'Load', 'Mass', 'Material', 'Plan', 'Project', 'Rules', 'Safety', 'Section',
+            'AsBuilt', 'Assessor', 'Codec', 'Damp', 'Design', 'Drawing', 'Fault', 'Field', 'FloorHeating', 'Frost', 'Ground', 'Heat',
+            'Inspection', 'Load', 'Logbook', 'Mass', 'Material', 'Plan', 'Project', 'Rules', 'Safety', 'Section',
             'Sequence', 'SetOut', 'Site', 'Takeoff', 'Units', 'Verdict',
             'Version',
         ],
@@ -66,6 +66,10 @@ final class CoreArrows
         ],
         'Takeoff' => ['Design', 'Fault', 'Material', 'Plan', 'Section', 'Units'],
         'Sequence' => ['Design', 'Material', 'Plan', 'Site', 'Takeoff'],
+        'Logbook' => ['Design', 'Fault', 'Plan', 'Sequence', 'Size', 'Units'],
+        'AsBuilt' => [
+            'Assessor', 'Design', 'Fault', 'Frost', 'Logbook', 'Plan', 'Project', 'Rules', 'Section', 'Site', 'Units',
+        ],
         'Gain' => ['Assessor', 'Codec', 'Design', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
         'Search' => [
             'Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff',

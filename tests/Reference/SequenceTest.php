@@ -57,8 +57,10 @@ final class SequenceTest extends TestCase
             'silt-fence' => 'services', 'base-line' => 'silt-fence', 'neighbours' => 'level', 'strip' => 'probe-rock base-line',
             'break-rock' => 'level neighbours strip', 'fill' => 'break-rock', 'drain-pockets' => '', 'compact' => 'fill drain-pockets',
             'pipes' => 'compact', 'pads' => 'compact pipes', 'stone' => 'pipes pads', 'boards' => 'stone', 'gaps' => 'boards',
-            'sheet' => 'gaps', 'mat' => 'sheet', 'conduits' => 'mat', 'heating' => 'mat conduits', 'pressure' => 'heating', 'rails' => 'mat',
-            'inspector' => 'decisions heating rails', 't24' => 'order pressure inspector', 't40' => 't24', 'pour' => 't40', 'finish' => 'pour',
+            'sheet' => 'gaps', 'mat' => 'sheet', 'conduits' => 'mat', 'heating' => 'mat conduits', 'pressure' => 'heating',
+            'rails' => 'mat',
+            'inspector' => 'decisions heating rails', 't24' => 'order pressure inspector', 't40' => 't24', 'pour' => 't40',
+            'finish' => 'pour',
             'cut' => 'finish', 'cover' => 'finish cut', 'cure' => 'cover', 'strip-forms' => 'pour', 'wing-drain' => 'compact strip-forms',
             'wing' => 'strip-forms', 'wing-cover' => 'wing', 'cover-board' => 'strip-forms', 'grade' => 'wing-cover cover-board',
             'release' => 'cure', 'before-frost' => 'grade',
@@ -70,21 +72,25 @@ final class SequenceTest extends TestCase
             'footing-pour' => 'order footing-inspector', 'footing-strip' => 'footing-pour', 'wall-lines' => 'footing-strip',
             'wall-start' => 'order wall-lines', 'wall-braces' => 'wall-start', 'wall-courses' => 'wall-start',
             'wall-check' => 'decisions wall-courses', 'wall-inspector' => 'wall-check', 'wall-t24' => 'order wall-inspector',
-            'wall-pour' => 'wall-t24', 'wall-cure' => 'wall-pour wall-straighten', 'inner-drain' => 'footing-strip', 'wall-faces' => 'wall-cure',
+            'wall-pour' => 'wall-t24', 'wall-cure' => 'wall-pour wall-straighten', 'inner-drain' => 'footing-strip',
+            'wall-faces' => 'wall-cure',
             'wall-coat' => 'wall-faces', 'wall-coat-look' => 'wall-coat', 'drainage' => 'wall-coat-look', 'outer-drain' => 'drainage',
             'stone' => 'wall-cure inner-drain', 'base-check' => 'stone', 'boards' => 'base-check', 'sheet' => 'boards', 'mat' => 'sheet',
-            'heating' => 'mat', 'pressure' => 'heating', 'inspector' => 'heating', 't24' => 'pressure inspector', 't40' => 't24', 'pour' => 't40',
+            'heating' => 'mat', 'pressure' => 'heating', 'inspector' => 'heating', 't24' => 'pressure inspector', 't40' => 't24',
+            'pour' => 't40',
             'cure' => 'pour', 'deck' => 'wall-cure', 'backfill' => 'outer-drain pour deck', 'cover-board' => 'backfill',
             'grade' => 'cover-board', 'braces-off' => 'deck', 'heat-up' => 'cure deck', 'finish-floor' => 'heat-up',
         ],
         'old basement' => [
-            'survey' => '', 'radon' => 'survey', 'water-outside' => 'survey', 'movement' => 'survey', 'clear' => 'survey', 'props' => 'survey',
+            'survey' => '', 'radon' => 'survey', 'water-outside' => 'survey', 'movement' => 'survey', 'clear' => 'survey',
+            'props' => 'survey',
             'sump' => 'water-outside movement clear', 'cracks' => 'movement clear', 'tie-holes' => 'clear', 'entries' => 'clear',
             'damp-course' => 'movement', 'floor-joint' => 'sump cracks tie-holes',
             'dry-watch' => 'water-outside sump cracks tie-holes entries damp-course floor-joint', 'old-floor' => 'dry-watch',
             'electric-plan' => 'survey', 'old-order' => 'electric-plan', 'floor-mat' => 'decisions props dry-watch old-floor old-order',
             'wall-boards' => 'floor-mat', 'rim' => 'wall-boards', 'mat-look' => 'floor-mat wall-boards rim', 'floor-board' => 'mat-look',
-            'panels' => 'floor-board', 'studs' => 'panels', 'in-studs' => 'studs', 'old-inspector' => 'in-studs', 'barrier' => 'old-inspector',
+            'panels' => 'floor-board', 'studs' => 'panels', 'in-studs' => 'studs', 'old-inspector' => 'in-studs',
+            'barrier' => 'old-inspector',
             'sump-lid' => 'sump panels', 'stairs' => 'props floor-mat', 'finish-floor' => 'barrier stairs', 'radon-after' => 'barrier',
         ],
     ];
@@ -228,7 +234,9 @@ final class SequenceTest extends TestCase
                 }
                 foreach (Part::cases() as $part) {
                     if ($part->of($option->design)->present() && $part !== Part::Wall && $part !== Part::Loads) {
-                        self::assertArrayHasKey($part->value, $parts, "{$project->name}, {$option->name}: nobody builds the {$part->label()}");
+                        self::assertArrayHasKey(
+                            $part->value, $parts, "{$project->name}, {$option->name}: nobody builds the {$part->label()}",
+                        );
                     }
                 }
                 if ($option->design->family !== 'existing-basement' && $option->design->slab->present()) {
@@ -250,7 +258,8 @@ final class SequenceTest extends TestCase
             import json, sys, icalendar
             c = icalendar.Calendar.from_ical(sys.stdin.buffer.read())
             print(json.dumps({'name': str(c['X-WR-CALNAME']), 'events': {str(e['UID']): [
-                e.decoded('DTSTART').isoformat(), e.decoded('DTEND').isoformat(), str(e['SUMMARY']), str(e['DESCRIPTION'])] for e in c.walk('VEVENT')}}))
+                e.decoded('DTSTART').isoformat(), e.decoded('DTEND').isoformat(),
+                str(e['SUMMARY']), str(e['DESCRIPTION'])] for e in c.walk('VEVENT')}}))
             PY], input: $file);
         $read->mustRun();
         $found = json_decode($read->getOutput(), true, flags: JSON_THROW_ON_ERROR);

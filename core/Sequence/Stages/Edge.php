@@ -32,14 +32,22 @@ final class Edge implements Stage
             ),
             new Task(
                 'wing-drain', 'Wing drain and its stone',
-                [new After('compact', 'fall out from proved ground'), new After($free, 'the edge is free'), new After('outside-board', 'the wing meets it')],
-                $of->hours(0.3 * $of->round(), 2), weather: [Weather::Dig], hold: HoldPoint::Edge, caution: 'Trench: a competent person decides.',
+                [new After(
+                    'compact', 'fall out from proved ground',
+                ), new After($free, 'the edge is free'), new After('outside-board', 'the wing meets it')],
+                $of->hours(
+                    0.3 * $of->round(), 2,
+                ), weather: [Weather::Dig], hold: HoldPoint::Edge, caution: 'Trench: a competent person decides.',
                 isDone: $wing && $of->has(Part::Drains),
             ),
             new Task(
                 'wing', 'Wing boards, with their fall, wider at corners',
-                [new After('wing-drain', 'before frost'), new After('outside-board', 'no gap between'), new After($free, 'the edge is free')],
-                $of->hours(0.08 * $of->quantity(Part::Wing), 2), weather: [Weather::Boards], hold: HoldPoint::Edge, parts: [Part::Wing], isDone: $wing,
+                [new After(
+                    'wing-drain', 'before frost',
+                ), new After('outside-board', 'no gap between'), new After($free, 'the edge is free')],
+                $of->hours(
+                    0.08 * $of->quantity(Part::Wing), 2,
+                ), weather: [Weather::Boards], hold: HoldPoint::Edge, parts: [Part::Wing], isDone: $wing,
             ),
             new Task(
                 'wing-cover', 'Fabric and 300 mm of ground over the wing', [new After('wing', 'digging and rodents')],
@@ -52,30 +60,42 @@ final class Edge implements Stage
             ),
             new Task(
                 'cover-board', 'Cover board or render',
-                [new After('shield', 'laps over it'), new After('outside-board', 'over the foam'), new After($free, 'its foot before the last lift')],
-                $of->hours(0.8 * $of->quantity(Part::Cover), 2), weather: [Weather::Render], hold: HoldPoint::Edge, caution: 'Lime burns eyes.',
+                [new After(
+                    'shield', 'laps over it',
+                ), new After('outside-board', 'over the foam'), new After($free, 'its foot before the last lift')],
+                $of->hours(
+                    0.8 * $of->quantity(Part::Cover), 2,
+                ), weather: [Weather::Render], hold: HoldPoint::Edge, caution: 'Lime burns eyes.',
                 parts: [Part::Cover], isDone: $cover,
             ),
             new Task(
                 'grade', 'Backfill the foot, ground falling 5 % for 3 m, downpipes',
                 [
-                    new After('cover-board', 'render has set', 48.0), new After('wing-cover', 'over it'), new After('outside-board', 'over its foot'),
+                    new After(
+                        'cover-board', 'render has set', 48.0,
+                    ), new After('wing-cover', 'over it'), new After('outside-board', 'over its foot'),
                     new After('shield', 'it stands clear'), new After($free, 'the edge is free'),
                 ],
                 $of->hours(0.05 * 3.0 * $of->round(), 1), crew: 1, weather: [Weather::Backfill], hold: HoldPoint::Edge, isDone: $new,
             ),
             new Task(
-                'before-frost', 'Before the first frost: wing covered, heated or proved unheated', [new After('grade', 'the tables take it for covered')],
+                'before-frost', 'Before the first frost: wing covered, heated or proved unheated', [
+                    new After('grade', 'the tables take it for covered'),
+                ],
                 1.0, crew: 0, who: 'owner', hold: HoldPoint::Edge, caution: 'Heaters give off carbon monoxide.', isDone: $wing,
             ),
             new Task(
                 'neighbour', 'Neighbour’s slab: break, flashing, pour',
-                [new After('outside-board', 'like a later addition'), new After('shield', 'like a later addition'), new After($free, 'the edge is free')],
+                [new After(
+                    'outside-board', 'like a later addition',
+                ), new After('shield', 'like a later addition'), new After($free, 'the edge is free')],
                 $of->hours(0.15 * $of->job->design->neighbour->width * $of->job->design->footprint->alongNeighbour(), 4), crew: 4,
                 weather: [Weather::Pour], hold: HoldPoint::BeforePour, parts: [Part::Neighbour], isDone: $new && $of->has(Part::Neighbour),
             ),
             new Task(
-                'walkout', 'Ground at the walk-out side', [new After('grade', 'the last to be moved')], 4.0, crew: 1, weather: [Weather::Backfill],
+                'walkout', 'Ground at the walk-out side', [
+                    new After('grade', 'the last to be moved'),
+                ], 4.0, crew: 1, weather: [Weather::Backfill],
                 hold: HoldPoint::Edge, parts: [Part::Walkout], isDone: $new && $of->has(Part::Walkout),
             ),
             new Task(

@@ -31,7 +31,9 @@ final class Floor implements Stage
         $sheetAfter = $below
             ? [new After('base-check', 'before the boards: they weigh it down'), new After('blinding', 'no stone shows')]
             : [
-                new After('gaps', 'in still air on closed boards'), new After('boards', 'on closed boards'), new After('tray', 'it runs up the tray'),
+                new After(
+                    'gaps', 'in still air on closed boards',
+                ), new After('boards', 'on closed boards'), new After('tray', 'it runs up the tray'),
                 new After('base-check', 'on a bed that was read'), new After('pipes-under', 'boots'),
             ];
         $bed = $below ? 'sheet' : 'base-check';
@@ -39,18 +41,24 @@ final class Floor implements Stage
         return [
             new Task(
                 'edge-forms', 'Edge forms squared and braced',
-                [new After('beam-trench', 'every size hangs on it'), new After('stone', 'they stand on it'), new After('compact', 'on proved ground')],
+                [new After(
+                    'beam-trench', 'every size hangs on it',
+                ), new After('stone', 'they stand on it'), new After('compact', 'on proved ground')],
                 $of->hours(0.35 * $of->round(), 3), crew: 3, hold: HoldPoint::Base, caution: 'Stakes go through pipes: look at the plan.',
                 isDone: $slab && ! $stem,
             ),
             new Task(
                 'base-check', 'Read the base on a grid, diagonals',
-                [new After('edge-forms', 'the cheapest time to move'), new After('stone', 'the cheapest time to move'), new After('blinding', 'the cheapest time to move')],
+                [new After(
+                    'edge-forms', 'the cheapest time to move',
+                ), new After('stone', 'the cheapest time to move'), new After('blinding', 'the cheapest time to move')],
                 1.0, crew: 1, who: 'lead hand', weather: [Weather::Base], hold: HoldPoint::Base, isDone: $new && ($slab || $boards),
             ),
             new Task(
                 'edge-under', 'Hard board under bearings', [new After($bed, 'soft board there is a stop')],
-                $of->hours(0.10 * $of->quantity(Part::EdgeUnder), 2), weather: [Weather::Boards], hold: HoldPoint::Boards, parts: [Part::EdgeUnder],
+                $of->hours(
+                    0.10 * $of->quantity(Part::EdgeUnder), 2,
+                ), weather: [Weather::Boards], hold: HoldPoint::Boards, parts: [Part::EdgeUnder],
                 isDone: $new && $of->has(Part::EdgeUnder) && ! $stem,
             ),
             new Task(
@@ -61,19 +69,25 @@ final class Floor implements Stage
             ),
             new Task(
                 'boards', 'Perimeter boards, then the middle, joints crossed',
-                [new After('tray', 'from the fixed edge inward'), new After('edge-under', 'level with it'), new After($bed, 'on a level bed')],
+                [new After(
+                    'tray', 'from the fixed edge inward',
+                ), new After('edge-under', 'level with it'), new After($bed, 'on a level bed')],
                 $of->hours(0.06 * ($of->quantity(Part::Field) + $of->quantity(Part::Perimeter)), 3), crew: 3, weather: [Weather::Boards],
                 hold: HoldPoint::Boards, caution: 'Boards fly: two to a sheet, weigh them down.', parts: [Part::Field, Part::Perimeter],
                 isDone: $new && $boards,
             ),
             new Task(
-                'gaps', 'Foam the gaps', [new After('boards', 'concrete enters and lifts them'), new After('tray', 'concrete enters and lifts them')],
+                'gaps', 'Foam the gaps', [
+                    new After('boards', 'concrete enters and lifts them'), new After('tray', 'concrete enters and lifts them'),
+                ],
                 $of->hours(0.02 * $of->floor(), 1), crew: 1, weather: [Weather::Glue], hold: HoldPoint::Boards, caution: 'Vapours.',
                 isDone: $new && ($boards || $of->has(Part::EdgeInside)),
             ),
             new Task(
                 'sheet', 'Sheet, laps taped, boots, turned up', $sheetAfter, $of->hours(0.05 * $of->floor() + $boot, 3), crew: 3,
-                weather: [Weather::Sheet, Weather::Tape], hold: HoldPoint::Boards, caution: 'Slippery when wet.', parts: [Part::Sheet], isDone: $sheet,
+                weather: [
+                    Weather::Sheet, Weather::Tape,
+                ], hold: HoldPoint::Boards, caution: 'Slippery when wet.', parts: [Part::Sheet], isDone: $sheet,
             ),
             new Task(
                 'beam-steel', 'Cages in the edge, on blocks',
@@ -87,14 +101,18 @@ final class Floor implements Stage
             new Task(
                 'mat', $steel ? 'Mat on wide-foot chairs' : 'Mesh or fibres as the engineer says',
                 [
-                    new After('beam-steel', 'over the cages'), new After('sheet', 'the same day, or weight on the sheet'), new After('gaps', 'boards closed'),
+                    new After(
+                        'beam-steel', 'over the cages',
+                    ), new After('sheet', 'the same day, or weight on the sheet'), new After('gaps', 'boards closed'),
                     new After('base-check', 'on a bed that was read'),
                 ],
                 $steel ? $of->hours(18.0 * $of->quantity(Part::Steel) / 1000, 3) : $of->hours(0.03 * $of->floor(), 3), crew: 3,
                 weather: [Weather::Steel], hold: HoldPoint::BeforePour, caution: 'Caps on bars.', parts: [Part::Steel], isDone: $slab,
             ),
             new Task(
-                'conduits', 'Sleeves, conduits and gullies to the pegs', [new After('mat', 'tied to steel')], 0.6 * max(1, $of->count(Sleeve::class)),
+                'conduits', 'Sleeves, conduits and gullies to the pegs', [
+                    new After('mat', 'tied to steel'),
+                ], 0.6 * max(1, $of->count(Sleeve::class)),
                 hold: HoldPoint::BeforePour, items: [ItemKind::Sleeve], isDone: $slab,
             ),
             new Task(
@@ -105,13 +123,16 @@ final class Floor implements Stage
             ),
             new Task(
                 'pressure', 'Pressure on, and left on', [new After('heating', 'slow leaks show late')], wait: 48.0, crew: 1,
-                weather: [Weather::Pipes], hold: HoldPoint::Pipes, caution: 'Air under pressure: 3 bar at most, ends guarded, nobody beside them.',
+                weather: [Weather::Pipes], hold: HoldPoint::Pipes,
+                caution: 'Air under pressure: 3 bar at most, ends guarded, nobody beside them.',
                 isDone: $slab && $of->isHeatedInSlab(),
             ),
             new Task(
                 'bolts', 'Bolts, recesses, door blocks, isolation at posts and walls',
                 [
-                    new After('edge-forms', 'tied to the form'), new After('beam-steel', 'tied to steel'), new After('mat', 'tied to steel'),
+                    new After(
+                        'edge-forms', 'tied to the form',
+                    ), new After('beam-steel', 'tied to steel'), new After('mat', 'tied to steel'),
                 ],
                 $of->hours(0.15 * max(6.0, $of->round() / 1.8), 2), hold: HoldPoint::BeforePour, parts: [Part::Recess, Part::Threshold],
                 items: [ItemKind::Post], isDone: $slab,
@@ -123,13 +144,17 @@ final class Floor implements Stage
             new Task(
                 'walk-over', 'Walk over, patch, photograph',
                 [
-                    new After('heating', 'the sheet is last seen'), new After('bolts', 'the sheet is last seen'), new After('rails', 'the sheet is last seen'),
+                    new After(
+                        'heating', 'the sheet is last seen',
+                    ), new After('bolts', 'the sheet is last seen'), new After('rails', 'the sheet is last seen'),
                     new After('conduits', 'the sheet is last seen'),
                 ],
                 $of->hours(0.01 * $of->floor(), 1), crew: 1, who: 'lead hand', hold: HoldPoint::BeforePour, isDone: $slab,
             ),
             new Task(
-                'inspector', 'Inspector', [new After('walk-over', 'the law'), new After('decisions', 'what is open is closed')], 4.0, crew: 0, who: 'owner',
+                'inspector', 'Inspector', [
+                    new After('walk-over', 'the law'), new After('decisions', 'what is open is closed'),
+                ], 4.0, crew: 0, who: 'owner',
                 hold: HoldPoint::BeforePour, isDone: $slab,
             ),
         ];

@@ -34,7 +34,9 @@ final class Footings implements Stage
         return [
             new Task(
                 'footing-trench', 'Footing trench, steps to frost depth',
-                [new After('bulk-dig', 'from the dug floor'), new After('compact', 'from proved ground'), new After('break-rock', 'on rock')],
+                [new After(
+                    'bulk-dig', 'from the dug floor',
+                ), new After('compact', 'from proved ground'), new After('break-rock', 'on rock')],
                 $of->hours(0.2 * $of->round(), 2), weather: [Weather::Base], hold: HoldPoint::Formation,
                 caution: 'Trench: a competent person decides whether it needs protection.', isDone: $footing,
             ),
@@ -44,11 +46,15 @@ final class Footings implements Stage
             ),
             new Task(
                 'edge-under-footing', 'Board under the footing', [new After('bearing', 'on ground that was seen')],
-                $of->hours(0.1 * $of->quantity(Part::EdgeUnder), 2), weather: [Weather::Boards], hold: HoldPoint::Footing, parts: [Part::EdgeUnder],
+                $of->hours(
+                    0.1 * $of->quantity(Part::EdgeUnder), 2,
+                ), weather: [Weather::Boards], hold: HoldPoint::Footing, parts: [Part::EdgeUnder],
                 isDone: $footing && $of->has(Part::EdgeUnder),
             ),
             new Task(
-                'footing-forms', 'Footing forms', [new After('bearing', 'stone must fit'), new After('edge-under-footing', 'they stand on it')],
+                'footing-forms', 'Footing forms', [
+                    new After('bearing', 'stone must fit'), new After('edge-under-footing', 'they stand on it'),
+                ],
                 $of->hours(0.3 * $of->round(), 3), crew: 3, hold: HoldPoint::Footing, isDone: $footing,
             ),
             new Task(
@@ -64,8 +70,11 @@ final class Footings implements Stage
                 hold: HoldPoint::Footing, isDone: $footing,
             ),
             new Task(
-                'footing-pour', 'Pour footing and pads', [new After('order', 'concrete is booked'), new After('footing-inspector', 'seen first')],
-                $of->placing('footing'), crew: 4, weather: [Weather::Pour], hold: HoldPoint::Footing, caution: 'Wet cement burns; hose whips.',
+                'footing-pour', 'Pour footing and pads', [
+                    new After('order', 'concrete is booked'), new After('footing-inspector', 'seen first'),
+                ],
+                $of->placing('footing'), crew: 4, weather: [Weather::Pour], hold: HoldPoint::Footing,
+                caution: 'Wet cement burns; hose whips.',
                 parts: [Part::Footing, Part::Pads], items: $of->count(Post::class) > 0 ? [ItemKind::Post] : [], isDone: $footing,
             ),
             new Task(
@@ -84,7 +93,9 @@ final class Footings implements Stage
                 },
                 [new After('order', 'it has come'), new After('wall-lines', 'errors climb')],
                 $of->hours(($poured ? 0.35 : 0.9) * $face, 3), crew: 3, weather: $form ? [Weather::Glue, Weather::Boards] : [],
-                hold: HoldPoint::Forms, caution: $poured ? '' : 'No wall stands free in wind: brace it.', parts: [Part::Stem, Part::Form], isDone: $walls,
+                hold: HoldPoint::Forms, caution: $poured ? '' : 'No wall stands free in wind: brace it.', parts: [
+                    Part::Stem, Part::Form,
+                ], isDone: $walls,
             ),
             new Task(
                 'wall-braces', 'Braces and scaffold inside', [new After('wall-start', 'wind')], $of->hours(0.15 * $face, 3), crew: 3,
@@ -92,13 +103,17 @@ final class Footings implements Stage
             ),
             new Task(
                 'wall-courses', $form ? 'Courses, bars, sleeves, ledges' : 'Bars and sleeves; close the forms',
-                [new After('wall-start', 'what is in it cannot come later'), new After('wall-braces', 'braces grow with it', fromStart: true)],
+                [new After(
+                    'wall-start', 'what is in it cannot come later',
+                ), new After('wall-braces', 'braces grow with it', fromStart: true)],
                 $of->hours(0.35 * $face, 3), crew: 3, weather: [Weather::Boards], hold: HoldPoint::Forms, caution: 'Falls; bars.',
                 items: [ItemKind::Sleeve], isDone: $walls && $poured,
             ),
             new Task(
                 'wall-check', 'String and plumb; what is open is closed',
-                [new After('decisions', 'an opening later costs a day'), new After('wall-courses', 'before it is full'), new After('wall-braces', 'braced')],
+                [new After(
+                    'decisions', 'an opening later costs a day',
+                ), new After('wall-courses', 'before it is full'), new After('wall-braces', 'braced')],
                 2.0, crew: 1, who: 'lead hand', hold: HoldPoint::Forms, isDone: $walls && $poured,
             ),
             new Task(
@@ -106,13 +121,16 @@ final class Footings implements Stage
                 hold: HoldPoint::Forms, isDone: $walls && $poured,
             ),
             new Task(
-                'wall-t24', 'Decide a day before the wall’s pour', [new After('order', 'pump and truck'), new After('wall-inspector', 'seen first')], 1.0, crew: 0,
+                'wall-t24', 'Decide a day before the wall’s pour', [
+                    new After('order', 'pump and truck'), new After('wall-inspector', 'seen first'),
+                ], 1.0, crew: 0,
                 who: 'owner', weather: [Weather::Pour], hold: HoldPoint::Forms, isDone: $walls && $poured,
             ),
             new Task(
                 'wall-pour', 'Pour the wall in rounds of 1.2 m at most', [new After('wall-t24', 'forms burst by pressure', 23.0, true)],
                 max(2.0, $of->poured('stem') / 8.0), crew: 6, weather: [Weather::Pour, Weather::Boom], hold: HoldPoint::Forms,
-                caution: 'Blow-out; falls; hose whips; 5 m from overhead lines.', parts: [Part::Stem], inTheMorning: true, isDone: $walls && $poured,
+                caution: 'Blow-out; falls; hose whips; 5 m from overhead lines.', parts: [Part::Stem], inTheMorning: true,
+                isDone: $walls && $poured,
             ),
             new Task(
                 'wall-straighten', 'Straighten, set bolts', [new After('wall-pour', 'within the set time', fromStart: true)], 1.0, crew: 3,
@@ -129,17 +147,23 @@ final class Footings implements Stage
                 parts: [Part::Drains, Part::Gas], isDone: $walls && ($of->job->design->drains->inner > 0.0 || $of->has(Part::Gas)),
             ),
             new Task(
-                'wall-faces', 'Faces clean, holes filled', [new After('wall-cure', 'the coat needs it')], $of->hours(0.05 * $below, 1), crew: 1,
+                'wall-faces', 'Faces clean, holes filled', [
+                    new After('wall-cure', 'the coat needs it'),
+                ], $of->hours(0.05 * $below, 1), crew: 1,
                 hold: HoldPoint::WallCoat, isDone: $coated,
             ),
             new Task(
                 'wall-outside', 'Board outside the wall',
                 [new After('wall-coat-look', 'the coat is seen first'), new After('wall-cure', 'the wall stands')],
-                $of->hours(0.15 * $of->quantity(Part::EdgeOutside), 2), weather: [Weather::Boards, Weather::Glue], hold: HoldPoint::WallCoat,
+                $of->hours(
+                    0.15 * $of->quantity(Part::EdgeOutside), 2,
+                ), weather: [Weather::Boards, Weather::Glue], hold: HoldPoint::WallCoat,
                 parts: [Part::EdgeOutside], isDone: $walls && $of->has(Part::EdgeOutside),
             ),
             new Task(
-                'wall-coat', 'Waterproofing', [new After('wall-faces', 'no solvent on foam')], $of->hours(0.12 * $of->quantity(Part::Membrane), 2),
+                'wall-coat', 'Waterproofing', [
+                    new After('wall-faces', 'no solvent on foam'),
+                ], $of->hours(0.12 * $of->quantity(Part::Membrane), 2),
                 weather: [Weather::Coat], hold: HoldPoint::WallCoat, caution: 'Vapours: no flame, air the trench.', parts: [Part::Membrane],
                 isDone: $coated,
             ),
@@ -149,15 +173,22 @@ final class Footings implements Stage
             ),
             new Task(
                 'drainage', 'Drainage board with fabric',
-                [new After('wall-coat-look', 'protects the coat'), new After('wall-outside', 'over the board'), new After('wall-cure', 'the wall stands')],
-                $of->hours(0.08 * $of->quantity(Part::Drainage), 2), weather: [Weather::Boards], hold: HoldPoint::WallCoat, parts: [Part::Drainage],
+                [new After(
+                    'wall-coat-look', 'protects the coat',
+                ), new After('wall-outside', 'over the board'), new After('wall-cure', 'the wall stands')],
+                $of->hours(
+                    0.08 * $of->quantity(Part::Drainage), 2,
+                ), weather: [Weather::Boards], hold: HoldPoint::WallCoat, parts: [Part::Drainage],
                 isDone: $walls && $of->has(Part::Drainage),
             ),
             new Task(
                 'outer-drain', 'Outer drain, stone, a bucket of water',
-                [new After('drainage', 'water has an end'), new After('wall-coat-look', 'water has an end'), new After('footing-strip', 'beside the footing')],
+                [new After(
+                    'drainage', 'water has an end',
+                ), new After('wall-coat-look', 'water has an end'), new After('footing-strip', 'beside the footing')],
                 $of->hours(0.25 * $of->round(), 2), weather: [Weather::Dig], hold: HoldPoint::Backfill,
-                caution: 'Trench: protection needed where it is deeper than 1.25 m; a competent person decides below that.', parts: [Part::Drains],
+                caution: 'Trench: protection needed where it is deeper than 1.25 m; a competent person decides below that.',
+                parts: [Part::Drains],
                 isDone: $walls && $of->job->design->drains->outer > 0.0,
             ),
             new Task(
@@ -168,7 +199,9 @@ final class Footings implements Stage
             new Task(
                 'backfill', 'Backfill in lifts of 300 mm to 400 mm below grade',
                 [
-                    new After('outer-drain', 'covered last'), new After('drainage', 'covered last'), new After('wall-outside', 'covered last'),
+                    new After(
+                        'outer-drain', 'covered last',
+                    ), new After('drainage', 'covered last'), new After('wall-outside', 'covered last'),
                     new After('deck', 'an unpropped wall breaks'), new After('wall-cure', 'the wall has 70 % of its strength'),
                     ...($held ? [new After('pour', 'the slab props the foot', 72.0)] : []),
                 ],

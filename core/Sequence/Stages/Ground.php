@@ -54,13 +54,17 @@ final class Ground implements Stage
                 caution: 'Stay out of the machine’s reach.', isDone: $strip,
             ),
             new Task(
-                'bulk-dig', 'Dig, sloped or shored, room to work round it', [new After('base-line', 'the pegs say where'), new After('test-pits', 'the pits say what')],
+                'bulk-dig', 'Dig, sloped or shored, room to work round it', [
+                    new After('base-line', 'the pegs say where'), new After('test-pits', 'the pits say what'),
+                ],
                 $of->hours(0.03 * $of->floor() * $of->depth() * 1.3, 1), crew: 1, weather: [Weather::Dig], hold: HoldPoint::Formation,
                 caution: $trench.' Ladder.', isDone: $new && $bulk,
             ),
             new Task(
                 'break-rock', 'Break or blast rock',
-                [new After('level', 'the level decides how much'), new After('neighbours', 'claims'), new After('strip', 'the rock is seen'), new After('bulk-dig', 'the rock is seen')],
+                [new After(
+                    'level', 'the level decides how much',
+                ), new After('neighbours', 'claims'), new After('strip', 'the rock is seen'), new After('bulk-dig', 'the rock is seen')],
                 8.0, crew: 0, who: 'licensed', weather: [Weather::Dig], hold: HoldPoint::Formation,
                 caution: 'Blasting by licensed people only; misfires; silica.', isDone: $new && $of->meetsRock(),
             ),
@@ -71,7 +75,8 @@ final class Ground implements Stage
             ),
             new Task(
                 'drain-pockets', 'Drain rock pockets to daylight', [new After('fill', 'water in a bowl freezes', fromStart: true)],
-                $of->hours(0.35 * 6.0, 2), weather: [Weather::Dig], hold: HoldPoint::Base, caution: $trench, isDone: $strip && $of->meetsRock(),
+                $of->hours(0.35 * 6.0, 2), weather: [Weather::Dig], hold: HoldPoint::Base, caution: $trench,
+                isDone: $strip && $of->meetsRock(),
             ),
             new Task(
                 'compact', 'Compact and prove',
@@ -95,7 +100,9 @@ final class Ground implements Stage
             ),
             new Task(
                 'pads', 'Post pads: dig, steel, pour',
-                [new After('beam-trench', 'under stone and boards'), new After('compact', 'under stone and boards'), new After('pipes', 'pipes first')],
+                [new After(
+                    'beam-trench', 'under stone and boards',
+                ), new After('compact', 'under stone and boards'), new After('pipes', 'pipes first')],
                 $of->hours(1.5 * max(1, $of->count(Post::class)), 2), weather: [Weather::Pour], hold: HoldPoint::Footing,
                 caution: 'Caps on bars; wet cement burns.', parts: [Part::Pads], items: [ItemKind::Post],
                 isDone: $new && ($of->has(Part::Pads) || $of->count(Post::class) > 0) && ! $of->hasWalls(),
@@ -103,7 +110,9 @@ final class Ground implements Stage
             new Task(
                 'stone', 'Pads backfilled, stone bed, drains and gas pipe in it',
                 [
-                    new After('pipes', 'one level bed'), new After('pads', 'the concrete sets', 24.0), new After('beam-trench', 'one level bed'),
+                    new After(
+                        'pipes', 'one level bed',
+                    ), new After('pads', 'the concrete sets', 24.0), new After('beam-trench', 'one level bed'),
                     new After('compact', 'on proved ground'), new After('wall-cure', 'no load near a green wall'),
                     new After('inner-drain', 'the drain lies in it'),
                 ],
@@ -112,7 +121,9 @@ final class Ground implements Stage
                 isDone: $new && $of->has(Part::Stone),
             ),
             new Task(
-                'blinding', 'Blinding, no stone shows', [new After('stone', 'a stone holes the sheet')], $of->hours(0.05 * $of->floor(), 3), crew: 3,
+                'blinding', 'Blinding, no stone shows', [
+                    new After('stone', 'a stone holes the sheet'),
+                ], $of->hours(0.05 * $of->floor(), 3), crew: 3,
                 weather: [Weather::Base], hold: HoldPoint::Base, parts: [Part::Blinding], isDone: $new && $of->has(Part::Blinding),
             ),
         ];

@@ -31,15 +31,20 @@ final class OldCellar implements Stage
 
         return [
             new Task(
-                'survey', 'Survey: water, cracks, wood, headroom, flue, cables, asbestos, lead', work: 0.75 * self::DAY, crew: 0, who: 'designer',
+                'survey', 'Survey: water, cracks, wood, headroom, flue, cables, asbestos, lead', work: 0.75 * self::DAY, crew: 0,
+                who: 'designer',
                 hold: HoldPoint::OldWall, caution: 'Asbestos, mould, carbon monoxide: look before anything is moved.', isDone: $old,
             ),
             new Task(
-                'radon', 'Radon, base value', [new After('survey', 'sealing changes it')], wait: 48.0, crew: 0, who: 'owner', hold: HoldPoint::OldWall,
+                'radon', 'Radon, base value', [
+                    new After('survey', 'sealing changes it'),
+                ], wait: 48.0, crew: 0, who: 'owner', hold: HoldPoint::OldWall,
                 caution: 'Radon cannot be seen or smelt.', parts: [Part::Gas], isDone: $old,
             ),
             new Task(
-                'water-outside', 'Gutters, grade, window wells', [new After('survey', 'the cheapest cure')], 1.5 * self::DAY, weather: [Weather::Dig],
+                'water-outside', 'Gutters, grade, window wells', [
+                    new After('survey', 'the cheapest cure'),
+                ], 1.5 * self::DAY, weather: [Weather::Dig],
                 hold: HoldPoint::OldWall, isDone: $old,
             ),
             new Task(
@@ -51,32 +56,43 @@ final class OldCellar implements Stage
                 $of->hours(0.15 * max(10.0, $wall), 2), caution: 'Mould and dust: mask, gloves.', isDone: $old,
             ),
             new Task(
-                'props', 'Prop stairs and landing', [new After('survey', 'the mat runs under them')], $of->hours(3.0, 2), caution: 'Collapse.',
+                'props', 'Prop stairs and landing', [
+                    new After('survey', 'the mat runs under them'),
+                ], $of->hours(3.0, 2), caution: 'Collapse.',
                 isDone: $old,
             ),
             new Task(
                 'sump', 'Sump and inner drain',
-                [new After('water-outside', 'water needs an end'), new After('movement', 'not beside a moving wall'), new After('clear', 'the floor is free')],
+                [new After(
+                    'water-outside', 'water needs an end',
+                ), new After('movement', 'not beside a moving wall'), new After('clear', 'the floor is free')],
                 $of->hours(1.0 * max(4.0, $of->quantity(Part::Drains)), 2), hold: HoldPoint::OldWall, caution: 'Dust; cables in the floor.',
                 parts: [Part::Drains], items: [ItemKind::Drain], isDone: $water,
             ),
             new Task(
                 'cracks', 'Cracks chased and filled', [new After('movement', 'only what has stopped'), new After('clear', 'they are seen')],
-                $of->hours(0.75 * 4.0, 2), hold: HoldPoint::OldWall, caution: 'Dust; resin.', parts: [Part::Membrane, Part::Drainage], isDone: $old,
+                $of->hours(0.75 * 4.0, 2), hold: HoldPoint::OldWall, caution: 'Dust; resin.', parts: [
+                    Part::Membrane, Part::Drainage,
+                ], isDone: $old,
             ),
-            new Task('tie-holes', 'Tie holes', [new After('clear', 'rust leaks')], $of->hours(0.1 * 12, 1), crew: 1, hold: HoldPoint::OldWall, isDone: $old),
+            new Task('tie-holes', 'Tie holes', [
+                new After('clear', 'rust leaks'),
+            ], $of->hours(0.1 * 12, 1), crew: 1, hold: HoldPoint::OldWall, isDone: $old),
             new Task(
                 'entries', 'Entries sealed', [new After('clear', 'they are seen')], 0.5 * max(2, $of->count(Sleeve::class)), crew: 1,
                 hold: HoldPoint::OldWall, caution: 'Gas pipes: by whoever may.', items: [ItemKind::Sleeve], isDone: $old,
             ),
             new Task(
                 'damp-course', 'Damp course, where it is judged to help', [new After('movement', 'a wall that moves breaks it')],
-                $of->hours(0.5 * $round, 1), crew: 0, who: 'specialist', hold: HoldPoint::OldWall, caution: 'Chemicals.', parts: [Part::Dpc],
+                $of->hours(0.5 * $round, 1), crew: 0, who: 'specialist', hold: HoldPoint::OldWall, caution: 'Chemicals.',
+                parts: [Part::Dpc],
                 isDone: $old && $of->has(Part::Dpc),
             ),
             new Task(
                 'floor-joint', 'Joint of floor and wall: sealed, or open to the drain',
-                [new After('sump', 'by design'), new After('cracks', 'by design'), new After('tie-holes', 'by design')], $of->hours(0.08 * $round, 1), crew: 1,
+                [
+                    new After('sump', 'by design'), new After('cracks', 'by design'), new After('tie-holes', 'by design'),
+                ], $of->hours(0.08 * $round, 1), crew: 1,
                 hold: HoldPoint::OldWall, isDone: $old,
             ),
             new Task(
@@ -91,20 +107,28 @@ final class OldCellar implements Stage
             ),
             new Task(
                 'old-floor', 'Grind and fill the floor', [new After('dry-watch', 'a mat rocks')], $of->hours(0.05 * $of->floor(), 2),
-                hold: HoldPoint::Mat, caution: 'Silica: cut wet, draw it off.', parts: [Part::Slab, Part::Stone, Part::Blinding, Part::Field], isDone: $old,
+                hold: HoldPoint::Mat, caution: 'Silica: cut wet, draw it off.', parts: [
+                    Part::Slab, Part::Stone, Part::Blinding, Part::Field,
+                ], isDone: $old,
             ),
             new Task(
-                'electric-plan', 'Electric plan and headroom', [new After('survey', 'before studs')], 0.5 * self::DAY, crew: 0, who: 'designer',
+                'electric-plan', 'Electric plan and headroom', [
+                    new After('survey', 'before studs'),
+                ], 0.5 * self::DAY, crew: 0, who: 'designer',
                 hold: HoldPoint::Start, isDone: $old,
             ),
             new Task(
-                'old-order', 'What goes in has come', [new After('electric-plan', 'boxes decide depths'), new After('order', 'lead time')], 0.5, crew: 0,
+                'old-order', 'What goes in has come', [
+                    new After('electric-plan', 'boxes decide depths'), new After('order', 'lead time'),
+                ], 0.5, crew: 0,
                 who: 'owner', isDone: $old,
             ),
             new Task(
                 'floor-mat', 'Mat first, bead, tape',
                 [
-                    new After('decisions', 'nothing changes after'), new After('props', 'it runs under the stairs'), new After('dry-watch', 'dry first'),
+                    new After(
+                        'decisions', 'nothing changes after',
+                    ), new After('props', 'it runs under the stairs'), new After('dry-watch', 'dry first'),
                     new After('old-floor', 'flat first'), new After('old-order', 'it has come'),
                 ],
                 $of->hours(0.06 * $of->floor(), 2), weather: [Weather::Tape], hold: HoldPoint::Mat, parts: [Part::Sheet],
@@ -112,16 +136,24 @@ final class OldCellar implements Stage
             ),
             new Task(
                 'wall-boards', 'Wall boards, joints, foot over the mat', [new After('floor-mat', 'the path to the sump stays open')],
-                $of->hours(0.15 * max(5.0, $wall), 2), weather: [Weather::Glue], hold: HoldPoint::Mat, caution: 'Vapours.', parts: [Part::Lining],
+                $of->hours(
+                    0.15 * max(5.0, $wall), 2,
+                ), weather: [Weather::Glue], hold: HoldPoint::Mat, caution: 'Vapours.', parts: [Part::Lining],
                 isDone: $old,
             ),
             new Task(
-                'rim', 'Rim, pipes, straps, joist ends', [new After('wall-boards', 'air is the wet leak')], $of->hours(0.3 * $round, 1), crew: 1,
-                weather: [Weather::Glue], hold: HoldPoint::Mat, caution: 'Flue: no back-draught.', parts: [Part::Deck, Part::Space], isDone: $old,
+                'rim', 'Rim, pipes, straps, joist ends', [
+                    new After('wall-boards', 'air is the wet leak'),
+                ], $of->hours(0.3 * $round, 1), crew: 1,
+                weather: [Weather::Glue], hold: HoldPoint::Mat, caution: 'Flue: no back-draught.', parts: [
+                    Part::Deck, Part::Space,
+                ], isDone: $old,
             ),
             new Task(
                 'mat-look', 'Look and photograph',
-                [new After('floor-mat', 'last seen'), new After('wall-boards', 'last seen'), new After('rim', 'last seen')], 1.0, crew: 1, who: 'lead hand',
+                [
+                    new After('floor-mat', 'last seen'), new After('wall-boards', 'last seen'), new After('rim', 'last seen'),
+                ], 1.0, crew: 1, who: 'lead hand',
                 hold: HoldPoint::Mat, isDone: $old,
             ),
             new Task(
@@ -131,22 +163,32 @@ final class OldCellar implements Stage
             ),
             new Task(
                 'panels', 'Panels or screed, 10 mm off the walls', [new After('floor-board', 'on it'), new After('mat-look', 'on it')],
-                $of->hours(0.15 * $of->floor(), 2), hold: HoldPoint::Loading, parts: [Part::Upstand], isDone: $old && ! $of->has(Part::Screed),
+                $of->hours(
+                    0.15 * $of->floor(), 2,
+                ), hold: HoldPoint::Loading, parts: [Part::Upstand], isDone: $old && ! $of->has(Part::Screed),
             ),
             new Task(
                 'studs', 'Studs on a break', [new After('panels', 'wood off concrete'), new After('screed', 'wood off concrete')],
                 $of->hours(0.3 * max(5.0, $wall), 2), isDone: $old,
             ),
-            new Task('in-studs', 'Services in the studs', [new After('studs', 'before closing')], self::DAY, crew: 0, who: 'electrician', isDone: $old),
+            new Task('in-studs', 'Services in the studs', [
+                new After('studs', 'before closing'),
+            ], self::DAY, crew: 0, who: 'electrician', isDone: $old),
             new Task('old-inspector', 'Inspector', [new After('in-studs', 'the law')], 4.0, crew: 0, who: 'owner', isDone: $old),
             new Task(
                 'barrier', 'Gypsum board 12.7 mm or equal over all foam, rim too', [new After('old-inspector', 'burning foam')],
                 $of->hours(0.25 * max(5.0, $wall), 2), caution: 'Foam burns fast with poisonous smoke (IRC R316.4).', isDone: $old,
             ),
-            new Task('sump-lid', 'Sump lid, alarm, pump test', [new After('sump', 'the pump'), new After('panels', 'level with it')], 1.0, crew: 1, hold: HoldPoint::Finish, isDone: $water),
-            new Task('stairs', 'Stairs back, on the mat', [new After('props', 'they come back'), new After('floor-mat', 'on it')], 2.0, isDone: $old),
+            new Task('sump-lid', 'Sump lid, alarm, pump test', [
+                new After('sump', 'the pump'), new After('panels', 'level with it'),
+            ], 1.0, crew: 1, hold: HoldPoint::Finish, isDone: $water),
+            new Task('stairs', 'Stairs back, on the mat', [
+                new After('props', 'they come back'), new After('floor-mat', 'on it'),
+            ], 2.0, isDone: $old),
             new Task(
-                'radon-after', 'Radon and humidity again', [new After('barrier', 'a tight lining changes both'), new After('stairs', 'in use')], wait: 24.0 * 90,
+                'radon-after', 'Radon and humidity again', [
+                    new After('barrier', 'a tight lining changes both'), new After('stairs', 'in use'),
+                ], wait: 24.0 * 90,
                 crew: 0, who: 'owner', caution: 'Radon cannot be seen or smelt.', isDone: $old,
             ),
         ];

@@ -42,19 +42,27 @@ final class OnTop implements Stage
             new Task(
                 'screed', 'Screed, gauge watched',
                 [
-                    new After('top-heating', 'pipes under pressure'), new After('top-boards', 'on it'), new After('dry-in', 'closed building'),
+                    new After(
+                        'top-heating', 'pipes under pressure',
+                    ), new After('top-boards', 'on it'), new After('dry-in', 'closed building'),
                     new After('floor-board', 'on it'), new After('mat-look', 'on it'),
                 ],
-                $of->hours(0.15 * $of->floor(), 3), crew: 3, weather: [Weather::Screed], hold: HoldPoint::Screed, caution: 'Wet cement burns.',
+                $of->hours(
+                    0.15 * $of->floor(), 3,
+                ), crew: 3, weather: [Weather::Screed], hold: HoldPoint::Screed, caution: 'Wet cement burns.',
                 parts: [Part::Screed], isDone: $screed,
             ),
             new Task(
                 'heat-up', 'First heat-up, logged',
-                [new After('screed', 'a green screed cracks', self::SCREED), new After('cure', 'a green slab cracks', 7 * 24.0), new After('dry-in', 'a closed building')],
+                [new After(
+                    'screed', 'a green screed cracks', self::SCREED,
+                ), new After('cure', 'a green slab cracks', 7 * 24.0), new After('dry-in', 'a closed building')],
                 wait: 7 * 24.0, crew: 1, hold: HoldPoint::Finish, isDone: $of->has(Part::Heating),
             ),
             new Task(
-                'lining', 'Lining inside the walls, its barrier over all foam', [new After('dry-in', 'closed building'), new After('deck', 'closed above')],
+                'lining', 'Lining inside the walls, its barrier over all foam', [
+                    new After('dry-in', 'closed building'), new After('deck', 'closed above'),
+                ],
                 $of->hours(0.25 * $of->quantity(Part::Lining), 2), weather: [Weather::Glue],
                 caution: 'Foam burns fast with poisonous smoke: no room is used before it is covered (IRC R316.4).', parts: [Part::Lining],
                 isDone: $new && $of->has(Part::Lining),
@@ -62,8 +70,12 @@ final class OnTop implements Stage
             new Task(
                 'finish-floor', 'Moisture read, floor finish',
                 [
-                    new After('heat-up', 'a finish fails on wet'), new After('dry-in', 'a finish fails on wet'), new After('screed', 'it dries', 24 * 28.0),
-                    new After('barrier', 'after dust'), new After('stairs', 'the stairs are back'), new After('cure', 'a finish fails on wet'),
+                    new After(
+                        'heat-up', 'a finish fails on wet',
+                    ), new After('dry-in', 'a finish fails on wet'), new After('screed', 'it dries', 24 * 28.0),
+                    new After(
+                        'barrier', 'after dust',
+                    ), new After('stairs', 'the stairs are back'), new After('cure', 'a finish fails on wet'),
                     new After('lining', 'after dust'),
                 ],
                 $of->hours(0.02 * $of->floor(), 2) + 4.0, hold: HoldPoint::Finish, caution: 'Grinding: silica.', parts: [Part::Finish],

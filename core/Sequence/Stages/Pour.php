@@ -36,7 +36,9 @@ final class Pour implements Stage
             new Task(
                 't24', 'Decide a day before',
                 [
-                    new After('decisions', 'nothing changes after'), new After('order', 'the last free cancellation'), new After('pressure', 'tight for 48 h'),
+                    new After(
+                        'decisions', 'nothing changes after',
+                    ), new After('order', 'the last free cancellation'), new After('pressure', 'tight for 48 h'),
                     new After('inspector', 'seen first'),
                 ],
                 1.0, crew: 0, who: 'owner', weather: [Weather::Pour, Weather::Finish], hold: HoldPoint::BeforePour, isDone: $slab,
@@ -48,7 +50,9 @@ final class Pour implements Stage
             ),
             new Task(
                 'pour', 'Pour the slab', [new After('t40', 'the gauge that morning')], $of->placing('slab'), crew: 6,
-                weather: [Weather::Pour, Weather::Boom], hold: HoldPoint::Pour, caution: 'Wet cement burns; hose whips; no truck at the edge.',
+                weather: [
+                    Weather::Pour, Weather::Boom,
+                ], hold: HoldPoint::Pour, caution: 'Wet cement burns; hose whips; no truck at the edge.',
                 parts: [Part::Slab, Part::Beam], isDone: $slab,
             ),
             new Task(
@@ -66,7 +70,9 @@ final class Pour implements Stage
                 $of->hours(0.015 * $of->floor(), 2), weather: [Weather::Cure], hold: HoldPoint::Pour, isDone: $slab,
             ),
             new Task(
-                'cure', 'Cure, covered and logged', [new After('cover', 'strength and surface')], wait: 24 * ($bare ? self::BARE : self::COVERED), crew: 0,
+                'cure', 'Cure, covered and logged', [
+                    new After('cover', 'strength and surface'),
+                ], wait: 24 * ($bare ? self::BARE : self::COVERED), crew: 0,
                 weather: [Weather::Cure], hold: HoldPoint::Loading, isDone: $slab,
             ),
             new Task(
@@ -75,7 +81,9 @@ final class Pour implements Stage
             ),
             new Task(
                 'release', 'Release to framing',
-                [new After('cure', 'strength, cover whole'), new After('strip-forms', 'the edge is free'), new After('backfill', 'the ground is up')],
+                [new After(
+                    'cure', 'strength, cover whole',
+                ), new After('strip-forms', 'the edge is free'), new After('backfill', 'the ground is up')],
                 1.0, crew: 1, who: 'lead hand', hold: HoldPoint::Loading, parts: [Part::Wall, Part::Loads, Part::Dpc], isDone: $slab,
             ),
         ];

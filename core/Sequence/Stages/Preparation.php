@@ -22,13 +22,17 @@ final class Preparation implements Stage
 
         return [
             new Task(
-                'services', 'Locate services, permit, book inspections', work: (0.5 + $of->crews->permit) * self::DAY, crew: 0, who: 'owner',
-                hold: HoldPoint::Start, caution: 'Cables, gas and water: located before the first bucket, dug by hand beside them.', isDone: $new,
+                'services', 'Locate services, permit, book inspections', work: (0.5 + $of->crews->permit) * self::DAY, crew: 0,
+                who: 'owner',
+                hold: HoldPoint::Start, caution: 'Cables, gas and water: located before the first bucket, dug by hand beside them.',
+                isDone: $new,
             ),
             new Task('decisions', 'Settle what is still open', work: self::DAY, crew: 0, who: 'designer', hold: HoldPoint::Start),
             new Task(
                 'level', 'Settle level and kind of foundation on what was found',
-                [new After('probe-rock', 'rock sets the level')], 0.5 * self::DAY, crew: 0, who: 'designer, engineer', hold: HoldPoint::Start,
+                [
+                    new After('probe-rock', 'rock sets the level'),
+                ], 0.5 * self::DAY, crew: 0, who: 'designer, engineer', hold: HoldPoint::Start,
                 isDone: $new && $of->meetsRock(),
             ),
             new Task(
@@ -53,7 +57,9 @@ final class Preparation implements Stage
                 $of->hours(0.5 * max(4.0, $of->floor() / 25), 1), crew: 1, weather: [Weather::Dig], isDone: $new && $of->meetsRock(),
             ),
             new Task(
-                'neighbours', 'Record the neighbours’ condition', [new After('level', 'claims come after blasting')], 0.5 * self::DAY, crew: 0,
+                'neighbours', 'Record the neighbours’ condition', [
+                    new After('level', 'claims come after blasting'),
+                ], 0.5 * self::DAY, crew: 0,
                 who: 'owner', isDone: $new && $of->meetsRock(),
             ),
         ];
