@@ -81,6 +81,8 @@ final readonly class HoldItems
                 ...($sleeves > 0 ? [$item('sleeves', 'Sleeves in the wall counted', EntryKind::Count, null, null, $this->edgeSleeves())] : []),
             ],
             HoldPoint::WallCoat => [
+                $item('board', 'Board outside the wall whole, joints closed', part: Part::EdgeOutside),
+                $item('drainage', 'Drainage layer to the drain, fabric lapped', part: Part::Drainage),
                 $item('wetted', 'Wetted: no dark patch', part: Part::Membrane),
                 $item('top', 'Top of the coat over final ground', EntryKind::Level, Part::Membrane, $at->membraneTop - $at->grade, $at->membraneTop - $at->grade - 0.01),
                 $item('faces', 'Photograph of each face', EntryKind::Photograph, Part::Membrane, min: null),
