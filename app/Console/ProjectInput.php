@@ -7,6 +7,7 @@ namespace App\Console;
 use JsonException;
 use Ondergrond\Exchange\Envelope;
 use Ondergrond\Exchange\ProjectFile;
+use Ondergrond\Exchange\ProjectZip;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Plan\Plan;
@@ -22,10 +23,12 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** What commands read that work on one option of a project file: which one, and with what prices. */
 final readonly class ProjectInput
 {
+    /** @param  array<string, string>  $photos  the bytes of JPEGs by SHA-256, where the file came with them */
     private function __construct(
         public Project $project,
         public Option $option,
         public PriceList $prices,
+        public array $photos,
     ) {}
 
     public static function configure(Command $command, bool $prices = true): void
@@ -54,7 +57,7 @@ final readonly class ProjectInput
      */
     public static function of(InputInterface $input, bool $built = false): self
     {
-        $project = ProjectFile::read(InputFile::contents($input->getArgument('file'), ProjectFile::LARGEST));
+        [$project, $photos] = self::read($input->getArgument('file'));
         $name = $input->getOption('option');
         $option = ($built ? $project->built($name) : $project->option($name)) ?? throw FaultyInput::one(Fault::of(
             '/options',
@@ -65,7 +68,23 @@ final readonly class ProjectInput
             ? self::prices($input->getOption('prices'))
             : PriceList::none();
 
-        return new self($project, $option, $prices);
+        return new self($project, $option, $prices, $photos);
+    }
+
+    /**
+     * @return array{Project, array<string, string>}
+     *
+     * @throws FaultyInput
+     */
+    private static function read(string $file): array
+    {
+        if ($file !== '-' && is_file($file) && ProjectZip::isOne((string) file_get_contents($file, length: 4))) {
+            $zip = ProjectZip::read($file);
+
+            return [ProjectFile::read($zip['json']), $zip['photos']];
+        }
+
+        return [ProjectFile::read(InputFile::contents($file, ProjectFile::LARGEST)), []];
     }
 
     /** @throws FaultyInput where none is drawn */

@@ -18,6 +18,7 @@ use App\Console\LayersCommand;
 use App\Console\LogCommand;
 use App\Console\MassCommand;
 use App\Console\OrderCommand;
+use App\Console\PackCommand;
 use App\Console\PlanCommand;
 use App\Console\RestoreCommand;
 use App\Console\RulesCommand;
@@ -42,7 +43,7 @@ $application->addCommands(
         new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand,
         new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new SizesCommand,
         new PlanCommand, new SquareCommand, new OrderCommand, new SequenceCommand, new LogCommand,
-        new AsBuiltCommand, new BackupCommand, new RestoreCommand,
+        new AsBuiltCommand, new PackCommand, new BackupCommand, new RestoreCommand,
     ],
 );
 $application->setAutoExit(false);

@@ -62,7 +62,9 @@ final class EntryCodec
         }
         $pass = $data['pass'] ?? null;
         if (($kind === EntryKind::Pass) !== ($pass !== null)) {
-            throw FaultyInput::one(Fault::of('/pass', $pass === null ? 'nothing' : 'a pass', 'a pass with the kind “pass”, and only there'));
+            throw FaultyInput::one(
+                Fault::of('/pass', $pass === null ? 'nothing' : 'a pass', 'a pass with the kind “pass”, and only there'),
+            );
         }
 
         return new Entry(

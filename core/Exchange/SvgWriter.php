@@ -143,6 +143,19 @@ final class SvgWriter
         ));
     }
 
+    /** For a page of paper among others: whole, in millimetres, without words of its own under it. */
+    public static function sheet(Drawing $drawing, string $heading): string
+    {
+        $writer = new self($drawing, false);
+        [$x0, $y0, $x1, $y1] = $drawing->box;
+        $writer->open('svg', [
+            'width' => round(($x1 - $x0) / $drawing->paper(), 2).'mm', 'height' => round(($y1 - $y0) / $drawing->paper(), 2).'mm',
+            'role' => 'img',
+        ]);
+
+        return $writer->finish($heading, null);
+    }
+
     /** @param  array<string, string>  $attributes */
     private function open(string $element, array $attributes): void
     {

@@ -60,14 +60,25 @@ final readonly class HoldItems
             HoldPoint::Formation => [
                 $item('level', 'Formation level against drawn', EntryKind::Level, null, 0.0, -0.020, 0.0),
                 $item('soft', 'No soft spot, nothing frozen or undermined: bearing seen', byCompetent: true),
-                $item('trench', 'Trench protected, or found safe by a competent person', byCompetent: true, source: 'OSHA 1926.652 (from memory)'),
+                $item(
+                    'trench', 'Trench protected, or found safe by a competent person', byCompetent: true,
+                    source: 'OSHA 1926.652 (from memory)',
+                ),
                 ...($this->of->has(Part::Service) || $sleeves > 0
-                    ? [$item('pipes', 'Pipes in the ground tested: 3 m of water or 0.35 bar of air for 15 minutes', source: 'IRC P2503 (from memory)')]
+                    ? [
+                        $item(
+                            'pipes', 'Pipes in the ground tested: 3 m of water or 0.35 bar of air for 15 minutes',
+                            source: 'IRC P2503 (from memory)',
+                        ),
+                    ]
                     : []),
             ],
             HoldPoint::Footing => [
                 $item('mud', 'Mud and water out'),
-                $item('width', 'Width of the footing', EntryKind::Length, Part::Footing, $d->footing->width, $d->footing->width, $d->footing->width + 0.05),
+                $item(
+                    'width', 'Width of the footing', EntryKind::Length, Part::Footing, $d->footing->width, $d->footing->width,
+                    $d->footing->width + 0.05,
+                ),
                 $item('top', 'Footing’s top against drawn', EntryKind::Level, Part::Footing, 0.0, -0.012, 0.0),
                 $item('over-dig', 'Footing’s top over the dug floor', EntryKind::Length, Part::Footing, $at->stemFoot - $at->dig, 0.150),
                 $item('bars', 'Bars counted, cover 75 mm on earth, dowels in'),
@@ -77,41 +88,69 @@ final readonly class HoldItems
                 $item('line', 'Line of the wall', EntryKind::Level, Part::Stem, 0.0, -0.006, 0.006),
                 $item('plumb', 'Plumb over 2.4 m', EntryKind::Level, Part::Stem, 0.0, -0.006, 0.006),
                 $item('braces', 'Forms and braces complete', byCompetent: true),
-                $item('inside', 'Bars, sleeves, bucks and ledge as drawn; photograph of each face', EntryKind::Photograph, Part::Stem, min: null),
-                ...($sleeves > 0 ? [$item('sleeves', 'Sleeves in the wall counted', EntryKind::Count, null, null, $this->edgeSleeves())] : []),
+                $item(
+                    'inside', 'Bars, sleeves, bucks and ledge as drawn; photograph of each face', EntryKind::Photograph, Part::Stem,
+                    min: null,
+                ),
+                ...($sleeves > 0 ? [
+                    $item('sleeves', 'Sleeves in the wall counted', EntryKind::Count, null, null, $this->edgeSleeves()),
+                ] : []),
             ],
             HoldPoint::WallCoat => [
                 $item('board', 'Board outside the wall whole, joints closed', part: Part::EdgeOutside),
                 $item('drainage', 'Drainage layer to the drain, fabric lapped', part: Part::Drainage),
                 $item('wetted', 'Wetted: no dark patch', part: Part::Membrane),
-                $item('top', 'Top of the coat over final ground', EntryKind::Level, Part::Membrane, $at->membraneTop - $at->grade, $at->membraneTop - $at->grade - 0.01),
+                $item(
+                    'top', 'Top of the coat over final ground', EntryKind::Level, Part::Membrane, $at->membraneTop - $at->grade,
+                    $at->membraneTop - $at->grade - 0.01,
+                ),
                 $item('faces', 'Photograph of each face', EntryKind::Photograph, Part::Membrane, min: null),
             ],
             HoldPoint::Backfill => [
                 $item('strength', 'Wall at 70 % of its strength', byCompetent: true, source: 'IRC R404.1.7 (from memory)'),
                 $item('held', 'Foot and top of the wall held', byCompetent: true, source: 'IRC R404.1.7 (from memory)'),
-                ...($this->of->has(Part::Drains) ? [$item('bucket', 'A bucket of water from the far corner reaches the outlet', part: Part::Drains)] : []),
+                ...($this->of->has(Part::Drains) ? [
+                    $item('bucket', 'A bucket of water from the far corner reaches the outlet', part: Part::Drains),
+                ] : []),
             ],
             HoldPoint::Base => [
                 ...($this->of->has(Part::Stone)
-                    ? [$item('stone', 'Depth of stone', EntryKind::Thickness, Part::Stone, $d->stone->thickness, $d->stone->thickness)] : []),
+                    ? [
+                        $item('stone', 'Depth of stone', EntryKind::Thickness, Part::Stone, $d->stone->thickness, $d->stone->thickness),
+                    ] : []),
                 ...($this->of->has(Part::Blinding)
-                    ? [$item('blinding', 'Depth of blinding; no stone shows', EntryKind::Thickness, Part::Blinding, $d->blinding->thickness, $d->blinding->thickness)]
+                    ? [
+                        $item(
+                            'blinding', 'Depth of blinding; no stone shows', EntryKind::Thickness, Part::Blinding,
+                            $d->blinding->thickness, $d->blinding->thickness,
+                        ),
+                    ]
                     : []),
                 $item('level', 'Top of the base against drawn', EntryKind::Level, null, 0.0, -0.010, 0.010),
                 ...($this->of->hasSlab()
-                    ? [$item('room', 'Room for the slab, on a grid of 3 m at most', EntryKind::Thickness, Part::Slab, $d->slab->layer->thickness, $d->slab->layer->thickness)]
+                    ? [
+                        $item(
+                            'room', 'Room for the slab, on a grid of 3 m at most', EntryKind::Thickness, Part::Slab,
+                            $d->slab->layer->thickness, $d->slab->layer->thickness,
+                        ),
+                    ]
                     : []),
                 $item('square', 'Diagonals squared up'),
             ],
             HoldPoint::Boards => $this->boards($item),
             HoldPoint::Pipes => [
-                $item('pressure', 'Pressure over 48 h, with temperatures', EntryKind::Pressure, Part::Heating, min: 48.0, source: 'gas law; EN 1264-4 and IRC M2103.4 for water (from memory)'),
+                $item(
+                    'pressure', 'Pressure over 48 h, with temperatures', EntryKind::Pressure, Part::Heating, min: 48.0,
+                    source: 'gas law; EN 1264-4 and IRC M2103.4 for water (from memory)',
+                ),
                 $item('loop', 'Longest loop', EntryKind::Length, Part::Heating, $d->heating->loop, null, max(90.0, $d->heating->loop)),
             ],
             HoldPoint::BeforePour => [
                 $item('diagonals', 'Diagonals again'),
-                $item('cover', 'Cover of the lower bars', EntryKind::Length, $d->steel->present() ? Part::Steel : null, $d->steel->cover, $d->steel->present() ? $d->steel->cover : 0.04),
+                $item(
+                    'cover', 'Cover of the lower bars', EntryKind::Length, $d->steel->present() ? Part::Steel : null, $d->steel->cover,
+                    $d->steel->present() ? $d->steel->cover : 0.04,
+                ),
                 ...($sleeves > 0 ? [
                     $item('sleeves', 'Sleeves through the floor counted', EntryKind::Count, null, null, (float) $sleeves),
                     $item('sleeve-place', 'Sleeve furthest off its place', EntryKind::Level, null, 0.0, -0.010, 0.010),
@@ -124,8 +163,14 @@ final readonly class HoldItems
                 $item('inspector', 'Inspector was there'),
             ],
             HoldPoint::Pour => [
-                $item('ticket', 'Last ticket, minutes since batching', EntryKind::Count, Part::Slab, min: null, max: 90.0, source: 'ASTM C94 (from memory); the buyer may change it'),
-                $item('thickness', 'Slab as it was struck, on a grid', EntryKind::Thickness, Part::Slab, $d->slab->layer->thickness, $d->slab->layer->thickness, source: 'nominal; ACI 117 beside it (from memory)'),
+                $item(
+                    'ticket', 'Last ticket, minutes since batching', EntryKind::Count, Part::Slab, min: null, max: 90.0,
+                    source: 'ASTM C94 (from memory); the buyer may change it',
+                ),
+                $item(
+                    'thickness', 'Slab as it was struck, on a grid', EntryKind::Thickness, Part::Slab, $d->slab->layer->thickness,
+                    $d->slab->layer->thickness, source: 'nominal; ACI 117 beside it (from memory)',
+                ),
                 $item('covered', 'Cover on within an hour'),
             ],
             HoldPoint::Loading => [
@@ -134,8 +179,14 @@ final readonly class HoldItems
             ],
             HoldPoint::Edge => [
                 ...($this->of->has(Part::Shield) ? [$item('shield', 'Shield sealed, drip free', part: Part::Shield)] : []),
-                ...($this->of->has(Part::Cover) ? [$item('foot', 'Foot of the cover below final ground', EntryKind::Length, Part::Cover, $d->cover->depthBelowGrade, min($d->cover->depthBelowGrade, 0.3))] : []),
-                ...($this->of->has(Part::Wing) ? [$item('wing', 'Ground over the wing', EntryKind::Length, Part::Wing, $d->wing->depth, min($d->wing->depth, 0.3))] : []),
+                ...($this->of->has(Part::Cover) ? [
+                    $item('foot', 'Foot of the cover below final ground', EntryKind::Length, Part::Cover, $d->cover->depthBelowGrade, min(
+                        $d->cover->depthBelowGrade, 0.3,
+                    )),
+                ] : []),
+                ...($this->of->has(Part::Wing) ? [
+                    $item('wing', 'Ground over the wing', EntryKind::Length, Part::Wing, $d->wing->depth, min($d->wing->depth, 0.3)),
+                ] : []),
                 $item('fall', 'Ground falls 5 % for 3 m', source: 'IRC R401.3 (from memory)'),
                 $item('photo', 'Photograph of each side', EntryKind::Photograph, min: null),
             ],
@@ -191,7 +242,10 @@ final readonly class HoldItems
         }
         if ($this->of->has(Part::Sheet)) {
             $lap = max(0.15, $d->sheet->lap);
-            $items[] = $item('lap', 'Least lap of the sheet', EntryKind::Lap, Part::Sheet, $lap, $lap, null, 'ASTM E1643 (from memory): 150 mm; 600 careful');
+            $items[] = $item(
+                'lap', 'Least lap of the sheet', EntryKind::Lap, Part::Sheet, $lap, $lap, null,
+                'ASTM E1643 (from memory): 150 mm; 600 careful',
+            );
             $items[] = $item('boots', 'Boots and turn-up taped', EntryKind::Seen, Part::Sheet);
         }
 

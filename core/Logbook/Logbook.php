@@ -18,7 +18,9 @@ final readonly class Logbook
     public function __construct(array $entries = [])
     {
         $entries = array_values($entries);
-        usort($entries, static fn (Entry $a, Entry $b): int => [strtotime($a->at), $a->counter, $a->id] <=> [strtotime($b->at), $b->counter, $b->id]);
+        usort($entries, static fn (Entry $a, Entry $b): int => [
+            strtotime($a->at), $a->counter, $a->id,
+        ] <=> [strtotime($b->at), $b->counter, $b->id]);
         $this->entries = $entries;
     }
 
@@ -63,7 +65,9 @@ final readonly class Logbook
                 if (isset($own[$entry->about->hold]) && $entry->source->isEvidence()) {
                     $latest[$entry->about->hold] = $entry;
                     // What is found out after the pass opens it again.
-                    if ($pass !== null && $entry->said()->state === State::Out && ! in_array($entry->about->hold, $pass->passing->over ?? [], true)) {
+                    if ($pass !== null && $entry->said()->state === State::Out && ! in_array(
+                        $entry->about->hold, $pass->passing->over ?? [], true,
+                    )) {
                         [$pass, $reopened] = [null, true];
                     }
                 }

@@ -49,8 +49,8 @@ final class CoreArrows
         ],
         'Project' => ['Design', 'Fault', 'Inspection', 'Logbook', 'Plan', 'Site', 'Units'],
         'Exchange' => [
-            'AsBuilt', 'Assessor', 'Codec', 'Damp', 'Design', 'Drawing', 'Fault', 'Field', 'FloorHeating', 'Frost', 'Ground', 'Heat',
-            'Inspection', 'Load', 'Logbook', 'Mass', 'Material', 'Plan', 'Project', 'Rules', 'Safety', 'Section',
+            'AsBuilt', 'Assessor', 'Codec', 'Damp', 'Design', 'Drawing', 'Fault', 'Field', 'FloorHeating', 'Frost', 'Ground',
+            'Handover', 'Heat', 'Inspection', 'Load', 'Logbook', 'Mass', 'Material', 'Plan', 'Project', 'Rules', 'Safety', 'Section',
             'Sequence', 'SetOut', 'Site', 'Takeoff', 'Units', 'Verdict',
             'Version',
         ],
@@ -69,6 +69,10 @@ final class CoreArrows
         'Logbook' => ['Design', 'Fault', 'Plan', 'Sequence', 'Size', 'Units'],
         'AsBuilt' => [
             'Assessor', 'Design', 'Fault', 'Frost', 'Logbook', 'Plan', 'Project', 'Rules', 'Section', 'Site', 'Units',
+        ],
+        'Handover' => [
+            'AsBuilt', 'Assessor', 'Design', 'Drawing', 'Logbook', 'Plan', 'Project', 'Rules', 'Safety', 'Section', 'SetOut', 'Site',
+            'Takeoff', 'Units', 'Verdict', 'Version',
         ],
         'Gain' => ['Assessor', 'Codec', 'Design', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
         'Search' => [

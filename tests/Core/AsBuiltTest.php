@@ -36,7 +36,9 @@ final class AsBuiltTest extends TestCase
         $project = Examples::boathouse();
         $option = $project->options[0];
         $built = AsBuilt::of($option->design, new Logbook);
-        $write = static fn ($design): string => AssessmentFile::write($project, $option->designed($design), Assessor::assess($project->site, $design));
+        $write = static fn ($design): string => AssessmentFile::write(
+            $project, $option->designed($design), Assessor::assess($project->site, $design),
+        );
         self::assertSame($write($option->design), $write($built->design));
     }
 
@@ -72,7 +74,9 @@ final class AsBuiltTest extends TestCase
         $plan = Plan::along($corners);
         $last = 0.0;
         foreach ([2.0, 6.0, 9.4] as $length) {
-            $built = AsBuilt::of($design, new Logbook([self::entry(EntryKind::LeftOut, 'edge_outside', [$length], stretch: 'wall:B')]), $plan);
+            $built = AsBuilt::of(
+                $design, new Logbook([self::entry(EntryKind::LeftOut, 'edge_outside', [$length], stretch: 'wall:B')]), $plan,
+            );
             self::assertSame([], $built->undrawn);
             $lengths = array_map(static fn (Stretch $s): float => $s->length, Stretch::all($built->design));
             self::assertEqualsWithDelta($design->footprint->exposed, array_sum($lengths), 1e-9, 'the edge is as long as before');

@@ -76,7 +76,9 @@ final class LogbookTest extends TestCase
     {
         $mm = [102, 98, 104, 110, 95, 101, 99, 107, 92, 103, 100, 105];
         $values = array_map(static fn (int $v): float => $v / 1000, $mm);
-        self::assertEqualsWithDelta([0.092, 0.10133333, 0.005015], [min($values), Thickness::mean($values), round(Thickness::deviation($values), 6)], 1e-6);
+        self::assertEqualsWithDelta(
+            [0.092, 0.10133333, 0.005015], [min($values), Thickness::mean($values), round(Thickness::deviation($values), 6)], 1e-6,
+        );
         $entry = self::entry(EntryKind::Thickness, $values, drawn: 0.1);
         // Thinner than drawn in places: out of the house's practice, within ACI 117 (from memory).
         self::assertSame(State::Close, $entry->said()->state);
@@ -118,7 +120,9 @@ final class LogbookTest extends TestCase
         yield 'softer label' => [EntryKind::Rating, [104.0], 173.0, null, State::Out, '104'];
         yield 'seen' => [EntryKind::Seen, [1.0], 1.0, null, State::In, 'as it should be'];
         yield 'seen wrong' => [EntryKind::Seen, [0.0], 1.0, null, State::Out, 'not as it should be'];
-        yield 'pressure, too short' => [EntryKind::Pressure, [0.0, 20.0, 4e5, 14.0, 5.0, 3.75e5], 48.0, null, State::Close, 'watched for 48 h'];
+        yield 'pressure, too short' => [
+            EntryKind::Pressure, [0.0, 20.0, 4e5, 14.0, 5.0, 3.75e5], 48.0, null, State::Close, 'watched for 48 h',
+        ];
         yield 'pressure, a leak' => [EntryKind::Pressure, [0.0, 20.0, 4e5, 48.0, 5.0, 3.55e5], 48.0, null, State::Out, 'a leak'];
         yield 'weather' => [EntryKind::Weather, [4.0, 3.0, 2.0], null, null, State::Kept, '4 °C, wind 3 m/s, rain 2 mm'];
     }
@@ -145,7 +149,9 @@ final class LogbookTest extends TestCase
         $later = self::reading($lap, in: false, at: '2026-03-04T11:00:00+01:00');
         self::assertSame('open again', $boards(...$all, ...[$pass, $later])->word());
         self::assertFalse($boards(...$all, ...[$pass, $later])->isPassed());
-        self::assertSame('to be read', (new Logbook([self::pass(HoldPoint::Boards, source: Source::Imported)]))->holds($items)['h7']->word());
+        self::assertSame(
+            'to be read', (new Logbook([self::pass(HoldPoint::Boards, source: Source::Imported)]))->holds($items)['h7']->word(),
+        );
     }
 
     public function test_what_is_open_is_passed_with_a_reason_and_what_can_kill_by_a_competent_person_alone(): void
@@ -178,7 +184,9 @@ final class LogbookTest extends TestCase
     public function test_every_kind_of_entry_reads_back_and_says_something(): void
     {
         foreach (EntryKind::cases() as $kind) {
-            $entry = $kind === EntryKind::Pass ? self::pass(HoldPoint::Base) : self::entry($kind, array_fill(0, max(1, $kind->needs()), 1.0));
+            $entry = $kind === EntryKind::Pass ? self::pass(HoldPoint::Base) : self::entry(
+                $kind, array_fill(0, max(1, $kind->needs()), 1.0),
+            );
             self::assertEquals($entry, EntryCodec::fromArray((array) json_decode((string) json_encode(EntryCodec::toArray($entry)), true)));
             self::assertNotSame('', $entry->said()->words->in(new QuantityFormatter(UnitSystem::InchPound)));
         }
@@ -209,7 +217,9 @@ final class LogbookTest extends TestCase
                     }
                 }
                 foreach ($items as $item) {
-                    self::assertTrue($item->part === '' || Part::from($item->part)->of($option->design)->present(), "{$project->name}: {$item->id}");
+                    self::assertTrue(
+                        $item->part === '' || Part::from($item->part)->of($option->design)->present(), "{$project->name}: {$item->id}",
+                    );
                     self::assertNotSame('', $item->source);
                 }
             }
@@ -248,7 +258,8 @@ final class LogbookTest extends TestCase
         };
 
         return new Entry(
-            Ulid::from($item->id, $at), $item->kind, new Where(hold: $item->id), [$value], drawn: $item->drawn, min: $item->min, max: $item->max,
+            Ulid::from($item->id, $at), $item->kind, new Where(hold: $item->id), [$value], drawn: $item->drawn, min: $item->min,
+            max: $item->max,
             who: 'Wen', at: $at, replaces: $replaces,
         );
     }

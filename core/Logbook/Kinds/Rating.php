@@ -24,7 +24,9 @@ final class Rating implements Reader
             $value < $entry->min - 1.5 => new Reading(
                 State::Out, Said::of('%s on the label; at least %s', Measure::stress($value), Measure::stress($entry->min)),
             ),
-            default => new Reading(State::In, Said::of('%s on the label; at least %s', Measure::stress($value), Measure::stress($entry->min))),
+            default => new Reading(
+                State::In, Said::of('%s on the label; at least %s', Measure::stress($value), Measure::stress($entry->min)),
+            ),
         };
     }
 }

@@ -39,7 +39,8 @@ final class Thickness implements Reader
             Said::of(
                 'least %s, mean %s of %s drawn; '.sprintf('%d of %d thinner than drawn', $short, count($entry->values)).'; '
                     .($standard ? 'within ACI 117 (mean −%s, single −%s)' : 'outside ACI 117 (mean −%s, single −%s)'),
-                Measure::size($least), Measure::size($mean), Measure::size($entry->drawn), Measure::size(self::MEAN), Measure::size(self::SINGLE),
+                Measure::size($least), Measure::size($mean), Measure::size($entry->drawn), Measure::size(self::MEAN),
+                Measure::size(self::SINGLE),
             ),
         );
     }

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Handover\Chapters;
+
+use Ondergrond\Design\Part;
+use Ondergrond\Handover\Blocks\Table;
+use Ondergrond\Handover\Chapter;
+use Ondergrond\Handover\Dossier;
+use Ondergrond\Plan\ItemKind;
+use Ondergrond\Takeoff\Line;
+
+/** What it is made of, without prices. */
+final class Quantities implements Chapter
+{
+    public function title(): string
+    {
+        return 'Quantities, as drawn';
+    }
+
+    public function blocks(Dossier $of): array
+    {
+        return [new Table('', ['For', 'What', 'Net', ''], array_map(static fn (Line $l): array => [
+            Part::tryFrom($l->part)?->label() ?? ItemKind::tryFrom($l->part)?->label() ?? $l->part, $l->product,
+            trim(number_format($l->net, 2, $of->format->mark->value === 'comma' ? ',' : '.', ' ').' '.$l->unit->symbol()), $l->note,
+        ], $of->order->lines), [2])];
+    }
+}
