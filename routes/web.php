@@ -16,9 +16,11 @@ use App\Http\Controllers\NewPasswordController;
 use App\Http\Controllers\NoticesController;
 use App\Http\Controllers\OptionController;
 use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PriceController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ProjectFileController;
+use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SchemaController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SectionFileController;
@@ -121,6 +123,11 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/section/{option}/field.vtk', [SectionFileController::class, 'field'])->name('section.field');
             Route::get('/section/{option}/history', [HistoryController::class, 'option'])->name('history.index');
             Route::get('/site/history', [HistoryController::class, 'site'])->name('site.history');
+            Route::get('/plan', [PlanController::class, 'show'])->name('plan.show');
+            Route::get('/plan/set-out', [PlanController::class, 'setOut'])->name('plan.set-out');
+            Route::get('/plan/plan.svg', [PlanController::class, 'drawing'])->name('plan.drawing');
+            Route::get('/plan/plan.dxf', [PlanController::class, 'dxf'])->name('plan.dxf');
+            Route::get('/release', [ReleaseController::class, 'show'])->name('release.show');
             Route::get('/inspections', [InspectionController::class, 'index'])->name('inspections.index');
             Route::get('/inspections/{inspection}', [InspectionController::class, 'show'])->name('inspections.show');
         });
@@ -132,6 +139,13 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         });
         Route::middleware('can:update,project')->group(function (): void {
             Route::delete('/', [ProjectController::class, 'destroy'])->name('projects.destroy');
+            Route::post('/plan', [PlanController::class, 'draw'])->name('plan.draw');
+            Route::put('/plan', [PlanController::class, 'update'])->name('plan.update');
+            Route::put('/plan/undo', [PlanController::class, 'undo'])->name('plan.undo');
+            Route::put('/plan/redo', [PlanController::class, 'redo'])->name('plan.redo');
+            Route::post('/release', [ReleaseController::class, 'store'])->name('release.store');
+            Route::put('/release', [ReleaseController::class, 'update'])->name('release.update');
+            Route::delete('/release', [ReleaseController::class, 'destroy'])->name('release.destroy');
             Route::put('/site', [SiteController::class, 'update'])->name('site.update');
             Route::post('/site/climate', [SiteController::class, 'climate'])->name('site.climate');
             Route::post('/section/{option}/studies/gain', [StudyController::class, 'gain'])->name('studies.gain');

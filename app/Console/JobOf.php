@@ -31,13 +31,13 @@ final readonly class JobOf
 
     public static function calendar(ProjectInput $of): Calendar
     {
-        return new Calendar(holidays: $of->project->days->holidays);
+        return new Calendar(holidays: $of->option->days->holidays);
     }
 
     /** @return array<string, float> */
     public static function notBefore(ProjectInput $of): array
     {
-        return array_map(static fn (string $day): float => Calendar::moment($day), $of->project->days->notBefore);
+        return array_map(static fn (string $day): float => Calendar::moment($day), $of->option->days->notBefore);
     }
 
     /** @return array<string, HoldState> */

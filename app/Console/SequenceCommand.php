@@ -33,7 +33,7 @@ final class SequenceCommand extends Command
     {
         try {
             $job = ProjectInput::of($input);
-            $start = (string) ($input->getOption('start') ?? $job->project->days->start);
+            $start = (string) ($input->getOption('start') ?? $job->option->days->start);
             [$year, $month, $day] = array_map(intval(...), [...explode('-', $start), '0', '0']);
             if (preg_match('~^\d{4}-\d\d-\d\d$~', $start) !== 1 || ! checkdate($month, $day, $year)) {
                 throw FaultyInput::one(Fault::of('--start', $start === '' ? 'nothing' : "“{$start}”", 'a day, such as 2026-03-02'));

@@ -24,7 +24,10 @@ final class FaultMessages
             $quantity = SizePath::quantity($path);
             // They are typed into one field.
             $path = (string) preg_replace('~(winters_c_d|outdoor_rh_share|sunshine_share)\.\d+$~', '$1', $path);
-            $messages[$prefix.$path][] = $quantity === null ? "Allowed: {$fault->allowed}." : $fault->allowedIn($format, $quantity);
+            $allowed = $quantity === null ? "Allowed: {$fault->allowed}." : $fault->allowedIn($format, $quantity);
+            // On a plan it takes more than the field to see what is wrong.
+            $planned = preg_match('~^(plan|layout)(\.|$)~', $path) === 1 && $fault->min === null && $fault->max === null;
+            $messages[$prefix.$path][] = $planned ? 'Found: '.$fault->found.'. '.$allowed : $allowed;
         }
 
         return $messages;

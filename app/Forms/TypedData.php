@@ -19,7 +19,7 @@ use Ondergrond\Units\UnreadableQuantity;
 final class TypedData
 {
     /**
-     * @template T of object
+     * @template T of object|array<string, mixed>
      *
      * @param  array<string, mixed>  $stored  in the shape that $decode takes
      * @param  array<array-key, mixed>  $typed  texts, same shape; what is missing stays as stored
@@ -29,7 +29,7 @@ final class TypedData
      *
      * @throws ValidationException with a message at each field
      */
-    public static function merge(array $stored, array $typed, QuantityFormatter $format, callable $decode, string $prefix = ''): object
+    public static function merge(array $stored, array $typed, QuantityFormatter $format, callable $decode, string $prefix = ''): object|array
     {
         $errors = [];
         foreach (Arr::dot($stored) as $path => $value) {

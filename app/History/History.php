@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\History;
 
 use App\Database\Lock;
+use App\Models\Release;
 use App\Models\Revision;
 use App\Models\RevisionKind;
 use App\Models\User;
@@ -33,6 +34,15 @@ final readonly class History
     public function begin(Kept&Model $subject, string $who): void
     {
         $this->add($subject, RevisionKind::Made, $who);
+    }
+
+    /** What came by itself with a change elsewhere: on record, and nobody's to undo here. */
+    public function follow(Kept&Model $subject): void
+    {
+        $subject->revisions()->create([
+            'project_id' => $subject->projectId(), 'subject' => $subject->subject(), 'kind' => RevisionKind::Followed,
+            'who' => User::current()->name, 'state' => $subject->state(),
+        ]);
     }
 
     /**
@@ -170,6 +180,11 @@ final readonly class History
     {
         return Lock::on($subject, static function () use ($subject, $do): mixed {
             $subject->refresh();
+            if (Release::query()->where('project_id', $subject->projectId())->first()?->holds($subject) === true) {
+                throw ValidationException::withMessages(
+                    ['revision' => 'Released to be built, so nothing was changed. Begin a change with its reason first.'],
+                );
+            }
 
             return $do();
         });

@@ -5,18 +5,23 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\DesignCast;
+use App\History\History;
 use App\History\Kept;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Plan\Items;
+use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Project\Option as CoreOption;
 use Ondergrond\Project\SetAside;
+use Ondergrond\Project\SetDays;
 
 /**
  * @property int $id
@@ -31,6 +36,7 @@ use Ondergrond\Project\SetAside;
  * @property CarbonImmutable $updated_at
  * @property CarbonImmutable|null $deleted_at
  * @property-read Project $project
+ * @property-read Layout|null $drawnLayout
  */
 final class Option extends Model implements Kept
 {
@@ -63,6 +69,38 @@ final class Option extends Model implements Kept
     public function revisions(): HasMany
     {
         return $this->hasMany(Revision::class)->where('subject', Subject::Design);
+    }
+
+    /** @return HasOne<Layout, $this> */
+    public function drawnLayout(): HasOne
+    {
+        return $this->hasOne(Layout::class);
+    }
+
+    /** What it puts on the plan. */
+    public function layout(): Items
+    {
+        return $this->drawnLayout->state ?? new Items;
+    }
+
+    public function days(): SetDays
+    {
+        return $this->drawnLayout->days ?? new SetDays;
+    }
+
+    /** The layout to be saved through History. */
+    public function keptLayout(string $who): Layout
+    {
+        $layout = $this->drawnLayout;
+        if ($layout === null) {
+            $layout = $this->drawnLayout()->make(['project_id' => $this->project_id]);
+            $layout->setRelation('option', $this);
+            $layout->save();
+            app(History::class)->begin($layout, $who);
+            $this->setRelation('drawnLayout', $layout);
+        }
+
+        return $layout;
     }
 
     /** @return HasMany<Study, $this> */
@@ -103,13 +141,21 @@ final class Option extends Model implements Kept
                 [
                     'name' => $state['name'],
                     'note' => $state['note'],
-                    'design' => DesignCodec::fromArray($state['design'], $this->project->materials()),
+                    'design' => $this->planned(DesignCodec::fromArray($state['design'], $this->project->materials())),
                     'set_aside' => array_filter($state['set_aside'] ?? [], is_array(...)),
                 ],
             );
         } catch (FaultyInput $e) {
             throw FaultyInput::because(array_map(static fn (Fault $f): Fault => $f->at('/design'), $e->faults));
         }
+    }
+
+    /** @throws FaultyInput where it cannot stand on the project's plan */
+    private function planned(Design $design): Design
+    {
+        $plan = $this->project->plan();
+
+        return $plan === null ? $design : PlannedDesign::of($plan, $design);
     }
 
     /**
@@ -138,6 +184,6 @@ final class Option extends Model implements Kept
 
     public function toCore(): CoreOption
     {
-        return new CoreOption($this->name, $this->pinned, $this->note, $this->design, $this->setAside(), $this->ulid);
+        return new CoreOption($this->name, $this->pinned, $this->note, $this->design, $this->setAside(), $this->ulid, $this->layout(), $this->days());
     }
 }

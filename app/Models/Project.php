@@ -19,9 +19,15 @@ use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Inspection\Inspection;
+use Ondergrond\Logbook\Entry;
+use Ondergrond\Logbook\Logbook;
 use Ondergrond\Material\Materials;
+use Ondergrond\Plan\Plan as CorePlan;
+use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Project\Option as CoreOption;
 use Ondergrond\Project\Project as CoreProject;
+use Ondergrond\Project\SetDays;
+use Ondergrond\Project\Ulid;
 use Ondergrond\Site\Site;
 use Ondergrond\Units\UnitSystem;
 
@@ -38,6 +44,8 @@ use Ondergrond\Units\UnitSystem;
  * @property-read Option|null $leadingOption
  * @property-read int $options_count
  * @property-read Collection<int, InspectionRecord> $inspections
+ * @property-read Plan|null $drawnPlan
+ * @property-read Release|null $release
  */
 final class Project extends Model implements Kept
 {
@@ -62,7 +70,7 @@ final class Project extends Model implements Kept
     /** @return HasMany<Option, $this> */
     public function options(): HasMany
     {
-        return $this->hasMany(Option::class)->orderBy('position')->orderBy('id');
+        return $this->hasMany(Option::class)->orderBy('position')->orderBy('id')->chaperone();
     }
 
     /** @return HasOne<Option, $this> the one that `leading()` finds, for many projects at once */
@@ -75,6 +83,99 @@ final class Project extends Model implements Kept
     public function inspections(): HasMany
     {
         return $this->hasMany(InspectionRecord::class)->orderBy('id');
+    }
+
+    /** @return HasOne<Plan, $this> */
+    public function drawnPlan(): HasOne
+    {
+        return $this->hasOne(Plan::class);
+    }
+
+    /** What its options stand on; null where none is drawn. */
+    public function plan(): ?CorePlan
+    {
+        return $this->drawnPlan?->state;
+    }
+
+    /** The plan to be saved through History; an empty one where none was ever drawn. */
+    public function keptPlan(string $who): Plan
+    {
+        $plan = $this->drawnPlan;
+        if ($plan === null) {
+            $plan = $this->drawnPlan()->make();
+            $plan->setRelation('project', $this);
+            $plan->save();
+            app(History::class)->begin($plan, $who);
+            $this->setRelation('drawnPlan', $plan);
+        }
+
+        return $plan;
+    }
+
+    /** All options get the footprint that follows from a plan. Whoever drew it is named; it is nobody's to undo there. */
+    public function follow(?CorePlan $plan): void
+    {
+        if ($plan === null) {
+            return;
+        }
+        foreach ($this->options()->get() as $option) {
+            $design = PlannedDesign::of($plan, $option->design);
+            if (serialize($design->footprint) !== serialize($option->design->footprint)) {
+                $option->design = $design;
+                $option->save();
+                app(History::class)->follow($option);
+            }
+        }
+        $this->unsetRelation('options');
+    }
+
+    /** @return HasOne<Release, $this> */
+    public function release(): HasOne
+    {
+        return $this->hasOne(Release::class);
+    }
+
+    /** @return HasMany<EntryRecord, $this> as they came in */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(EntryRecord::class)->orderBy('received_at')->orderBy('id');
+    }
+
+    public function log(): Logbook
+    {
+        return new Logbook($this->entries()->get()->map(static fn (EntryRecord $e): Entry => $e->state)->all());
+    }
+
+    /** @return HasMany<Photograph, $this> */
+    public function photographs(): HasMany
+    {
+        return $this->hasMany(Photograph::class);
+    }
+
+    /** @return HasMany<Order, $this> */
+    public function orders(): HasMany
+    {
+        return $this->hasMany(Order::class)->latest('id');
+    }
+
+    /** @return HasMany<HandedPack, $this> */
+    public function packs(): HasMany
+    {
+        return $this->hasMany(HandedPack::class)->latest('id');
+    }
+
+    /** The released option, else the leading one: what the second half is about. */
+    public function building(): Option
+    {
+        $released = $this->release?->option;
+
+        return $released !== null && ! $released->trashed() ? $released->setRelation('project', $this) : $this->leading();
+    }
+
+    /** Whether an order or an entry hangs on the release. */
+    public function isUnderWay(): bool
+    {
+        return $this->orders()->exists() || $this->entries()->exists();
     }
 
     /** @return HasMany<Share, $this> */
@@ -126,12 +227,16 @@ final class Project extends Model implements Kept
         }
     }
 
-    /** With a new id of its own; its options and inspections keep theirs. */
-    public static function store(CoreProject $project, Firm $firm, string $who): self
+    /**
+     * With a new id of its own; its options and inspections keep theirs.
+     *
+     * @param  bool  $own  its entries were made here and count as evidence; those of a file that came in do not
+     */
+    public static function store(CoreProject $project, Firm $firm, string $who, bool $own = false): self
     {
         $history = app(History::class);
 
-        return DB::transaction(static function () use ($project, $firm, $who, $history): self {
+        return DB::transaction(static function () use ($project, $firm, $who, $history, $own): self {
             $stored = $firm->projects()->create(['name' => $project->name, 'units' => $project->units, 'site' => $project->site]);
             $history->begin($stored, $who);
             foreach ($project->options as $position => $option) {
@@ -149,6 +254,7 @@ final class Project extends Model implements Kept
             foreach ($project->inspections as $seen) {
                 $stored->inspections()->create(['seen' => $seen, 'ulid' => $seen->id]);
             }
+            $stored->storeBuilding($project, $who, $own);
 
             return $stored;
         });
@@ -162,8 +268,41 @@ final class Project extends Model implements Kept
         return new CoreProject(
             $this->name, $this->units, $this->site, $options,
             array_values($this->inspections->map(static fn (InspectionRecord $r): Inspection => $r->seen->named($r->ulid))->all()),
-            $this->ulid,
+            $this->ulid, $this->plan(), $this->release?->toCore(), $this->log()->entries,
         );
+    }
+
+    /** Its plan, what its options put on it, what is released and what was logged. */
+    private function storeBuilding(CoreProject $project, string $who, bool $own): void
+    {
+        if ($project->plan !== null) {
+            $plan = $this->drawnPlan()->make(['state' => $project->plan]);
+            $plan->setRelation('project', $this);
+            $plan->save();
+            app(History::class)->begin($plan, $who);
+        }
+        foreach ($this->options()->get() as $i => $option) {
+            $of = $project->options[$i];
+            if ($of->layout->all !== [] || $of->days->toArray() !== (new SetDays)->toArray()) {
+                $layout = $option->keptLayout($who);
+                $layout->fill(['state' => $of->layout, 'days' => $of->days])->save();
+                app(History::class)->begin($layout, $who);
+            }
+            if ($of->id === $project->release?->option) {
+                $this->release()->create([
+                    'option_id' => $option->id, 'revision_id' => History::head($option)->id, 'by' => $project->release->by,
+                    'open' => $project->release->open,
+                    'changes' => array_map(static fn ($c): array => get_object_vars($c), $project->release->changes),
+                ]);
+            }
+        }
+        foreach ($project->entries as $entry) {
+            $this->entries()->create([
+                // Another project may have been read from the same file.
+                'id' => EntryRecord::query()->whereKey($entry->id)->exists() ? Ulid::from($this->ulid, $entry->id) : $entry->id,
+                'kind' => $entry->kind->value, 'hold' => $entry->about->hold, 'state' => $own ? $entry : $entry->imported(), 'received_at' => now(),
+            ]);
+        }
     }
 
     /** The pinned option, else the first: the one that is opened and judged. */

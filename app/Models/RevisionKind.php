@@ -13,6 +13,7 @@ enum RevisionKind: string
     case Undo = 'undo';
     case Redo = 'redo';
     case Return = 'return';
+    case Followed = 'followed';
 
     public function label(): string
     {
@@ -23,6 +24,7 @@ enum RevisionKind: string
             self::Undo => 'taken back',
             self::Redo => 'put back',
             self::Return => 'returned to an earlier point',
+            self::Followed => 'followed the plan',
         };
     }
 }

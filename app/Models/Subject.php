@@ -12,4 +12,10 @@ enum Subject: string
 
     /** An option's name, note, design and the rules set aside on it. */
     case Design = 'design';
+
+    /** A project's plan. */
+    case Plan = 'plan';
+
+    /** What an option puts on the plan. */
+    case Layout = 'layout';
 }

@@ -24,6 +24,7 @@ use Ondergrond\Units\UnitSystem;
  * @property DecimalMark $decimal_mark
  * @property bool $single_keys
  * @property bool $demo
+ * @property bool $lead of the crew: whether they pass hold points
  * @property-read Firm $firm
  */
 final class User extends Authenticatable
@@ -34,7 +35,7 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['decimal_mark' => 'point', 'single_keys' => true, 'demo' => false];
+    protected $attributes = ['decimal_mark' => 'point', 'single_keys' => true, 'demo' => false, 'lead' => false];
 
     protected $casts = [
         'password' => 'hashed',
@@ -43,6 +44,7 @@ final class User extends Authenticatable
         'decimal_mark' => DecimalMark::class,
         'single_keys' => 'boolean',
         'demo' => 'boolean',
+        'lead' => 'boolean',
     ];
 
     /** Who is signed in, on routes that only signed-in people reach. */
@@ -69,6 +71,12 @@ final class User extends Authenticatable
     public static function plainEmail(string $email): string
     {
         return mb_strtolower(trim($email));
+    }
+
+    /** Whether the work goes on past a hold point on their word. */
+    public function passes(): bool
+    {
+        return $this->role->designs() || ($this->role === Role::Crew && $this->lead);
     }
 
     /** Members are found in one's own firm only. */

@@ -15,6 +15,9 @@ use Ondergrond\Plan\Opening;
 use Ondergrond\Plan\Pegs;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\WallKind;
+use Ondergrond\Size\Parameter;
+use Ondergrond\Size\Size;
+use Ondergrond\Units\Quantity;
 
 /** A plan, and the items of a layout, to and from the shape they have in project files ($defs/plan, $defs/items). */
 final class PlanCodec
@@ -165,5 +168,29 @@ final class PlanCodec
         }
 
         return $data;
+    }
+
+    /** What is known of a size or choice of a plan, by the last key of its path; null where it is none. */
+    public static function said(string $key): ?Size
+    {
+        $own = [
+            'x_m' => 'along', 'y_m' => 'across', 'from_m' => 'from the corner', 'width_m' => 'width', 'benchmark_m' => 'Benchmark',
+            'zero_m' => 'Ground at the common edge', 'px_m' => 'P, along', 'py_m' => 'P, across', 'qx_m' => 'Q, along', 'qy_m' => 'Q, across',
+        ];
+        foreach (ItemKind::cases() as $kind) {
+            foreach (Parameter::of($kind->type()) as $p) {
+                // A width is a plate's there and a door's here: both are lengths of the same kind.
+                if ($p->key === $key) {
+                    return $p->size;
+                }
+            }
+        }
+
+        return match (true) {
+            isset($own[$key]) => (new Size($own[$key], quantity: Quantity::Length))->at($key),
+            $key === 'north_deg' => (new Size('North'))->at($key),
+            $key === 'kind' => (new Size('beyond the wall', words: WallKind::words()))->at($key),
+            default => null,
+        };
     }
 }

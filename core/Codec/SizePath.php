@@ -73,6 +73,7 @@ final class SizePath
 
         return $known[$of] = match (true) {
             $part !== null => self::in($part->type(), array_slice($keys, 1), Parameter::named(Design::class, $part->property())->size),
+            in_array($keys[0] ?? '', ['plan', 'layout'], true) => PlanCodec::said(end($keys)),
             ($keys[0] ?? '') === 'footprint' => self::in(Footprint::class, array_slice($keys, 1)),
             ($keys[0] ?? '') === 'family' => Parameter::named(Design::class, 'family')->size,
             default => self::in(Site::class, $keys),

@@ -27,7 +27,7 @@ final class PackWriter
         p { margin: 0 0 2mm; }
         table { border-collapse: collapse; width: 100%; margin: 0 0 4mm; }
         caption { text-align: left; font-weight: 600; padding: 1mm 0; }
-        th, td { text-align: left; vertical-align: top; padding: 1mm 2.5mm 1mm 0; border-bottom: .4pt solid #cbbfa6; overflow-wrap: anywhere; }
+        th, td { text-align: left; vertical-align: top; padding: 1mm 2.5mm 1mm 0; border-bottom: .4pt solid #cbbfa6; overflow-wrap: break-word; }
         th { font-weight: 600; white-space: nowrap; }
         .figure { text-align: right; white-space: nowrap; font-variant-numeric: tabular-nums; }
         tr { break-inside: avoid; }

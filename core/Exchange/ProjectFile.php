@@ -108,7 +108,7 @@ final class ProjectFile
             if ($design !== null) {
                 $options[] = new Option(
                     $option['name'], $option['pinned'], $option['note'], $design, self::setAside($option['set_aside'] ?? []),
-                    $option['id'] ?? '', $layout,
+                    $option['id'] ?? '', $layout, SetDays::fromValid($option['schedule'] ?? []),
                 );
             }
         }
@@ -130,7 +130,7 @@ final class ProjectFile
         return new Project(
             $data['name'], UnitSystem::from($data['units']), $site, $options,
             array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])), $data['id'] ?? '', $plan,
-            self::release($data['release'] ?? null), SetDays::fromValid($data['schedule'] ?? []), $entries,
+            self::release($data['release'] ?? null), $entries,
         );
     }
 
@@ -195,6 +195,9 @@ final class ProjectFile
                 'design' => DesignCodec::toArray($o->design),
                 'set_aside' => array_map(static fn (SetAside $s): array => $s->toArray(), $o->setAside),
                 ...($o->layout->all === [] ? [] : ['layout' => PlanCodec::items($o->layout)]),
+                ...($o->days->toArray() === (new SetDays)->toArray() ? [] : [
+                    'schedule' => [...$o->days->toArray(), 'not_before' => (object) $o->days->notBefore],
+                ]),
             ], $project->options),
             'inspections' => array_map(InspectionCodec::toArray(...), $project->inspections),
             ...($project->plan === null ? [] : ['plan' => PlanCodec::asObjects(PlanCodec::toArray($project->plan))]),
@@ -203,9 +206,6 @@ final class ProjectFile
                 'open' => $project->release->open,
                 'changes' => array_map(static fn (DesignChange $c): array => get_object_vars($c), $project->release->changes),
             ]]),
-            ...($project->days->toArray() === (new SetDays)->toArray() ? [] : [
-                'schedule' => [...$project->days->toArray(), 'not_before' => (object) $project->days->notBefore],
-            ]),
             ...($project->entries === [] ? [] : ['entries' => array_map(EntryCodec::toArray(...), $project->entries)]),
         ];
     }

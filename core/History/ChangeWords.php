@@ -39,6 +39,9 @@ final readonly class ChangeWords
         if ($keys[0] === 'set_aside') {
             return 'Rule set aside, '.str_replace('-', ' ', $keys[1]);
         }
+        if ($keys[0] === 'plan' || $keys[0] === 'layout') {
+            return self::planned($keys);
+        }
         $size = SizePath::said($path);
         $part = $keys[0] === 'design' ? Part::tryFrom($keys[1] ?? '') : null;
         $last = end($keys);
@@ -57,6 +60,27 @@ final readonly class ChangeWords
             : $part->label().', '.$label;
     }
 
+    /** @param  array<array-key, mixed>  $thing  of a plan */
+    private static function named(array $thing): string
+    {
+        return is_string($thing['name'] ?? null) ? "“{$thing['name']}”" : 'drawn';
+    }
+
+    /** @param  non-empty-list<string>  $keys */
+    private static function planned(array $keys): string
+    {
+        $at = $keys[0] === 'plan' ? array_slice($keys, 1) : ['items', ...array_slice($keys, 1)];
+        $size = count($at) === 2 ? null : SizePath::said(implode('.', $keys));
+        $what = match ($at[0] ?? '') {
+            '' => 'Outline',
+            'corners' => 'Corner '.($at[1] ?? ''), 'walls' => 'Wall at corner '.($at[1] ?? ''), 'openings' => 'Door', 'items' => 'Item',
+            'pegs' => 'Base line', default => ''
+        };
+        $label = $size->label ?? '';
+
+        return $what === '' || $label === '' ? $what.$label : "{$what}, {$label}";
+    }
+
     /** A value of a field, written out. */
     public function value(string $path, mixed $value): string
     {
@@ -65,6 +89,7 @@ final readonly class ChangeWords
 
         return match (true) {
             $value === null, $value === '' => 'none',
+            is_array($value) && (str_starts_with($path, 'plan') || str_starts_with($path, 'layout')) => self::named($value),
             $path === 'set_aside' && is_array($value) => $value === [] ? 'none' : str_replace('-', ' ', implode(', ', array_keys($value))),
             str_starts_with($path, 'set_aside.') && is_array($value) => '“'.mb_strimwidth(
                 (string) ($value['reason'] ?? ''),

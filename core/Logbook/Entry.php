@@ -51,4 +51,10 @@ final readonly class Entry
     {
         return $this->kind->reads($this);
     }
+
+    /** The same as it counts after a journey in a file: it opens no gate. */
+    public function imported(): self
+    {
+        return new self(...[...get_object_vars($this), 'source' => Source::Imported]);
+    }
 }

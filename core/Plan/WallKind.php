@@ -31,4 +31,10 @@ enum WallKind: string implements Choice
     {
         return $this !== self::Heated;
     }
+
+    /** @return array<string, string> */
+    public static function words(): array
+    {
+        return array_combine(array_column(self::cases(), 'value'), array_map(static fn (self $k): string => $k->label(), self::cases()));
+    }
 }

@@ -14,6 +14,7 @@ final readonly class Option
      * @param  list<SetAside>  $setAside  rules that somebody has set aside on it
      * @param  string  $id  a Ulid; empty: its project gives it one
      * @param  Items  $layout  what the design puts on the plan
+     * @param  SetDays  $days  what people have set of the order of work
      */
     public function __construct(
         public string $name,
@@ -23,15 +24,16 @@ final readonly class Option
         public array $setAside = [],
         public string $id = '',
         public Items $layout = new Items,
+        public SetDays $days = new SetDays,
     ) {}
 
     public function named(string $id): self
     {
-        return new self($this->name, $this->pinned, $this->note, $this->design, $this->setAside, $id, $this->layout);
+        return new self($this->name, $this->pinned, $this->note, $this->design, $this->setAside, $id, $this->layout, $this->days);
     }
 
     public function designed(Design $design): self
     {
-        return new self($this->name, $this->pinned, $this->note, $design, $this->setAside, $this->id, $this->layout);
+        return new self($this->name, $this->pinned, $this->note, $design, $this->setAside, $this->id, $this->layout, $this->days);
     }
 }

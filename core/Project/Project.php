@@ -30,7 +30,6 @@ final readonly class Project
      * @param  list<Inspection>  $inspections  of damp places, in the order they were made
      * @param  string  $id  a Ulid; empty: one that its name gives, as its options and inspections are given theirs
      * @param  Release|null  $release  null: nothing is released to be built
-     * @param  SetDays  $days  what people have set of the order of work
      * @param  list<Entry>  $entries  of the log
      * @param  Plan|null  $plan  that the options' footprints follow from; null: each has its own as typed
      */
@@ -43,7 +42,6 @@ final readonly class Project
         string $id = '',
         public ?Plan $plan = null,
         public ?Release $release = null,
-        public SetDays $days = new SetDays,
         public array $entries = [],
     ) {
         $this->id = $id === '' ? Ulid::from('project', $name) : $id;
@@ -94,7 +92,7 @@ final readonly class Project
         }
 
         return new self(
-            $this->name, $this->units, $this->site, $options, $this->inspections, $this->id, $plan, $this->release, $this->days,
+            $this->name, $this->units, $this->site, $options, $this->inspections, $this->id, $plan, $this->release,
             $this->entries,
         );
     }
@@ -115,7 +113,7 @@ final readonly class Project
     public function logged(array $more): self
     {
         return new self(
-            $this->name, $this->units, $this->site, $this->options, $this->inspections, $this->id, $this->plan, $this->release, $this->days,
+            $this->name, $this->units, $this->site, $this->options, $this->inspections, $this->id, $this->plan, $this->release,
             [...$this->entries, ...$more],
         );
     }

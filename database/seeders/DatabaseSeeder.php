@@ -9,7 +9,7 @@ use App\Models\Project;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Seeder;
-use Ondergrond\Examples\Examples;
+use Ondergrond\Examples\Building;
 
 /** The demo: an invented firm with one person of each role, and the invented projects of the core. */
 final class DatabaseSeeder extends Seeder
@@ -38,10 +38,11 @@ final class DatabaseSeeder extends Seeder
             $user = new User(['name' => $name, 'email' => self::address($name), 'password' => self::PASSWORD, 'role' => Role::from($role)]);
             $user->firm_id = $firm->id;
             $user->demo = true;
+            $user->lead = $role === Role::Crew->value;
             $user->save();
         }
-        foreach (Examples::all() as $project) {
-            Project::store($project, $firm, self::PEOPLE[Role::Designer->value]);
+        foreach (Building::all() as $project) {
+            Project::store($project, $firm, self::PEOPLE[Role::Designer->value], true);
         }
     }
 

@@ -80,7 +80,9 @@ final class CoreArrows
             'Units',
         ],
         'Sizing' => ['Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Material', 'Rules', 'Section', 'Site', 'Units'],
-        'Examples' => ['Codec', 'Design', 'Inspection', 'Project', 'Site', 'Units'],
+        'Examples' => [
+            'Codec', 'Design', 'Inspection', 'Logbook', 'Plan', 'Project', 'Sequence', 'Site', 'Takeoff', 'Units',
+        ],
     ];
 
     #[TestRule]

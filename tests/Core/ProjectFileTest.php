@@ -253,7 +253,7 @@ final class ProjectFileTest extends TestCase
             },
             [
                 '/site/soil: found nothing; allowed: this field is required',
-                '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, id, site, inspections, options, plan',
+                '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, id, site, inspections, options, plan, release, entries',
             ],
         ];
         yield 'another version' => [
@@ -283,7 +283,7 @@ final class ProjectFileTest extends TestCase
     {
         yield 'nothing' => ['', 'no JSON that can be read'];
         yield 'bytes' => ["\x00\xff\xfe".str_repeat("\x9c", 500), 'no JSON that can be read'];
-        yield 'ten megabytes' => [str_repeat('A', 10_000_000), 'found more than 2 MB'];
+        yield 'thirty megabytes' => [str_repeat('A', 30_000_000), 'found more than 20 MB'];
         yield 'a deep nest' => [str_repeat('[', 5000), 'no JSON that can be read'];
         yield 'a list' => ['[1, 2]', '/format: found no such mark'];
         yield 'another format' => ['{"format": "geometry"}', '/format: found “geometry”'];

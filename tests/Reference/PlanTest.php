@@ -59,15 +59,13 @@ final class PlanTest extends TestCase
         }
         $read = new Process(['/usr/bin/python3', '-c', self::SHAPELY], input: json_encode($cases, JSON_THROW_ON_ERROR), timeout: 120);
         $read->mustRun();
-        $inset = 0;
+        $inset = $refused = 0;
         foreach (json_decode($read->getOutput(), true, flags: JSON_THROW_ON_ERROR) as $i => $theirs) {
             try {
                 $outline = Outline::of($ours[$i]);
-            } catch (FaultyInput $e) {
-                // A corner sharper than any building's is refused though it is simple.
-                if (! str_contains($e->faults[0]->found, 'straight back')) {
-                    self::assertNull($theirs, "seed {$seed}, case {$i}: refused, though simple: ".$e->faults[0]->line());
-                }
+            } catch (FaultyInput) {
+                // A corner sharper than any building's, or walls a hair apart, are refused though they are simple.
+                $refused += $theirs === null ? 0 : 1;
 
                 continue;
             }
@@ -88,6 +86,7 @@ final class PlanTest extends TestCase
             self::assertEqualsWithDelta($theirs['inner_length'], $inner->perimeter(), 1e-7 * $theirs['length'], "seed {$seed}, case {$i}");
         }
         self::assertGreaterThan(self::LOT / 2, $inset, "seed {$seed}");
+        self::assertLessThan(self::LOT / 50, $refused, "seed {$seed}");
     }
 
     public function test_drawing_the_typed_rectangle_changes_nothing(): void

@@ -194,7 +194,8 @@ final class SectionController
 
     private function view(Project $project, Option $option, Revision $head, Shown $shown, bool $whole, bool $late): View
     {
-        $may = Gate::allows('update', $project);
+        $held = $project->release?->holds($option) === true;
+        $may = Gate::allows('update', $project) && ! $held;
 
         return view('section.show', [
             'page' => SectionPage::of(
@@ -205,6 +206,7 @@ final class SectionController
             'sitting' => $may ? $this->history->sitting($option) : null,
             'print' => substr(Content::hash($project, $option), 0, 12),
             'may' => $may,
+            'held' => $held,
             'whole' => $whole,
             'late' => $late,
             'conflict' => session('conflict'),

@@ -18,6 +18,9 @@ final class Count implements Reader
         $wanted = $entry->min === null ? null : (int) round($entry->min);
 
         return match (true) {
+            $entry->max !== null => new Reading(
+                $value > $entry->max ? State::Out : State::In, Said::of("{$value}; at most ".round($entry->max)),
+            ),
             $wanted === null => new Reading(State::Kept, Said::of((string) $value)),
             $value < $wanted => new Reading(State::Out, Said::of("{$value}; {$wanted} are drawn")),
             default => new Reading(State::In, Said::of("{$value} of {$wanted}")),

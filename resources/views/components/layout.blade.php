@@ -24,6 +24,7 @@
             <a href="{{ route('site.edit', $project) }}" @if (request()->routeIs('site.*')) aria-current="page" @endif>Site</a>
             <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*', 'options.*', 'history.*', 'shares.*',
                 'studies.*', 'damp.*', 'mass.*')) aria-current="page" @endif>Section</a>
+            <a href="{{ route('plan.show', $project) }}" @if (request()->routeIs('plan.*', 'release.*')) aria-current="page" @endif>Plan</a>
             <a href="{{ route('compare.show', $project) }}" @if (request()->routeIs('compare.*')) aria-current="page" @endif>Compare</a>
             <a href="{{ route('inspections.index', $project) }}" @if (request()->routeIs('inspections.*')) aria-current="page"
                 @endif>Inspect</a>

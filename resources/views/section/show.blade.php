@@ -19,6 +19,8 @@
         <button class="unseen" tabindex="-1">Save</button>
         <div class="bench-log">
             @include('section.options')
+            @if ($held)<p class="note">Released to be built: it is changed with a reason alone. <a href="{{ route('release.show',
+                $project) }}">Release</a></p>@endif
             @include('section.state')
             <fieldset class="bench-fields" @disabled(! $may)>
                 <legend class="unseen">The parts</legend>

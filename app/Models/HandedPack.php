@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A pack that was made to be handed over: two sealed files and this row.
+ *
+ * @property int $id
+ * @property string $ulid
+ * @property int $project_id
+ * @property int $option_id
+ * @property string $by
+ * @property string $stage waiting, judging, printing, done or failed
+ * @property string $said why it failed
+ * @property CarbonImmutable $created_at
+ * @property-read Project $project
+ * @property-read Option $option
+ */
+final class HandedPack extends Model
+{
+    use Named;
+
+    protected $table = 'packs';
+
+    protected $fillable = ['option_id', 'by', 'stage', 'said'];
+
+    protected $casts = ['created_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Project, $this> */
+    public function project(): BelongsTo
+    {
+        return $this->belongsTo(Project::class);
+    }
+
+    /** @return BelongsTo<Option, $this> */
+    public function option(): BelongsTo
+    {
+        return $this->belongsTo(Option::class);
+    }
+
+    /** @param  'html'|'pdf'  $format */
+    public function path(string $format): string
+    {
+        return storage_path("app/packs/{$this->ulid}.{$format}");
+    }
+
+    public function isDone(): bool
+    {
+        return $this->stage === 'done';
+    }
+}

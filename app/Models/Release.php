@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\History\Kept;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Ondergrond\Project\DesignChange;
+use Ondergrond\Project\Release as CoreRelease;
+
+/**
+ * The option that gets built. After it is ordered or logged its design is changed by a change, with a reason, alone.
+ *
+ * @property int $id
+ * @property int $project_id
+ * @property int $option_id
+ * @property int $revision_id of the design that is released
+ * @property string $by
+ * @property list<string> $open
+ * @property list<array{why: string, what: string, by: string, at: string}> $changes
+ * @property string $changing why it is being changed right now; empty: it is not
+ * @property CarbonImmutable $created_at
+ * @property-read Option $option
+ */
+final class Release extends Model
+{
+    protected $fillable = ['option_id', 'revision_id', 'by', 'open', 'changes', 'changing'];
+
+    protected $casts = ['open' => 'array', 'changes' => 'array', 'created_at' => 'immutable_datetime'];
+
+    protected $attributes = ['open' => '[]', 'changes' => '[]', 'changing' => ''];
+
+    /** @return BelongsTo<Option, $this> */
+    public function option(): BelongsTo
+    {
+        return $this->belongsTo(Option::class);
+    }
+
+    /** Whether the design may not be changed: it is released, and no change is under way. */
+    public function holdsFast(): bool
+    {
+        return $this->changing === '';
+    }
+
+    /** Whether that may not be changed now. */
+    public function holds(Kept $subject): bool
+    {
+        return $this->holdsFast() && match ($subject->subject()) {
+            Subject::Site => false,
+            Subject::Plan => true,
+            Subject::Design => $subject instanceof Option && $subject->id === $this->option_id,
+            Subject::Layout => $subject instanceof Layout && $subject->option_id === $this->option_id,
+        };
+    }
+
+    public function toCore(): CoreRelease
+    {
+        return new CoreRelease(
+            $this->option->ulid, $this->by, $this->created_at->utc()->format('Y-m-d\TH:i:s\Z'), $this->open,
+            array_map(static fn (array $c): DesignChange => new DesignChange($c['why'], $c['what'], $c['by'], $c['at']), $this->changes),
+        );
+    }
+}

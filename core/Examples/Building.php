@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Examples;
+
+use Ondergrond\Logbook\Entry;
+use Ondergrond\Logbook\EntryKind;
+use Ondergrond\Logbook\HoldItem;
+use Ondergrond\Logbook\HoldItems;
+use Ondergrond\Logbook\Passing;
+use Ondergrond\Logbook\State;
+use Ondergrond\Logbook\Where;
+use Ondergrond\Plan\Item;
+use Ondergrond\Plan\Items;
+use Ondergrond\Plan\Kinds\ControlJoint;
+use Ondergrond\Plan\Kinds\DrainRun;
+use Ondergrond\Plan\Kinds\Post;
+use Ondergrond\Plan\Kinds\Sleeve;
+use Ondergrond\Plan\Opening;
+use Ondergrond\Plan\Passes;
+use Ondergrond\Plan\Pegs;
+use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\PlannedDesign;
+use Ondergrond\Plan\Trade;
+use Ondergrond\Plan\WallKind;
+use Ondergrond\Project\Option;
+use Ondergrond\Project\Project;
+use Ondergrond\Project\Release;
+use Ondergrond\Project\SetDays;
+use Ondergrond\Project\Ulid;
+use Ondergrond\Sequence\Circumstances;
+use Ondergrond\Sequence\HoldPoint;
+use Ondergrond\Sequence\Network;
+use Ondergrond\Takeoff\Job;
+
+/** Invented jobs of the demo that are being built: with plan, release, days and what was read on site so far. */
+final class Building
+{
+    private const LEAD = 'Wen Dijker';
+
+    /** @return list<Project> all of the demo's projects, three of them being built */
+    public static function all(): array
+    {
+        return array_map(static fn (Project $p): Project => match ($p->name) {
+            'Dyke Lane boathouse' => self::boathouse($p),
+            'Music school with practice basement' => self::basement($p),
+            'Old bakery cellar' => self::cellar($p),
+            default => $p,
+        }, Examples::all());
+    }
+
+    private static function boathouse(Project $project): Project
+    {
+        $design = $project->options[0]->design;
+        $top = $design->slab->topAboveGrade;
+        $built = self::built(
+            $project,
+            [
+                new Post('Post under the ridge', 9.3, 4.7, $top, 0.2),
+                new Sleeve('Waste, changing room', 3.2, 2.1, $top, 0.11),
+                new Sleeve('Water', 3.6, 2.1, $top, 0.05),
+                new Sleeve('Electric', 0.1, 6.2, -0.45, 0.05, Passes::Edge, trade: Trade::Electrician),
+            ],
+            [
+                new DrainRun('Foul drain', 3.2, 2.1, -0.45, 3.2, -4.0, -0.55, 0.11),
+                new ControlJoint('Joint 1', 6.2, 0.0, $top, 6.2, 9.47),
+                new ControlJoint('Joint 2', 12.4, 0.0, $top, 12.4, 9.47),
+            ],
+            [['B', 3.5, 2.4], ['A', 2.0, 0.95]],
+            '2026-11-09',
+        );
+        $slab = $design->slab->layer->thickness;
+
+        return $built->logged([
+            ...self::read($built, HoldPoint::Start, '2026-11-12'), ...self::read($built, HoldPoint::Formation, '2026-11-18'),
+            ...self::read($built, HoldPoint::Base, '2026-11-20', [
+                'h6:room' => array_map(static fn (float $less): float => $slab - $less / 1000, [0, -2, 1, 0, 3, 12, 14, 17, 9, 15]),
+            ]),
+            ...self::read($built, HoldPoint::Boards, '2026-11-24', passes: false),
+            self::entry($built, EntryKind::LeftOut, new Where(part: 'edge_outside', stretch: 'wall:B', place: 'along the garage side'), [4.2],
+                '2026-11-24T15:10', 'boards for this side did not come'),
+            self::entry($built, EntryKind::Thickness, new Where(part: 'slab', stretch: 'wall:B', place: 'east end'), array_map(
+                static fn (float $less): float => $slab - $less / 1000,
+                [12, 14, 17, 9, 15],
+            ), '2026-11-24T15:30', 'room for the slab, east end'),
+        ]);
+    }
+
+    private static function basement(Project $project): Project
+    {
+        $built = self::built(
+            $project,
+            [
+                new Sleeve('Waste', 2.0, 2.0, -2.5, 0.11), new Sleeve('Water', 0.15, 3.0, -1.0, 0.06, Passes::Edge),
+                new Sleeve('Air', 6.0, 0.15, -0.6, 0.16, Passes::Edge), new Post('Post of the stage', 6.2, 3.7, -2.5),
+            ],
+            [new DrainRun('Footing drain', 0.0, 0.0, -2.9, 12.0, -0.4, -2.97, 0.1)],
+            [],
+            '2026-10-26',
+            1,
+            ['B' => WallKind::WalkOut],
+        );
+
+        return $built->logged([
+            ...self::read($built, HoldPoint::Start, '2026-10-29'), ...self::read($built, HoldPoint::Formation, '2026-11-04'),
+            ...self::read($built, HoldPoint::Footing, '2026-11-06'), ...self::read($built, HoldPoint::Forms, '2026-11-13'),
+        ]);
+    }
+
+    private static function cellar(Project $project): Project
+    {
+        $built = self::built(
+            $project, [new Sleeve('Gas entry', 0.2, 2.0, -0.5, 0.04, Passes::Edge, trade: Trade::Plumber)], [], [], '2026-11-02', 0,
+            ['A' => WallKind::Heated],
+        );
+
+        return $built->logged(self::read($built, HoldPoint::OldWall, '2026-11-25', passes: false));
+    }
+
+    /**
+     * @param  list<Item>  $items
+     * @param  list<Item>  $layout
+     * @param  list<array{string, float, float}>  $doors  wall, from, width
+     * @param  array<string, WallKind>  $walls
+     */
+    private static function built(
+        Project $project,
+        array $items,
+        array $layout,
+        array $doors,
+        string $start,
+        int $which = 0,
+        array $walls = [],
+    ): Project {
+        $option = $project->options[$which];
+        $corners = PlannedDesign::rectangle($option->design) ?? throw new \LogicException("{$project->name} is no rectangle");
+        $openings = [];
+        foreach ($doors as $i => [$wall, $from, $width]) {
+            $openings[Ulid::from($project->id, 'door', (string) $i)] = new Opening($wall, $from, $width);
+        }
+        $plan = Plan::along($corners, $walls)->with([
+            'openings' => $openings, 'items' => self::named($project, $items), 'north' => 20.0, 'benchmark' => 10.0, 'zero' => 9.85,
+            'pegs' => new Pegs(-2.0, -2.0, round($corners['B'][0] + 2.0, 2), -2.0),
+        ]);
+        $planned = $project->planned($plan);
+        $options = $planned->options;
+        $of = $options[$which];
+        $own = new Option(
+            $of->name, $of->pinned, $of->note, $of->design, $of->setAside, $of->id, self::named($project, $layout), new SetDays($start),
+        );
+        $options = array_map(static fn (Option $o): Option => $o === $of ? $own : $o, $options);
+
+        return new Project(
+            $project->name, $project->units, $project->site, $options, $project->inspections, $project->id, $plan,
+            new Release($of->id, 'Marit Sluys', "{$start}T09:00:00Z"),
+        );
+    }
+
+    /** @param  list<Item>  $items */
+    private static function named(Project $project, array $items): Items
+    {
+        $named = [];
+        foreach ($items as $item) {
+            $named[Ulid::from($project->id, 'item', $item->name())] = $item;
+        }
+
+        return new Items($named);
+    }
+
+    /**
+     * All of a hold point read as it should be, and passed.
+     *
+     * @param  array<string, list<float>>  $values  where it was read otherwise, by item
+     * @return list<Entry>
+     */
+    private static function read(Project $project, HoldPoint $hold, string $day, array $values = [], bool $passes = true): array
+    {
+        $option = $project->built() ?? $project->options[0];
+        $of = new Circumstances($project->site, new Job(
+            $option->design, $project->units, $project->plan, ($project->plan->items ?? new Items)->and($option->layout),
+        ));
+        $entries = [];
+        $minute = 0;
+        $over = [];
+        foreach (HoldItems::of($of, Network::of($of)) as $item) {
+            if ($item->hold !== $hold || ($item->kind === EntryKind::Photograph)) {
+                $over = $item->hold === $hold ? [...$over, $item->id] : $over;
+
+                continue;
+            }
+            $read = $values[$item->id] ?? self::good($item);
+            $entry = new Entry(
+                Ulid::from($project->id, $item->id, $day), $item->kind, new Where(hold: $item->id, part: $item->part), $read, '', '',
+                $item->drawn, $item->min, $item->max, '', who: self::LEAD, at: sprintf('%sT10:%02d:00+01:00', $day, $minute++),
+            );
+            $entries[] = $entry;
+            if ($entry->said()->state === State::Out) {
+                $over[] = $item->id;
+            }
+        }
+        if ($passes) {
+            $entries[] = new Entry(
+                Ulid::from($project->id, $hold->value, 'pass', $day), EntryKind::Pass, new Where, who: self::LEAD, at: "{$day}T11:00:00+01:00",
+                passing: new Passing($hold, $over, $over === [] ? '' : 'the office knows and has the photographs'),
+            );
+        }
+
+        return $entries;
+    }
+
+    /** @return list<float> */
+    private static function good(HoldItem $item): array
+    {
+        return match (true) {
+            $item->kind === EntryKind::Thickness => array_fill(0, 6, $item->drawn ?? $item->min ?? 0.1),
+            $item->kind === EntryKind::Level => [(($item->min ?? 0.0) + ($item->max ?? 0.0)) / 2],
+            $item->kind === EntryKind::Weather => [6.0, 2.5, 0.0],
+            $item->kind === EntryKind::Pressure => [0.0, 18.0, 3e5, 24.0, 12.0, 2.915e5, 48.0, 17.0, 2.985e5],
+            $item->min !== null => [$item->drawn ?? $item->min],
+            $item->max !== null => [$item->max * 0.6],
+            default => [1.0],
+        };
+    }
+
+    /** @param  list<float>  $values */
+    private static function entry(Project $project, EntryKind $kind, Where $about, array $values, string $at, string $note): Entry
+    {
+        $slab = $kind === EntryKind::Thickness ? $project->options[0]->design->slab->layer->thickness : null;
+
+        return new Entry(
+            Ulid::from($project->id, $kind->value, $at), $kind, $about, $values, drawn: $slab, min: $slab, who: self::LEAD,
+            at: "{$at}:00+01:00", note: $note,
+        );
+    }
+}

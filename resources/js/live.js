@@ -1,0 +1,147 @@
+import Alpine from '@alpinejs/csp';
+
+const WORDS = {
+    busy: 'saving …',
+    saved: 'saved',
+    unreachable: 'Not saved: no connection. What you typed is still here.',
+    broken: 'Not saved: the server did not answer. What you typed is still here.',
+    'signed-out': 'Not saved: you are signed out. Sign in again in another tab, then change something here.',
+    refused: 'Not saved; what is wrong stands at its field.',
+};
+
+/** A page whose forms are sent as soon as something in them changed, one after the other, and that takes in what comes back. */
+export default () => ({
+    init() {
+        this.root = this.$el;
+        this.busy = false;
+        this.root.addEventListener('change', (event) => {
+            const form = event.target.form;
+            if (form?.matches('[data-live]')) {
+                this.send(form);
+            }
+        });
+        this.root.addEventListener('submit', (event) => {
+            if (event.target.matches('[data-live]')) {
+                event.preventDefault();
+                this.send(event.target, event.submitter);
+            }
+        });
+        this.root.addEventListener('pointerdown', (event) => this.grip(event));
+        if ('keys' in this.root.dataset) {
+            document.addEventListener('keydown', (event) => this.press(event));
+        }
+    },
+
+    say(state) {
+        for (const place of this.root.querySelectorAll('[data-said]')) {
+            place.textContent = WORDS[state];
+        }
+    },
+
+    async send(form, by = null) {
+        if (this.busy) {
+            this.next = [form.id, by?.name, by?.value];
+            return;
+        }
+        this.busy = true;
+        this.say('busy');
+        const data = new FormData(form);
+        if (by?.name) {
+            data.set(by.name, by.value);
+        }
+        const response = await fetch(form.action, { method: 'POST', body: data, headers: { Accept: 'text/html' } }).catch(() => null);
+        const state = await this.take(response);
+        this.busy = false;
+        this.say(state);
+        if (this.next) {
+            const [id, name, value] = this.next;
+            this.next = null;
+            const again = document.getElementById(id);
+            if (again) {
+                this.send(again, name ? { name, value } : null);
+            }
+        }
+    },
+
+    /** The page that came back is laid over this one; what is being typed right now stays. */
+    async take(response) {
+        if (!response) {
+            return 'unreachable';
+        }
+        if (!response.ok) {
+            return response.status === 419 || response.status === 401 ? 'signed-out' : 'broken';
+        }
+        const page = new DOMParser().parseFromString(await response.text(), 'text/html');
+        const fresh = page.getElementById('live');
+        if (!fresh) {
+            return 'signed-out';
+        }
+        const wrong = fresh.querySelector('.wrong, .conflict') !== null;
+        const open = new Set([...this.root.querySelectorAll('details[open][id]')].map((one) => one.id));
+        for (const one of fresh.querySelectorAll('details[id]')) {
+            one.open = one.open || open.has(one.id);
+        }
+        Object.assign(this.root.dataset, fresh.dataset);
+        const focus = document.activeElement;
+        for (const [i, part] of [...fresh.children].entries()) {
+            const old = this.root.children[i];
+            Alpine.morph(old, part.outerHTML, { key: (element) => element.id });
+        }
+        for (const field of this.root.querySelectorAll('input, select')) {
+            if (field !== focus && field.type !== 'checkbox' && field.tagName === 'INPUT') {
+                field.value = field.getAttribute('value') ?? '';
+            } else if (field.tagName === 'SELECT') {
+                field.value = field.querySelector('option[selected]')?.value ?? field.value;
+            }
+        }
+        return wrong ? 'refused' : 'saved';
+    },
+
+    press(event) {
+        const typing = event.target.closest('input, select, textarea, [contenteditable]');
+        const undo = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z';
+        if ((typing && !undo) || event.altKey || ((event.ctrlKey || event.metaKey) && !undo)) {
+            return;
+        }
+        const key = undo ? (event.shiftKey ? 'r' : 'u') : event.key;
+        const button = this.root.querySelector(`[data-press="${CSS.escape(key)}"]:not(:disabled)`);
+        if (button) {
+            event.preventDefault();
+            button.click();
+        }
+    },
+
+    /** A corner or an item is dragged to where it is dropped, to the centimetre or half an inch that its field shows. */
+    grip(event) {
+        const grip = event.target.closest('[data-grip]');
+        if (!grip || grip.tagName === 'INPUT') {
+            return;
+        }
+        const svg = grip.ownerSVGElement;
+        const field = (axis) => this.root.querySelector(`input[data-grip="${CSS.escape(`${grip.dataset.grip}|${axis}`)}"]`);
+        const [x, y] = [field('x'), field('y')];
+        if (!x || !y || x.matches(':disabled')) {
+            return;
+        }
+        event.preventDefault();
+        const { left, top, px } = this.root.dataset;
+        const at = (e) => new DOMPoint(e.clientX, e.clientY).matrixTransform(svg.getScreenCTM().inverse());
+        const move = (e) => {
+            const point = at(e);
+            grip.setAttribute('cx', point.x);
+            grip.setAttribute('cy', point.y);
+        };
+        const drop = (e) => {
+            svg.removeEventListener('pointermove', move);
+            svg.removeEventListener('pointerup', drop);
+            const point = at(e);
+            const metres = (value) => `${(Math.round(100 * value) / 100).toFixed(2)} m`;
+            x.value = metres(Number(left) + point.x / Number(px));
+            y.value = metres(Number(top) - point.y / Number(px));
+            this.send(x.form);
+        };
+        svg.setPointerCapture?.(event.pointerId);
+        svg.addEventListener('pointermove', move);
+        svg.addEventListener('pointerup', drop);
+    },
+});
