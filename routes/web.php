@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BuiltController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\DampController;
 use App\Http\Controllers\FirstController;
@@ -10,11 +11,13 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LaterController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\MassController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\NewPasswordController;
 use App\Http\Controllers\NoticesController;
 use App\Http\Controllers\OptionController;
+use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PriceController;
@@ -24,6 +27,7 @@ use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SchemaController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SectionFileController;
+use App\Http\Controllers\SequenceController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShareController;
 use App\Http\Controllers\SignInController;
@@ -94,7 +98,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     });
 
     Route::prefix('/projects/{project}')->scopeBindings()->whereNumber(
-        ['project', 'option', 'revision', 'study', 'choice', 'inspection'],
+        ['project', 'option', 'revision', 'study', 'choice', 'inspection', 'order', 'pack'],
     )->group(function (): void {
         Route::middleware('can:view,project')->group(function (): void {
             Route::get('/project.json', [ProjectFileController::class, 'show'])->name('projects.export');
@@ -127,11 +131,22 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/plan/set-out', [PlanController::class, 'setOut'])->name('plan.set-out');
             Route::get('/plan/plan.svg', [PlanController::class, 'drawing'])->name('plan.drawing');
             Route::get('/plan/plan.dxf', [PlanController::class, 'dxf'])->name('plan.dxf');
+            Route::get('/sequence', [SequenceController::class, 'show'])->name('sequence.show');
+            Route::get('/sequence.ics', [SequenceController::class, 'calendar'])->name('sequence.calendar');
+            Route::get('/order', [OrderController::class, 'show'])->name('order.show');
+            Route::get('/order.csv', [OrderController::class, 'csv'])->name('order.csv');
+            Route::get('/log', [LogController::class, 'show'])->name('log.show');
+            Route::get('/log/photos/{hash}', [LogController::class, 'photo'])->name('log.photo')->where('hash', '[0-9a-f]{64}');
+            Route::get('/built', [BuiltController::class, 'show'])->name('built.show');
+            Route::get('/built/{pack}/{format}', [BuiltController::class, 'pack'])->name('built.pack')->whereIn('format', ['pdf', 'html']);
             Route::get('/release', [ReleaseController::class, 'show'])->name('release.show');
             Route::get('/inspections', [InspectionController::class, 'index'])->name('inspections.index');
             Route::get('/inspections/{inspection}', [InspectionController::class, 'show'])->name('inspections.show');
         });
+        Route::post('/log/pass', [LogController::class, 'pass'])->name('log.pass')->middleware('can:pass,project');
         Route::middleware('can:inspect,project')->group(function (): void {
+            Route::post('/log', [LogController::class, 'store'])->name('log.store');
+            Route::post('/order/{order}', [OrderController::class, 'event'])->name('order.event');
             Route::get('/inspections/create', [InspectionController::class, 'create'])->name('inspections.create');
             Route::post('/inspections', [InspectionController::class, 'store'])->name('inspections.store');
             Route::put('/inspections/{inspection}', [InspectionController::class, 'update'])->name('inspections.update');
@@ -143,6 +158,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::put('/plan', [PlanController::class, 'update'])->name('plan.update');
             Route::put('/plan/undo', [PlanController::class, 'undo'])->name('plan.undo');
             Route::put('/plan/redo', [PlanController::class, 'redo'])->name('plan.redo');
+            Route::put('/sequence', [SequenceController::class, 'update'])->name('sequence.update');
+            Route::post('/order', [OrderController::class, 'store'])->name('order.store');
+            Route::post('/built', [BuiltController::class, 'store'])->name('built.store');
             Route::post('/release', [ReleaseController::class, 'store'])->name('release.store');
             Route::put('/release', [ReleaseController::class, 'update'])->name('release.update');
             Route::delete('/release', [ReleaseController::class, 'destroy'])->name('release.destroy');

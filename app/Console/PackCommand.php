@@ -80,7 +80,9 @@ final class PackCommand extends Command
         }
         if ($input->getOption('json') === true) {
             $job->write($output, 'pack', [
-                'chapters' => array_map(static fn (array $c): array => ['title' => $c['title'], 'blocks' => count($c['blocks'])], $pack->chapters),
+                'chapters' => array_map(
+                    static fn (array $c): array => ['title' => $c['title'], 'blocks' => count($c['blocks'])], $pack->chapters,
+                ),
                 'hold_points' => array_map(static fn ($h): string => $h->word(), $pack->of->holds),
                 'deviations' => count($built->deviations),
                 'photographs' => array_keys($job->photos),

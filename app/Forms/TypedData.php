@@ -29,8 +29,9 @@ final class TypedData
      *
      * @throws ValidationException with a message at each field
      */
-    public static function merge(array $stored, array $typed, QuantityFormatter $format, callable $decode, string $prefix = ''): object|array
-    {
+    public static function merge(
+        array $stored, array $typed, QuantityFormatter $format, callable $decode, string $prefix = '',
+    ): object|array {
         $errors = [];
         foreach (Arr::dot($stored) as $path => $value) {
             $text = Arr::get($typed, $path);

@@ -184,6 +184,8 @@ final class Option extends Model implements Kept
 
     public function toCore(): CoreOption
     {
-        return new CoreOption($this->name, $this->pinned, $this->note, $this->design, $this->setAside(), $this->ulid, $this->layout(), $this->days());
+        return new CoreOption(
+            $this->name, $this->pinned, $this->note, $this->design, $this->setAside(), $this->ulid, $this->layout(), $this->days(),
+        );
     }
 }

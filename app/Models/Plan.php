@@ -80,7 +80,9 @@ final class Plan extends Model implements Kept
                 PlannedDesign::of($plan, $option->design);
             } catch (FaultyInput $e) {
                 foreach ($e->faults as $fault) {
-                    $faults[] = Fault::of('/plan', "option “{$option->name}” cannot stand on it: {$fault->line()}", 'walls that it can stand on');
+                    $faults[] = Fault::of(
+                        '/plan', "option “{$option->name}” cannot stand on it: {$fault->line()}", 'walls that it can stand on',
+                    );
                 }
             }
             array_push($faults, ...$plan->itemFaults($option->layout(), '/layout'));

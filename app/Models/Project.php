@@ -29,6 +29,7 @@ use Ondergrond\Project\Project as CoreProject;
 use Ondergrond\Project\SetDays;
 use Ondergrond\Project\Ulid;
 use Ondergrond\Site\Site;
+use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Units\UnitSystem;
 
 /**
@@ -65,6 +66,12 @@ final class Project extends Model implements Kept
     public function firm(): BelongsTo
     {
         return $this->belongsTo(Firm::class);
+    }
+
+    /** What the firm pays. */
+    public function prices(): PriceList
+    {
+        return $this->firm?->priceList() ?? PriceList::none();
     }
 
     /** @return HasMany<Option, $this> */
@@ -300,7 +307,8 @@ final class Project extends Model implements Kept
             $this->entries()->create([
                 // Another project may have been read from the same file.
                 'id' => EntryRecord::query()->whereKey($entry->id)->exists() ? Ulid::from($this->ulid, $entry->id) : $entry->id,
-                'kind' => $entry->kind->value, 'hold' => $entry->about->hold, 'state' => $own ? $entry : $entry->imported(), 'received_at' => now(),
+                'kind' => $entry->kind->value, 'hold' => $entry->about->hold, 'state' => $own ? $entry : $entry->imported(),
+                'received_at' => now(),
             ]);
         }
     }

@@ -30,6 +30,12 @@ final class ProjectPolicy
         return $this->own($user, $project) && $user->role->inspects();
     }
 
+    /** A hold point is passed by owner, designer, or whoever of the crew leads. */
+    public function pass(User $user, Project $project): bool
+    {
+        return $this->own($user, $project) && $user->passes();
+    }
+
     /** What is gone for good can't be had back, so only an owner does it. */
     public function purge(User $user, Project $project): bool
     {

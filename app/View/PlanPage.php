@@ -144,7 +144,9 @@ final readonly class PlanPage
     public function about(Item $item): string
     {
         return $item instanceof DrainRun
-            ? sprintf('%s long, fall %.1f %%', $this->length($item->length()), 100 * $item->fall()).($item->fall() < 0.005 ? ', too flat' : '')
+            ? sprintf(
+                '%s long, fall %.1f %%', $this->length($item->length()), 100 * $item->fall(),
+            ).($item->fall() < 0.005 ? ', too flat' : '')
             : '';
     }
 

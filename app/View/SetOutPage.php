@@ -82,7 +82,9 @@ final readonly class SetOutPage
                     ? SquareUp::of($plan->outline, $tapes, new Held($held[0], $held[1], $typed['both'] === '1'))
                     : throw FaultyInput::one(Fault::of('/hold', 'nothing', 'what stays: choose it, it is never assumed'));
             } catch (FaultyInput $e) {
-                $wrong['square'] = implode(' ', array_map(static fn (Fault $f): string => "Found {$f->found}. Allowed: {$f->allowed}.", $e->faults));
+                $wrong['square'] = implode(
+                    ' ', array_map(static fn (Fault $f): string => "Found {$f->found}. Allowed: {$f->allowed}.", $e->faults),
+                );
             }
         }
         $sight = $read('sight', $of('sight'), Quantity::Length);
@@ -130,7 +132,9 @@ final readonly class SetOutPage
             $moves[] = [
                 'corner' => $corner,
                 'words' => hypot($dx, $dy) < 0.0005 ? 'stays'
-                    : $this->small(abs($dx)).' '.$way($dx, 'right', 'left').', '.$this->small(abs($dy)).' '.$way($dy, 'up', 'down').' the sheet',
+                    : $this->small(abs($dx)).' '.$way(
+                        $dx, 'right', 'left',
+                    ).', '.$this->small(abs($dy)).' '.$way($dy, 'up', 'down').' the sheet',
                 'within' => $this->square?->isWithin($corner) ?? true,
             ];
         }

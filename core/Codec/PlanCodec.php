@@ -175,7 +175,8 @@ final class PlanCodec
     {
         $own = [
             'x_m' => 'along', 'y_m' => 'across', 'from_m' => 'from the corner', 'width_m' => 'width', 'benchmark_m' => 'Benchmark',
-            'zero_m' => 'Ground at the common edge', 'px_m' => 'P, along', 'py_m' => 'P, across', 'qx_m' => 'Q, along', 'qy_m' => 'Q, across',
+            'zero_m' => 'Ground at the common edge', 'px_m' => 'P, along', 'py_m' => 'P, across', 'qx_m' => 'Q, along',
+            'qy_m' => 'Q, across',
         ];
         foreach (ItemKind::cases() as $kind) {
             foreach (Parameter::of($kind->type()) as $p) {

@@ -78,7 +78,9 @@ final class Building
                 'h6:room' => array_map(static fn (float $less): float => $slab - $less / 1000, [0, -2, 1, 0, 3, 12, 14, 17, 9, 15]),
             ]),
             ...self::read($built, HoldPoint::Boards, '2026-11-24', passes: false),
-            self::entry($built, EntryKind::LeftOut, new Where(part: 'edge_outside', stretch: 'wall:B', place: 'along the garage side'), [4.2],
+            self::entry($built, EntryKind::LeftOut, new Where(
+                part: 'edge_outside', stretch: 'wall:B', place: 'along the garage side',
+            ), [4.2],
                 '2026-11-24T15:10', 'boards for this side did not come'),
             self::entry($built, EntryKind::Thickness, new Where(part: 'slab', stretch: 'wall:B', place: 'east end'), array_map(
                 static fn (float $less): float => $slab - $less / 1000,
@@ -201,7 +203,9 @@ final class Building
         }
         if ($passes) {
             $entries[] = new Entry(
-                Ulid::from($project->id, $hold->value, 'pass', $day), EntryKind::Pass, new Where, who: self::LEAD, at: "{$day}T11:00:00+01:00",
+                Ulid::from(
+                    $project->id, $hold->value, 'pass', $day,
+                ), EntryKind::Pass, new Where, who: self::LEAD, at: "{$day}T11:00:00+01:00",
                 passing: new Passing($hold, $over, $over === [] ? '' : 'the office knows and has the photographs'),
             );
         }

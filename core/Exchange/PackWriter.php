@@ -75,7 +75,9 @@ final class PackWriter
         $x->startElement('body');
         $x->startElement('header');
         $x->writeElement('h1', $of->project->name);
-        $x->writeElement('p', 'Hand-over of the foundation, made '.$of->moment($of->made->format('c')).', '.$of->project->site->timeZone.'.');
+        $x->writeElement(
+            'p', 'Hand-over of the foundation, made '.$of->moment($of->made->format('c')).', '.$of->project->site->timeZone.'.',
+        );
         $x->endElement();
         foreach ($pack->chapters as $chapter) {
             $x->startElement('section');

@@ -96,7 +96,9 @@ final readonly class PlanController
                 $layout = $option->setRelation('project', $project)->keptLayout(User::current()->name);
                 $this->history->change(
                     $layout, $request->integer('layout_revision', History::head($layout)->id),
-                    static fn (array $state): array => ['layout' => $typed->layout($state['layout'], $request->array('layout'), $drawn, $act)],
+                    static fn (array $state): array => [
+                        'layout' => $typed->layout($state['layout'], $request->array('layout'), $drawn, $act),
+                    ],
                     $request->has('layout_seen') ? $request->integer('layout_seen') : null,
                 );
             }
@@ -117,14 +119,18 @@ final readonly class PlanController
     {
         $drawing = $this->drawn($project);
 
-        return Download::of(SvgWriter::file($drawing, $project->name, $this->hash($project)), 'image/svg+xml', $project->name.' plan', 'svg');
+        return Download::of(
+            SvgWriter::file($drawing, $project->name, $this->hash($project)), 'image/svg+xml', $project->name.' plan', 'svg',
+        );
     }
 
     public function dxf(Project $project): Response
     {
         $drawing = $this->drawn($project);
 
-        return Download::of(DxfWriter::write($drawing, $project->name, $this->hash($project)), 'image/vnd.dxf', $project->name.' plan', 'dxf');
+        return Download::of(
+            DxfWriter::write($drawing, $project->name, $this->hash($project)), 'image/vnd.dxf', $project->name.' plan', 'dxf',
+        );
     }
 
     /** What is typed to square up or level is answered at once and kept in the address alone. */

@@ -74,7 +74,10 @@ final readonly class ReleaseController
             if (! $ends) {
                 if (mb_strlen($why) < self::SHORTEST_REASON || mb_strlen($why) > self::LONGEST_REASON) {
                     throw ValidationException::withMessages([
-                        'why' => sprintf('A released design is changed with a reason. Allowed: %d to %d characters.', self::SHORTEST_REASON, self::LONGEST_REASON),
+                        'why' => sprintf(
+                            'A released design is changed with a reason. Allowed: %d to %d characters.', self::SHORTEST_REASON,
+                            self::LONGEST_REASON,
+                        ),
                     ]);
                 }
                 $release->update(['changing' => $why]);

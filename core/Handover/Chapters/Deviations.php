@@ -32,7 +32,9 @@ final class Deviations implements Chapter
 
         return [
             new Table('', ['Part', 'Where', 'Found'], array_map(static fn (Deviation $v): array => [
-                $v->part()->label(), $v->stretch() === '' ? 'everywhere' : strtr($v->stretch(), ['wall:' => 'wall at corner ']), $v->said()->in($format),
+                $v->part()->label(), $v->stretch() === '' ? 'everywhere' : strtr(
+                    $v->stretch(), ['wall:' => 'wall at corner '],
+                ), $v->said()->in($format),
             ], $of->built->deviations)),
             ...($of->built->undrawn === [] ? [] : [new Lines($of->built->undrawn)]),
             new Table('What that costs', ['', 'Difference'], [

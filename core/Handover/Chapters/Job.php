@@ -32,10 +32,16 @@ final class Job implements Chapter
                 ['Option', $of->option->name],
                 ['Kind', Families::find($design->family)?->label() ?? $design->family],
                 ['Place', $site->place],
-                ['Floor', $said($design->footprint->area, Quantity::Area).', outline '.$said($design->footprint->perimeter, Quantity::Length)],
+                ['Floor', $said(
+                    $design->footprint->area, Quantity::Area,
+                ).', outline '.$said($design->footprint->perimeter, Quantity::Length)],
                 ['Ground', $site->soil->label()],
-                ['Design winter', $said($site->climate->design, Quantity::Temperature).' outside, '.$said($site->indoor, Quantity::Temperature).' inside'],
-                $release === null ? ['Released', 'nobody has released this option'] : ['Released', "by {$release->by}, {$of->moment($release->at)}"],
+                ['Design winter', $said(
+                    $site->climate->design, Quantity::Temperature,
+                ).' outside, '.$said($site->indoor, Quantity::Temperature).' inside'],
+                $release === null ? [
+                    'Released', 'nobody has released this option',
+                ] : ['Released', "by {$release->by}, {$of->moment($release->at)}"],
             ], static fn (array $row): bool => $row[1] !== ''))),
             ...($release === null || $release->open === [] ? [] : [
                 new Writing('Open when it was released:'), new Lines($release->open),

@@ -31,12 +31,16 @@ final class NotChecked implements Chapter
             ),
             ...array_map(
                 static fn (Judged $j): string => $j->finding->said->in($of->format),
-                array_values(array_filter($judgement->findings, static fn (Judged $j): bool => $j->finding->severity === Severity::NotChecked)),
+                array_values(
+                    array_filter($judgement->findings, static fn (Judged $j): bool => $j->finding->severity === Severity::NotChecked),
+                ),
             ),
             ...array_map(
                 static fn (HoldState $h): string => "H{$h->hold->number()}, {$h->hold->label()}: ".($h->missing() === []
                     ? 'nobody passed it.'
-                    : sprintf('not read: %s.', implode('; ', array_map(static fn (string $id): string => $h->items[$id]->label, $h->missing())))),
+                    : sprintf(
+                        'not read: %s.', implode('; ', array_map(static fn (string $id): string => $h->items[$id]->label, $h->missing())),
+                    )),
                 array_values(array_filter($of->holds, static fn (HoldState $h): bool => ! $h->isPassed())),
             ),
             ...$of->order->uncounted,

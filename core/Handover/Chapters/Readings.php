@@ -35,7 +35,9 @@ final class Readings implements Chapter
         return $read === [] ? [] : [new Table('', ['When', 'By', 'What', 'Read', ''], array_map(
             static fn (Entry $e): array => [
                 $of->moment($e->at), $e->who, implode(', ', array_filter([
-                    $labels[$e->about->hold] ?? $e->kind->label(), $e->about->place, strtr($e->about->stretch, ['wall:' => 'wall at corner ']),
+                    $labels[$e->about->hold] ?? $e->kind->label(), $e->about->place, strtr(
+                        $e->about->stretch, ['wall:' => 'wall at corner '],
+                    ),
                 ], static fn (string $word): bool => $word !== '')),
                 $e->said()->words->in($of->format).($e->source === Source::Typed ? '' : " ({$e->source->value})"), $e->said()->state->value,
             ],

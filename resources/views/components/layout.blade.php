@@ -25,6 +25,10 @@
             <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*', 'options.*', 'history.*', 'shares.*',
                 'studies.*', 'damp.*', 'mass.*')) aria-current="page" @endif>Section</a>
             <a href="{{ route('plan.show', $project) }}" @if (request()->routeIs('plan.*', 'release.*')) aria-current="page" @endif>Plan</a>
+            <a href="{{ route('order.show', $project) }}" @if (request()->routeIs('order.*')) aria-current="page" @endif>Order</a>
+            <a href="{{ route('sequence.show', $project) }}" @if (request()->routeIs('sequence.*')) aria-current="page" @endif>Sequence</a>
+            <a href="{{ route('log.show', $project) }}" @if (request()->routeIs('log.*')) aria-current="page" @endif>Log</a>
+            <a href="{{ route('built.show', $project) }}" @if (request()->routeIs('built.*')) aria-current="page" @endif>Hand over</a>
             <a href="{{ route('compare.show', $project) }}" @if (request()->routeIs('compare.*')) aria-current="page" @endif>Compare</a>
             <a href="{{ route('inspections.index', $project) }}" @if (request()->routeIs('inspections.*')) aria-current="page"
                 @endif>Inspect</a>

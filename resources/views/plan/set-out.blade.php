@@ -38,7 +38,9 @@
                         @endif>@if ($bad)<p class="wrong">{{ $page->wrong[$field] }}</p>@endif</div>
                 @endforeach
                 <div class="field"><label for="hold">What stays</label><select id="hold" name="hold">@foreach ($page->holds() as $value =>
-                    $words)<option value="{{ $value }}" @selected($page->typed['hold'] === $value)>{{ $words }}</option>@endforeach</select></div>
+                    $words)<option value="{{ $value }}" @selected(
+                        $page->typed['hold'] === $value,
+                    )>{{ $words }}</option>@endforeach</select></div>
                 <label class="tick"><input type="checkbox" name="both" value="1" @checked($page->typed['both'] === '1')>
                     <span>both of its corners stay</span></label>
                 <div class="field"><label for="warm">Steel tape at</label><input id="warm" name="warm" value="{{ $page->typed['warm'] }}"
@@ -56,7 +58,9 @@
         </section>
         <section aria-labelledby="level-title">
             <h2 id="level-title">Levels</h2>
-            <div class="field"><label for="sight">Rod on the benchmark ({{ $page->length($page->plan->benchmark) }})</label><input id="sight"
+            <div class="field"><label for="sight">Rod on the benchmark ({{ $page->length(
+                $page->plan->benchmark,
+            ) }})</label><input id="sight"
                 name="sight" value="{{ $page->typed['sight'] }}" inputmode="decimal" autocomplete="off">@isset($page->wrong['sight'])<p
                 class="wrong">{{ $page->wrong['sight'] }}</p>@endisset</div>
             @if ($page->rods)<p>The instrument sees at {{ $page->length($page->rods->instrument) }}.</p>@endif

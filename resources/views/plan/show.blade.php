@@ -44,7 +44,9 @@
                         <p class="add">@foreach ($page->kinds() as $kind)<button name="act" value="add:{{ $kind->value }}">+ {{
                             $kind->label() }}</button> @endforeach</p>
                         @foreach ($page->items() as $id => $item)
-                            <details class="item" id="item-{{ $id }}" @if ($errors->has('plan.items.'.$id.'.*') || $errors->has('layout.'.$id.'.*'))
+                            <details class="item" id="item-{{ $id }}" @if ($errors->has(
+                                'plan.items.'.$id.'.*',
+                            ) || $errors->has('layout.'.$id.'.*'))
                                 open @endif>
                                 <summary><b>{{ $item->kind()->label() }}</b> <bdi>{{ $item->name() }}</bdi>
                                     <span class="quiet">{{ $page->about($item) }}</span></summary>
@@ -109,7 +111,9 @@
                             </div>
                             @if ($page->plan->pegs)
                                 <div class="wall">
-                                    @foreach (['px' => 'P, along', 'py' => 'P, across', 'qx' => 'Q, along', 'qy' => 'Q, across'] as $key => $label)
+                                    @foreach ([
+                                        'px' => 'P, along', 'py' => 'P, across', 'qx' => 'Q, along', 'qy' => 'Q, across',
+                                    ] as $key => $label)
                                         <x-input :name="'plan.pegs.'.$key.'_m'" :label="$label" :value="$page->length($page->plan->pegs->$key)" />
                                     @endforeach
                                 </div>

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Database\Lock;
+use App\Forms\Reader;
+use App\Forms\TypedEntry;
+use App\Forms\Word;
+use App\Http\Photo;
+use App\Models\EntryRecord;
+use App\Models\Photograph;
+use App\Models\Project;
+use App\View\BuildingJob;
+use App\View\LogPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+use Ondergrond\Logbook\Entry;
+use Ondergrond\Logbook\EntryKind;
+
+/** What is read on site: made for a telephone and a thumb. */
+final readonly class LogController
+{
+    public function __construct(private Reader $reading) {}
+
+    public function show(Project $project, Request $request): View
+    {
+        return view('log.show', ['page' => LogPage::of($project, $this->reading->formatter($project), $request->boolean('all'))]);
+    }
+
+    public function store(Project $project, Request $request): RedirectResponse
+    {
+        $job = BuildingJob::of($project);
+        if ($project->entries()->count() >= EntryRecord::MOST) {
+            throw ValidationException::withMessages(['note' => 'A log holds '.EntryRecord::MOST.' entries.']);
+        }
+        $typed = new TypedEntry($request, $this->reading->written($request, $project), now(), $project->site->timeZone);
+        if ($project->entries()->whereKey($typed->id())->exists()) {
+            // The same sending a second time: the first came through, its answer did not.
+            return redirect()->route('log.show', $project)->with('said', 'Kept already.');
+        }
+        $photo = Photo::taken($project, $request->file('photo'));
+        $hold = Word::of($request, 'hold');
+        $item = $job->items()[$hold] ?? null;
+        $kind = EntryKind::tryFrom(Word::of($request, 'kind')) ?? EntryKind::Note;
+        if ($item !== null) {
+            $last = $job->holds()[$item->hold->value]->latest[$item->id] ?? null;
+            $entry = $typed->reading($item, $last, $photo, $job->option->design, $project->plan());
+        } else {
+            abort_if($kind === EntryKind::Pass, 422);
+            $entry = $typed->free($kind, $photo, $job->option->design, $project->plan());
+        }
+        $this->keep($project, $entry);
+        $said = $entry->said();
+
+        return redirect()->to(route('log.show', $project).($item === null ? '' : '#'.$item->hold->value))->with(
+            'said', "{$said->state->value}: {$said->words->in($this->reading->formatter($project))}",
+        );
+    }
+
+    public function pass(Project $project, Request $request): RedirectResponse
+    {
+        $hold = Word::of($request, 'hold');
+        $typed = new TypedEntry($request, $this->reading->written($request, $project), now(), $project->site->timeZone);
+        // One after the other: of two people who pass the same point, the second is told who did.
+        Lock::on($project, function () use ($project, $hold, $typed): void {
+            $state = BuildingJob::of($project)->holds()[$hold] ?? abort(404);
+            $this->keep($project, $typed->pass($state));
+        });
+
+        return redirect()->to(route('log.show', $project).'#'.$hold)->with('said', 'Passed.');
+    }
+
+    public function photo(Project $project, string $hash): Response
+    {
+        $photo = $project->photographs()->where('hash', $hash)->first();
+        abort_unless($photo instanceof Photograph && $photo->contents() !== '', 404);
+
+        return new Response($photo->contents(), 200, [
+            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable', 'X-Content-Type-Options' => 'nosniff',
+        ]);
+    }
+
+    private function keep(Project $project, Entry $entry): void
+    {
+        $project->entries()->create([
+            'id' => $entry->id, 'kind' => $entry->kind->value, 'hold' => $entry->about->hold, 'state' => $entry, 'received_at' => now(),
+        ]);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\HandedPack;
+use App\Models\Project;
+use App\Pdf\Printer;
+use App\View\BuildingJob;
+use DateTimeImmutable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Queue\Attributes\DeleteWhenMissingModels;
+use Ondergrond\AsBuilt\Difference;
+use Ondergrond\Exchange\PackWriter;
+use Ondergrond\Exchange\ProjectFile;
+use Ondergrond\Handover\Dossier;
+use Ondergrond\Handover\Pack;
+use Ondergrond\Takeoff\PriceList;
+use Ondergrond\Units\QuantityFormatter;
+use Throwable;
+
+/** Makes a pack: judges the job as drawn and as built, writes it and prints it. */
+#[DeleteWhenMissingModels]
+final class MakePack implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 1;
+
+    public function __construct(private readonly HandedPack $pack) {}
+
+    public function handle(): void
+    {
+        $this->pack->update(['stage' => 'judging']);
+        $html = self::html($this->pack->project, new DateTimeImmutable('@'.now()->getTimestamp()));
+        self::keep($this->pack->path('html'), $html);
+        $this->pack->update(['stage' => 'printing']);
+        self::keep($this->pack->path('pdf'), Printer::pdf($html));
+        $this->pack->update(['stage' => 'done']);
+    }
+
+    public function failed(?Throwable $e): void
+    {
+        $this->pack->update(['stage' => 'failed', 'said' => mb_substr($e?->getMessage() ?? 'it broke off', 0, 500)]);
+    }
+
+    /** What is handed over of a project, in the units that it is built in, without prices. */
+    public static function html(Project $project, DateTimeImmutable $now): string
+    {
+        $job = BuildingJob::of($project);
+        $built = $job->built();
+        $photos = [];
+        foreach ($project->photographs as $photo) {
+            $photos[$photo->hash] = $photo->contents();
+        }
+        $photos = array_filter($photos, static fn (string $bytes): bool => $bytes !== '');
+        $core = $project->toCore();
+        $option = $core->built() ?? $core->options[0];
+
+        return PackWriter::html(Pack::of(new Dossier(
+            $core, $option, Difference::of($project->site, $built, $project->units, $option->setAside), $built,
+            $job->order(PriceList::none()), $job->log, $job->holds(), new QuantityFormatter($project->units), $now, array_keys($photos),
+        )), ProjectFile::hash($core), $photos);
+    }
+
+    private static function keep(string $path, string $bytes): void
+    {
+        if (! is_dir(dirname($path))) {
+            mkdir(dirname($path), 0700, true);
+        }
+        file_put_contents("{$path}.new", $bytes);
+        rename("{$path}.new", $path);
+    }
+}
