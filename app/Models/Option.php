@@ -80,18 +80,18 @@ final class Option extends Model implements Kept
     /** What it puts on the plan. */
     public function layout(): Items
     {
-        return $this->drawnLayout->state ?? new Items;
+        return $this->loadMissing('drawnLayout')->drawnLayout->state ?? new Items;
     }
 
     public function days(): SetDays
     {
-        return $this->drawnLayout->days ?? new SetDays;
+        return $this->loadMissing('drawnLayout')->drawnLayout->days ?? new SetDays;
     }
 
     /** The layout to be saved through History. */
     public function keptLayout(string $who): Layout
     {
-        $layout = $this->drawnLayout;
+        $layout = $this->loadMissing('drawnLayout')->drawnLayout;
         if ($layout === null) {
             $layout = $this->drawnLayout()->make(['project_id' => $this->project_id]);
             $layout->setRelation('option', $this);

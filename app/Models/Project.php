@@ -101,13 +101,13 @@ final class Project extends Model implements Kept
     /** What its options stand on; null where none is drawn. */
     public function plan(): ?CorePlan
     {
-        return $this->drawnPlan?->state;
+        return $this->loadMissing('drawnPlan')->drawnPlan?->state;
     }
 
     /** The plan to be saved through History; an empty one where none was ever drawn. */
     public function keptPlan(string $who): Plan
     {
-        $plan = $this->drawnPlan;
+        $plan = $this->loadMissing('drawnPlan')->drawnPlan;
         if ($plan === null) {
             $plan = $this->drawnPlan()->make();
             $plan->setRelation('project', $this);

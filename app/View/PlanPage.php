@@ -57,7 +57,9 @@ final readonly class PlanPage
     public static function of(Project $project, QuantityFormatter $format, History $history): self
     {
         $option = $project->building();
-        [$kept, $layout] = [$project->drawnPlan, $option->drawnLayout];
+        [$kept, $layout] = [
+            $project->loadMissing(['drawnPlan', 'options'])->drawnPlan, $option->loadMissing('drawnLayout')->drawnLayout,
+        ];
         $plan = $kept?->state;
         $may = Gate::allows('update', $project);
         $drawing = $plan === null ? null : PlanDrawing::of($plan, $option->design, $option->layout(), $format);
