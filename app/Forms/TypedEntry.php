@@ -73,7 +73,9 @@ final readonly class TypedEntry
         $this->askBack($field, $item, $values);
 
         return $this->entry(
-            $item->kind, new Where(hold: $item->id, part: $item->part, stretch: $this->stretch($field, $design, $plan), place: $this->place()), $values,
+            $item->kind, new Where(
+                hold: $item->id, part: $item->part, stretch: $this->stretch($field, $design, $plan), place: $this->place(),
+            ), $values,
             $text, $item->drawn, $item->min, $item->max, $photo, replaces: $item->kind === EntryKind::Pressure ? $last->id ?? '' : '',
         );
     }
@@ -93,7 +95,9 @@ final readonly class TypedEntry
             }
 
             return $this->entry(
-                $kind, new Where(part: $part, stretch: $stretch, place: $this->place()), $this->values('length', trim($this->word('value')), Quantity::Length),
+                $kind, new Where(
+                    part: $part, stretch: $stretch, place: $this->place(),
+                ), $this->values('length', trim($this->word('value')), Quantity::Length),
                 trim($this->word('value')), photo: $photo,
             );
         }
@@ -102,7 +106,9 @@ final readonly class TypedEntry
         }
 
         return $this->entry(
-            $photo === '' ? EntryKind::Note : EntryKind::Photograph, new Where(task: $this->word('task'), place: $this->place()), [], photo: $photo,
+            $photo === '' ? EntryKind::Note : EntryKind::Photograph, new Where(
+                task: $this->word('task'), place: $this->place(),
+            ), [], photo: $photo,
         );
     }
 
@@ -147,7 +153,9 @@ final readonly class TypedEntry
         ?Passing $passing = null,
     ): Entry {
         return new Entry(
-            $this->id(), $kind, $about, $values, mb_substr($text, 0, 2000), '', $drawn, $min, $max, mb_substr(trim($this->word('instrument')), 0, 120),
+            $this->id(), $kind, $about, $values, mb_substr($text, 0, 2000), '', $drawn, $min, $max, mb_substr(
+                trim($this->word('instrument')), 0, 120,
+            ),
             who: User::current()->name, at: $this->at(), counter: max(0, $this->request->integer('counter')),
             received: gmdate('Y-m-d\TH:i:s\Z', $this->now->getTimestamp()), replaces: $replaces !== '' ? $replaces : $this->replaces(),
             photo: $photo, note: mb_substr(trim($this->word('note')), 0, 2000), passing: $passing,
@@ -158,7 +166,9 @@ final readonly class TypedEntry
     {
         $at = $this->word('at');
 
-        return preg_match('~^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d[+-]\d\d:\d\d$~', $at) === 1 && abs((int) strtotime($at) - $this->now->getTimestamp()) < 86_400
+        return preg_match(
+            '~^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d[+-]\d\d:\d\d$~', $at,
+        ) === 1 && abs((int) strtotime($at) - $this->now->getTimestamp()) < 86_400
             ? $at
             : \DateTimeImmutable::createFromInterface($this->now)->setTimezone(new DateTimeZone($this->zone))->format('Y-m-d\TH:i:sP');
     }

@@ -40,7 +40,9 @@ final readonly class OrderPage
         return new self(
             $project, $job, $job->order($may ? $project->prices() : PriceList::none()), $format,
             $project->orders()->with('events')->first(), $may, Gate::allows('inspect', $project),
-            $part === null || $material === null ? null : Swap::judged($project->site, $job->option->design, $part, $material, $project->units),
+            $part === null || $material === null ? null : Swap::judged(
+                $project->site, $job->option->design, $part, $material, $project->units,
+            ),
         );
     }
 

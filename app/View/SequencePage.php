@@ -34,7 +34,9 @@ final readonly class SequencePage
         $job = BuildingJob::of($project);
 
         return new self(
-            $project, $job, $job->schedule(), $job->holds(), TimeZones::day($now, $project->site->timeZone), Gate::allows('update', $project),
+            $project, $job, $job->schedule(), $job->holds(), TimeZones::day(
+                $now, $project->site->timeZone,
+            ), Gate::allows('update', $project),
         );
     }
 

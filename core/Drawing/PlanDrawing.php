@@ -175,7 +175,11 @@ final readonly class PlanDrawing
         $part = "item:{$id}";
         $spots = $item->spots();
         $first = $spots[0];
-        $label = new Text(Role::Note, $part, [$first->x + 2.4 * $this->mm, $first->y + 1.2 * $this->mm], $item->name(), 'start');
+        // A run is named in its middle, where no other's end stands.
+        $last = $spots[count($spots) - 1];
+        $label = new Text(Role::Note, $part, [
+            ($first->x + $last->x) / 2 + 2.4 * $this->mm, ($first->y + $last->y) / 2 + 1.2 * $this->mm,
+        ], $item->name(), 'start');
 
         return match (true) {
             $item instanceof Post => [$this->square($part, $item->x, $item->y, $item->width, $item->name()), $label],

@@ -20,14 +20,16 @@ final class PackWriter
     private const STYLE = <<<'CSS'
         @page { size: A4; margin: 16mm 14mm 18mm; }
         * { box-sizing: border-box; }
-        body { font: 10.5pt/1.45 'Barlow', 'Liberation Sans', Arial, sans-serif; color: #20282a; background: #fff; margin: 0 auto; max-width: 182mm; padding: 6mm 0; }
+        body { font: 10.5pt/1.45 'Barlow', 'Liberation Sans', Arial, sans-serif; color: #20282a; background: #fff; }
+        body { margin: 0 auto; max-width: 182mm; padding: 6mm 0; }
         header { border-bottom: 1.2pt solid #20282a; margin-bottom: 6mm; padding-bottom: 3mm; }
         h1 { font-size: 21pt; line-height: 1.15; margin: 0 0 1mm; font-weight: 600; }
         h2 { font-size: 14pt; margin: 8mm 0 2mm; padding-top: 1.5mm; border-top: .6pt solid #8c4a24; break-after: avoid; font-weight: 600; }
         p { margin: 0 0 2mm; }
         table { border-collapse: collapse; width: 100%; margin: 0 0 4mm; }
         caption { text-align: left; font-weight: 600; padding: 1mm 0; }
-        th, td { text-align: left; vertical-align: top; padding: 1mm 2.5mm 1mm 0; border-bottom: .4pt solid #cbbfa6; overflow-wrap: break-word; }
+        th, td { text-align: left; vertical-align: top; padding: 1mm 2.5mm 1mm 0; border-bottom: .4pt solid #cbbfa6; }
+        td { overflow-wrap: break-word; }
         th { font-weight: 600; white-space: nowrap; }
         .figure { text-align: right; white-space: nowrap; font-variant-numeric: tabular-nums; }
         tr { break-inside: avoid; }

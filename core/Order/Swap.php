@@ -47,9 +47,13 @@ final readonly class Swap
         try {
             $then = DesignCodec::fromArray($data);
         } catch (FaultyInput $e) {
-            return new self($part, $material, implode('; ', array_map(static fn (Fault $f): string => "{$f->found}, allowed: {$f->allowed}", $e->faults)));
+            return new self($part, $material, implode(
+                '; ', array_map(static fn (Fault $f): string => "{$f->found}, allowed: {$f->allowed}", $e->faults),
+            ));
         }
-        [$before, $after] = [Assessor::assess($site, $design, $units, roughly: true), Assessor::assess($site, $then, $units, roughly: true)];
+        [$before, $after] = [
+            Assessor::assess($site, $design, $units, roughly: true), Assessor::assess($site, $then, $units, roughly: true),
+        ];
         $ids = static fn (array $of): array => array_map(static fn (Judged $j): string => $j->finding->rule->id(), $of);
         $only = static fn (array $of, array $not): array => array_values(array_filter(
             $of, static fn (Judged $j): bool => ! in_array($j->finding->rule->id(), $ids($not), true),
@@ -66,7 +70,9 @@ final readonly class Swap
 
         return new self(
             $part, $material, '', $only($after->judgement->findings, $before->judgement->findings),
-            $only($before->judgement->findings, $after->judgement->findings), $after->field->allYear - $before->field->allYear, $verdicts, $then,
+            $only(
+                $before->judgement->findings, $after->judgement->findings,
+            ), $after->field->allYear - $before->field->allYear, $verdicts, $then,
         );
     }
 }

@@ -41,7 +41,8 @@ final readonly class BuiltController
 
         return response()->download($pack->path($format), $name, [
             'Content-Type' => $format === 'pdf' ? 'application/pdf' : 'text/html; charset=utf-8',
-            'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; img-src data:", 'X-Content-Type-Options' => 'nosniff',
+            'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; img-src data:",
+            'X-Content-Type-Options' => 'nosniff',
         ]);
     }
 }

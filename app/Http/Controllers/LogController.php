@@ -81,7 +81,8 @@ final readonly class LogController
         abort_unless($photo instanceof Photograph && $photo->contents() !== '', 404);
 
         return new Response($photo->contents(), 200, [
-            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable', 'X-Content-Type-Options' => 'nosniff',
+            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable',
+            'X-Content-Type-Options' => 'nosniff',
         ]);
     }
 

@@ -30,8 +30,10 @@
         <h2 id="packs">Hand-over</h2>
         @if ($page->open() !== [])<p class="note">Still open, and said so in it: @foreach ($page->open() as $hold)<span class="nowrap">H{{
             $hold->hold->number() }} {{ lcfirst($hold->hold->label()) }}</span>@if (! $loop->last), @endif @endforeach</p>@endif
-        @if ($page->may)<form method="post" action="{{ route('built.store', $page->project) }}" class="sheet-acts">@csrf<button class="go">Make
-            the hand-over</button> <span class="hint">site, plan, sections, verdicts, hold points, readings, photographs; without prices</span>
+        @if ($page->may)<form method="post" action="{{ route('built.store', $page->project) }}" class="sheet-acts">@csrf<button
+            class="go">Make
+            the hand-over</button> <span class="hint">site, plan, sections, verdicts, hold points, readings, photographs; without
+                prices</span>
             </form>@endif
         <ul class="packs" id="packs-made" data-live>
             @foreach ($page->packs as $pack)

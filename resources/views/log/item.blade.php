@@ -7,7 +7,8 @@
     $wrong = $errors->get($field);
     $mine = old('hold') === $item->id;
 @endphp
-<details class="read read-{{ $state?->value ?? 'none' }}" id="read-{{ $field }}" @if ($wrong !== [] || ($mine && $errors->any())) open @endif>
+<details class="read read-{{ $state?->value ?? 'none' }}" id="read-{{ $field }}" @if ($wrong !== [] || ($mine && $errors->any())) open
+    @endif>
     <summary><span class="read-mark" aria-hidden="true"></span><span class="read-what">{{ $item->label }}@if ($item->byCompetent)<span
         class="care"> by a competent person</span>@endif <span class="quiet">{{ $page->wanted($item) }}</span></span>
         <span class="read-state">@if ($last) {{ $state->value }} @else to read @endif</span></summary>
@@ -30,10 +31,12 @@
                         old('value'.$i) : '' }}"></label>
                 @endforeach
             @elseif ($item->kind === EntryKind::Seen)
-                <div class="yes-no"><button class="go" name="seen" value="yes">As it should be</button> <button name="seen" value="no">Not so</button></div>
+                <div class="yes-no"><button class="go" name="seen" value="yes">As it should be</button>
+                    <button name="seen" value="no">Not so</button></div>
             @elseif ($item->kind !== EntryKind::Photograph)
                 <label class="big">{{ $item->kind === EntryKind::Thickness ? 'Readings, one after the other' : $item->kind->label() }}
-                    <input name="value" inputmode="{{ $item->kind === EntryKind::Thickness ? 'text' : 'decimal' }}" autocomplete="off" value="{{
+                    <input name="value" inputmode="{{ $item->kind === EntryKind::Thickness ? 'text' : 'decimal' }}" autocomplete="off"
+                        value="{{
                     $mine ? old('value') : '' }}"></label>
             @endif
             @if ($item->kind === EntryKind::Thickness)

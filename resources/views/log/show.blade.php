@@ -8,13 +8,15 @@
         <details class="hold-point hold-point-{{ $hold->isPassed() ? 'passed' : ($hold->failing() !== [] ? 'stopped' : 'open') }}" id="{{
             $hold->hold->value }}" @if ($next === $hold || $errors->has('pass-'.$hold->hold->value) || str_starts_with((string) old('hold'),
             $hold->hold->value.':')) open @endif>
-            <summary><b>H{{ $hold->hold->number() }}</b> {{ $hold->hold->label() }} <span class="hold-word">{{ $hold->word() }}</span></summary>
+            <summary><b>H{{ $hold->hold->number() }}</b> {{ $hold->hold->label() }}
+                <span class="hold-word">{{ $hold->word() }}</span></summary>
             @foreach ($hold->items as $item)
                 @include('log.item')
             @endforeach
             @if ($hold->pass)
                 <p class="passed-by">Passed by <bdi>{{ $hold->pass->who }}</bdi>, {{ $page->moment($hold->pass->at) }}.
-                    @if (($hold->pass->passing->over ?? []) !== []) Over what was open, because: <bdi>{{ $hold->pass->passing->reason }}</bdi>.
+                    @if (($hold->pass->passing->over ?? []) !== []) Over what was open, because:
+                        <bdi>{{ $hold->pass->passing->reason }}</bdi>.
                     @if ($hold->pass->passing->competent !== '') Competent: <bdi>{{ $hold->pass->passing->competent }}</bdi>, <bdi>{{
                     $hold->pass->passing->document }}</bdi>. @endif @endif</p>
             @elseif ($page->passes)
@@ -27,13 +29,17 @@
                         <label class="big">Why it is passed all the same <input name="reason" autocomplete="off" maxlength="500" value="{{
                             old('hold') === $hold->hold->value ? old('reason') : '' }}"></label>
                         @if ($hold->forCompetent() !== [])
-                            <p class="hint">Not on your word: a competent person or engineer decides over {{ implode('; ', array_map(fn ($id) =>
+                            <p class="hint">Not on your word: a competent person or engineer decides over {{ implode('; ', array_map(fn
+                                ($id) =>
                                 lcfirst($hold->items[$id]->label), $hold->forCompetent())) }}.</p>
-                            <label class="big">Competent person or engineer <input name="competent" autocomplete="off" maxlength="120"></label>
-                            <label class="big">What they gave, with its date <input name="document" autocomplete="off" maxlength="200"></label>
+                            <label class="big">Competent person or engineer <input name="competent" autocomplete="off"
+                                maxlength="120"></label>
+                            <label class="big">What they gave, with its date <input name="document" autocomplete="off"
+                                maxlength="200"></label>
                         @endif
                     @endif
-                    @foreach ($errors->get('pass-'.$hold->hold->value) as $message)<p class="wrong" role="alert">{{ $message }}</p>@endforeach
+                    @foreach ($errors->get('pass-'.$hold->hold->value) as $message)<p class="wrong" role="alert">{{ $message
+                        }}</p>@endforeach
                     <button class="go">Pass H{{ $hold->hold->number() }}@if ($open !== []) over what is open @endif</button>
                 </form>
             @endif
@@ -44,7 +50,8 @@
             <h2 id="free-title">Something else</h2>
             <form method="post" action="{{ route('log.store', $page->project) }}" enctype="multipart/form-data" data-keep data-entry>
                 @csrf <input type="hidden" name="kind" value="note">
-                <label class="big">Note <input name="note" autocomplete="off" maxlength="2000" value="{{ old('hold') === null ? old('note') : ''
+                <label class="big">Note <input name="note" autocomplete="off" maxlength="2000" value="{{ old('hold') === null ? old('note')
+                    : ''
                     }}"></label>
                 <label class="big">Photograph <input type="file" name="photo" accept="image/*" capture="environment"></label>
                 @foreach ([...$errors->get('note'), ...(old('hold') === null ? $errors->get('photo') : [])] as $message)<p class="wrong"
@@ -52,17 +59,20 @@
                 <button class="go">Keep it</button>
             </form>
             @if ($page->boards() !== [])
-                <details class="more" @if ($errors->hasAny(['part', 'stretch', 'length'])) open @endif><summary>A board was left out</summary>
+                <details class="more" @if ($errors->hasAny(['part', 'stretch', 'length'])) open
+                    @endif><summary>A board was left out</summary>
                     <form method="post" action="{{ route('log.store', $page->project) }}" data-keep data-entry>
                         @csrf <input type="hidden" name="kind" value="left-out">
                         <input type="hidden" name="{{ \App\Forms\Reader::FIELD }}" value="{{ \App\Forms\Reader::name($page->format) }}">
                         <label class="big">Board <select name="part">@foreach ($page->boards() as $value => $words)<option value="{{ $value
                             }}">{{ $words }}</option>@endforeach</select></label>
                         <label class="big">Along <select name="stretch">@foreach (array_filter($page->walls(), fn ($v) => $v !== '',
-                            ARRAY_FILTER_USE_KEY) as $value => $words)<option value="{{ $value }}">{{ $words }}</option>@endforeach</select></label>
+                            ARRAY_FILTER_USE_KEY) as $value => $words)<option value="{{ $value }}">{{ $words
+                                }}</option>@endforeach</select></label>
                         <label class="big">How long <input name="value" inputmode="decimal" autocomplete="off"></label>
                         <label class="big">Note <input name="note" autocomplete="off" maxlength="2000"></label>
-                        @foreach ([...$errors->get('part'), ...$errors->get('stretch'), ...$errors->get('length')] as $message)<p class="wrong"
+                        @foreach ([...$errors->get('part'), ...$errors->get('stretch'), ...$errors->get('length')] as $message)<p
+                            class="wrong"
                             role="alert">{{ $message }}</p>@endforeach
                         <button class="go">Keep it</button>
                     </form>
@@ -78,11 +88,14 @@
                 @php $said = $entry->said(); @endphp
                 <li class="read-{{ $said->state->value }}"><span class="read-mark" aria-hidden="true"></span><div><b>{{ $page->label($entry)
                     }}</b> <span class="read-state">{{ $said->state->value }}</span><br>{{ $page->said($entry) }}
-                    @if ($entry->note !== '' && ! str_contains($page->said($entry), $entry->note))<span dir="auto">{{ $entry->note }}</span>@endif
-                    @if ($entry->photo !== '')<a href="{{ route('log.photo', [$page->project, $entry->photo]) }}"><img src="{{ route('log.photo',
+                    @if ($entry->note !== '' && ! str_contains($page->said($entry), $entry->note))<span dir="auto">{{ $entry->note
+                        }}</span>@endif
+                    @if ($entry->photo !== '')<a href="{{ route('log.photo', [$page->project, $entry->photo]) }}"><img src="{{
+                        route('log.photo',
                         [$page->project, $entry->photo]) }}" alt="{{ $entry->note === '' ? 'Photograph' : $entry->note }}" loading="lazy"
                         width="160"></a>@endif
-                    <br><span class="quiet"><bdi>{{ $entry->who }}</bdi>, {{ $page->moment($entry->at) }}@if ($entry->source->value !== 'typed'), {{
+                    <br><span class="quiet"><bdi>{{ $entry->who }}</bdi>, {{ $page->moment($entry->at) }}@if ($entry->source->value !==
+                        'typed'), {{
                     $entry->source->value }}@endif @if ($entry->about->place !== ''), {{ $entry->about->place }}@endif</span></div></li>
             @endforeach
         </ol>

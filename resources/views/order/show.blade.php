@@ -4,10 +4,12 @@
 <x-layout :title="'Order of '.$page->project->name" :project="$page->project" :option="$page->job->option" class="page order">
     <div class="page-head"><h1>Order</h1> <a href="{{ route('order.csv', $page->project) }}">As CSV</a></div>
     <x-wrong what="Not done" />
-    @unless ($page->project->plan())<p class="note">No outline is drawn: corners are counted as if all were square, and nothing that stands on
+    @unless ($page->project->plan())<p class="note">No outline is drawn: corners are counted as if all were square, and nothing that stands
+        on
         a plan is in here. <a href="{{ route('plan.show', $page->project) }}">Plan</a></p>@endunless
     @if ($page->order)
-        <p>Asked for by <bdi>{{ $page->order->by }}</bdi>, <x-time :at="$page->order->created_at" :zone="$page->project->site->timeZone" />. What
+        <p>Asked for by <bdi>{{ $page->order->by }}</bdi>, <x-time :at="$page->order->created_at" :zone="$page->project->site->timeZone" />.
+            What
             has changed since is seen by its quantity.</p>
     @elseif ($page->may)
         <form method="post" action="{{ route('order.store', $page->project) }}" class="sheet-acts">@csrf<button class="go">Ask for all of
@@ -15,7 +17,8 @@
     @endif
     <div class="scroll"><table class="sheet-table order-lines">
         <thead><tr><th scope="col">For</th><th scope="col">Product</th><th scope="col" class="figure">Net</th><th scope="col"
-            class="figure">Waste</th><th scope="col" class="figure">To order</th>@if ($page->may)<th scope="col" class="figure">Costs</th>@endif
+            class="figure">Waste</th><th scope="col" class="figure">To order</th>@if ($page->may)<th scope="col"
+                class="figure">Costs</th>@endif
             @if ($page->order)<th scope="col">State</th>@endif</tr></thead>
         <tbody>
         @foreach ($page->list->lines as $line)
@@ -29,22 +32,26 @@
                 <td class="figure">{{ $page->number($line->net) }} {{ $line->unit->symbol() }}</td>
                 <td class="figure">{{ $page->format->format($line->waste, Quantity::Share) }}</td>
                 <td class="figure"><b>{{ $page->number($line->quantity()) }} {{ $line->unit->symbol() }}</b>@if ($line->pack)<br><span
-                    class="quiet">{{ $line->packs() }} × {{ $line->pack->name }}, {{ $page->number($line->over()) }} {{ $line->unit->symbol()
+                    class="quiet">{{ $line->packs() }} × {{ $line->pack->name }}, {{ $page->number($line->over()) }} {{
+                        $line->unit->symbol()
                     }} over</span>@endif
                     @if ($asked && abs($asked['quantity'] - $line->quantity()) > 0.005)<br><span class="care">asked: {{
                         $page->number($asked['quantity']) }} {{ $line->unit->symbol() }}</span>@endif</td>
                 @if ($page->may)<td class="figure">{{ $page->money($page->list->cost($line)) }}</td>@endif
                 @if ($page->order)
                     <td class="order-state">
-                        @if ($state)<b class="state-{{ $state->state->value }}">{{ $state->state->value }}</b>@if ($state->quantity !== null) {{
-                            $page->number($state->quantity) }} {{ $line->unit->symbol() }}@endif @if ($state->note !== '')<span dir="auto">{{
+                        @if ($state)<b class="state-{{ $state->state->value }}">{{ $state->state->value }}</b>@if ($state->quantity !==
+                            null) {{
+                            $page->number($state->quantity) }} {{ $line->unit->symbol() }}@endif @if ($state->note !== '')<span
+                                dir="auto">{{
                             $state->note }}</span>@endif <span class="quiet">{{ $state->who }}</span>@endif
                         @if ($asked && $page->delivers)
                             <details @if ($errors->has('quantity.'.$line->id)) open @endif><summary>Change</summary>
                                 <form method="post" action="{{ route('order.event', [$page->project, $page->order]) }}" class="sheet-acts">
                                     @csrf
                                     <input type="hidden" name="line" value="{{ $line->id }}">
-                                    <input type="hidden" name="{{ \App\Forms\Reader::FIELD }}" value="{{ \App\Forms\Reader::name($page->format)
+                                    <input type="hidden" name="{{ \App\Forms\Reader::FIELD }}" value="{{
+                                        \App\Forms\Reader::name($page->format)
                                         }}">
                                     <label>How much <input name="quantity" inputmode="decimal" autocomplete="off" size="6"></label>
                                     <label>Note <input name="note" autocomplete="off" maxlength="500" size="14"></label>
@@ -70,8 +77,10 @@
     @endif
     @if ($page->list->trucks !== [])
         <h2>Concrete by truck</h2>
-        <ul>@foreach ($page->list->trucks as $truck)<li><b>{{ ucfirst($truck->pour) }}</b>: {{ $page->number($truck->volume) }} m³ with waste,
-            {{ $truck->full() }} × {{ $page->number($truck->load) }} m³ and {{ $page->number($truck->rest()) }} m³. @if ($truck->caution() !==
+        <ul>@foreach ($page->list->trucks as $truck)<li><b>{{ ucfirst($truck->pour) }}</b>: {{ $page->number($truck->volume) }} m³ with
+            waste,
+            {{ $truck->full() }} × {{ $page->number($truck->load) }} m³ and {{ $page->number($truck->rest()) }} m³.
+                @if ($truck->caution() !==
             '')<span class="care">{{ $truck->caution() }}</span>@endif</li>@endforeach</ul>
     @endif
     @if ($page->list->uncounted !== [])
@@ -82,26 +91,29 @@
         <h2 id="swap-title">Another product</h2>
         <p class="hint">Before something else is taken, the whole design is judged with it.</p>
         <form method="get" action="{{ route('order.show', $page->project) }}#swap-title" class="sheet-acts swap">
-            <div class="field"><label for="swap-part">In place of</label><select id="swap-part" name="part">@foreach
-                ($page->swaps() as $part => $choices)<option value="{{ $part }}" @selected($page->swap?->part->value === $part)>{{
+            <div class="field"><label for="swap-part">In place of</label><select id="swap-part" name="part">@foreach ($page->swaps() as
+                $part => $choices)<option value="{{ $part }}" @selected($page->swap?->part->value === $part)>{{
                 \Ondergrond\Design\Part::from($part)->label() }}</option>@endforeach</select></div>
-            <div class="field"><label for="swap-material">Take</label><select id="swap-material" name="material">@foreach
-                (collect($page->swaps())->collapseWithKeys()->all() as $slug => $name)<option value="{{ $slug }}"
+            <div class="field"><label for="swap-material">Take</label><select id="swap-material"
+                name="material">@foreach (collect($page->swaps())->collapseWithKeys()->all() as $slug => $name)<option value="{{ $slug }}"
                 @selected($page->swap?->material->slug === $slug)>{{ $name }}</option>@endforeach</select></div>
             <button>Judge it</button>
         </form>
         @if ($page->swap)
             <div class="answer" role="status">
                 <p><b>{{ $page->swap->material->name }}</b> as {{ lcfirst($page->swap->part->label()) }}:
-                    @if ($page->swap->refused !== '') not possible: {{ $page->swap->refused }}. @else {{ $page->swap->annual >= 0 ? '+' : '' }}{{
+                    @if ($page->swap->refused !== '') not possible: {{ $page->swap->refused }}.
+                        @else {{ $page->swap->annual >= 0 ? '+' : '' }}{{
                     $page->format->format($page->swap->annual, Quantity::Energy) }} a year (on rough meshes). @endif</p>
-                @foreach ($page->swap->verdicts as $v)<p>{{ ucfirst($v['concern']->value) }}: {{ $v['before'] }} → <b>{{ $v['after'] }}</b></p>
+                @foreach ($page->swap->verdicts as $v)<p>{{ ucfirst($v['concern']->value) }}: {{ $v['before'] }} →
+                    <b>{{ $v['after'] }}</b></p>
                 @endforeach
                 @if ($page->swap->brought !== [])<p>It brings:</p><ul>@foreach ($page->swap->brought as $j)<li><b>{{
                     $j->finding->severity->value }}</b> {{ $j->finding->said->in($page->format) }}</li>@endforeach</ul>@endif
                 @if ($page->swap->taken !== [])<p>It takes away:</p><ul>@foreach ($page->swap->taken as $j)<li>{{
                     $j->finding->said->in($page->format) }}</li>@endforeach</ul>@endif
-                @if ($page->swap->refused === '')<p class="hint">Take it by changing the part on the section; where it is released, by a change
+                @if ($page->swap->refused === '')<p class="hint">Take it by changing the part on the section; where it is released, by a
+                    change
                     with its reason.</p>@endif
             </div>
         @endif

@@ -38,9 +38,8 @@
                         @endif>@if ($bad)<p class="wrong">{{ $page->wrong[$field] }}</p>@endif</div>
                 @endforeach
                 <div class="field"><label for="hold">What stays</label><select id="hold" name="hold">@foreach ($page->holds() as $value =>
-                    $words)<option value="{{ $value }}" @selected(
-                        $page->typed['hold'] === $value,
-                    )>{{ $words }}</option>@endforeach</select></div>
+                    $words)<option value="{{ $value }}" @selected($page->typed['hold'] === $value)>{{ $words
+                        }}</option>@endforeach</select></div>
                 <label class="tick"><input type="checkbox" name="both" value="1" @checked($page->typed['both'] === '1')>
                     <span>both of its corners stay</span></label>
                 <div class="field"><label for="warm">Steel tape at</label><input id="warm" name="warm" value="{{ $page->typed['warm'] }}"

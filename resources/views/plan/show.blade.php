@@ -36,7 +36,8 @@
             @if ($page->plan !== null)
                 <form method="post" action="{{ route('plan.update', $page->project) }}" id="plan-form" data-live novalidate>
                     @csrf @method('put')
-                    @if (session('conflict'))<x-conflict :conflict="session('conflict')" :reload="route('plan.show', $page->project)" />@endif
+                    @if (session('conflict'))<x-conflict :conflict="session('conflict')" :reload="route('plan.show', $page->project)"
+                        />@endif
                     <x-made-from :head="$page->head" :format="$page->format" :again="$errors->any() || session('conflict')" />
                     @if ($page->layoutHead)<input type="hidden" name="layout_revision" value="{{ $page->layoutHead->id }}">@endif
                     <fieldset @disabled(! $page->may)>
@@ -61,7 +62,8 @@
                                         @endif
                                     @endforeach
                                 </div>
-                                <button name="act" value="remove:{{ $id }}">Take out<span class="unseen">: {{ $item->name() }}</span></button>
+                                <button name="act" value="remove:{{ $id }}">Take out<span class="unseen">: {{ $item->name()
+                                    }}</span></button>
                             </details>
                         @endforeach
                     </fieldset>
@@ -81,8 +83,10 @@
                                     <div class="wall wall-door">
                                         <x-input :name="'plan.openings.'.$door.'.from_m'" :label="'Door from '.$id"
                                             :value="$page->length($opening->from)" />
-                                        <x-input :name="'plan.openings.'.$door.'.width_m'" label="Wide" :value="$page->length($opening->width)" />
-                                        <button name="act" value="no-door:{{ $door }}">Take out<span class="unseen"> the door</span></button>
+                                        <x-input :name="'plan.openings.'.$door.'.width_m'" label="Wide"
+                                            :value="$page->length($opening->width)" />
+                                        <button name="act" value="no-door:{{ $door }}">Take out<span class="unseen">
+                                            the door</span></button>
                                     </div>
                                 @endif
                             @endforeach
@@ -98,15 +102,18 @@
                                         :data-grip="'corner:'.$id.'|x'" />
                                     <x-input :name="'plan.corners.'.$id.'.y_m'" :label="$id.', across'" :value="$page->length($corner->y)"
                                         :data-grip="'corner:'.$id.'|y'" />
-                                    <button name="act" value="corner:{{ $id }}">+ after<span class="unseen"> corner {{ $id }}</span></button>
-                                    <button name="act" value="no-corner:{{ $id }}">Take out<span class="unseen"> corner {{ $id }}</span></button>
+                                    <button name="act" value="corner:{{ $id }}">+ after<span class="unseen">
+                                        corner {{ $id }}</span></button>
+                                    <button name="act" value="no-corner:{{ $id }}">Take out<span class="unseen">
+                                        corner {{ $id }}</span></button>
                                 </div>
                             @endforeach
                             <div class="wall">
                                 <x-input name="plan.benchmark_m" label="Benchmark" :value="$page->length($page->plan->benchmark)" />
                                 <x-input name="plan.zero_m" label="Ground at the common edge" :value="$page->length($page->plan->zero)"
                                     hint="in the same heights: what the section counts from" />
-                                <x-input name="plan.north_deg" label="North" :value="$page->format->format($page->plan->north, Quantity::Angle)"
+                                <x-input name="plan.north_deg" label="North"
+                                    :value="$page->format->format($page->plan->north, Quantity::Angle)"
                                     hint="from up the sheet, with the clock" />
                             </div>
                             @if ($page->plan->pegs)
@@ -114,7 +121,8 @@
                                     @foreach ([
                                         'px' => 'P, along', 'py' => 'P, across', 'qx' => 'Q, along', 'qy' => 'Q, across',
                                     ] as $key => $label)
-                                        <x-input :name="'plan.pegs.'.$key.'_m'" :label="$label" :value="$page->length($page->plan->pegs->$key)" />
+                                        <x-input :name="'plan.pegs.'.$key.'_m'" :label="$label"
+                                            :value="$page->length($page->plan->pegs->$key)" />
                                     @endforeach
                                 </div>
                             @else
@@ -134,9 +142,11 @@
                     <span class="hint" role="status" data-said></span>
                 </p>
                 @foreach (['undo', 'redo'] as $way)
-                    <form method="post" action="{{ route('plan.'.$way, $page->project) }}" id="plan-{{ $way }}" data-live>@csrf @method('put')</form>
+                    <form method="post" action="{{ route('plan.'.$way, $page->project) }}" id="plan-{{ $way }}"
+                        data-live>@csrf @method('put')</form>
                 @endforeach
-                <details class="more" id="plan-outline" @if ($page->plan === null || $errors->has('sizes.*') || $errors->has('shape')) open @endif>
+                <details class="more" id="plan-outline" @if ($page->plan === null || $errors->has('sizes.*') || $errors->has('shape')) open
+                    @endif>
                     <summary>{{ $page->plan === null ? 'Draw the outline' : 'Draw another outline' }}</summary>
                     <form method="post" action="{{ route('plan.draw', $page->project) }}" class="shape">
                         @csrf
@@ -152,9 +162,11 @@
                             <fieldset><legend>{{ $shape->label() }}</legend>
                                 @foreach ($shape->sizes() as $key => $label)
                                     <div class="field"><label for="{{ $shape->value.'-'.$key }}">{{ $label }}</label><input
-                                        id="{{ $shape->value.'-'.$key }}" name="sizes[{{ $key }}]" value="{{ old('shape') === $shape->value &&
+                                        id="{{ $shape->value.'-'.$key }}" name="sizes[{{ $key }}]" value="{{ old('shape') === $shape->value
+                                            &&
                                         is_string(old('sizes.'.$key)) ? old('sizes.'.$key) : '' }}" autocomplete="off">
-                                        @if (old('shape') === $shape->value)@foreach ($errors->get('sizes.'.$key) as $message)<p class="wrong">{{
+                                        @if (old('shape') === $shape->value)@foreach ($errors->get('sizes.'.$key) as $message)<p
+                                            class="wrong">{{
                                             $message }}</p>@endforeach @endif</div>
                                 @endforeach
                                 <button name="shape" value="{{ $shape->value }}">Draw it</button>

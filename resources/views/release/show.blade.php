@@ -7,7 +7,8 @@
         @if ($may)
             <form method="post" action="{{ route('release.store', $project) }}" class="sheet-acts">
                 @csrf
-                <x-choice name="option" label="Which option" :value="(string) $option->id" :options="$project->options->pluck('name', 'id')->all()" />
+                <x-choice name="option" label="Which option" :value="(string) $option->id"
+                    :options="$project->options->pluck('name', 'id')->all()" />
                 <p class="hint">What is open on it now is written down with your name.</p>
                 <button class="go">Release it to be built</button>
             </form>
@@ -26,18 +27,21 @@
         @endif
         @if ($release->changes !== [])
             <h2>Changed since</h2>
-            <ul>@foreach ($release->changes as $change)<li><bdi>{{ $change['by'] }}</bdi>, <bdi>{{ $change['why'] }}</bdi>: <span dir="auto">{{
+            <ul>@foreach ($release->changes as $change)<li><bdi>{{ $change['by'] }}</bdi>, <bdi>{{ $change['why'] }}</bdi>:
+                <span dir="auto">{{
                 $change['what'] }}</span></li>@endforeach</ul>
         @endif
         @if ($may && $release->holdsFast())
             <h2>Change it</h2>
             <form method="post" action="{{ route('release.update', $project) }}" class="sheet-acts">
                 @csrf @method('put')
-                <x-input name="why" label="Why" maxlength="500" dir="auto" hint="what came otherwise than drawn; it goes into the hand-over" />
+                <x-input name="why" label="Why" maxlength="500" dir="auto" hint="what came otherwise than drawn; it goes into the hand-over"
+                    />
                 <button class="go">Begin a change</button>
             </form>
             @unless ($underWay)
-                <form method="post" action="{{ route('release.destroy', $project) }}" class="sheet-acts">@csrf @method('delete')<p>Nothing is
+                <form method="post" action="{{ route('release.destroy', $project) }}" class="sheet-acts">@csrf @method('delete')<p>Nothing
+                    is
                     ordered or logged yet. <button>Withdraw it</button></p></form>
             @endunless
         @elseif ($may)

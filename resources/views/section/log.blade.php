@@ -39,7 +39,8 @@
     <summary>Footprint</summary>
     @php $planned = $project->plan() !== null; @endphp
     @if ($planned)<p class="hint">It follows from the <a href="{{ route('plan.show', $project) }}">plan</a>.</p>@endif
-    <x-input name="design.footprint.area_m2" :readonly="$planned" label="Floor area" :value="$format->format($design->footprint->area, Quantity::Area)" />
+    <x-input name="design.footprint.area_m2" :readonly="$planned" label="Floor area"
+        :value="$format->format($design->footprint->area, Quantity::Area)" />
     @foreach ([
         'perimeter_m' => ['Outline, all round', $design->footprint->perimeter],
         'exposed_perimeter_m' => ['Of that, next to outside or unheated', $design->footprint->exposed],
@@ -50,7 +51,8 @@
         'party_m' => ['Of the rest: along a heated neighbour', $design->footprint->party],
         'lot_line_m' => ['Nearest lot or set-back line, 0 where none is near', $design->footprint->lotLine],
     ] as $key => [$label, $length])
-        <x-input :name="'design.footprint.'.$key" :label="$label" :readonly="$planned && $key !== 'lot_line_m'" :value="$format->format($length, Quantity::Length)" />
+        <x-input :name="'design.footprint.'.$key" :label="$label" :readonly="$planned && $key !== 'lot_line_m'"
+            :value="$format->format($length, Quantity::Length)" />
     @endforeach
     <p class="hint">To the inside face of the outer walls. B′ = {{ $format->format($design->footprint->characteristicDimension(),
         Quantity::Length) }}.</p>

@@ -7,10 +7,12 @@
             <summary>{{ $page->schedule === null ? 'Set the first day' : 'First day, holidays, waiting' }}</summary>
             <form method="post" action="{{ route('sequence.update', $page->project) }}" class="days sheet-acts">
                 @csrf @method('put')
-                <x-input name="start" label="First day" :value="$page->job->option->days()->start" inputmode="numeric" hint="year-month-day" />
+                <x-input name="start" label="First day" :value="$page->job->option->days()->start" inputmode="numeric" hint="year-month-day"
+                    />
                 <x-input name="holidays" label="Nobody works on" :value="implode(' ', $page->job->option->days()->holidays)"
                     hint="days, beside Saturdays and Sundays" />
-                <x-choice name="task" label="A task that waits" :options="['' => 'none'] + collect($page->tasks())->pluck('name', 'id')->all()" />
+                <x-choice name="task" label="A task that waits"
+                    :options="['' => 'none'] + collect($page->tasks())->pluck('name', 'id')->all()" />
                 <x-input name="not_before" label="Not before" inputmode="numeric" hint="a day; empty takes the wait away" />
                 @if ($page->job->option->days()->notBefore !== [])
                     <p class="hint">Waiting: @foreach ($page->job->option->days()->notBefore as $id => $day)<span class="nowrap">{{
@@ -24,13 +26,15 @@
     @if ($page->schedule === null)
         <p class="empty">Nobody has set the first day yet. {{ count($page->tasks()) }} tasks follow from the section and the plan.</p>
     @else
-        <p class="lead">{{ count($page->schedule->tasks) }} tasks, {{ round($page->schedule->days()) }} working days. A line at the left marks
+        <p class="lead">{{ count($page->schedule->tasks) }} tasks, {{ round($page->schedule->days()) }} working days. A line at the left
+            marks
             what decides the end.</p>
         <section aria-labelledby="today-title" class="today">
             <h2 id="today-title">Today, {{ $page->today }}</h2>
             @forelse ($page->now() as $planned)
                 <div class="task @if ($planned->isCritical()) task-driving @endif">
-                    <p><b>{{ $planned->task->name }}</b> <span class="quiet">{{ $page->hours($planned) }}@if ($planned->task->who !== ''), {{
+                    <p><b>{{ $planned->task->name }}</b> <span class="quiet">{{ $page->hours($planned) }}@if ($planned->task->who !== ''),
+                        {{
                         $planned->task->who }} @elseif ($planned->task->crew > 0), {{ $planned->task->crew }} people @endif</span></p>
                     @foreach ($page->closed($planned) as $hold)
                         <p class="care">▲ H{{ $hold->hold->number() }} {{ $hold->hold->label() }}: {{ $hold->word() }}</p>
@@ -47,7 +51,8 @@
                 <h2>{{ $day }} <span class="quiet">{{ date('l', strtotime($day)) }}</span></h2>
                 @foreach ($tasks as $planned)
                     <details class="task @if ($planned->isCritical()) task-driving @endif">
-                        <summary><b>{{ $planned->task->name }}</b> <span class="quiet">{{ $page->hours($planned) }} · {{ $page->slack($planned)
+                        <summary><b>{{ $planned->task->name }}</b> <span class="quiet">{{ $page->hours($planned) }} · {{
+                            $page->slack($planned)
                             }}</span> @if ($hold = $page->hold($planned)) <span class="hold hold-{{ $hold->isPassed() ? 'passed' : 'open'
                             }}">H{{ $hold->hold->number() }} {{ $hold->word() }}</span>@endif</summary>
                         @if ($page->why($planned) !== '')<p>{{ ucfirst($page->why($planned)) }}.</p>@endif
