@@ -134,7 +134,8 @@ final readonly class PlanPage
                 },
                 'options' => $p->size?->choices(),
                 'grip' => match ($p->key) {
-                    'x_m' => "item:{$id}|x", 'y_m' => "item:{$id}|y", 'to_x_m' => "item:{$id}:to|x", 'to_y_m' => "item:{$id}:to|y", default => ''
+                    'x_m' => "item:{$id}|x", 'y_m' => "item:{$id}|y", 'to_x_m' => "item:{$id}:to|x", 'to_y_m' => "item:{$id}:to|y",
+                    default => ''
                 },
             ];
         }

@@ -8,6 +8,7 @@ use App\Models\Option;
 use App\Models\Project;
 use Illuminate\Http\Request;
 use Ondergrond\Drawing\PlanDrawing;
+use Ondergrond\Drawing\Role;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
@@ -91,7 +92,9 @@ final readonly class SetOutPage
 
         return new self(
             $project, $option, $plan, $format, $out,
-            SvgWriter::beside(PlanDrawing::of($plan, $option->design, $option->layout(), $format)), $typed, $wrong, $square,
+            SvgWriter::beside(
+                PlanDrawing::of($plan, $option->design, $option->layout(), $format)->without(Role::Handle),
+            ), $typed, $wrong, $square,
             $sight === null ? null : Rods::from($plan->benchmark, $sight),
         );
     }

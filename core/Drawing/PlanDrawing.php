@@ -37,6 +37,9 @@ final readonly class PlanDrawing
 
     private const TICK = 1.6;
 
+    /** Width of a letter, mm of paper. */
+    private const LETTER = 1.6;
+
     private function __construct(
         private Plan $plan,
         private Design $design,
@@ -74,7 +77,7 @@ final readonly class PlanDrawing
                 ...$drawn->walls(), ...$drawn->doors(), ...$drawn->dimensions(), ...$drawn->line(
                     $pegs->px, $pegs->py, $pegs->qx, $pegs->qy,
                 ),
-                ...array_merge([], ...array_map($drawn->item(...), array_keys($items->all), $items->all)),
+                ...array_merge([], ...array_map($drawn->item(...), array_keys($items->all), $items->all)), ...$drawn->names(),
                 ...$drawn->grips(), ...$drawn->north(max($xs) + $round, max($ys) + $round),
             ],
             'Plan',
@@ -173,25 +176,74 @@ final readonly class PlanDrawing
     private function item(string $id, PlanItem $item): array
     {
         $part = "item:{$id}";
-        $spots = $item->spots();
-        $first = $spots[0];
-        // A run is named in its middle, where no other's end stands.
-        $last = $spots[count($spots) - 1];
-        $label = new Text(Role::Note, $part, [
-            ($first->x + $last->x) / 2 + 2.4 * $this->mm, ($first->y + $last->y) / 2 + 1.2 * $this->mm,
-        ], $item->name(), 'start');
 
         return match (true) {
-            $item instanceof Post => [$this->square($part, $item->x, $item->y, $item->width, $item->name()), $label],
-            $item instanceof Sleeve => [$this->circle($part, $item->x, $item->y, $item->diameter, $item->name()), $label],
+            $item instanceof Post => [$this->square($part, $item->x, $item->y, $item->width, $item->name())],
+            $item instanceof Sleeve => [$this->circle($part, $item->x, $item->y, $item->diameter, $item->name())],
             $item instanceof DrainRun => [
-                new Strokes(Role::Water, $part, [[[$item->x, $item->y], [$item->toX, $item->toY]], $this->arrow($item)]), $label,
+                new Strokes(Role::Water, $part, [[[$item->x, $item->y], [$item->toX, $item->toY]], $this->arrow($item)]),
             ],
             $item instanceof ControlJoint => [
-                new Strokes(Role::Middle, $part, [[[$item->x, $item->y], [$item->toX, $item->toY]]]), $label,
+                new Strokes(Role::Middle, $part, [[[$item->x, $item->y], [$item->toX, $item->toY]]]),
             ],
             default => throw new \LogicException($item::class.' is not drawn'),
         };
+    }
+
+    /**
+     * The name of each item beside it, where no other name and no other item stands.
+     *
+     * @return list<Text>
+     */
+    private function names(): array
+    {
+        $taken = [];
+        $reach = 2.4 * $this->mm;
+        foreach ($this->items->all as $item) {
+            foreach ($item->spots() as $spot) {
+                $taken[] = [$spot->x - $reach / 2, $spot->y - $reach / 2, $spot->x + $reach / 2, $spot->y + $reach / 2];
+            }
+        }
+        $names = [];
+        foreach ($this->items->all as $id => $item) {
+            $spots = $item->spots();
+            $last = $spots[count($spots) - 1];
+            $wide = self::LETTER * mb_strlen($item->name()) * $this->mm;
+            $best = null;
+            // Beside a place; along a run from its middle towards its end.
+            foreach (count($spots) === 1 ? [0.0] : [0.5, 0.3, 0.7, 0.15, 0.85] as $share) {
+                [$x, $y] = [$spots[0]->x + $share * ($last->x - $spots[0]->x), $spots[0]->y + $share * ($last->y - $spots[0]->y)];
+                foreach ([1.0, -3.6, 4.6, -7.2] as $up) {
+                    foreach ([$reach, -$reach - $wide] as $aside) {
+                        $box = [$x + $aside, $y + $up * $this->mm, $x + $aside + $wide, $y + ($up + 3.2) * $this->mm];
+                        $best ??= $box;
+                        if (self::isFree($box, $taken)) {
+                            $best = $box;
+                            break 3;
+                        }
+                    }
+                }
+            }
+            $taken[] = $best;
+            $names[] = new Text(Role::Note, "item:{$id}", [$best[0], $best[1]], $item->name(), 'start');
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param  array{float, float, float, float}  $box
+     * @param  list<array{float, float, float, float}>  $taken
+     */
+    private static function isFree(array $box, array $taken): bool
+    {
+        foreach ($taken as [$x0, $y0, $x1, $y1]) {
+            if ($box[0] < $x1 && $x0 < $box[2] && $box[1] < $y1 && $y0 < $box[3]) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<array{float, float}> pointing where the water goes */

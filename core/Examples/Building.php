@@ -75,7 +75,7 @@ final class Building
         return $built->logged([
             ...self::read($built, HoldPoint::Start, '2026-11-12'), ...self::read($built, HoldPoint::Formation, '2026-11-18'),
             ...self::read($built, HoldPoint::Base, '2026-11-20', [
-                'h6:room' => array_map(static fn (float $less): float => $slab - $less / 1000, [0, -2, 1, 0, 3, 12, 14, 17, 9, 15]),
+                'h6:room' => array_map(static fn (float $less): float => $slab - $less / 1000, [0, -2, 1, 0, 1, -1, 0, 2, -1, 0]),
             ]),
             ...self::read($built, HoldPoint::Boards, '2026-11-24', passes: false),
             self::entry($built, EntryKind::LeftOut, new Where(

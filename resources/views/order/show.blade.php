@@ -91,8 +91,8 @@
         <h2 id="swap-title">Another product</h2>
         <p class="hint">Before something else is taken, the whole design is judged with it.</p>
         <form method="get" action="{{ route('order.show', $page->project) }}#swap-title" class="sheet-acts swap">
-            <div class="field"><label for="swap-part">In place of</label><select id="swap-part" name="part">@foreach ($page->swaps() as
-                $part => $choices)<option value="{{ $part }}" @selected($page->swap?->part->value === $part)>{{
+            <div class="field"><label for="swap-part">In place of</label><select id="swap-part" name="part">
+                @foreach ($page->swaps() as $part => $choices)<option value="{{ $part }}" @selected($page->swap?->part->value === $part)>{{
                 \Ondergrond\Design\Part::from($part)->label() }}</option>@endforeach</select></div>
             <div class="field"><label for="swap-material">Take</label><select id="swap-material"
                 name="material">@foreach (collect($page->swaps())->collapseWithKeys()->all() as $slug => $name)<option value="{{ $slug }}"
