@@ -79,4 +79,10 @@ final readonly class OrderPage
 
         return $choices;
     }
+
+    /** @return array<string, string> all of them, by slug */
+    public function products(): array
+    {
+        return array_merge([], ...array_values($this->swaps()));
+    }
 }

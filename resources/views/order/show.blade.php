@@ -95,7 +95,7 @@
                 @foreach ($page->swaps() as $part => $choices)<option value="{{ $part }}" @selected($page->swap?->part->value === $part)>{{
                 \Ondergrond\Design\Part::from($part)->label() }}</option>@endforeach</select></div>
             <div class="field"><label for="swap-material">Take</label><select id="swap-material"
-                name="material">@foreach (collect($page->swaps())->collapseWithKeys()->all() as $slug => $name)<option value="{{ $slug }}"
+                name="material">@foreach ($page->products() as $slug => $name)<option value="{{ $slug }}"
                 @selected($page->swap?->material->slug === $slug)>{{ $name }}</option>@endforeach</select></div>
             <button>Judge it</button>
         </form>
