@@ -102,6 +102,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     )->group(function (): void {
         Route::middleware('can:view,project')->group(function (): void {
             Route::get('/project.json', [ProjectFileController::class, 'show'])->name('projects.export');
+            Route::get('/project.zip', [ProjectFileController::class, 'zip'])->name('projects.zip');
             Route::get('/site', [SiteController::class, 'edit'])->name('site.edit');
             Route::get('/options', [OptionController::class, 'index'])->name('options.index');
             Route::get('/compare', [CompareController::class, 'show'])->name('compare.show');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Models\Photograph;
 use App\Models\Project;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
@@ -44,18 +43,24 @@ final class Photo
         }
         [$bytes, $width, $height] = self::drawn($path);
         $hash = hash('sha256', $bytes);
-        $to = Photograph::path($hash);
-        if (! is_dir(dirname($to))) {
-            mkdir(dirname($to), 0700, true);
-        }
-        // Written beside and renamed: nobody ever reads half a picture.
-        file_put_contents("{$to}.new", $bytes);
-        rename("{$to}.new", $to);
         $project->photographs()->firstOrCreate(['hash' => $hash], [
             'bytes' => strlen($bytes), 'width' => $width, 'height' => $height, 'taken' => self::time($path, $size[2]),
+            'content' => base64_encode($bytes),
         ]);
 
         return $hash;
+    }
+
+    /** One that came with a file, by the SHA-256 that its entry names; drawn before it was exported. */
+    public static function kept(Project $project, string $hash, string $bytes): void
+    {
+        $size = @getimagesizefromstring($bytes);
+        if ($size === false || $size[2] !== IMAGETYPE_JPEG) {
+            throw self::wrong('A photograph in the file is no JPEG.');
+        }
+        $project->photographs()->firstOrCreate(['hash' => $hash], [
+            'bytes' => strlen($bytes), 'width' => $size[0], 'height' => $size[1], 'taken' => '', 'content' => base64_encode($bytes),
+        ]);
     }
 
     /** @return array{string, int, int} JPEG, width, height */

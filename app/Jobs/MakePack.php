@@ -35,9 +35,9 @@ final class MakePack implements ShouldQueue
     {
         $this->pack->update(['stage' => 'judging']);
         $html = self::html($this->pack->project, new DateTimeImmutable('@'.now()->getTimestamp()));
-        self::keep($this->pack->path('html'), $html);
+        $this->pack->seal('html', $html);
         $this->pack->update(['stage' => 'printing']);
-        self::keep($this->pack->path('pdf'), Printer::pdf($html));
+        $this->pack->seal('pdf', Printer::pdf($html));
         $this->pack->update(['stage' => 'done']);
     }
 
@@ -53,9 +53,8 @@ final class MakePack implements ShouldQueue
         $built = $job->built();
         $photos = [];
         foreach ($project->photographs as $photo) {
-            $photos[$photo->hash] = $photo->contents();
+            $photos[$photo->hash] = $photo->bytes();
         }
-        $photos = array_filter($photos, static fn (string $bytes): bool => $bytes !== '');
         $core = $project->toCore();
         $option = $core->built() ?? $core->options[0];
 
@@ -63,14 +62,5 @@ final class MakePack implements ShouldQueue
             $core, $option, Difference::of($project->site, $built, $project->units, $option->setAside), $built,
             $job->order(PriceList::none()), $job->log, $job->holds(), new QuantityFormatter($project->units), $now, array_keys($photos),
         )), ProjectFile::hash($core), $photos);
-    }
-
-    private static function keep(string $path, string $bytes): void
-    {
-        if (! is_dir(dirname($path))) {
-            mkdir(dirname($path), 0700, true);
-        }
-        file_put_contents("{$path}.new", $bytes);
-        rename("{$path}.new", $path);
     }
 }

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A pack that was made to be handed over: two sealed files and this row.
+ * A pack that was made to be handed over: two sealed files, in the database like all else.
  *
  * @property int $id
  * @property string $ulid
@@ -25,6 +25,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class HandedPack extends Model
 {
     use Named;
+
+    /** Without the files themselves. */
+    public const ROW = ['id', 'ulid', 'project_id', 'option_id', 'by', 'stage', 'said', 'created_at', 'updated_at'];
 
     protected $table = 'packs';
 
@@ -44,10 +47,19 @@ final class HandedPack extends Model
         return $this->belongsTo(Option::class);
     }
 
-    /** @param  'html'|'pdf'  $format */
-    public function path(string $format): string
+    /**
+     * @param  'html'|'pdf'  $format
+     * @return string its bytes; empty where it was not made
+     */
+    public function file(string $format): string
     {
-        return storage_path("app/packs/{$this->ulid}.{$format}");
+        return (string) base64_decode((string) self::query()->whereKey($this->id)->value($format), true);
+    }
+
+    /** @param  'html'|'pdf'  $format */
+    public function seal(string $format, string $bytes): void
+    {
+        self::query()->whereKey($this->id)->update([$format => base64_encode($bytes)]);
     }
 
     public function isDone(): bool

@@ -8,7 +8,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A photograph of a project: a file by its SHA-256, whatever told of camera and place taken out, and this row.
+ * A photograph of a project, by its SHA-256; whatever told of camera and place is taken out. It lies in the database, so
+ * that a backup has it and a purge takes it.
  *
  * @property int $id
  * @property int $project_id
@@ -16,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $bytes
  * @property int $width
  * @property int $height
+ * @property string $content base64, in letters that any tool can carry
  * @property string $taken of the camera's clock; empty where it said none
  * @property CarbonImmutable $created_at
  */
@@ -23,17 +25,15 @@ final class Photograph extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['hash', 'bytes', 'width', 'height', 'taken'];
+    protected $fillable = ['hash', 'bytes', 'width', 'height', 'taken', 'content'];
+
+    protected $hidden = ['content'];
 
     protected $casts = ['created_at' => 'immutable_datetime'];
 
-    public function contents(): string
+    /** The bytes of its JPEG. */
+    public function bytes(): string
     {
-        return (string) @file_get_contents(self::path($this->hash));
-    }
-
-    public static function path(string $hash): string
-    {
-        return storage_path("app/photos/{$hash}.jpg");
+        return (string) base64_decode($this->content, true);
     }
 }

@@ -28,7 +28,7 @@ enum Role: string
         return match ($this) {
             self::Owner => 'designs, and decides who is in the firm',
             self::Designer => 'starts, changes and shares projects',
-            self::Crew => 'reads every project on site, and keeps inspections',
+            self::Crew => 'reads every project on site, logs and takes deliveries',
             self::Reader => 'reads every project',
         };
     }

@@ -42,7 +42,7 @@ final readonly class BuiltPage
         return new self(
             $project, $job, $built,
             $built->deviates() ? Difference::of($project->site, $built, $project->units, $job->option->setAside(), roughly: true) : null,
-            $job->holds(), $project->packs()->limit(10)->get(), $format, Gate::allows('update', $project),
+            $job->holds(), $project->packs()->limit(10)->get(HandedPack::ROW), $format, Gate::allows('update', $project),
         );
     }
 

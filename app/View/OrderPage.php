@@ -14,6 +14,7 @@ use Ondergrond\Plan\ItemKind;
 use Ondergrond\Takeoff\Line;
 use Ondergrond\Takeoff\OrderList;
 use Ondergrond\Takeoff\PriceList;
+use Ondergrond\Takeoff\Unit;
 use Ondergrond\Units\QuantityFormatter;
 
 /** The lines of an order with what was asked, ordered and came, and what another product in one place would do. */
@@ -49,6 +50,22 @@ final readonly class OrderPage
     public function for(Line $line): string
     {
         return Part::tryFrom($line->part)?->label() ?? ItemKind::tryFrom($line->part)?->label() ?? $line->part;
+    }
+
+    /** So much of a line, as it is bought in the reader's units. */
+    public function much(Line $line, float $value): string
+    {
+        [$factor, $symbol] = $line->unit->sold($this->format->system);
+
+        return trim($this->number($value * $factor).' '.$symbol);
+    }
+
+    /** Concrete, as it is bought. */
+    public function volume(float $m3): string
+    {
+        [$factor, $symbol] = Unit::CubicMetre->sold($this->format->system);
+
+        return $this->number($m3 * $factor).' '.$symbol;
     }
 
     public function number(float $value): string

@@ -33,6 +33,7 @@ use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\HoldPoint;
 use Ondergrond\Sequence\Network;
 use Ondergrond\Takeoff\Job;
+use Ondergrond\Units\Unit;
 
 /** Invented jobs of the demo that are being built: with plan, release, days and what was read on site so far. */
 final class Building
@@ -57,17 +58,24 @@ final class Building
         $built = self::built(
             $project,
             [
-                new Post('Post under the ridge', 9.3, 4.7, $top, 0.2),
-                new Sleeve('Waste, changing room', 3.2, 2.1, $top, 0.11),
-                new Sleeve('Water', 3.6, 2.1, $top, 0.05),
-                new Sleeve('Electric', 0.1, 6.2, -0.45, 0.05, Passes::Edge, trade: Trade::Electrician),
+                new Post('Post under the ridge', 30 * Unit::FOOT, 15.5 * Unit::FOOT, $top, 8 * Unit::INCH),
+                new Sleeve('Waste, changing room', 10.5 * Unit::FOOT, 7 * Unit::FOOT, $top, 4.5 * Unit::INCH),
+                new Sleeve('Water', 12 * Unit::FOOT, 7 * Unit::FOOT, $top, 2 * Unit::INCH),
+                new Sleeve(
+                    'Electric', 0.5 * Unit::FOOT, 20 * Unit::FOOT, -1.5 * Unit::FOOT, 2 * Unit::INCH, Passes::Edge,
+                    trade: Trade::Electrician,
+                ),
             ],
             [
-                new DrainRun('Foul drain', 3.2, 2.1, -0.45, 3.2, -4.0, -0.55, 0.11),
-                new ControlJoint('Joint 1', 6.2, 0.0, $top, 6.2, 9.47),
-                new ControlJoint('Joint 2', 12.4, 0.0, $top, 12.4, 9.47),
+                new DrainRun(
+                    'Foul drain', 10.5 * Unit::FOOT, 7 * Unit::FOOT, -1.5 * Unit::FOOT, 10.5 * Unit::FOOT, -13 * Unit::FOOT,
+                    -1.75 * Unit::FOOT,
+                    4.5 * Unit::INCH,
+                ),
+                new ControlJoint('Joint 1', 20 * Unit::FOOT, 0.0, $top, 20 * Unit::FOOT, 31 * Unit::FOOT),
+                new ControlJoint('Joint 2', 40 * Unit::FOOT, 0.0, $top, 40 * Unit::FOOT, 31 * Unit::FOOT),
             ],
-            [['B', 3.5, 2.4], ['A', 2.0, 0.95]],
+            [['B', 11 * Unit::FOOT, 8 * Unit::FOOT], ['A', 6 * Unit::FOOT, 3 * Unit::FOOT]],
             '2026-11-09',
         );
         $slab = $design->slab->layer->thickness;

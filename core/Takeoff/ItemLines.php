@@ -36,7 +36,7 @@ final class ItemLines
             $bore = $job->isMetric() ? "{$size} mm" : round((float) $size / 25.4, 2).' in';
             $lines = [...$lines, ...match ($kind) {
                 ItemKind::Sleeve => Goods::of(
-                    Good::Sleeve, $kind->value, (float) count($items), 0.0, $bore, note: sprintf('%s m long each', self::SLEEVE), id: $id,
+                    Good::Sleeve, $kind->value, (float) count($items), 0.0, $bore, note: $job->length(self::SLEEVE).' long each', id: $id,
                 ),
                 ItemKind::Drain => Goods::of(
                     Good::DrainPipe, $kind->value,

@@ -73,8 +73,8 @@ final readonly class PartLines
             ),
             Part::Stem => $this->stem(),
             Part::Screed => $this->screed(),
-            Part::Stone => Loose::of($part, $d->stone->material, $this->stone()),
-            Part::Blinding => Loose::of($part, $d->blinding->material, $extent->area($at->tray) * $d->blinding->thickness),
+            Part::Stone => Loose::of($this->job, $part, $d->stone->material, $this->stone()),
+            Part::Blinding => Loose::of($this->job, $part, $d->blinding->material, $extent->area($at->tray) * $d->blinding->thickness),
             Part::Field => Boards::of(
                 $this->job, $part, $d->fieldBoard,
                 $d->perimeterBoard->present() ? $extent->area($at->zone) + $this->partyStrip() : $extent->area($at->tray), Boards::WHOLE,
@@ -142,7 +142,7 @@ final readonly class PartLines
             Part::Gas => Goods::of(
                 Good::GasPipe, $part->value, max(
                     sqrt($floor), $extent->length($at->tray) / 4,
-                ), 0.10, $this->bore($d->gas->pipe), note: 'one run along the floor',
+                ), 0.10, $this->job->size($d->gas->pipe), note: 'one run along the floor',
             ),
             Part::Heating => $this->heating($floor),
             Part::Steel => Steel::mat($part, $d, $extent->area($at->slabEnd)),
@@ -152,7 +152,7 @@ final readonly class PartLines
             Part::Dpc => Goods::of(
                 Good::DampCourse, $part->value, $extent->exposed(
                     -$d->wall->insideThickness() / 2,
-                ), 0.10, $this->bore($d->wall->insideThickness()).' wide',
+                ), 0.10, $this->job->size($d->wall->insideThickness()).' wide',
             ),
             Part::Service, Part::Recess, Part::Space, Part::Wall, Part::Closer, Part::Walkout, Part::Loads, Part::Finish => [],
         };
@@ -309,11 +309,11 @@ final readonly class PartLines
                     '%s mm', round(1000 * $d->sheet->thickness, 3),
                 ) : sprintf('%s mil', round($d->sheet->thickness / 0.0000254, 1)),
                 new Pack(sprintf('roll %s', $this->job->isMetric() ? '4 × 25 m' : '14 × 100 ft'), $holds),
-                sprintf('%d strips, laps of %s mm, turned up %s mm', $rolls->strips, round(1000 * $lap), round(1000 * $up)),
+                "{$rolls->strips} strips, laps of {$this->job->size($lap)}, turned up {$this->job->size($up)}",
             ),
             ...Goods::of(
                 Good::Tape, Part::Sheet->value, $rolls->seams + ($up > 0.0 ? $round : 0.0) + $boots * self::BOOT_TAPE, 0.10,
-                note: sprintf('%.1f m of seam, the turned-up edge, %d boots', $rolls->seams, $boots), id: 'sheet:tape',
+                note: "{$this->job->length($rolls->seams)} of seam, the turned-up edge, {$boots} boots", id: 'sheet:tape',
                 pack: new Pack($this->job->isMetric() ? 'roll 50 m' : 'roll 180 ft', $this->job->isMetric() ? 50.0 : 180 * Measure::FOOT),
             ),
             ...Goods::of(Good::Boot, Part::Sheet->value, (float) $boots, 0.0, note: 'one a sleeve through the floor', id: 'sheet:boots'),
@@ -339,7 +339,8 @@ final readonly class PartLines
     private function drain(string $which, float $bore, float $length): array
     {
         return $bore <= 0.0 ? [] : Goods::of(
-            Good::DrainPipe, Part::Drains->value, $length, 0.05, "{$which}, ".$this->bore($bore), note: 'fittings by corner not counted',
+            Good::DrainPipe, Part::Drains->value, $length, 0.05, "{$which}, ".$this->job->size($bore),
+            note: 'fittings by corner not counted',
             id: "drains:{$which}",
         );
     }
@@ -355,13 +356,9 @@ final readonly class PartLines
         $coil = $this->job->isMetric() ? 100.0 : 300 * Measure::FOOT;
 
         return Goods::of(
-            Good::HeatingPipe, Part::Heating->value, $floor / $heating->spacing + $loops * self::FEED, 0.05, $this->bore($heating->pipe),
+            Good::HeatingPipe, Part::Heating->value, $floor / $heating->spacing + $loops * self::FEED, 0.05,
+            $this->job->size($heating->pipe),
             new Pack($this->job->isMetric() ? 'coil 100 m' : 'coil 300 ft', $coil), sprintf('%d loops, feeds in', $loops),
         );
-    }
-
-    private function bore(float $m): string
-    {
-        return $this->job->isMetric() ? sprintf('%s mm', round(1000 * $m)) : sprintf('%s in', round($m / Measure::INCH, 2));
     }
 }

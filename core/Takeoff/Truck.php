@@ -47,7 +47,7 @@ final readonly class Truck
     public function caution(): string
     {
         return $this->rest() > 1e-9 && $this->rest() < self::LEAST && $this->full() > 0
-            ? sprintf('The last load is %.2f m³, less than %.0f m³: ask what a part load costs, or spread it over the others.', $this->rest(), self::LEAST)
+            ? 'The last load is a small one: ask what a part load costs, or spread it over the others.'
             : '';
     }
 }

@@ -54,6 +54,7 @@ return new class extends Migration
             $table->unsignedInteger('width');
             $table->unsignedInteger('height');
             $table->string('taken', 40)->default('');
+            $table->longText('content');
             $table->timestamp('created_at');
             $table->unique(['project_id', 'hash']);
         });
@@ -85,6 +86,8 @@ return new class extends Migration
             $table->string('by', 120);
             $table->string('stage', 20);
             $table->string('said', 500)->default('');
+            $table->longText('html')->nullable();
+            $table->longText('pdf')->nullable();
             $table->timestamps();
         });
     }

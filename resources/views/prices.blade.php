@@ -12,6 +12,14 @@
                     :value="isset($prices->perCubicMetre[$material->slug]) ? $format->mark->written((string) $prices->perCubicMetre[$material->slug]) : ''" inputmode="decimal" />
             @endforeach
         </div>
+        <h2>By the unit</h2>
+        <div class="prices-list">
+            @foreach ($goods as $good)
+                <x-input :name="'per_unit.'.$good->value" :label="$good->label().', '.$good->unit()->each()"
+                    :value="isset($prices->perUnit[$good->value]) ? $format->mark->written((string) $prices->perUnit[$good->value]) : ''"
+                    inputmode="decimal" />
+            @endforeach
+        </div>
         <button class="go">Save the prices</button>
     </form>
 </x-layout>

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Forms\Reader;
+use App\Http\Download;
 use App\Jobs\MakePack;
 use App\Models\HandedPack;
 use App\Models\Project;
 use App\Models\User;
 use App\View\BuiltPage;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Str;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** What was built otherwise than drawn, what that costs, and the pack that is handed over. */
 final readonly class BuiltController
@@ -33,16 +33,16 @@ final readonly class BuiltController
         return redirect()->to(route('built.show', $project).'#packs')->with('said', 'It is being made.');
     }
 
-    public function pack(Project $project, HandedPack $pack, string $format): BinaryFileResponse
+    /** @param  'pdf'|'html'  $format */
+    public function pack(Project $project, HandedPack $pack, string $format): Response
     {
-        $format = $format === 'pdf' ? 'pdf' : 'html';
-        abort_unless($pack->isDone() && is_file($pack->path($format)), 404);
-        $name = (Str::slug($project->name) === '' ? 'ondergrond' : Str::slug($project->name)).'-hand-over.'.$format;
+        $file = $pack->isDone() ? $pack->file($format) : '';
+        abort_if($file === '', 404);
+        $answer = Download::of(
+            $file, $format === 'pdf' ? 'application/pdf' : 'text/html; charset=utf-8', $project->name.' hand-over', $format,
+        );
+        $answer->headers->set('Content-Security-Policy', "default-src 'none'; style-src 'unsafe-inline'; img-src data:");
 
-        return response()->download($pack->path($format), $name, [
-            'Content-Type' => $format === 'pdf' ? 'application/pdf' : 'text/html; charset=utf-8',
-            'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; img-src data:",
-            'X-Content-Type-Options' => 'nosniff',
-        ]);
+        return $answer;
     }
 }

@@ -78,9 +78,9 @@ final readonly class LogController
     public function photo(Project $project, string $hash): Response
     {
         $photo = $project->photographs()->where('hash', $hash)->first();
-        abort_unless($photo instanceof Photograph && $photo->contents() !== '', 404);
+        abort_unless($photo instanceof Photograph, 404);
 
-        return new Response($photo->contents(), 200, [
+        return new Response($photo->bytes(), 200, [
             'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable',
             'X-Content-Type-Options' => 'nosniff',
         ]);

@@ -23,6 +23,7 @@ use Illuminate\View\View;
 use Ondergrond\Exchange\CsvWriter;
 use Ondergrond\Exchange\OrderFile;
 use Ondergrond\Takeoff\PriceList;
+use Ondergrond\Takeoff\Unit;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityParser;
 use Ondergrond\Units\UnreadableQuantity;
@@ -83,7 +84,9 @@ final readonly class OrderController
         if ($typed !== '') {
             $format = $this->reading->written($request, $project);
             try {
-                $quantity = QuantityParser::parse($typed, Quantity::Ratio, $format->system, $format->mark);
+                $unit = Unit::from(array_column($order->lines, 'unit', 'id')[$line]);
+                $quantity = QuantityParser::parse($typed, Quantity::Ratio, $format->system, $format->mark)
+                    / $unit->sold($format->system)[0];
             } catch (UnreadableQuantity $e) {
                 throw ValidationException::withMessages(["quantity.{$line}" => $e->getMessage()]);
             }

@@ -41,8 +41,10 @@ final class PeopleController
     public function update(RoleRequest $request, User $member): RedirectResponse
     {
         $role = Role::from($request->string('role')->value());
-        Lock::on($member->firm, function () use ($member, $role): void {
+        $leads = $request->boolean('lead');
+        Lock::on($member->firm, function () use ($member, $role, $leads): void {
             $this->keepAnOwner($member, $role->owns());
+            $member->lead = $role === Role::Crew && $leads;
             $member->update(['role' => $role]);
         });
 

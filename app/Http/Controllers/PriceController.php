@@ -12,6 +12,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Takeoff\Good;
 use Ondergrond\Takeoff\PriceList;
 
 /** What the firm pays for materials. */
@@ -23,27 +24,37 @@ final class PriceController
 
         return view(
             'prices',
-            ['prices' => $firm->priceList(), 'materials' => $firm->materials()->all(), 'format' => $reading->formatter()],
+            [
+                'prices' => $firm->priceList(), 'materials' => $firm->materials()->all(), 'goods' => Good::cases(),
+                'format' => $reading->formatter(),
+            ],
         );
     }
 
     public function update(Request $request, Reader $reading): RedirectResponse
     {
         $mark = $reading->formatter()->mark;
-        $per = $errors = [];
-        foreach ($request->array('per_m3') as $slug => $text) {
-            $text = is_string($text) ? trim($text) : '';
-            $plain = str_replace([' ', "\u{a0}", $mark->value === 'comma' ? ',' : '.'], ['', '', '.'], $text);
-            if ($text !== '' && ! is_numeric($plain)) {
-                $errors["per_m3.{$slug}"] = 'Allowed: a price for a cubic metre, such as 180, or nothing.';
-            } elseif ($text !== '') {
-                $per[$slug] = (float) $plain;
+        $errors = [];
+        $read = static function (string $list) use ($request, $mark, &$errors): array {
+            $per = [];
+            foreach ($request->array($list) as $slug => $text) {
+                $text = is_string($text) ? trim($text) : '';
+                $plain = str_replace([' ', "\u{a0}", $mark->value === 'comma' ? ',' : '.'], ['', '', '.'], $text);
+                if ($text !== '' && ! is_numeric($plain)) {
+                    $errors["{$list}.{$slug}"] = 'Allowed: a price'.($list === 'per_m3' ? ' for a cubic metre' : '')
+                        .', such as 180, or nothing.';
+                } elseif ($text !== '') {
+                    $per[$slug] = (float) $plain;
+                }
             }
-        }
+
+            return $per;
+        };
+        [$per, $each] = [$read('per_m3'), $read('per_unit')];
         $prices = PriceList::none();
         try {
             $prices = PriceList::fromArray(
-                ['currency' => trim(Word::of($request, 'currency')), 'per_m3' => $per],
+                ['currency' => trim(Word::of($request, 'currency')), 'per_m3' => $per, 'per_unit' => $each],
                 User::current()->firm->materials(),
             );
         } catch (FaultyInput $e) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Download;
+use App\Http\Photo;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
@@ -13,31 +14,60 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 use Ondergrond\Exchange\ProjectFile;
+use Ondergrond\Exchange\ProjectZip;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 
 /** Projects out to a file and in from one. */
 final class ProjectFileController
 {
+    /** With photographs, bytes. */
+    private const LARGEST = 500_000_000;
+
     public function show(Project $project): Response
     {
         return Download::of(ProjectFile::write($project->toCore()), 'application/json', $project->name, 'json');
+    }
+
+    /** The same with its photographs. */
+    public function zip(Project $project): Response
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'ondergrond');
+        try {
+            ProjectZip::write($file, ProjectFile::write($project->toCore()), (static function () use ($project): iterable {
+                foreach ($project->photographs()->lazy(10) as $photo) {
+                    yield $photo->hash => $photo->bytes();
+                }
+            })());
+
+            return Download::of((string) file_get_contents($file), 'application/zip', $project->name, 'zip');
+        } finally {
+            unlink($file);
+        }
     }
 
     public function store(Request $request): RedirectResponse
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile) {
-            throw ValidationException::withMessages(['file' => 'Choose a project file first (.json, as Ondergrond exports it).']);
+            throw ValidationException::withMessages(['file' => 'Choose a project file first (.json or .zip, as Ondergrond exports it).']);
         }
-        if (! $file->isValid() || $file->getSize() > ProjectFile::LARGEST) {
+        if (! $file->isValid() || $file->getSize() > self::LARGEST) {
             throw ValidationException::withMessages(
-                ['file' => 'That file is larger than a project can be. Allowed: a project file of up to 2 MB.'],
+                [
+                    'file' => 'That file is larger than a project can be. Allowed: a project file of up to 20 MB, with photographs of up to 500.',
+                ],
             );
         }
         try {
             $user = User::current();
-            $project = Project::store(ProjectFile::read($file->getContent()), $user->firm, $user->name);
+            $zip = ProjectZip::isOne(
+                (string) file_get_contents($file->getPathname(), length: 4),
+            ) ? ProjectZip::read($file->getPathname()) : null;
+            $project = Project::store(ProjectFile::read($zip['json'] ?? $file->getContent()), $user->firm, $user->name);
+            foreach ($zip['photos'] ?? [] as $hash => $bytes) {
+                Photo::kept($project, $hash, $bytes);
+            }
         } catch (FaultyInput $e) {
             throw ValidationException::withMessages(['file' => array_map(static fn (Fault $f): string => $f->line(), $e->faults)]);
         }

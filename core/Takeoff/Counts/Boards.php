@@ -41,8 +41,6 @@ final class Boards
 
     public static function named(Job $job, Layer $layer): string
     {
-        return $job->isMetric()
-            ? sprintf('%s, %s mm', $layer->material->name, round(1000 * $layer->thickness, 1))
-            : sprintf('%s, %s in', $layer->material->name, round($layer->thickness / Measure::INCH, 2));
+        return "{$layer->material->name}, {$job->size($layer->thickness)}";
     }
 }

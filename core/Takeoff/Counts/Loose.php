@@ -6,6 +6,7 @@ namespace Ondergrond\Takeoff\Counts;
 
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Material;
+use Ondergrond\Takeoff\Job;
 use Ondergrond\Takeoff\Line;
 use Ondergrond\Takeoff\Unit;
 
@@ -22,7 +23,7 @@ final class Loose
      * @param  float  $volume  compacted, as drawn, m³
      * @return list<Line>
      */
-    public static function of(Part $part, Material $material, float $volume): array
+    public static function of(Job $job, Part $part, Material $material, float $volume): array
     {
         if ($volume <= 0.0) {
             return [];
@@ -36,7 +37,7 @@ final class Loose
 
         return [new Line(
             $part->value, $part->value, $material->name, Unit::Tonne, $volume * $loose * $tonnes, $waste, null, $material->slug,
-            1 / ($loose * $tonnes), sprintf('%.2f m³ compacted, %.2f m³ loose', $volume, $volume * $loose),
+            1 / ($loose * $tonnes), "{$job->volume($volume)} compacted, {$job->volume($volume * $loose)} loose",
         )];
     }
 }

@@ -29,20 +29,17 @@
             <tr>
                 <td>{{ $page->for($line) }}</td>
                 <td><b>{{ $line->product }}</b>@if ($line->note !== '')<br><span class="quiet">{{ $line->note }}</span>@endif</td>
-                <td class="figure">{{ $page->number($line->net) }} {{ $line->unit->symbol() }}</td>
+                <td class="figure">{{ $page->much($line, $line->net) }}</td>
                 <td class="figure">{{ $page->format->format($line->waste, Quantity::Share) }}</td>
-                <td class="figure"><b>{{ $page->number($line->quantity()) }} {{ $line->unit->symbol() }}</b>@if ($line->pack)<br><span
-                    class="quiet">{{ $line->packs() }} × {{ $line->pack->name }}, {{ $page->number($line->over()) }} {{
-                        $line->unit->symbol()
+                <td class="figure"><b>{{ $page->much($line, $line->quantity()) }}</b>@if ($line->pack)<br><span
+                    class="quiet">{{ $line->packs() }} × {{ $line->pack->name }}, {{ $page->much($line, $line->over())
                     }} over</span>@endif
-                    @if ($asked && abs($asked['quantity'] - $line->quantity()) > 0.005)<br><span class="care">asked: {{
-                        $page->number($asked['quantity']) }} {{ $line->unit->symbol() }}</span>@endif</td>
+                    @if ($asked && abs($asked['quantity'] - $line->quantity()) > 0.005)<br><span class="care">asked: {{ $page->much($line, $asked['quantity']) }}</span>@endif</td>
                 @if ($page->may)<td class="figure">{{ $page->money($page->list->cost($line)) }}</td>@endif
                 @if ($page->order)
                     <td class="order-state">
                         @if ($state)<b class="state-{{ $state->state->value }}">{{ $state->state->value }}</b>@if ($state->quantity !==
-                            null) {{
-                            $page->number($state->quantity) }} {{ $line->unit->symbol() }}@endif @if ($state->note !== '')<span
+                            null) {{ $page->much($line, $state->quantity) }}@endif @if ($state->note !== '')<span
                                 dir="auto">{{
                             $state->note }}</span>@endif <span class="quiet">{{ $state->who }}</span>@endif
                         @if ($asked && $page->delivers)
@@ -77,9 +74,9 @@
     @endif
     @if ($page->list->trucks !== [])
         <h2>Concrete by truck</h2>
-        <ul>@foreach ($page->list->trucks as $truck)<li><b>{{ ucfirst($truck->pour) }}</b>: {{ $page->number($truck->volume) }} m³ with
+        <ul>@foreach ($page->list->trucks as $truck)<li><b>{{ ucfirst($truck->pour) }}</b>: {{ $page->volume($truck->volume) }} with
             waste,
-            {{ $truck->full() }} × {{ $page->number($truck->load) }} m³ and {{ $page->number($truck->rest()) }} m³.
+            {{ $truck->full() }} × {{ $page->volume($truck->load) }} and {{ $page->volume($truck->rest()) }}.
                 @if ($truck->caution() !==
             '')<span class="care">{{ $truck->caution() }}</span>@endif</li>@endforeach</ul>
     @endif

@@ -21,6 +21,8 @@
                         @foreach ($roles as $role)<option value="{{ $role->value }}"
                             @selected($member->role === $role)>{{ $role->label() }}: {{ $role->does() }}</option>@endforeach
                     </select>
+                    @if ($member->role === \App\Models\Role::Crew)<label class="tick"><input type="checkbox" name="lead" value="1"
+                        @checked($member->lead)> <span>leads: passes hold points</span></label>@endif
                     <button>Set<span class="unseen"> the role of {{ $member->name }}</span></button>
                 </form>
                 <form method="post" action="{{ route('people.password-link', $member) }}">@csrf<button>New-password link<span
