@@ -35,7 +35,8 @@ final class TypedData
         $errors = [];
         foreach (Arr::dot($stored) as $path => $value) {
             $text = Arr::get($typed, $path);
-            if ($text === null && ! Arr::has($typed, $path)) {
+            // What is an empty map has no fields.
+            if (is_array($value) || $text === null && ! Arr::has($typed, $path)) {
                 continue;
             }
             if (! is_string($text)) {

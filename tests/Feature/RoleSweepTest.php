@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Firm;
+use App\Models\HandedPack;
 use App\Models\Invitation;
 use App\Models\Option;
 use App\Models\Project;
@@ -14,8 +15,10 @@ use App\Models\StudyKind;
 use App\Models\StudyProgress;
 use App\Models\User;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route as Router;
+use Ondergrond\Examples\Building;
 use Ondergrond\Gain\Step;
 use Ondergrond\Inspection\Inspection;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -27,15 +30,18 @@ use Tests\TestCase;
  */
 final class RoleSweepTest extends TestCase
 {
-    private const ANYBODY = ['nobody', 'stranger', 'reader', 'crew', 'designer', 'owner'];
+    private const ANYBODY = ['nobody', 'stranger', 'reader', 'crew', 'lead', 'designer', 'owner'];
 
     /** Signed-in people, of whatever firm: these routes are about oneself. */
-    private const ONESELF = ['stranger', 'reader', 'crew', 'designer', 'owner'];
+    private const ONESELF = ['stranger', 'reader', 'crew', 'lead', 'designer', 'owner'];
 
-    private const MEMBERS = ['reader', 'crew', 'designer', 'owner'];
+    private const MEMBERS = ['reader', 'crew', 'lead', 'designer', 'owner'];
 
     /** Whoever works on site. */
-    private const CREW = ['crew', 'designer', 'owner'];
+    private const CREW = ['crew', 'lead', 'designer', 'owner'];
+
+    /** Whose word the work goes on past a hold point. */
+    private const PASSING = ['lead', 'designer', 'owner'];
 
     private const DESIGNERS = ['designer', 'owner'];
 
@@ -91,6 +97,33 @@ final class RoleSweepTest extends TestCase
         'people.password-link' => self::OWNERS,
         'invitations.destroy' => self::OWNERS,
         'projects.export' => self::MEMBERS,
+        'projects.zip' => self::MEMBERS,
+        'plan.show' => self::MEMBERS,
+        'plan.set-out' => self::MEMBERS,
+        'plan.drawing' => self::MEMBERS,
+        'plan.dxf' => self::MEMBERS,
+        'plan.draw' => self::DESIGNERS,
+        'plan.update' => self::DESIGNERS,
+        'plan.undo' => self::DESIGNERS,
+        'plan.redo' => self::DESIGNERS,
+        'release.show' => self::MEMBERS,
+        'release.store' => self::DESIGNERS,
+        'release.update' => self::DESIGNERS,
+        'release.destroy' => self::DESIGNERS,
+        'sequence.show' => self::MEMBERS,
+        'sequence.calendar' => self::MEMBERS,
+        'sequence.update' => self::DESIGNERS,
+        'order.show' => self::MEMBERS,
+        'order.csv' => self::MEMBERS,
+        'order.store' => self::DESIGNERS,
+        'order.event' => self::CREW,
+        'log.show' => self::MEMBERS,
+        'log.photo' => self::MEMBERS,
+        'log.store' => self::CREW,
+        'log.pass' => self::PASSING,
+        'built.show' => self::MEMBERS,
+        'built.pack' => self::MEMBERS,
+        'built.store' => self::DESIGNERS,
         'site.edit' => self::MEMBERS,
         'options.index' => self::MEMBERS,
         'compare.show' => self::MEMBERS,
@@ -164,7 +197,7 @@ final class RoleSweepTest extends TestCase
     {
         $project = null;
         foreach ($this->routes() as $name => $route) {
-            $project ??= $this->boathouse();
+            $project ??= $this->built();
             $before = $this->everything();
             $this->as($person);
             $method = $route->methods()[0];
@@ -255,6 +288,15 @@ final class RoleSweepTest extends TestCase
             )->id,
             'choice' => 0,
             'inspection' => $project->inspections()->create(['seen' => new Inspection('Cellar stair', '2026-02-01')])->id,
+            'order' => $project->orders()->create(
+                ['option_id' => $option->id, 'by' => 'The test', 'lines' => [['id' => 'slab', 'unit' => 'm3', 'quantity' => 1.0]]],
+            )->id,
+            'pack' => $this->pack($project, $option)->id,
+            'format' => 'html',
+            'hash' => $project->photographs()->firstOrCreate(
+                ['hash' => str_repeat('a', 64)],
+                ['bytes' => 1, 'width' => 1, 'height' => 1, 'content' => base64_encode('a picture')],
+            )->hash,
             'token' => 'none',
             'schema' => 'section-1',
             'kind' => 'costs',
@@ -267,8 +309,32 @@ final class RoleSweepTest extends TestCase
         return $this->become(match ($person) {
             'nobody' => null,
             'stranger' => $this->member(Role::Owner, Firm::query()->create(['name' => 'Another firm'])),
+            'lead' => $this->lead(),
             default => $this->member(Role::from($person)),
         });
+    }
+
+    private function lead(): User
+    {
+        $lead = $this->member(Role::Crew);
+        $lead->lead = true;
+        $lead->save();
+
+        return $lead;
+    }
+
+    /** A project that is being built, with all that the second half knows of it. */
+    private function built(): Project
+    {
+        return Project::store(Building::all()[0], $this->firm, 'The test', true);
+    }
+
+    private function pack(Project $project, Option $option): HandedPack
+    {
+        $pack = $project->packs()->create(['option_id' => $option->id, 'by' => 'The test', 'stage' => 'done']);
+        $pack->seal('html', '<p>All of it</p>');
+
+        return $pack;
     }
 
     private function invitation(): Invitation
@@ -287,6 +353,11 @@ final class RoleSweepTest extends TestCase
             Share::query()->whereNotNull('revoked_at')->count(),
             User::query()->where('role', Role::Owner)->where('firm_id', $this->firm->id)->where('name', 'not like', 'Member%')->count(),
             $this->firm->refresh()->name,
+            ...array_map(
+                static fn (string $table): string => json_encode(DB::table($table)->orderBy('id')->get()->all(), JSON_THROW_ON_ERROR),
+                ['plans', 'layouts', 'releases', 'entries', 'order_events'],
+            ),
+            DB::table('orders')->where('by', '!=', 'The test')->count(), DB::table('packs')->where('by', '!=', 'The test')->count(),
         ], JSON_THROW_ON_ERROR);
     }
 }

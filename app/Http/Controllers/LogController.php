@@ -68,7 +68,9 @@ final readonly class LogController
         $typed = new TypedEntry($request, $this->reading->written($request, $project), now(), $project->site->timeZone);
         // One after the other: of two people who pass the same point, the second is told who did.
         Lock::on($project, function () use ($project, $hold, $typed): void {
-            $state = BuildingJob::of($project)->holds()[$hold] ?? abort(404);
+            $state = BuildingJob::of($project)->holds()[$hold] ?? throw ValidationException::withMessages(
+                ['hold' => 'There is no such hold point in this job.'],
+            );
             $this->keep($project, $typed->pass($state));
         });
 
