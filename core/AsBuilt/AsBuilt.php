@@ -12,6 +12,7 @@ use Ondergrond\Logbook\EntryKind;
 use Ondergrond\Logbook\Kinds\Thickness;
 use Ondergrond\Logbook\Logbook;
 use Ondergrond\Plan\Plan;
+use Ondergrond\Section\Stretch;
 
 /** A released design with what its entries say was built otherwise: derived, never stored as truth. */
 final readonly class AsBuilt
@@ -36,7 +37,10 @@ final readonly class AsBuilt
         $in = $undrawn = [];
         foreach (self::deviations($design, $log, $plan) as $deviation) {
             try {
-                $built = $deviation->applied($built);
+                $then = $deviation->applied($built);
+                // What departs along a stretch is only put together there.
+                Stretch::all($then);
+                $built = $then;
                 $in[] = $deviation;
             } catch (FaultyInput $e) {
                 $undrawn[] = "{$deviation->part()->label()}: {$e->faults[0]->line()}";

@@ -57,7 +57,11 @@ final readonly class BoardLeftOut implements Deviation
     public function applied(Design $design): Design
     {
         return Along::of($this->stretch, $design, $this->plan)->depart(
-            $design, $this->part, [$this->part->property() => $this->without($design)], $this->length,
+            $design, $this->part, [
+                $this->part->property() => $this->without($design),
+                // Nothing covers what is not there.
+                ...($this->part === Part::EdgeOutside ? ['cover' => $design->cover->but(layer: $design->cover->layer->thick(0.0))] : []),
+            ], $this->length,
         );
     }
 

@@ -40,19 +40,20 @@ final class Building
 {
     private const LEAD = 'Wen Dijker';
 
-    /** @return list<Project> all of the demo's projects, three of them being built */
+    /** @return list<Project> all of the demo's projects, two of them being built */
     public static function all(): array
     {
         return array_map(static fn (Project $p): Project => match ($p->name) {
-            'Dyke Lane boathouse' => self::boathouse($p),
             'Music school with practice basement' => self::basement($p),
             'Old bakery cellar' => self::cellar($p),
             default => $p,
         }, Examples::all());
     }
 
-    private static function boathouse(Project $project): Project
+    /** The boathouse as it may stand some weeks on. */
+    public static function boathouse(): Project
     {
+        $project = Examples::boathouse();
         $design = $project->options[0]->design;
         $top = $design->slab->topAboveGrade;
         $built = self::built(
@@ -108,13 +109,17 @@ final class Building
             [new DrainRun('Footing drain', 0.0, 0.0, -2.9, 12.0, -0.4, -2.97, 0.1)],
             [],
             '2026-10-26',
-            1,
+            0,
             ['B' => WallKind::WalkOut],
         );
 
         return $built->logged([
             ...self::read($built, HoldPoint::Start, '2026-10-29'), ...self::read($built, HoldPoint::Formation, '2026-11-04'),
             ...self::read($built, HoldPoint::Footing, '2026-11-06'), ...self::read($built, HoldPoint::Forms, '2026-11-13'),
+            self::entry(
+                $built, EntryKind::LeftOut, new Where(part: 'edge_outside', stretch: 'wall:D', place: 'behind the stair'), [2.4],
+                '2026-11-24T14:20', 'the digger stands there until Thursday',
+            ),
         ]);
     }
 

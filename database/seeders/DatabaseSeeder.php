@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Jobs\MakePack;
 use App\Models\Firm;
+use App\Models\OrderState;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\User;
+use App\View\BuildingJob;
 use Illuminate\Database\Seeder;
 use Ondergrond\Examples\Building;
+use Ondergrond\Exchange\OrderFile;
 
 /** The demo: an invented firm with one person of each role, and the invented projects of the core. */
 final class DatabaseSeeder extends Seeder
@@ -42,7 +46,33 @@ final class DatabaseSeeder extends Seeder
             $user->save();
         }
         foreach (Building::all() as $project) {
-            Project::store($project, $firm, self::PEOPLE[Role::Designer->value], true);
+            $stored = Project::store($project, $firm, self::PEOPLE[Role::Designer->value], true);
+            if ($stored->release !== null) {
+                $this->underWay($stored);
+            }
+        }
+    }
+
+    /** What is ordered of it, and a hand-over of what there is so far, which the queue makes. */
+    private function underWay(Project $project): void
+    {
+        $list = BuildingJob::of($project)->order($project->prices());
+        $order = $project->orders()->create([
+            'option_id' => $project->building()->id, 'by' => self::PEOPLE[Role::Owner->value], 'currency' => $list->currency(),
+            'lines' => OrderFile::toArray($list)['lines'],
+        ]);
+        foreach ($list->lines as $i => $line) {
+            $order->events()->create(['line' => $line->id, 'state' => OrderState::Asked, 'who' => self::PEOPLE[Role::Owner->value]]);
+            if ($i < 3) {
+                $order->events()->create(['line' => $line->id, 'state' => OrderState::Came, 'who' => self::PEOPLE[Role::Crew->value]]);
+            }
+        }
+        $pack = $project->packs()->create([
+            'option_id' => $project->building()->id, 'by' => self::PEOPLE[Role::Designer->value], 'stage' => 'waiting',
+        ]);
+        // Made by the demo's workers; where there are none nobody waits for a printer.
+        if (config('queue.default') !== 'sync') {
+            MakePack::dispatch($pack);
         }
     }
 

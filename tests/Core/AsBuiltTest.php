@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ondergrond\AsBuilt\AsBuilt;
+use Ondergrond\AsBuilt\BoardLeftOut;
 use Ondergrond\AsBuilt\Difference;
 use Ondergrond\Assessor;
 use Ondergrond\Examples\Examples;
@@ -89,6 +90,29 @@ final class AsBuiltTest extends TestCase
         $nowhere = AsBuilt::of($design, new Logbook([self::entry(EntryKind::LeftOut, 'edge_outside', [2.0], stretch: 'wall:Z')]), $plan);
         self::assertCount(1, $nowhere->undrawn);
         self::assertStringContainsString('wall:A', $nowhere->undrawn[0]);
+    }
+
+    public function test_any_board_left_out_of_any_example_is_drawn_or_said_not_to_be(): void
+    {
+        foreach (Examples::all() as $project) {
+            foreach ($project->options as $option) {
+                foreach (BoardLeftOut::PARTS as $part) {
+                    foreach (Stretch::all($option->design) as $stretch) {
+                        $log = new Logbook([self::entry(EntryKind::LeftOut, $part->value, [1.5], stretch: $stretch->id)]);
+                        $built = AsBuilt::of($option->design, $log);
+                        $there = $part->of($option->design)->present();
+                        self::assertSame(
+                            $there ? 1 : 0, count($built->deviations) + count($built->undrawn), "{$project->name}: {$part->value}",
+                        );
+                        self::assertEqualsWithDelta(
+                            array_sum(array_column(Stretch::all($option->design), 'length')),
+                            array_sum(array_column(Stretch::all($built->design), 'length')),
+                            1e-9,
+                        );
+                    }
+                }
+            }
+        }
     }
 
     /** @param  list<float>  $values */

@@ -242,7 +242,8 @@ final class DatabaseFileTest extends TestCase
         $designs = self::ask($database, 'SELECT design FROM options ORDER BY id');
         $states = self::ask(
             $database,
-            'SELECT (SELECT state FROM revisions r WHERE r.option_id = o.id ORDER BY r.id DESC LIMIT 1) FROM options o ORDER BY o.id',
+            "SELECT (SELECT state FROM revisions r WHERE r.option_id = o.id AND r.subject = 'design' ORDER BY r.id DESC LIMIT 1)
+                FROM options o ORDER BY o.id",
         );
         self::assertNotEmpty($designs);
         foreach ($designs as $i => $design) {

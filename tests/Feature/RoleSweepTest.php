@@ -326,7 +326,7 @@ final class RoleSweepTest extends TestCase
     /** A project that is being built, with all that the second half knows of it. */
     private function built(): Project
     {
-        return Project::store(Building::all()[0], $this->firm, 'The test', true);
+        return Project::store(Building::boathouse(), $this->firm, 'The test', true);
     }
 
     private function pack(Project $project, Option $option): HandedPack

@@ -14,7 +14,7 @@ require __DIR__.'/../../vendor/autoload.php';
 Bootstrap::with([]);
 Auth::setUser(User::query()->firstOrFail());
 $history = app(History::class);
-$option = Option::query()->firstOrFail();
+$option = Option::query()->orderBy('id')->firstOrFail();
 for ($i = 0; ; $i++) {
     $history->change($option, History::head($option)->id, static function (array $state) use ($i): array {
         $state['design']['stone']['thickness_m'] = 0.1 + 0.01 * ($i % 2 === 0 ? 1 : 2) + 0.001 * random_int(0, 9);

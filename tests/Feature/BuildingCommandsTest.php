@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Ondergrond\Examples\Building;
+use Ondergrond\Exchange\ProjectFile;
+use Ondergrond\Exchange\ProjectZip;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** From the plan to the hand-over as a shell meets it. */
+final class BuildingCommandsTest extends TestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/ondergrond-building-'.bin2hex(random_bytes(4));
+        mkdir($this->folder);
+    }
+
+    protected function tearDown(): void
+    {
+        (new Process(['rm', '-rf', $this->folder]))->run();
+    }
+
+    public function test_a_drawn_outline_is_set_out_and_squared_up(): void
+    {
+        $example = $this->call(['example'])->getOutput();
+        $drawn = $this->call(['plan', '-', '--draw=l', ...self::sizes('length_m=12 width_m=9 part_length_m=5 part_width_m=4')], $example);
+        self::assertSame([0, ''], [$drawn->getExitCode(), $drawn->getErrorOutput()]);
+        $file = $this->file('l.json', $drawn->getOutput());
+        $plan = $this->json(['plan', $file, '--json', "--svg={$this->folder}/l.svg", "--dxf={$this->folder}/l.dxf"]);
+        self::assertSame(['A', 'B', 'C', 'D', 'E', 'F'], array_column($plan['outline'], 'id'));
+        self::assertEqualsWithDelta(42.0, array_sum(array_column($plan['sides'], 'length_m')), 1e-9);
+        self::assertEqualsWithDelta($plan['area_m2'] / (0.5 * $plan['exposed_m']), $plan['b_m'], 1e-9);
+        self::assertStringStartsWith('<?xml', (string) file_get_contents("{$this->folder}/l.svg"));
+        self::assertStringContainsString('AC1009', (string) file_get_contents("{$this->folder}/l.dxf"));
+
+        $tapes = explode(' ', 'A-B=12 B-C=5 C-D=5 D-E=4.014 E-F=7 F-A=9 A-C=13 A-D=8.594 A-E=11.402 B-D=7.061 B-E=10.296 B-F=15 C-F=12.649 D-F=8.069');
+        $square = $this->call(['square', $file, ...$tapes, '--hold=A-B', '--json']);
+        self::assertSame(1, $square->getExitCode(), 'a corner is out');
+        $said = json_decode($square->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame([null, true], [$said['suspect'], $said['placed']]);
+        self::assertEqualsWithDelta(13.967, array_column($said['corners'], 'dy_mm', 'id')['D'], 1e-3);
+        self::assertSame([false], array_values(array_filter(array_column($said['corners'], 'within'), static fn (bool $in): bool => ! $in)));
+
+        foreach ([
+            'what stays' => ['square', $file, ...$tapes], 'two corners and a length' => ['square', $file, 'A:B', '--hold=A-B'],
+            'at least' => ['square', $file, 'A-B=12', '--hold=A-B'], 'typed, rectangle' => ['plan', $file, '--draw=star'],
+            'width_m=…' => ['plan', $file, '--draw=rectangle', '--size=wide=3'], 'an outline; bin' => ['plan', '-'],
+        ] as $word => $call) {
+            $refused = $this->call($call, $example);
+            self::assertSame(2, $refused->getExitCode(), implode(' ', $call));
+            self::assertNotSame('', $refused->getErrorOutput(), $word);
+        }
+    }
+
+    public function test_a_job_is_ordered_sequenced_logged_and_handed_over(): void
+    {
+        $file = $this->file('job.json', ProjectFile::write(Building::boathouse()));
+        $prices = $this->file('prices.json', '{"currency": "fl.", "per_m3": {"reinforced-concrete": 165}, "per_unit": {"sheet": 1.25}}');
+        $order = $this->json(['order', $file, "--prices={$prices}", '--json']);
+        $slab = array_column($order['lines'], null, 'id')['slab'];
+        self::assertSame([16500, (int) round(16500 * $slab['quantity'])], [$slab['price'], $slab['cost']]);
+        self::assertSame(['slab'], array_column($order['trucks'], 'pour'));
+        self::assertContains('field_board', $order['unpriced']);
+        self::assertSame(
+            array_sum(array_map(static fn (array $l): int => $l['cost'] ?? 0, $order['lines'])), $order['totals']['cost'],
+        );
+        self::assertStringContainsString('Vapour sheet', $this->call(['order', $file])->getOutput());
+
+        $days = $this->json(['sequence', $file, '--start=2026-03-02', '--json']);
+        $tasks = array_column($days['tasks'], null, 'id');
+        self::assertContains('t40', $tasks['pour']['after']);
+        self::assertCount(count($tasks['pour']['after']), $tasks['pour']['why']);
+        self::assertSame('h10', $tasks['pour']['hold_point']);
+        self::assertGreaterThan(20, $days['critical_days']);
+        self::assertStringStartsWith('BEGIN:VCALENDAR', $this->call(['sequence', $file, '--ics'])->getOutput(), 'the start is in the file');
+        self::assertSame(2, $this->call(['sequence', $file, '--start=tomorrow'])->getExitCode());
+
+        $entry = ['id' => '01HZX3V8Q0000000000000000A', 'kind' => 'lap', 'about' => ['hold' => 'h7:lap'], 'values' => [0.09], 'min' => 0.15,
+            'who' => 'Wen', 'at' => '2026-11-26T08:00:00+01:00'];
+        $added = $this->call(['log', $file, '--add='.$this->file('entries.json', json_encode([$entry], JSON_THROW_ON_ERROR))]);
+        self::assertSame([0, ''], [$added->getExitCode(), $added->getErrorOutput()]);
+        $more = $this->file('more.json', $added->getOutput());
+        $log = $this->call(['log', $more, '--json']);
+        self::assertSame(1, $log->getExitCode(), 'a point is stopped');
+        $holds = array_column(json_decode($log->getOutput(), true, flags: JSON_THROW_ON_ERROR)['hold_points'], null, 'id');
+        self::assertSame(['stopped', ['h7:lap']], [$holds['h7']['word'], $holds['h7']['failing']]);
+        foreach ([
+            [[...$entry, 'kind' => 'tape']], [[...$entry, 'values' => []]], [$entry, $entry], ['no entry'],
+            [[...$entry, 'kind' => 'pass', 'pass' => ['hold' => 'h9']]],
+        ] as $bad) {
+            $refused = $this->call(['log', $file, '--add='.$this->file('bad.json', json_encode($bad, JSON_THROW_ON_ERROR))]);
+            self::assertSame([2, ''], [$refused->getExitCode(), $refused->getOutput()]);
+        }
+
+        $built = $this->json(['asbuilt', $more, '--json']);
+        self::assertEqualsCanonicalizing(['slab', 'edge_outside'], array_column($built['deviations'], 'part'));
+        self::assertEqualsWithDelta($built['after']['annual_kwh'] - $built['before']['annual_kwh'], $built['difference']['annual_kwh'], 1e-9);
+        self::assertGreaterThan(0.0, $built['difference']['annual_kwh']);
+        self::assertNull($built['difference']['margin_mm'], 'no winter was run');
+
+        ProjectZip::write("{$this->folder}/job.zip", $added->getOutput(), []);
+        $pack = $this->call(['pack', "{$this->folder}/job.zip", "--html={$this->folder}/p.html", "--pdf={$this->folder}/p.pdf", '--json']);
+        self::assertSame([0, ''], [$pack->getExitCode(), $pack->getErrorOutput()]);
+        self::assertSame(2, json_decode($pack->getOutput(), true, flags: JSON_THROW_ON_ERROR)['deviations']);
+        $pages = (new Process(['pdfinfo', "{$this->folder}/p.pdf"]))->mustRun()->getOutput();
+        self::assertMatchesRegularExpression('~Page size:\s+59\d.*A4~', $pages);
+        self::assertStringContainsString('Built otherwise than drawn', (string) file_get_contents("{$this->folder}/p.html"));
+        self::assertSame(2, $this->call(['pack', $file])->getExitCode(), 'a file to write is asked for');
+        self::assertSame(2, $this->call(['pack', $this->file('text.zip', "PK\x03\x04 no archive"), '--json'])->getExitCode());
+    }
+
+    /** @return list<string> */
+    private static function sizes(string $words): array
+    {
+        return array_map(static fn (string $word): string => "--size={$word}", explode(' ', $words));
+    }
+
+    private function file(string $name, string $contents): string
+    {
+        file_put_contents("{$this->folder}/{$name}", $contents);
+
+        return "{$this->folder}/{$name}";
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return array<string, mixed>
+     */
+    private function json(array $words): array
+    {
+        $process = $this->call($words);
+        self::assertSame([0, ''], [$process->getExitCode(), $process->getErrorOutput()], implode(' ', $words));
+
+        return json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /** @param  list<string>  $words */
+    private function call(array $words, string $input = ''): Process
+    {
+        $process = new Process([dirname(__DIR__, 2).'/bin/ondergrond', ...$words], input: $input, timeout: 120);
+        $process->run();
+
+        return $process;
+    }
+}
