@@ -17,6 +17,7 @@ use Ondergrond\Examples\Building;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Logbook\Source;
 use Ondergrond\Plan\Kinds\Sleeve;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -322,13 +323,19 @@ final class BuildingPagesTest extends TestCase
         return Project::query()->findOrFail($project->id);
     }
 
-    /** @param  array<string, mixed>  $form */
+    /**
+     * @param  array<string, mixed>  $form
+     * @return TestResponse<Response>
+     */
     private function draw(Project $project, array $form): TestResponse
     {
         return $this->post("/projects/{$project->id}/plan", [...self::METRIC, ...$form]);
     }
 
-    /** @param  array<string, mixed>  $form */
+    /**
+     * @param  array<string, mixed>  $form
+     * @return TestResponse<Response>
+     */
     private function change(Project $project, array $form): TestResponse
     {
         return $this->put("/projects/{$project->id}/plan", [
