@@ -39,13 +39,17 @@ final class BuildingCommandsTest extends TestCase
         self::assertStringStartsWith('<?xml', (string) file_get_contents("{$this->folder}/l.svg"));
         self::assertStringContainsString('AC1009', (string) file_get_contents("{$this->folder}/l.dxf"));
 
-        $tapes = explode(' ', 'A-B=12 B-C=5 C-D=5 D-E=4.014 E-F=7 F-A=9 A-C=13 A-D=8.594 A-E=11.402 B-D=7.061 B-E=10.296 B-F=15 C-F=12.649 D-F=8.069');
+        $tapes = explode(
+            ' ', 'A-B=12 B-C=5 C-D=5 D-E=4.014 E-F=7 F-A=9 A-C=13 A-D=8.594 A-E=11.402 B-D=7.061 B-E=10.296 B-F=15 C-F=12.649 D-F=8.069',
+        );
         $square = $this->call(['square', $file, ...$tapes, '--hold=A-B', '--json']);
         self::assertSame(1, $square->getExitCode(), 'a corner is out');
         $said = json_decode($square->getOutput(), true, flags: JSON_THROW_ON_ERROR);
         self::assertSame([null, true], [$said['suspect'], $said['placed']]);
         self::assertEqualsWithDelta(13.967, array_column($said['corners'], 'dy_mm', 'id')['D'], 1e-3);
-        self::assertSame([false], array_values(array_filter(array_column($said['corners'], 'within'), static fn (bool $in): bool => ! $in)));
+        self::assertSame(
+            [false], array_values(array_filter(array_column($said['corners'], 'within'), static fn (bool $in): bool => ! $in)),
+        );
 
         foreach ([
             'what stays' => ['square', $file, ...$tapes], 'two corners and a length' => ['square', $file, 'A:B', '--hold=A-B'],
@@ -100,7 +104,9 @@ final class BuildingCommandsTest extends TestCase
 
         $built = $this->json(['asbuilt', $more, '--json']);
         self::assertEqualsCanonicalizing(['slab', 'edge_outside'], array_column($built['deviations'], 'part'));
-        self::assertEqualsWithDelta($built['after']['annual_kwh'] - $built['before']['annual_kwh'], $built['difference']['annual_kwh'], 1e-9);
+        self::assertEqualsWithDelta(
+            $built['after']['annual_kwh'] - $built['before']['annual_kwh'], $built['difference']['annual_kwh'], 1e-9,
+        );
         self::assertGreaterThan(0.0, $built['difference']['annual_kwh']);
         self::assertNull($built['difference']['margin_mm'], 'no winter was run');
 

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** One job walked from its plan to its hand-over: at a desk, and on site with a telephone. */
+final class BuildingTest extends BrowserTestCase
+{
+    protected function tearDown(): void
+    {
+        $this->site->size(1280, 800);
+        parent::tearDown();
+    }
+
+    public function test_the_boathouse_goes_from_plan_to_hand_over(): void
+    {
+        $this->signIn();
+        $this->openBench('Dyke Lane boathouse');
+        $this->inUnits('metric');
+        $this->clickLink('Plan');
+        $area = $this->text('.shape button[value=typed]');
+
+        // The outline, and what is set in it.
+        $this->click('.shape button[value=typed]');
+        $this->awaitThat(fn (): bool => $this->seen('#plan-drawing'), 'the drawing');
+        self::assertStringContainsString($this->text('#plan-figures dd'), $area, 'the floor is as it was typed');
+        foreach (['post', 'sleeve', 'sleeve', 'sleeve', 'drain'] as $i => $kind) {
+            $this->click("button[value='add:{$kind}']");
+            $this->awaitThat(fn (): bool => $this->count('.item') === $i + 1, "item {$i}");
+        }
+        $this->click('.item:nth-of-type(2) summary');
+        $this->put('.item:nth-of-type(2) input[name$="[name]"]', 'Waste');
+        $this->saved();
+        $this->put('.item:nth-of-type(2) input[name$="[x_m]"]', '3.2');
+        $this->saved();
+        self::assertStringContainsString('Waste', $this->text('.item:nth-of-type(2) summary'));
+        $this->put('.item:nth-of-type(2) input[name$="[x_m]"]', '40 m');
+        $this->awaitThat(fn (): bool => $this->seen('.item .wrong'), 'what is wrong stands at its field');
+        self::assertStringContainsString('outside the outline', $this->text('.item .wrong'));
+        self::assertSame('40 m', $this->value('.item:nth-of-type(2) input[name$="[x_m]"]'), 'what was typed stays');
+        $this->put('.item:nth-of-type(2) input[name$="[x_m]"]', '3.2 m');
+        $this->saved();
+
+        // A corner is dragged; undo by key brings it back.
+        $this->click('#plan-corners > summary');
+        $was = $this->value('input[name="plan[corners][C][x_m]"]');
+        $grip = $this->browser->findElement(WebDriverBy::cssSelector('[data-grip="corner:C"]'));
+        (new WebDriverActions($this->browser))->dragAndDropBy($grip, 40, 0)->perform();
+        $this->saved();
+        self::assertNotSame($was, $this->value('input[name="plan[corners][C][x_m]"]'));
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->press('u');
+        $this->awaitThat(fn (): bool => $this->value('input[name="plan[corners][C][x_m]"]') === $was, 'undone');
+
+        // Set out for paper, and square it up.
+        $this->clickLink('Set out');
+        foreach (['A-B' => 0.0, 'B-C' => 0.0, 'C-D' => 0.0, 'D-A' => 0.0, 'A-C' => 0.0, 'B-D' => 0.0] as $tape => $off) {
+            $drawn = (float) $this->text("label[for='tape-{$tape}'] .quiet");
+            $this->put("#tape-{$tape}", (string) ($drawn + $off));
+        }
+        $this->choose('#hold', 'A-B');
+        $this->put('#sight', '1.482');
+        $this->click('#set-out-form .go');
+        self::assertStringContainsString('within tolerance', $this->text('.answer'));
+        self::assertStringContainsString('The instrument sees at', $this->text('#set-out-form'));
+
+        // Released; then it can be ordered.
+        $this->clickLink('Plan');
+        $this->clickLink('Order');
+        $this->click('.sheet-acts .go');
+        self::assertStringContainsString('Release an option', $this->text('#main'));
+        $this->open('/projects/1/release');
+        $this->click('.sheet-acts .go');
+        self::assertStringContainsString('is released to be built', $this->text('.said'));
+        $this->clickLink('Order');
+        $this->click('.sheet-acts .go');
+        self::assertGreaterThan(8, $this->count('.state-asked'));
+
+        // Which day, and what must hold first.
+        $this->clickLink('Sequence');
+        $this->put('#start', '2026-11-16');
+        $this->click('.days .go');
+        self::assertGreaterThan(20, $this->count('.day .task'));
+        self::assertGreaterThan(5, $this->count('.task-driving'));
+        self::assertStringContainsString('Pour the slab', $this->text('#main'));
+
+        // On site.
+        $this->signIn('Wen Dijker');
+        $this->site->size(390, 844);
+        $this->open('/projects/1/log');
+        $this->fold('h7');
+        $this->fold('read-h7-lap');
+        $this->put('#read-h7-lap input[name=value]', '90 mm');
+        $this->click('#read-h7-lap .go');
+        self::assertStringContainsString('out: 90', $this->text('.said'));
+        $this->fold('h7');
+        self::assertStringContainsString('stopped', $this->text('#h7 > summary'));
+        $this->fold('read-h7-lap');
+        $this->put('#read-h7-lap input[name=value]', '200 mm');
+        $this->browser->findElement(WebDriverBy::cssSelector('#read-h7-lap input[type=file]'))->sendKeys(dirname(__DIR__, 2).'/docs/screenshots/bench.png');
+        $this->click('#read-h7-lap .go');
+        self::assertStringContainsString('in: 200', $this->text('.said'));
+        $this->awaitThat(fn (): bool => $this->seen('.entries img'), 'the photograph');
+        $this->fold('h7');
+        $this->put('#h7 .pass input[name=reason]', 'the rest is on the photographs');
+        $this->click('#h7 .pass .go');
+        self::assertStringContainsString('passed', $this->text('#h7 > summary'));
+
+        // The slab is thin at one end, and a board is missing.
+        $this->fold('h6');
+        $this->fold('read-h6-room');
+        $this->put('#read-h6-room input[name=value]', '84 87 92 86');
+        $this->choose('#read-h6-room select[name=stretch]', 'wall:B');
+        $this->click('#read-h6-room .go');
+        self::assertStringContainsString('thinner than drawn', $this->text('.said'));
+        $this->click('.free details summary');
+        $this->choose('.free select[name=part]', 'edge_outside');
+        $this->choose('.free details select[name=stretch]', 'wall:D');
+        $this->put('.free details input[name=value]', '4 m');
+        $this->click('.free details .go');
+
+        $this->signIn();
+        $this->site->size(1280, 800);
+        $this->open('/projects/1/built');
+        self::assertStringContainsString('not there along', $this->text('#main'));
+        self::assertMatchesRegularExpression('~\+\d+ kWh~u', str_replace(["\u{a0}", "\u{202f}"], ' ', $this->text('.figures')));
+        $this->click('.sheet-acts .go');
+        $this->awaitThat(fn (): bool => $this->seen('.packs a[href$="/pdf"]'), 'the hand-over, made by the queue');
+    }
+
+    private function inUnits(string $units): void
+    {
+        $this->click("#units button[value='{$units}']");
+    }
+
+    private function count(string $css): int
+    {
+        return (int) $this->browser->executeScript('return document.querySelectorAll(arguments[0]).length', [$css]);
+    }
+
+    /** Unfolds what is folded. */
+    private function fold(string $id): void
+    {
+        $this->browser->executeScript('document.getElementById(arguments[0]).open = true', [$id]);
+    }
+
+    private function put(string $css, string $words): void
+    {
+        $this->at(WebDriverBy::cssSelector($css), static fn ($e) => $e->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$words.WebDriverKeys::TAB));
+    }
+
+    private function saved(): void
+    {
+        $this->awaitThat(fn (): bool => $this->text('[data-said]') === 'saved', 'the word that it is saved');
+    }
+}
