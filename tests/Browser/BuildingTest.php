@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -31,7 +32,7 @@ final class BuildingTest extends BrowserTestCase
         self::assertStringContainsString($this->text('#plan-figures dd'), $area, 'the floor is as it was typed');
         foreach (['post', 'sleeve', 'sleeve', 'sleeve', 'drain'] as $i => $kind) {
             $this->click("button[value='add:{$kind}']");
-            $this->awaitThat(fn (): bool => $this->count('.item') === $i + 1, "item {$i}");
+            $this->awaitThat(fn (): bool => $this->many('.item') === $i + 1, "item {$i}");
         }
         $this->click('.item:nth-of-type(2) summary');
         $this->put('.item:nth-of-type(2) input[name$="[name]"]', 'Waste');
@@ -79,14 +80,14 @@ final class BuildingTest extends BrowserTestCase
         self::assertStringContainsString('is released to be built', $this->text('.said'));
         $this->clickLink('Order');
         $this->click('.sheet-acts .go');
-        self::assertGreaterThan(8, $this->count('.state-asked'));
+        self::assertGreaterThan(8, $this->many('.state-asked'));
 
         // Which day, and what must hold first.
         $this->clickLink('Sequence');
         $this->put('#start', '2026-11-16');
         $this->click('.days .go');
-        self::assertGreaterThan(20, $this->count('.day .task'));
-        self::assertGreaterThan(5, $this->count('.task-driving'));
+        self::assertGreaterThan(20, $this->many('.day .task'));
+        self::assertGreaterThan(5, $this->many('.task-driving'));
         self::assertStringContainsString('Pour the slab', $this->text('#main'));
 
         // On site.
@@ -102,7 +103,7 @@ final class BuildingTest extends BrowserTestCase
         self::assertStringContainsString('stopped', $this->text('#h7 > summary'));
         $this->fold('read-h7-lap');
         $this->put('#read-h7-lap input[name=value]', '200 mm');
-        $this->browser->findElement(WebDriverBy::cssSelector('#read-h7-lap input[type=file]'))->sendKeys(dirname(__DIR__, 2).'/docs/screenshots/bench.png');
+        $this->find('#read-h7-lap input[type=file]')->sendKeys(dirname(__DIR__, 2).'/docs/screenshots/bench.png');
         $this->click('#read-h7-lap .go');
         self::assertStringContainsString('in: 200', $this->text('.said'));
         $this->awaitThat(fn (): bool => $this->seen('.entries img'), 'the photograph');
@@ -138,7 +139,7 @@ final class BuildingTest extends BrowserTestCase
         $this->click("#units button[value='{$units}']");
     }
 
-    private function count(string $css): int
+    private function many(string $css): int
     {
         return (int) $this->browser->executeScript('return document.querySelectorAll(arguments[0]).length', [$css]);
     }
@@ -151,7 +152,8 @@ final class BuildingTest extends BrowserTestCase
 
     private function put(string $css, string $words): void
     {
-        $this->at(WebDriverBy::cssSelector($css), static fn ($e) => $e->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$words.WebDriverKeys::TAB));
+        $keys = WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$words.WebDriverKeys::TAB;
+        $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $field) => $field->sendKeys($keys));
     }
 
     private function saved(): void
