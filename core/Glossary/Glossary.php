@@ -39,11 +39,20 @@ final class Glossary
                 'κ, kJ/(m²·K)',
             ),
             new Term(
+                'As built',
+                'The released design with what was read or left out on site. It is judged like any design, and never '
+                    .'stored: the entries say it.',
+            ),
+            new Term(
                 'Band',
                 'What a figure becomes when the ground conducts as little, or as much, as its class allows. Soil is never known to a '
                     .'digit, so figures that hang on it are ranges.',
             ),
             new Term('Bare slab', 'The same slab, wall and stone with no insulation: what the boards are measured against.'),
+            new Term(
+                'Base line',
+                'The line between two pegs, P and Q, from which every corner and item is taped.',
+            ),
             new Term(
                 'Characteristic dimension',
                 'Floor area divided by half the exposed outline. Large floors lose less through each square metre, because the middle '
@@ -58,6 +67,10 @@ final class Glossary
             new Term(
                 'Creep',
                 'What a board goes on giving way under a load that stays. A third of its strength keeps it within 2 % in 50 years.',
+            ),
+            new Term(
+                'Critical task',
+                'A task that decides when the job is done: a day late there is a day late at the end.',
             ),
             new Term(
                 'Damp-proof course',
@@ -93,6 +106,11 @@ final class Glossary
             new Term('Edge beam', 'The thickened rim of a slab that carries the wall, cast with the slab in one pour.'),
             new Term('Edge insulation', 'Board at the rim of the floor, upright or flat. Most of the heat leaves there.', 'R, D'),
             new Term(
+                'Entry',
+                'One thing that was read, seen or done on site. It is never changed; a correction is another entry that '
+                    .'names the one it replaces.',
+            ),
+            new Term(
                 'Equivalent air layer',
                 'How thick a layer of still air would hold vapour back as much as a layer does. A good sheet stands for fifty metres.',
                 's_d, m',
@@ -125,6 +143,11 @@ final class Glossary
                     .'gone that far in.',
                 'mm',
             ),
+            new Term(
+                'Hand-over',
+                'The pack that the client is given: plan, sections, verdicts, hold points with who passed them, readings, '
+                    .'photographs, what was built otherwise and what was not checked.',
+            ),
             new Term('Head', 'How high the water table stands over something: each metre presses with about 10 kPa.', 'm'),
             new Term('Heat flow', 'Which way heat goes and how much of it passes a square metre.', 'W/m²'),
             new Term(
@@ -133,6 +156,10 @@ final class Glossary
                     .'share. What a floor loses in them stands beside what it loses in all of the year.',
             ),
             new Term('Heave', 'Ground with fines draws water to the ice as it freezes, swells and lifts what stands on it.'),
+            new Term(
+                'Hold point',
+                'Where work stops until something has been read or seen, because what follows buries it.',
+            ),
             new Term('Humidity class', 'How much vapour the use of rooms adds to the air outside, from an unused store to a laundry.'),
             new Term('Isotherm', 'A line through the section along which it is equally warm. That of 0 °C is drawn in its own style.'),
             new Term(
@@ -142,6 +169,11 @@ final class Glossary
             ),
             new Term('Lag', 'By how many hours what comes through a floor or wall is late.'),
             new Term('Laying order', 'The order in which the crew puts the parts down; the numbers on the flags and in the log.'),
+            new Term(
+                'Layout',
+                'What a design puts on the plan: drain runs and joints. Posts and sleeves belong to the building and stand '
+                    .'on the plan itself.',
+            ),
             new Term('Ledge', 'Rock in the ground, met under the ground outside at the depth that the site says. It does not heave.'),
             new Term(
                 'Level',
@@ -164,6 +196,15 @@ final class Glossary
                 'R-value',
                 'How well a layer holds heat back: its thickness divided by its conductivity.',
                 'R, m²·K/W or ft²·h·°F/Btu',
+            ),
+            new Term(
+                'Redundancy',
+                'Tapes over those that would just do. One shows that something is wrong, not where; with more of them it '
+                    .'can be placed.',
+            ),
+            new Term(
+                'Release',
+                'That one option is what gets built. From then on it is changed with a reason alone.',
             ),
             new Term('Remedy', 'A change of the design that takes a finding away. One press applies it; undo takes it back.'),
             new Term(
@@ -190,6 +231,10 @@ final class Glossary
                 'Side',
                 'A kind of edge that a design has: the common edge, a walk-out side, a door, a garage or porch. Each is a section of '
                     .'its own, weighted by its length.',
+            ),
+            new Term(
+                'Slack',
+                'How many working days a task may be late without moving the end.',
             ),
             new Term('Stack', 'The layers at one place, from the room outward, that heat and vapour pass one after the other.'),
             new Term('Stem wall', 'The wall from the footing up to where the building begins.'),

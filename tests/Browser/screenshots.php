@@ -42,8 +42,11 @@ $views = [
         $find('form[action$="/gain"] .go')->click();
         sleep(8);
     }],
-    'rules' => ['Joost', '/rules', 1280, 800, null],
-    'materials' => ['Joost', '/materials', 1280, 800, null],
+    'plan' => ['Joost', '/projects/4/plan', 1280, 800, null],
+    'order' => ['Joost', '/projects/4/order', 1280, 800, null],
+    'sequence' => ['Joost', '/projects/4/sequence', 1280, 800, null],
+    'log' => ['Wen', '/projects/4/log', 390, 844, null],
+    'built' => ['Joost', '/projects/4/built', 1280, 800, static fn () => sleep(6)],
     'frost' => ['Joost', '/projects/11/section', 1280, 1000, static function () use ($site, $browser): void {
         $site->withWinters();
         $browser->executeScript('document.querySelector(".overlay-kinds [value=frost]").click()');
@@ -77,22 +80,6 @@ $views = [
         );
     }],
     'damp' => ['Joost', '/projects/5/section/13/damp', 1280, 1000, null],
-    'inspection' => ['Wen', '/projects/5/inspections/1', 390, 844, null],
-    'shared' => ['Joost', '/projects/3/shares', 1280, 800, static function () use ($browser, $type, $find, &$here): void {
-        $here = null;
-        $type('#made_for', 'The reading circle', WebDriverKeys::ENTER);
-        $link = (string) $find('.people .link')->getAttribute('value');
-        $browser->manage()->deleteAllCookies();
-        $browser->get($link);
-    }],
-    'history' => ['Marit', '/projects/1/section', 1280, 800, static function () use ($browser, $type, $find): void {
-        $type('#design-slab-thickness_m', '5 in');
-        $type('#design-edge_outside-depth_below_grade_m', '20 in');
-        $find('#undo')->click();
-        usleep(900_000);
-        $browser->findElement(WebDriverBy::linkText('History'))->click();
-        usleep(600_000);
-    }],
 ];
 $wanted = array_slice($argv, 1);
 foreach ($views as $name => [$who, $path, $width, $height, $before]) {

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Jobs\MakePack;
+use App\Models\EntryRecord;
+use App\Models\Project;
+use App\Pdf\Printer;
+use Closure;
+use DateTimeImmutable;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Ondergrond\Examples\Building;
+use Ondergrond\Logbook\Entry;
+use Ondergrond\Logbook\EntryKind;
+use Ondergrond\Logbook\Where;
+use Ondergrond\Plan\Items;
+use Ondergrond\Project\Project as CoreProject;
+use Ondergrond\Sequence\Calendar;
+use Ondergrond\Sequence\Circumstances;
+use Ondergrond\Sequence\Network;
+use Ondergrond\Sequence\Schedule;
+use Ondergrond\Takeoff\Job;
+use Ondergrond\Takeoff\OrderList;
+use Ondergrond\Takeoff\PriceList;
+
+/** From the plan to the hand-over: the pages of a job, an edit of a plan, a log of a thousand entries, a pack. */
+final class BuildingBench
+{
+    private const ENTRIES = 1000;
+
+    /**
+     * @param  Closure(Request): void  $send
+     * @return array<string, callable(): mixed>
+     */
+    public static function steps(Closure $send): array
+    {
+        $built = Project::query()->where('name', 'Music school with practice basement')->firstOrFail();
+        $free = Project::store(self::free(Building::boathouse()), $built->firm ?? throw new \LogicException('no firm'), 'The bench', true);
+        foreach (range(1, self::ENTRIES) as $i) {
+            $id = (string) Str::ulid();
+            EntryRecord::query()->forceCreate([
+                'id' => $id, 'project_id' => $free->id, 'kind' => 'lap', 'hold' => 'h7:lap', 'received_at' => now(),
+                'state' => new Entry($id, EntryKind::Lap, new Where(hold: 'h7:lap'), [0.2 + $i / 10_000], min: 0.15, who: 'The bench',
+                    at: '2026-11-24T08:00:00+01:00', counter: $i),
+            ]);
+        }
+        $page = static fn (string $url): callable => static fn () => $send(Request::create($url));
+        $item = (string) array_key_first($free->plan()->items->all ?? []);
+        $x = 3.0;
+        $edit = static function () use ($send, $free, $item, &$x): void {
+            $x = $x > 6.0 ? 3.0 : $x + 0.01;
+            $plan = Project::query()->findOrFail($free->id)->drawnPlan;
+            $send(Request::create("/projects/{$free->id}/plan", 'PUT', [
+                'revision' => $plan?->revisions()->latest('id')->first()?->id, 'written_in' => 'metric point',
+                'plan' => ['items' => [$item => ['x_m' => "{$x} m"]]],
+            ]));
+            $send(Request::create("/projects/{$free->id}/plan"));
+        };
+        $core = $free->toCore();
+        $option = $core->options[0];
+        $job = new Job($option->design, $core->units, $core->plan, ($core->plan->items ?? new Items)->and($option->layout));
+
+        return [
+            'order: count a job' => static fn () => OrderList::of($job, PriceList::none()),
+            'sequence: tasks, days, critical path' => static fn () => Schedule::of(
+                Network::of(new Circumstances($core->site, $job)), Calendar::moment('2026-03-02'),
+            ),
+            'page: plan' => $page("/projects/{$built->id}/plan"),
+            'page: set out' => $page("/projects/{$built->id}/plan/set-out"),
+            'page: order' => $page("/projects/{$built->id}/order"),
+            'page: sequence' => $page("/projects/{$built->id}/sequence"),
+            'page: log' => $page("/projects/{$built->id}/log"),
+            'page: log of 1,000 entries' => $page("/projects/{$free->id}/log"),
+            'page: as built, with a deviation' => $page("/projects/{$built->id}/built"),
+            'edit: a sleeve moved on the plan, saved and shown' => $edit,
+        ];
+    }
+
+    /** @return array{html: float, pdf: float} of one pack, s */
+    public static function pack(): array
+    {
+        $project = Project::query()->where('name', 'Music school with practice basement')->firstOrFail();
+        $start = hrtime(true);
+        $html = MakePack::html($project, new DateTimeImmutable);
+        $written = hrtime(true);
+        Printer::pdf($html);
+
+        return ['html' => ($written - $start) / 1e9, 'pdf' => (hrtime(true) - $written) / 1e9];
+    }
+
+    /** The same while nothing is released. */
+    private static function free(CoreProject $p): CoreProject
+    {
+        return new CoreProject($p->name.' of the bench', $p->units, $p->site, $p->options, $p->inspections, '', $p->plan);
+    }
+}
