@@ -18,7 +18,7 @@ final readonly class BoardLeftOut implements Deviation
 {
     /** Parts that can be missing along a stretch alone. */
     public const PARTS = [
-        Part::EdgeInside, Part::EdgeOutside, Part::Perimeter, Part::Wing, Part::Neighbour, Part::Upstand, Part::Threshold,
+        Part::EdgeInside, Part::EdgeOutside, Part::Perimeter, Part::Wing, Part::Neighbour, Part::Upstand, Part::Threshold, Part::Lining,
     ];
 
     /** @param  float  $length  m */
@@ -76,6 +76,7 @@ final readonly class BoardLeftOut implements Deviation
             Part::Wing => $design->wing->but(layer: $none($design->wing->layer)),
             Part::Neighbour => $design->neighbour->but(layer: $none($design->neighbour->layer)),
             Part::Upstand => $none($design->upstand),
+            Part::Lining => $design->lining->but(layers: []),
             Part::Threshold => $design->threshold->but(layer: $none($design->threshold->layer)),
             default => $this->part->of($design),
         };

@@ -130,7 +130,13 @@ final class Building
             ['A' => WallKind::Heated],
         );
 
-        return $built->logged(self::read($built, HoldPoint::OldWall, '2026-11-25', passes: false));
+        return $built->logged([
+            ...self::read($built, HoldPoint::OldWall, '2026-11-25', passes: false),
+            self::entry(
+                $built, EntryKind::LeftOut, new Where(part: 'lining', stretch: 'wall:C', place: 'behind the boiler'), [1.8],
+                '2026-11-26T16:10', 'the boiler stays until spring',
+            ),
+        ]);
     }
 
     /**

@@ -27,6 +27,13 @@ export default () => ({
             }
         });
         this.root.addEventListener('pointerdown', (event) => this.grip(event));
+        // A length is typed where it stands on the drawing: its field is found by pressing it.
+        this.root.addEventListener('click', (event) => {
+            const of = event.target.closest?.('text[data-field]')?.dataset.field;
+            const field = of && this.root.querySelector(`[data-dimension="${CSS.escape(of)}"]`);
+            field?.focus();
+            field?.select();
+        });
         if ('keys' in this.root.dataset) {
             document.addEventListener('keydown', (event) => this.press(event));
         }

@@ -13,10 +13,14 @@ final class EveryPageTest extends BrowserTestCase
     private const FILES = [
         'projects.export', 'later.show', 'frost.film', 'mass.hours', 'mass.csv', 'compare.csv', 'section.drawing',
         'section.assessment', 'schema', 'schema.before', 'studies.before', 'shares.before',
+        'plan.drawing', 'plan.dxf', 'order.csv', 'sequence.calendar', 'log.photo', 'built.pack', 'projects.zip',
     ];
 
     /** Pages that a signed link or an empty database leads to; other tests look at them. */
     private const ELSEWHERE = ['shares.show', 'invitations.show', 'first.create', 'sign-in.create', 'new-password.edit'];
+
+    /** Pages that say most of a project that is being built. */
+    private const BUILT = '~^(plan|order|sequence|log|built|release)\.~';
 
     /** Each with the other. */
     private const WIDTHS = [1280 => 390, 390 => 1280];
@@ -72,7 +76,11 @@ final class EveryPageTest extends BrowserTestCase
                     strtr(
                         $route['uri'],
                         [
-                            '{project}' => str_contains($route['uri'], '{inspection}') ? '5' : '1',
+                            '{project}' => match (true) {
+                                str_contains($route['uri'], '{inspection}') => '5',
+                                preg_match(self::BUILT, $route['name']) === 1 => '4',
+                                default => '1',
+                            },
                             '{option}' => '1',
                             '{option?}' => '',
                             '{inspection}' => '1',
