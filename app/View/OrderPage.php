@@ -49,7 +49,13 @@ final readonly class OrderPage
 
     public function for(Line $line): string
     {
-        return Part::tryFrom($line->part)?->label() ?? ItemKind::tryFrom($line->part)?->label() ?? $line->part;
+        return $this->part($line->part);
+    }
+
+    /** What a part or a kind of item is called. */
+    public function part(string $key): string
+    {
+        return Part::tryFrom($key)?->label() ?? ItemKind::tryFrom($key)?->label() ?? $key;
     }
 
     /** So much of a line, as it is bought in the reader's units. */

@@ -23,6 +23,7 @@ use Ondergrond\Plan\ItemKind;
 use Ondergrond\Plan\Kinds\DrainRun;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
+use Ondergrond\Plan\WallKind;
 use Ondergrond\Plan\WallLine;
 use Ondergrond\Size\Parameter;
 use Ondergrond\Units\Quantity;
@@ -151,6 +152,12 @@ final readonly class PlanPage
                 '%s long, fall %.1f %%', $this->length($item->length()), 100 * $item->fall(),
             ).($item->fall() < 0.005 ? ', too flat' : '')
             : '';
+    }
+
+    /** @return array<string, string> what may lie beyond a wall */
+    public function beyond(): array
+    {
+        return WallKind::words();
     }
 
     /** @return list<ItemKind> */

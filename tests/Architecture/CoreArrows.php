@@ -70,6 +70,7 @@ final class CoreArrows
         'AsBuilt' => [
             'Assessor', 'Design', 'Fault', 'Frost', 'Logbook', 'Plan', 'Project', 'Rules', 'Section', 'Site', 'Units',
         ],
+        'Order' => ['Assessor', 'Codec', 'Design', 'Fault', 'Material', 'Rules', 'Site', 'Units'],
         'Handover' => [
             'AsBuilt', 'Assessor', 'Design', 'Drawing', 'Logbook', 'Plan', 'Project', 'Rules', 'Safety', 'Section', 'SetOut', 'Site',
             'Takeoff', 'Units', 'Verdict', 'Version',

@@ -53,12 +53,16 @@ final class HandoverTest extends TestCase
             $prices = PriceList::fromArray(['currency' => 'fl.', 'per_m3' => ['reinforced-concrete' => 165]]);
             $html = PackWriter::html(Pack::of(new Dossier(
                 $project, $option, Difference::of($project->site, $built, $project->units, $option->setAside, roughly: true), $built,
-                OrderList::of($job, $prices), $log, $log->holds(HoldItems::of($of, Network::of($of))), new QuantityFormatter($project->units),
+                OrderList::of($job, $prices), $log, $log->holds(
+                    HoldItems::of($of, Network::of($of)),
+                ), new QuantityFormatter($project->units),
                 new DateTimeImmutable('2026-11-28T08:00:00Z'),
             )), 'sha256:0');
             $page = new DOMDocument;
             self::assertTrue($page->loadHTML($html, LIBXML_NOERROR));
-            foreach ([$project->name, 'Marit Sluys', 'Wen Dijker', 'Built otherwise than drawn', 'not read', 'Readings', 'Cautions'] as $said) {
+            foreach ([
+                $project->name, 'Marit Sluys', 'Wen Dijker', 'Built otherwise than drawn', 'not read', 'Readings', 'Cautions',
+            ] as $said) {
                 self::assertStringContainsString($said, html_entity_decode($html), $project->name);
             }
             self::assertStringNotContainsString('fl.', $html, 'a client sees no prices');

@@ -34,7 +34,8 @@
                 <td class="figure"><b>{{ $page->much($line, $line->quantity()) }}</b>@if ($line->pack)<br><span
                     class="quiet">{{ $line->packs() }} × {{ $line->pack->name }}, {{ $page->much($line, $line->over())
                     }} over</span>@endif
-                    @if ($asked && abs($asked['quantity'] - $line->quantity()) > 0.005)<br><span class="care">asked: {{ $page->much($line, $asked['quantity']) }}</span>@endif</td>
+                    @if ($asked && abs($asked['quantity'] - $line->quantity()) >
+                        0.005)<br><span class="care">asked: {{ $page->much($line, $asked['quantity']) }}</span>@endif</td>
                 @if ($page->may)<td class="figure">{{ $page->money($page->list->cost($line)) }}</td>@endif
                 @if ($page->order)
                     <td class="order-state">
@@ -89,8 +90,8 @@
         <p class="hint">Before something else is taken, the whole design is judged with it.</p>
         <form method="get" action="{{ route('order.show', $page->project) }}#swap-title" class="sheet-acts swap">
             <div class="field"><label for="swap-part">In place of</label><select id="swap-part" name="part">
-                @foreach ($page->swaps() as $part => $choices)<option value="{{ $part }}" @selected($page->swap?->part->value === $part)>{{
-                \Ondergrond\Design\Part::from($part)->label() }}</option>@endforeach</select></div>
+                @foreach ($page->swaps() as $part => $choices)<option value="{{ $part }}"
+                    @selected($page->swap?->part->value === $part)>{{ $page->part($part) }}</option>@endforeach</select></div>
             <div class="field"><label for="swap-material">Take</label><select id="swap-material"
                 name="material">@foreach ($page->products() as $slug => $name)<option value="{{ $slug }}"
                 @selected($page->swap?->material->slug === $slug)>{{ $name }}</option>@endforeach</select></div>

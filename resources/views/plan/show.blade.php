@@ -1,5 +1,4 @@
 @use('Ondergrond\Plan\Shape')
-@use('Ondergrond\Plan\WallKind')
 @use('Ondergrond\Units\Quantity')
 <x-layout :title="'Plan of '.$page->project->name" :project="$page->project" :option="$page->option" class="bench-page">
     <div class="plan" id="live" x-data="live" @if (auth()->user()->single_keys) data-keys @endif
@@ -74,7 +73,7 @@
                                 <x-input :name="'lengths.'.$id" :label="'Wall '.$wall->from.'–'.$wall->to"
                                     :value="$page->length($wall->length())" data-dimension="walls.{{ $id }}.length_m" />
                                 <x-choice :name="'plan.walls.'.$id.'.kind'" label="Beyond it"
-                                    :value="$page->plan->corners[$id]->wall->value" :options="WallKind::words()" />
+                                    :value="$page->plan->corners[$id]->wall->value" :options="$page->beyond()" />
                                 <button name="act" value="door:{{ $id }}">+ Door<span class="unseen"> in wall {{ $wall->from }}–{{ $wall->to
                                     }}</span></button>
                             </div>
