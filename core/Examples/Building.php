@@ -109,7 +109,7 @@ final class Building
             [new DrainRun('Footing drain', 0.0, 0.0, -2.9, 12.0, -0.4, -2.97, 0.1)],
             [],
             '2026-10-26',
-            0,
+            3,
             ['B' => WallKind::WalkOut],
         );
 
@@ -126,7 +126,7 @@ final class Building
     private static function cellar(Project $project): Project
     {
         $built = self::built(
-            $project, [new Sleeve('Gas entry', 0.2, 2.0, -0.5, 0.04, Passes::Edge, trade: Trade::Plumber)], [], [], '2026-11-02', 0,
+            $project, [new Sleeve('Gas entry', 0.2, 2.0, -0.5, 0.04, Passes::Edge, trade: Trade::Plumber)], [], [], '2026-11-02', 1,
             ['A' => WallKind::Heated],
         );
 
@@ -155,7 +155,7 @@ final class Building
         array $walls = [],
     ): Project {
         $option = $project->options[$which];
-        $corners = PlannedDesign::rectangle($option->design) ?? throw new \LogicException("{$project->name} is no rectangle");
+        $corners = PlannedDesign::rectangle($project->options[0]->design) ?? throw new \LogicException("{$project->name} is no rectangle");
         $openings = [];
         foreach ($doors as $i => [$wall, $from, $width]) {
             $openings[Ulid::from($project->id, 'door', (string) $i)] = new Opening($wall, $from, $width);

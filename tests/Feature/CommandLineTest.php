@@ -287,7 +287,7 @@ final class CommandLineTest extends TestCase
         foreach ([
             [['assess', '/no/such/file'], '', 'no file “/no/such/file”'],
             [['assess', '-'], random_bytes(100_000), 'no JSON that can be read'],
-            [['assess', '-'], str_repeat(' ', 10_000_000), 'more than 2 MB'],
+            [['assess', '-'], str_repeat(' ', 30_000_000), 'more than 20 MB'],
             [['assess'], '', 'missing: "file"'],
             [['demolish'], '', 'demolish'],
             [['field', '/no/such/file'], '', 'no file “/no/such/file”'],

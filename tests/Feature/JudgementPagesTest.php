@@ -208,7 +208,7 @@ final class JudgementPagesTest extends TestCase
     public function test_prices_are_kept_as_they_are_written_and_bad_ones_named(): void
     {
         $this->put('/prices', ['currency' => 'EUR', 'per_m3' => ['xps-25psi' => '240.5', 'eps-25psi' => '']])->assertRedirect('/prices');
-        self::assertSame(['currency' => 'EUR', 'per_m3' => ['xps-25psi' => 240.5]], $this->firm->refresh()->prices);
+        self::assertSame(['currency' => 'EUR', 'per_m3' => ['xps-25psi' => 240.5], 'per_unit' => []], $this->firm->refresh()->prices);
         $this->put(
             '/prices',
             ['currency' => 'EUR', 'per_m3' => ['xps-25psi' => 'dear', 'cheese' => '4', 'sand' => '-3']],

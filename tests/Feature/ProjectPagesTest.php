@@ -80,7 +80,7 @@ final class ProjectPagesTest extends TestCase
         foreach ([
             [$other, '/version: found 4'],
             [random_bytes(5000), 'no JSON that can be read'],
-            [str_repeat('x', 2_100_000), 'up to 2 MB'],
+            [str_repeat('x', 20_100_000), 'more than 20 MB'],
         ] as [$content, $says]) {
             $this->import($content)->assertSessionHasErrors('file');
             self::assertStringContainsString($says, session('errors')->first('file'));
@@ -162,8 +162,8 @@ final class ProjectPagesTest extends TestCase
         $this->call(
             'POST',
             '/projects/import',
-            server: ['CONTENT_LENGTH' => 30_000_000],
-        )->assertStatus(413)->assertSee('a project file of up to 2 MB');
+            server: ['CONTENT_LENGTH' => 90_000_000],
+        )->assertStatus(413)->assertSee('a file of up to 60 MB');
     }
 
     public function test_every_kind_of_trouble_has_a_page_of_our_own(): void

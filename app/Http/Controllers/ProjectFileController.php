@@ -22,7 +22,7 @@ use Ondergrond\Fault\FaultyInput;
 final class ProjectFileController
 {
     /** With photographs, bytes. */
-    private const LARGEST = 500_000_000;
+    private const LARGEST = 60_000_000;
 
     public function show(Project $project): Response
     {
@@ -55,7 +55,7 @@ final class ProjectFileController
         if (! $file->isValid() || $file->getSize() > self::LARGEST) {
             throw ValidationException::withMessages(
                 [
-                    'file' => 'That file is larger than a project can be. Allowed: a project file of up to 20 MB, with photographs of up to 500.',
+                    'file' => 'That file is larger than a project can be. Allowed: a project file with its photographs of up to 60 MB.',
                 ],
             );
         }

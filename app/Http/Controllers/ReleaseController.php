@@ -40,7 +40,8 @@ final readonly class ReleaseController
 
     public function store(Project $project, Request $request): RedirectResponse
     {
-        $option = $project->options()->whereKey($request->integer('option'))->firstOrFail();
+        $option = $project->options()->whereKey($request->integer('option'))->first()
+            ?? throw ValidationException::withMessages(['option' => 'Choose an option of this project.']);
         $format = $this->reading->formatter($project);
         $open = [];
         foreach (Assessor::judge($project->site, $option->design, $project->units, $option->setAside())->findings as $judged) {
