@@ -39,9 +39,12 @@ final readonly class TypedPlan
      */
     public function plan(array $plan, array $typed, array $lengths, string $act): array
     {
+        // A length that still reads as it was shown is left, whatever became of its wall by another field.
+        $shown = PlanCodec::fromArray($plan)->outline->sides();
         $plan = TypedData::merge(['plan' => $plan], ['plan' => $typed], $this->format, self::read(...))['plan'];
         foreach ($lengths as $wall => $text) {
-            if (is_string($text) && isset($plan['corners'][$wall])) {
+            $was = isset($shown[$wall]) ? $this->format->format($shown[$wall]->length(), Quantity::Length) : null;
+            if (is_string($text) && isset($plan['corners'][$wall]) && self::plain($text) !== self::plain((string) $was)) {
                 $plan = $this->stretched($plan, (string) $wall, $text);
             }
         }
@@ -71,6 +74,11 @@ final readonly class TypedPlan
         }
 
         return $layout;
+    }
+
+    private static function plain(string $text): string
+    {
+        return trim(str_replace(["\u{a0}", "\u{202f}"], ' ', $text));
     }
 
     public static function isOfDesign(ItemKind $kind): bool
@@ -110,9 +118,6 @@ final readonly class TypedPlan
     {
         $outline = PlanCodec::fromArray($plan)->outline;
         $side = $outline->sides()[$wall];
-        if (trim($text) === $this->format->format($side->length(), Quantity::Length)) {
-            return $plan;
-        }
         try {
             $length = QuantityParser::parse($text, Quantity::Length, $this->format->system, $this->format->mark);
         } catch (UnreadableQuantity $e) {

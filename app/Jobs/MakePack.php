@@ -29,7 +29,11 @@ final class MakePack implements ShouldQueue
 
     public int $tries = 1;
 
-    public function __construct(private readonly HandedPack $pack) {}
+    public function __construct(private readonly HandedPack $pack)
+    {
+        // Whoever waits for a figure comes before whoever waits for paper.
+        $this->onQueue('packs');
+    }
 
     public function handle(): void
     {

@@ -130,8 +130,10 @@ final class BuildingTest extends BrowserTestCase
         $this->open('/projects/1/built');
         self::assertStringContainsString('not there along', $this->text('#main'));
         self::assertMatchesRegularExpression('~\+\d+ kWh~u', str_replace(["\u{a0}", "\u{202f}"], ' ', $this->text('.figures')));
-        $this->click('.sheet-acts .go');
-        $this->awaitThat(fn (): bool => $this->seen('.packs a[href$="/pdf"]'), 'the hand-over, made by the queue');
+        $this->site->withWorker('packs', function (): void {
+            $this->click('.sheet-acts .go');
+            $this->awaitThat(fn (): bool => $this->seen('.packs a[href$="/pdf"]'), 'the hand-over, made by the queue');
+        });
     }
 
     private function inUnits(string $units): void

@@ -123,6 +123,21 @@ final class Site
         }
     }
 
+    /** While a worker of that queue runs beside it. */
+    public function withWorker(string $queue, callable $do): void
+    {
+        $worker = self::worker(dirname(__DIR__, 2), $this->environment, $queue);
+        try {
+            $do();
+        } finally {
+            $pid = $worker->getPid();
+            if ($pid !== null) {
+                posix_kill(-$pid, SIGTERM);
+            }
+            $worker->stop(1);
+        }
+    }
+
     public function withoutWinters(): void
     {
         $pid = $this->winters?->getPid();

@@ -46,7 +46,10 @@ $views = [
     'order' => ['Joost', '/projects/4/order', 1280, 800, null],
     'sequence' => ['Joost', '/projects/4/sequence', 1280, 800, null],
     'log' => ['Wen', '/projects/4/log', 390, 844, null],
-    'built' => ['Joost', '/projects/4/built', 1280, 800, static fn () => sleep(6)],
+    'built' => ['Joost', '/projects/4/built', 1280, 800, static function () use ($site): void {
+        $site->withWorker('packs', static fn () => sleep(12));
+        $site->browser->navigate()->refresh();
+    }],
     'frost' => ['Joost', '/projects/11/section', 1280, 1000, static function () use ($site, $browser): void {
         $site->withWinters();
         $browser->executeScript('document.querySelector(".overlay-kinds [value=frost]").click()');

@@ -75,6 +75,12 @@ final class BuildingPagesTest extends TestCase
         self::assertSame('20', old("plan.items.{$id}.x_m"), 'what was typed stays');
         $this->change($project, ['lengths' => ['A' => '20 m']])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(20.0, $this->fresh($project)->plan()?->outline->sides()['A']->length(), 1e-9);
+        // A corner that was dragged is not drawn back by lengths that were shown before.
+        $lengths = ['A' => '20 m', 'B' => '9 m', 'C' => '20 m', 'D' => '9 m'];
+        $this->change($project, ['plan' => ['corners' => ['C' => ['x_m' => '21 m']]], 'lengths' => $lengths])->assertSessionHasNoErrors();
+        $corners = $this->fresh($project)->plan()->corners ?? [];
+        self::assertEqualsWithDelta([21.0, 9.0, 0.0], [$corners['C']->x, $corners['C']->y, $corners['D']->x], 1e-9);
+        $this->put("/projects/{$project->id}/plan/undo");
         $this->change($project, ['lengths' => ['A' => '0']])->assertSessionHasErrors('lengths.A');
         $this->change($project, ['plan' => ['corners' => ['C' => ['x_m' => '-5']]]])->assertSessionHasErrors();
 

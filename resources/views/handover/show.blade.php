@@ -4,7 +4,7 @@
     @if (! $page->built->deviates())
         <p class="lead">Nothing is on record that was built otherwise than drawn.</p>
     @else
-        <div class="scroll"><table class="sheet-table">
+        <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="sheet-table">
             <thead><tr><th scope="col">Part</th><th scope="col">Where</th><th scope="col">Found</th></tr></thead>
             <tbody>@foreach ($page->built->deviations as $deviation)<tr><th scope="row">{{ $deviation->part()->label() }}</th><td>{{
                 $page->where($deviation) }}</td><td>{{ $page->said($deviation) }}</td></tr>@endforeach</tbody>

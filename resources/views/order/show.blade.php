@@ -15,7 +15,7 @@
         <form method="post" action="{{ route('order.store', $page->project) }}" class="sheet-acts">@csrf<button class="go">Ask for all of
             it</button> <span class="hint">of the released option; quantities and prices are written down as they are now</span></form>
     @endif
-    <div class="scroll"><table class="sheet-table order-lines">
+    <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="sheet-table order-lines">
         <thead><tr><th scope="col">For</th><th scope="col">Product</th><th scope="col" class="figure">Net</th><th scope="col"
             class="figure">Waste</th><th scope="col" class="figure">To order</th>@if ($page->may)<th scope="col"
                 class="figure">Costs</th>@endif

@@ -6,7 +6,7 @@
     <p class="hint">@unless ($page->out->arePegsSet) The pegs P and Q are a proposal, set on the plan. @endunless They stand
         {{ $page->length($page->out->line->pegs->length()) }} apart. Lengths are level, to the outer face of the concrete.</p>
     <h2>Corners</h2>
-    <div class="scroll"><table class="sheet-table">
+    <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="sheet-table">
         <thead><tr><th scope="col">Corner</th><th scope="col">Along P–Q</th><th scope="col">Off it</th><th scope="col">Tape from P</th>
             <th scope="col">Tape from Q</th></tr></thead>
         <tbody>@foreach ($page->out->corners as $p)<tr><th scope="row">{{ $p->id }}</th><td>{{ $page->length($p->along) }}</td><td>{{
@@ -15,7 +15,7 @@
     </table></div>
     @if ($page->out->items !== [])
         <h2>Items</h2>
-        <div class="scroll"><table class="sheet-table">
+        <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="sheet-table">
             <thead><tr><th scope="col">Item</th><th scope="col">From two faces</th><th scope="col">Tapes P, Q</th><th scope="col">Level</th>
                 @if ($page->rods)<th scope="col">Rod</th>@endif<th scope="col">Within</th></tr></thead>
             <tbody>@foreach ($page->out->items as $p)<tr><th scope="row"><bdi>{{ $p->name }}</bdi> <span class="quiet">{{ $p->trade
@@ -63,7 +63,7 @@
                 name="sight" value="{{ $page->typed['sight'] }}" inputmode="decimal" autocomplete="off">@isset($page->wrong['sight'])<p
                 class="wrong">{{ $page->wrong['sight'] }}</p>@endisset</div>
             @if ($page->rods)<p>The instrument sees at {{ $page->length($page->rods->instrument) }}.</p>@endif
-            <div class="scroll"><table class="sheet-table">
+            <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="sheet-table">
                 <thead><tr><th scope="col">Level</th><th scope="col">Height</th>@if ($page->rods)<th scope="col">Rod</th>@endif</tr></thead>
                 <tbody>@foreach ($page->out->levels as $level)<tr><th scope="row">{{ $level->name }} <span class="quiet">{{ $level->note
                     }}</span></th><td>{{ $page->length($page->plan->level($level->height)) }}</td>@if ($page->rods)<td>{{
