@@ -133,7 +133,7 @@
                 </form>
             @endif
             @if ($page->may)
-                <p class="undo" id="plan-undo">
+                <p class="undo" id="plan-ways">
                     @foreach (['undo' => $page->undo(), 'redo' => $page->redo()] as $way => $what)
                         <button form="plan-{{ $way }}" data-press="{{ $way === 'undo' ? 'u' : 'r' }}" @disabled($what === null)>{{
                             ucfirst($way) }}</button>
