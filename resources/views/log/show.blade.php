@@ -1,6 +1,6 @@
 <x-layout :title="'Log of '.$page->project->name" :project="$page->project" :option="$page->job->option" class="page log">
     <div class="page-head"><h1>Log</h1> <a href="{{ route('built.show', $page->project) }}">As built</a></div>
-    <x-wrong what="Not kept" />
+    <x-wrong what="Not kept" all />
     @php $next = $page->next(); @endphp
     @if ($next)<p class="lead">Next: <a href="#{{ $next->hold->value }}">H{{ $next->hold->number() }} {{ $next->hold->label() }}</a>, {{
         $next->word() }}.</p>@endif

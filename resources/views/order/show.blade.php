@@ -3,7 +3,7 @@
 @php $states = $page->order?->states() ?? []; @endphp
 <x-layout :title="'Order of '.$page->project->name" :project="$page->project" :option="$page->job->option" class="page order">
     <div class="page-head"><h1>Order</h1> <a href="{{ route('order.csv', $page->project) }}">As CSV</a></div>
-    <x-wrong what="Not done" />
+    <x-wrong what="Not done" all />
     @unless ($page->project->plan())<p class="note">No outline is drawn: corners are counted as if all were square, and nothing that stands
         on
         a plan is in here. <a href="{{ route('plan.show', $page->project) }}">Plan</a></p>@endunless

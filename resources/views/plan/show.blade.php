@@ -5,7 +5,7 @@
         @if ($page->scale) data-left="{{ $page->scale[0] }}" data-top="{{ $page->scale[1] }}" data-px="{{ $page->scale[2] }}" @endif>
         <div class="plan-face">
             <h1 class="unseen">Plan of {{ $page->project->name }}</h1>
-            <x-wrong what="Not saved" />
+            <x-wrong what="Not saved" all />
             @if ($page->plan === null)
                 <p class="lead">Nothing is drawn yet. Draw the outline along the outer face of the concrete: every length, board, tape
                     and truck is counted from it, and the floor’s area follows.</p>

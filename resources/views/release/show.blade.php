@@ -1,6 +1,6 @@
 <x-layout :title="'Release of '.$project->name" :project="$project" :option="$option" class="page">
     <div class="page-head"><h1>Release</h1> <a href="{{ route('plan.show', $project) }}">Plan</a></div>
-    <x-wrong what="Not done" />
+    <x-wrong what="Not done" all />
     @if ($release === null)
         <p class="lead">One option is released to be built. Order, order of work, log and hand-over are about that one, and from then on it
             is changed with a reason alone.</p>
