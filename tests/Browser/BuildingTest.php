@@ -67,28 +67,28 @@ final class BuildingTest extends BrowserTestCase
         $this->choose('#hold', 'A-B');
         $this->put('#sight', '1.482');
         $this->click('#set-out-form .go');
-        self::assertStringContainsString('within tolerance', $this->text('.answer'));
-        self::assertStringContainsString('The instrument sees at', $this->text('#set-out-form'));
+        $this->awaitText('.answer', 'within tolerance');
+        $this->awaitText('#set-out-form', 'The instrument sees at');
 
         // Released; then it can be ordered.
         $this->clickLink('Plan');
         $this->clickLink('Order');
         $this->click('.sheet-acts .go');
-        self::assertStringContainsString('Release an option', $this->text('#main'));
+        $this->awaitText('#main', 'Release an option');
         $this->open('/projects/1/release');
         $this->click('.sheet-acts .go');
-        self::assertStringContainsString('is released to be built', $this->text('.said'));
+        $this->awaitText('.said', 'is released to be built');
         $this->clickLink('Order');
         $this->click('.sheet-acts .go');
-        self::assertGreaterThan(8, $this->many('.state-asked'));
+        $this->awaitThat(fn (): bool => $this->many('.state-asked') > 8, 'what was asked for');
 
         // Which day, and what must hold first.
         $this->clickLink('Sequence');
         $this->put('#start', '2026-11-16');
         $this->click('.days .go');
-        self::assertGreaterThan(20, $this->many('.day .task'));
+        $this->awaitThat(fn (): bool => $this->many('.day .task') > 20, 'the days');
         self::assertGreaterThan(5, $this->many('.task-driving'));
-        self::assertStringContainsString('Pour the slab', $this->text('#main'));
+        $this->awaitText('#main', 'Pour the slab');
 
         // On site.
         $this->signIn('Wen Dijker');
@@ -98,19 +98,19 @@ final class BuildingTest extends BrowserTestCase
         $this->fold('read-h7-lap');
         $this->put('#read-h7-lap input[name=value]', '90 mm');
         $this->click('#read-h7-lap .go');
-        self::assertStringContainsString('out: 90', $this->text('.said'));
+        $this->awaitText('.said', 'out: 90');
         $this->fold('h7');
-        self::assertStringContainsString('stopped', $this->text('#h7 > summary'));
+        $this->awaitText('#h7 > summary', 'stopped');
         $this->fold('read-h7-lap');
         $this->put('#read-h7-lap input[name=value]', '200 mm');
         $this->find('#read-h7-lap input[type=file]')->sendKeys(dirname(__DIR__, 2).'/docs/screenshots/bench.png');
         $this->click('#read-h7-lap .go');
-        self::assertStringContainsString('in: 200', $this->text('.said'));
+        $this->awaitText('.said', 'in: 200');
         $this->awaitThat(fn (): bool => $this->seen('.entries img'), 'the photograph');
         $this->fold('h7');
         $this->put('#h7 .pass input[name=reason]', 'the rest is on the photographs');
         $this->click('#h7 .pass .go');
-        self::assertStringContainsString('passed', $this->text('#h7 > summary'));
+        $this->awaitText('#h7 > summary', 'passed');
 
         // The slab is thin at one end, and a board is missing.
         $this->fold('h6');
@@ -118,17 +118,18 @@ final class BuildingTest extends BrowserTestCase
         $this->put('#read-h6-room input[name=value]', '84 87 92 86');
         $this->choose('#read-h6-room select[name=stretch]', 'wall:B');
         $this->click('#read-h6-room .go');
-        self::assertStringContainsString('thinner than drawn', $this->text('.said'));
+        $this->awaitText('.said', 'thinner than drawn');
         $this->click('.free details summary');
         $this->choose('.free select[name=part]', 'edge_outside');
         $this->choose('.free details select[name=stretch]', 'wall:D');
         $this->put('.free details input[name=value]', '4 m');
         $this->click('.free details .go');
+        $this->awaitText('.said', 'left out along');
 
         $this->signIn();
         $this->site->size(1280, 800);
         $this->open('/projects/1/built');
-        self::assertStringContainsString('not there along', $this->text('#main'));
+        $this->awaitText('#main', 'not there along');
         self::assertMatchesRegularExpression('~\+\d+ kWh~u', str_replace(["\u{a0}", "\u{202f}"], ' ', $this->text('.figures')));
         $this->site->withWorker('packs', function (): void {
             $this->click('.sheet-acts .go');
@@ -139,6 +140,12 @@ final class BuildingTest extends BrowserTestCase
     private function inUnits(string $units): void
     {
         $this->click("#units button[value='{$units}']");
+    }
+
+    /** Until a place of the page says so. */
+    private function awaitText(string $css, string $some): void
+    {
+        $this->awaitThat(fn (): bool => $this->seen($css) && str_contains($this->text($css), $some), "“{$some}” at {$css}");
     }
 
     private function many(string $css): int
