@@ -67,17 +67,17 @@ final class BuildingTest extends BrowserTestCase
         $this->choose('#hold', 'A-B');
         $this->put('#sight', '1.482');
         $this->click('#set-out-form .go');
-        $this->awaitText('.answer', 'within tolerance');
-        $this->awaitText('#set-out-form', 'The instrument sees at');
+        $this->awaitWords('.answer', 'within tolerance');
+        $this->awaitWords('#set-out-form', 'The instrument sees at');
 
         // Released; then it can be ordered.
         $this->clickLink('Plan');
         $this->clickLink('Order');
         $this->click('.sheet-acts .go');
-        $this->awaitText('#main', 'Release an option');
+        $this->awaitWords('#main', 'Release an option');
         $this->open('/projects/1/release');
         $this->click('.sheet-acts .go');
-        $this->awaitText('.said', 'is released to be built');
+        $this->awaitWords('.said', 'is released to be built');
         $this->clickLink('Order');
         $this->click('.sheet-acts .go');
         $this->awaitThat(fn (): bool => $this->many('.state-asked') > 8, 'what was asked for');
@@ -88,7 +88,7 @@ final class BuildingTest extends BrowserTestCase
         $this->click('.days .go');
         $this->awaitThat(fn (): bool => $this->many('.day .task') > 20, 'the days');
         self::assertGreaterThan(5, $this->many('.task-driving'));
-        $this->awaitText('#main', 'Pour the slab');
+        $this->awaitWords('#main', 'Pour the slab');
 
         // On site.
         $this->signIn('Wen Dijker');
@@ -98,19 +98,19 @@ final class BuildingTest extends BrowserTestCase
         $this->fold('read-h7-lap');
         $this->put('#read-h7-lap input[name=value]', '90 mm');
         $this->click('#read-h7-lap .go');
-        $this->awaitText('.said', 'out: 90');
+        $this->awaitWords('.said', 'out: 90');
         $this->fold('h7');
-        $this->awaitText('#h7 > summary', 'stopped');
+        $this->awaitWords('#h7 > summary', 'stopped');
         $this->fold('read-h7-lap');
         $this->put('#read-h7-lap input[name=value]', '200 mm');
         $this->find('#read-h7-lap input[type=file]')->sendKeys(dirname(__DIR__, 2).'/docs/screenshots/bench.png');
         $this->click('#read-h7-lap .go');
-        $this->awaitText('.said', 'in: 200');
+        $this->awaitWords('.said', 'in: 200');
         $this->awaitThat(fn (): bool => $this->seen('.entries img'), 'the photograph');
         $this->fold('h7');
         $this->put('#h7 .pass input[name=reason]', 'the rest is on the photographs');
         $this->click('#h7 .pass .go');
-        $this->awaitText('#h7 > summary', 'passed');
+        $this->awaitWords('#h7 > summary', 'passed');
 
         // The slab is thin at one end, and a board is missing.
         $this->fold('h6');
@@ -118,18 +118,18 @@ final class BuildingTest extends BrowserTestCase
         $this->put('#read-h6-room input[name=value]', '84 87 92 86');
         $this->choose('#read-h6-room select[name=stretch]', 'wall:B');
         $this->click('#read-h6-room .go');
-        $this->awaitText('.said', 'thinner than drawn');
+        $this->awaitWords('.said', 'thinner than drawn');
         $this->click('.free details summary');
         $this->choose('.free select[name=part]', 'edge_outside');
         $this->choose('.free details select[name=stretch]', 'wall:D');
         $this->put('.free details input[name=value]', '4 m');
         $this->click('.free details .go');
-        $this->awaitText('.said', 'left out along');
+        $this->awaitWords('.said', 'left out along');
 
         $this->signIn();
         $this->site->size(1280, 800);
         $this->open('/projects/1/built');
-        $this->awaitText('#main', 'not there along');
+        $this->awaitWords('#main', 'not there along');
         self::assertMatchesRegularExpression('~\+\d+ kWh~u', str_replace(["\u{a0}", "\u{202f}"], ' ', $this->text('.figures')));
         $this->site->withWorker('packs', function (): void {
             $this->click('.sheet-acts .go');
@@ -143,7 +143,7 @@ final class BuildingTest extends BrowserTestCase
     }
 
     /** Until a place of the page says so. */
-    private function awaitText(string $css, string $some): void
+    private function awaitWords(string $css, string $some): void
     {
         $this->awaitThat(fn (): bool => $this->seen($css) && str_contains($this->text($css), $some), "“{$some}” at {$css}");
     }
