@@ -91,6 +91,7 @@ final class BuildingTest extends BrowserTestCase
         $this->awaitWords('#main', 'Pour the slab');
 
         // On site.
+        $this->browser->manage()->deleteAllCookies();
         $this->signIn('Wen Dijker');
         $this->site->size(390, 844);
         $this->open('/projects/1/log');
@@ -126,6 +127,7 @@ final class BuildingTest extends BrowserTestCase
         $this->click('.free details .go');
         $this->awaitWords('.said', 'left out along');
 
+        $this->browser->manage()->deleteAllCookies();
         $this->signIn();
         $this->site->size(1280, 800);
         $this->open('/projects/1/built');
