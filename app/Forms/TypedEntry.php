@@ -57,7 +57,7 @@ final readonly class TypedEntry
             EntryKind::Note, EntryKind::Photograph => [],
             EntryKind::Pressure => [...($last->values ?? []), ...$this->pressure($field, $last)],
             EntryKind::Weather => $this->several($field, [Quantity::Temperature, Quantity::Speed, Quantity::Thickness]),
-            EntryKind::Rating => $text === '' ? [] : [$this->value($field, $text, Quantity::Stress)],
+            EntryKind::Rating => $text === '' ? [] : [$this->value($field, $text, Quantity::Pressure)],
             default => $this->values($field, $text, $item->kind->quantity() ?? Quantity::Ratio),
         };
         if ($item->kind === EntryKind::Weather) {

@@ -23,6 +23,7 @@ enum EntryKind: string implements Choice
     case Thickness = 'thickness';
     case Level = 'level';
     case Length = 'length';
+    case Size = 'size';
     case Lap = 'lap';
     case Pressure = 'pressure';
     case Count = 'count';
@@ -40,6 +41,7 @@ enum EntryKind: string implements Choice
             self::Thickness => 'Thickness on a grid',
             self::Level => 'Level',
             self::Length => 'Length',
+            self::Size => 'Size',
             self::Lap => 'Lap',
             self::Pressure => 'Pressure with temperature',
             self::Count => 'Count',
@@ -58,9 +60,9 @@ enum EntryKind: string implements Choice
     {
         return match ($this) {
             self::Thickness, self::Lap => Quantity::Thickness,
-            self::Level => Quantity::Thickness,
+            self::Level, self::Size => Quantity::Thickness,
             self::Length, self::LeftOut => Quantity::Length,
-            self::Rating => Quantity::Stress,
+            self::Rating => Quantity::Pressure,
             self::Count => Quantity::Ratio,
             self::Pressure, self::Weather, self::Note, self::Photograph, self::Seen, self::Pass => null,
         };
@@ -86,7 +88,7 @@ enum EntryKind: string implements Choice
     {
         return match ($this) {
             self::Thickness => new Thickness,
-            self::Level, self::Length, self::Lap => new Limited($this->quantity() ?? Quantity::Thickness),
+            self::Level, self::Length, self::Size, self::Lap => new Limited($this->quantity() ?? Quantity::Thickness),
             self::Pressure => new Pressure,
             self::Count => new Count,
             self::Rating => new Rating,

@@ -10,6 +10,7 @@ use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\HoldPoint;
 use Ondergrond\Sequence\Network;
+use Ondergrond\Units\Unit;
 
 /** What is read before each hold point of a job is passed, from its parts and items. */
 final readonly class HoldItems
@@ -76,11 +77,11 @@ final readonly class HoldItems
             HoldPoint::Footing => [
                 $item('mud', 'Mud and water out'),
                 $item(
-                    'width', 'Width of the footing', EntryKind::Length, Part::Footing, $d->footing->width, $d->footing->width,
+                    'width', 'Width of the footing', EntryKind::Size, Part::Footing, $d->footing->width, $d->footing->width,
                     $d->footing->width + 0.05,
                 ),
                 $item('top', 'Footing’s top against drawn', EntryKind::Level, Part::Footing, 0.0, -0.012, 0.0),
-                $item('over-dig', 'Footing’s top over the dug floor', EntryKind::Length, Part::Footing, $at->stemFoot - $at->dig, 0.150),
+                $item('over-dig', 'Footing’s top over the dug floor', EntryKind::Size, Part::Footing, $at->stemFoot - $at->dig, 0.150),
                 $item('bars', 'Bars counted, cover 75 mm on earth, dowels in'),
                 $item('frozen', 'Ground not frozen, soft or undermined', byCompetent: true, source: 'ACI 306R (from memory)'),
             ],
@@ -148,7 +149,7 @@ final readonly class HoldItems
             HoldPoint::BeforePour => [
                 $item('diagonals', 'Diagonals again'),
                 $item(
-                    'cover', 'Cover of the lower bars', EntryKind::Length, $d->steel->present() ? Part::Steel : null, $d->steel->cover,
+                    'cover', 'Cover of the lower bars', EntryKind::Size, $d->steel->present() ? Part::Steel : null, $d->steel->cover,
                     $d->steel->present() ? $d->steel->cover : 0.04,
                 ),
                 ...($sleeves > 0 ? [
@@ -180,12 +181,12 @@ final readonly class HoldItems
             HoldPoint::Edge => [
                 ...($this->of->has(Part::Shield) ? [$item('shield', 'Shield sealed, drip free', part: Part::Shield)] : []),
                 ...($this->of->has(Part::Cover) ? [
-                    $item('foot', 'Foot of the cover below final ground', EntryKind::Length, Part::Cover, $d->cover->depthBelowGrade, min(
+                    $item('foot', 'Foot of the cover below final ground', EntryKind::Size, Part::Cover, $d->cover->depthBelowGrade, min(
                         $d->cover->depthBelowGrade, 0.3,
                     )),
                 ] : []),
                 ...($this->of->has(Part::Wing) ? [
-                    $item('wing', 'Ground over the wing', EntryKind::Length, Part::Wing, $d->wing->depth, min($d->wing->depth, 0.3)),
+                    $item('wing', 'Ground over the wing', EntryKind::Size, Part::Wing, $d->wing->depth, min($d->wing->depth, 0.3)),
                 ] : []),
                 $item('fall', 'Ground falls 5 % for 3 m', source: 'IRC R401.3 (from memory)'),
                 $item('photo', 'Photograph of each side', EntryKind::Photograph, min: null),
@@ -198,13 +199,13 @@ final readonly class HoldItems
                 $item('flue', 'Flue safe, radon known'),
             ],
             HoldPoint::Mat => [
-                $item('behind', 'Mat behind the line of the boards', EntryKind::Length, Part::Sheet, 0.025, 0.025),
+                $item('behind', 'Mat behind the line of the boards', EntryKind::Size, Part::Sheet, 0.025, 0.025),
                 $item('path', 'Path to the sump open, rim sealed'),
                 $item('photo', 'Photograph before the floor', EntryKind::Photograph, min: null),
             ],
             HoldPoint::Screed => [
                 $item('upstand', 'Upstand complete', part: Part::Upstand),
-                $item('cover', 'Cover over the pipes', EntryKind::Length, Part::Heating, null, 0.030),
+                $item('cover', 'Cover over the pipes', EntryKind::Size, Part::Heating, null, 0.030),
                 $item('level', 'Level to the existing floor', EntryKind::Level, Part::Screed, 0.0, -0.003, 0.003),
             ],
             HoldPoint::Finish => [
@@ -232,7 +233,7 @@ final readonly class HoldItems
             }
         }
         if ($items !== [] || $this->of->has(Part::EdgeInside)) {
-            $items[] = $item('gaps', 'Widest gap that is not foamed', EntryKind::Length, null, null, null, 0.003);
+            $items[] = $item('gaps', 'Widest gap that is not foamed', EntryKind::Size, null, null, null, 0.003);
             $items[] = $item('labels', 'Photograph of the labels', EntryKind::Photograph, min: null);
         }
         if ($this->of->has(Part::EdgeInside)) {
@@ -241,7 +242,8 @@ final readonly class HoldItems
             );
         }
         if ($this->of->has(Part::Sheet)) {
-            $lap = max(0.15, $d->sheet->lap);
+            // 150 mm, or 6 in where that is bought.
+            $lap = max($this->of->job->isMetric() ? 0.15 : 6 * Unit::INCH, $d->sheet->lap);
             $items[] = $item(
                 'lap', 'Least lap of the sheet', EntryKind::Lap, Part::Sheet, $lap, $lap, null,
                 'ASTM E1643 (from memory): 150 mm; 600 careful',

@@ -93,6 +93,7 @@ final class BuildingTest extends BrowserTestCase
         // On site.
         $this->browser->manage()->deleteAllCookies();
         $this->signIn('Wen Dijker');
+        $this->inUnits('metric');
         $this->site->size(390, 844);
         $this->open('/projects/1/log');
         $this->fold('h7');

@@ -208,7 +208,7 @@ final class BuildingPagesTest extends TestCase
         self::assertSame($before + 1, $count());
         $entry = $project->entries()->whereKey($id)->firstOrFail()->state;
         self::assertEqualsWithDelta([0.2], $entry->values, 1e-12);
-        self::assertSame([0.15, Source::Typed, '200'], [$entry->min, $entry->source, $entry->text]);
+        self::assertSame([6 * 0.0254, Source::Typed, '200'], [$entry->min, $entry->source, $entry->text]);
 
         $log(['hold' => 'h7:lap', 'value' => '1500'])->assertSessionHasErrors('h7-lap');
         self::assertStringContainsString('the decimal point?', implode(' ', session('errors')->all()));

@@ -19,13 +19,13 @@ final class Rating implements Reader
 
         return match (true) {
             $value === null => new Reading(State::Out, Said::of('no label: unrated')),
-            $entry->min === null => new Reading(State::Kept, Said::of('%s on the label', Measure::stress($value))),
+            $entry->min === null => new Reading(State::Kept, Said::of('%s on the label', Measure::pressure($value))),
             // A type's printed strength is rounded: 172 for 25 psi.
             $value < $entry->min - 1.5 => new Reading(
-                State::Out, Said::of('%s on the label; at least %s', Measure::stress($value), Measure::stress($entry->min)),
+                State::Out, Said::of('%s on the label; at least %s', Measure::pressure($value), Measure::pressure($entry->min)),
             ),
             default => new Reading(
-                State::In, Said::of('%s on the label; at least %s', Measure::stress($value), Measure::stress($entry->min)),
+                State::In, Said::of('%s on the label; at least %s', Measure::pressure($value), Measure::pressure($entry->min)),
             ),
         };
     }
