@@ -13,6 +13,8 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Queue\Attributes\DeleteWhenMissingModels;
 use Ondergrond\AsBuilt\Difference;
+use Ondergrond\Assessor;
+use Ondergrond\Design\Design;
 use Ondergrond\Exchange\PackWriter;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Handover\Dossier;
@@ -29,6 +31,9 @@ final class MakePack implements ShouldQueue
 
     public int $tries = 1;
 
+    /** With the design winter on every stretch, s. */
+    public int $timeout = 900;
+
     public function __construct(private readonly HandedPack $pack)
     {
         // Whoever waits for a figure comes before whoever waits for paper.
@@ -38,7 +43,7 @@ final class MakePack implements ShouldQueue
     public function handle(): void
     {
         $this->pack->update(['stage' => 'judging']);
-        $html = self::html($this->pack->project, new DateTimeImmutable('@'.now()->getTimestamp()));
+        $html = self::html($this->pack->project, new DateTimeImmutable('@'.now()->getTimestamp()), $this->pack->winter);
         $this->pack->seal('html', $html);
         $this->pack->update(['stage' => 'printing']);
         $this->pack->seal('pdf', Printer::pdf($html));
@@ -51,7 +56,7 @@ final class MakePack implements ShouldQueue
     }
 
     /** What is handed over of a project, in the units that it is built in, without prices. */
-    public static function html(Project $project, DateTimeImmutable $now): string
+    public static function html(Project $project, DateTimeImmutable $now, bool $winter = false): string
     {
         $job = BuildingJob::of($project);
         $built = $job->built();
@@ -59,11 +64,16 @@ final class MakePack implements ShouldQueue
         foreach ($project->photographs as $photo) {
             $photos[$photo->hash] = $photo->bytes();
         }
+        $proofs = static fn (Design $design): array => $winter
+            ? iterator_to_array(Assessor::proofs($project->site, $design, [$project->site->frost->use]), false)
+            : [];
+        $before = $proofs($built->drawn);
+        $after = $built->deviates() ? $proofs($built->design) : $before;
         $core = $project->toCore();
         $option = $core->built() ?? $core->options[0];
 
         return PackWriter::html(Pack::of(new Dossier(
-            $core, $option, Difference::of($project->site, $built, $project->units, $option->setAside), $built,
+            $core, $option, Difference::of($project->site, $built, $project->units, $option->setAside, $before, $after), $built,
             $job->order(PriceList::none()), $job->log, $job->holds(), new QuantityFormatter($project->units), $now, array_keys($photos),
         )), ProjectFile::hash($core), $photos);
     }

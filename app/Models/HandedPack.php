@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $by
  * @property string $stage waiting, judging, printing, done or failed
  * @property string $said why it failed
+ * @property bool $winter whether the design winter is run for it, drawn and built
  * @property CarbonImmutable $created_at
  * @property-read Project $project
  * @property-read Option $option
@@ -27,13 +28,13 @@ final class HandedPack extends Model
     use Named;
 
     /** Without the files themselves. */
-    public const ROW = ['id', 'ulid', 'project_id', 'option_id', 'by', 'stage', 'said', 'created_at', 'updated_at'];
+    public const ROW = ['id', 'ulid', 'project_id', 'option_id', 'by', 'stage', 'said', 'winter', 'created_at', 'updated_at'];
 
     protected $table = 'packs';
 
-    protected $fillable = ['option_id', 'by', 'stage', 'said'];
+    protected $fillable = ['option_id', 'by', 'stage', 'said', 'winter'];
 
-    protected $casts = ['created_at' => 'immutable_datetime'];
+    protected $casts = ['created_at' => 'immutable_datetime', 'winter' => 'boolean'];
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo

@@ -86,6 +86,7 @@ return new class extends Migration
             $table->string('by', 120);
             $table->string('stage', 20);
             $table->string('said', 500)->default('');
+            $table->boolean('winter')->default(false);
             $table->longText('html')->nullable();
             $table->longText('pdf')->nullable();
             $table->timestamps();

@@ -12,6 +12,7 @@ use App\Models\Project;
 use App\Models\User;
 use App\View\BuiltPage;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
@@ -25,9 +26,14 @@ final readonly class BuiltController
         return view('handover.show', ['page' => BuiltPage::of($project, $this->reading->formatter($project))]);
     }
 
-    public function store(Project $project): RedirectResponse
+    public function store(Project $project, Request $request): RedirectResponse
     {
-        $pack = $project->packs()->create(['option_id' => $project->building()->id, 'by' => User::current()->name, 'stage' => 'waiting']);
+        $pack = $project->packs()->create([
+            'option_id' => $project->building()->id,
+            'by' => User::current()->name,
+            'stage' => 'waiting',
+            'winter' => $request->boolean('winter'),
+        ]);
         MakePack::dispatch($pack);
 
         return redirect()->to(route('built.show', $project).'#packs')->with('said', 'It is being made.');

@@ -15,8 +15,8 @@
             <div><dt>On the design day, at most</dt><dd>{{ $page->more($page->difference->designDay(), Quantity::Power) }}</dd></div>
             <div><dt>Frost margin</dt><dd>not checked</dd></div>
         </dl>
-        <p class="hint">By the fields of its sections on rough meshes; the hand-over has them fine. The winter is run by
-            <code>bin/ondergrond asbuilt --freezing=own</code>.</p>
+        <p class="hint">By the fields of its sections on rough meshes; the hand-over has them fine, and runs the design winter on every
+            stretch, drawn and built, where it is asked to.</p>
         @foreach ($page->difference->verdicts() as $v)<p>{{ ucfirst($v['concern']->value) }}: {{ $v['before'] }} as drawn, <b>{{ $v['after']
             }}</b> as built.</p>@endforeach
         @if ($page->difference->brought() !== [])
@@ -32,7 +32,8 @@
             $hold->hold->number() }} {{ lcfirst($hold->hold->label()) }}</span>@if (! $loop->last), @endif @endforeach</p>@endif
         @if ($page->may)<form method="post" action="{{ route('built.store', $page->project) }}" class="sheet-acts">@csrf<button
             class="go">Make
-            the hand-over</button> <span class="hint">site, plan, sections, verdicts, hold points, readings, photographs; without
+            the hand-over</button> <label class="tick"><input type="checkbox" name="winter" value="1"> <span>with the design winter: some
+            minutes</span></label> <span class="hint">site, plan, sections, verdicts, hold points, readings, photographs; without
                 prices</span>
             </form>@endif
         <ul class="packs" id="packs-made" data-live>
