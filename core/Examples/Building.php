@@ -106,7 +106,7 @@ final class Building
                 new Sleeve('Waste', 2.0, 2.0, -2.5, 0.11), new Sleeve('Water', 0.15, 3.0, -1.0, 0.06, Passes::Edge),
                 new Sleeve('Air', 6.0, 0.15, -0.6, 0.16, Passes::Edge), new Post('Post of the stage', 6.2, 3.7, -2.5),
             ],
-            [new DrainRun('Footing drain', 0.0, 0.0, -2.9, 12.0, -0.4, -2.97, 0.1)],
+            [new DrainRun('Footing drain', -0.6, -0.6, -2.9, 11.4, -0.6, -2.97, 0.1)],
             [],
             '2026-10-26',
             3,

@@ -3,7 +3,5 @@
 @props(['at', 'zone' => null])
 @if ($zone !== null)
 <time datetime="{{ $at->toIso8601ZuluString() }}" data-zone="{{ $zone }}" title="{{ str_replace('_', ' ', $zone) }}">{{
-    $at->setTimezone($zone)->format('j M Y, H:i') }}</time>
-@else
-<time datetime="{{ $at->toIso8601ZuluString() }}">{{ $at->format('j M Y, H:i') }} UTC</time>
-@endif
+    $at->setTimezone($zone)->format('j M Y, H:i') }}</time>@else
+<time datetime="{{ $at->toIso8601ZuluString() }}">{{ $at->format('j M Y, H:i') }} UTC</time>@endif

@@ -35,7 +35,8 @@
                 <div class="task @if ($planned->isCritical()) task-driving @endif">
                     <p><b>{{ $planned->task->name }}</b> <span class="quiet">{{ $page->hours($planned) }}@if ($planned->task->who !== ''),
                         {{
-                        $planned->task->who }} @elseif ($planned->task->crew > 0), {{ $planned->task->crew }} people @endif</span></p>
+                        $planned->task->who }} @elseif ($planned->task->crew >
+                            0), {{ $planned->task->crew }} {{ $planned->task->crew === 1 ? 'person' : 'people' }} @endif</span></p>
                     @foreach ($page->closed($planned) as $hold)
                         <p class="care">▲ H{{ $hold->hold->number() }} {{ $hold->hold->label() }}: {{ $hold->word() }}</p>
                     @endforeach
