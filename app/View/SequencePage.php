@@ -76,7 +76,11 @@ final readonly class SequencePage
     {
         $days = $this->schedule?->slackDays($planned) ?? 0.0;
 
-        return $planned->isCritical() ? 'decides the end' : sprintf($days < 1 ? '%.1f days of slack' : '%.0f days of slack', $days);
+        return match (true) {
+            $planned->isCritical() => 'decides the end',
+            round($days, 1) < 1.0 => sprintf('%.1f days of slack', $days),
+            default => round($days) === 1.0 ? '1 day of slack' : sprintf('%.0f days of slack', $days),
+        };
     }
 
     /** Why it comes after what, in words. */

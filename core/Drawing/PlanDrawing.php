@@ -35,6 +35,9 @@ final readonly class PlanDrawing
     /** From a wall to its dimension line, mm of paper. */
     private const OFF = 9.0;
 
+    /** From an item outside a wall to the dimension line past it, mm of paper: room for the figure. */
+    private const PAST = 5.5;
+
     private const TICK = 1.6;
 
     /** Width of a letter, mm of paper. */
@@ -124,8 +127,8 @@ final readonly class PlanDrawing
     private function dimensions(): array
     {
         $drawn = [];
-        $off = -self::OFF * $this->mm;
         foreach ($this->plan->outline->sides() as $id => $side) {
+            $off = -$this->clearOf($side);
             $tick = self::TICK * $this->mm;
             $lines = [[$side->at(0.0, $off), $side->at($side->length(), $off)]];
             foreach ([0.0, $side->length()] as $end) {
@@ -149,6 +152,23 @@ final readonly class PlanDrawing
         }
 
         return $drawn;
+    }
+
+    /** From a wall to its dimension line, past what is set just outside it, m. */
+    private function clearOf(WallLine $side): float
+    {
+        $off = self::OFF * $this->mm;
+        foreach ($this->items->all as $item) {
+            foreach ($item->spots() as $spot) {
+                $out = -$side->depthOf($spot->x, $spot->y);
+                $along = $side->alongOf($spot->x, $spot->y);
+                if ($out > 0.0 && $out < 2 * self::OFF * $this->mm && $along > -$out && $along < $side->length() + $out) {
+                    $off = max($off, $out + self::PAST * $this->mm);
+                }
+            }
+        }
+
+        return $off;
     }
 
     /** The corner's letter, outside it. */

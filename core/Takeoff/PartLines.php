@@ -69,7 +69,9 @@ final readonly class PartLines
             ),
             Part::Pads => Concrete::of(
                 $part, $d->slab->layer->material, count($this->job->items->of(Post::class)) * $d->pads->width ** 2 * $d->pads->height,
-                Concrete::ON_GROUND, 'footing', sprintf('%d posts on the plan', count($this->job->items->of(Post::class))),
+                Concrete::ON_GROUND, 'footing', match (count($this->job->items->of(Post::class))) {
+                    1 => '1 post on the plan', default => sprintf('%d posts on the plan', count($this->job->items->of(Post::class))),
+                },
             ),
             Part::Stem => $this->stem(),
             Part::Screed => $this->screed(),
@@ -309,11 +311,13 @@ final readonly class PartLines
                     '%s mm', round(1000 * $d->sheet->thickness, 3),
                 ) : sprintf('%s mil', round($d->sheet->thickness / 0.0000254, 1)),
                 new Pack(sprintf('roll %s', $this->job->isMetric() ? '4 × 25 m' : '14 × 100 ft'), $holds),
-                "{$rolls->strips} strips, laps of {$this->job->size($lap)}, turned up {$this->job->size($up)}",
+                ($rolls->strips === 1 ? '1 strip' : "{$rolls->strips} strips, laps of {$this->job->size($lap)}")
+                    .($up > 0.0 ? ", turned up {$this->job->size($up)}" : ''),
             ),
             ...Goods::of(
                 Good::Tape, Part::Sheet->value, $rolls->seams + ($up > 0.0 ? $round : 0.0) + $boots * self::BOOT_TAPE, 0.10,
-                note: "{$this->job->length($rolls->seams)} of seam, the turned-up edge, {$boots} boots", id: 'sheet:tape',
+                note: "{$this->job->length($rolls->seams)} of seam, the turned-up edge, ".($boots === 1 ? '1 boot' : "{$boots} boots"),
+                id: 'sheet:tape',
                 pack: new Pack($this->job->isMetric() ? 'roll 50 m' : 'roll 180 ft', $this->job->isMetric() ? 50.0 : 180 * Measure::FOOT),
             ),
             ...Goods::of(Good::Boot, Part::Sheet->value, (float) $boots, 0.0, note: 'one a sleeve through the floor', id: 'sheet:boots'),
