@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\SetOut;
 
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+
 /** A corner or an item as it is set out. Lengths in m, angles in degrees. */
 final readonly class Point
 {
@@ -39,4 +42,14 @@ final readonly class Point
         public float $tolerance = 0.0,
         public string $trade = '',
     ) {}
+
+    /** @return list<string> how far off each wall's face, and on which side of it */
+    public function off(QuantityFormatter $format): array
+    {
+        return array_map(
+            static fn (array $face): string => $format->format(abs($face['m']), Quantity::Length)
+                .($face['m'] < 0.0 ? ' outside ' : ' inside ').$face['wall'],
+            $this->faces,
+        );
+    }
 }

@@ -10,13 +10,13 @@ use Ondergrond\Exchange\EntryCodec;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Logbook\Entry;
 use Ondergrond\Logbook\EntryKind;
+use Ondergrond\Logbook\HeldPressure;
 use Ondergrond\Logbook\HoldItem;
 use Ondergrond\Logbook\HoldItems;
 use Ondergrond\Logbook\HoldState;
 use Ondergrond\Logbook\Kinds\Thickness;
 use Ondergrond\Logbook\Logbook;
 use Ondergrond\Logbook\Passing;
-use Ondergrond\Logbook\PressureTest;
 use Ondergrond\Logbook\Source;
 use Ondergrond\Logbook\State;
 use Ondergrond\Logbook\Where;
@@ -39,8 +39,8 @@ final class LogbookTest extends TestCase
     /** 4.00 bar at 20 °C; nights are colder, and air in a pipe with them. */
     public function test_pressure_is_compared_at_one_temperature(): void
     {
-        self::assertEqualsWithDelta(3.743480, PressureTest::expected(4.0, 20.0, 5.0), 5e-7);
-        self::assertEqualsWithDelta(3.758730, PressureTest::expected(4.0, 20.0, 5.0, then: 0.998), 5e-7);
+        self::assertEqualsWithDelta(3.743480, HeldPressure::expected(4.0, 20.0, 5.0), 5e-7);
+        self::assertEqualsWithDelta(3.758730, HeldPressure::expected(4.0, 20.0, 5.0, then: 0.998), 5e-7);
         foreach (['3.75' => [4.0069, false], '3.70' => [3.9542, false], '3.55' => [3.7961, true]] as $bar => [$corrected, $leaks]) {
             $test = self::pressure([[0, 20, 4.0], [14, 5, (float) $bar]]);
             self::assertEqualsWithDelta($corrected, $test->corrected()[1], 5e-5);
@@ -49,7 +49,7 @@ final class LogbookTest extends TestCase
         self::assertEqualsWithDelta(0.074429, self::pressure([[0, 20, 4.0]])->uncertainty(), 5e-7);
         // 60 psi at 70 °F, 40 °F at night; 14.6959 psi of air.
         $psi = 14.503774;
-        self::assertEqualsWithDelta(55.7693, $psi * PressureTest::expected(60 / $psi, 21.11111, 4.44444), 5e-4);
+        self::assertEqualsWithDelta(55.7693, $psi * HeldPressure::expected(60 / $psi, 21.11111, 4.44444), 5e-4);
     }
 
     public function test_the_least_leak_that_would_have_been_seen(): void
@@ -233,10 +233,10 @@ final class LogbookTest extends TestCase
     }
 
     /** @param  list<array{float|int, float|int, float}>  $readings */
-    private static function pressure(array $readings): PressureTest
+    private static function pressure(array $readings): HeldPressure
     {
-        return new PressureTest(array_map(static fn (array $r): array => [
-            'hours' => (float) $r[0], 'celsius' => (float) $r[1], 'bar' => $r[2], 'barometer' => PressureTest::BAROMETER,
+        return new HeldPressure(array_map(static fn (array $r): array => [
+            'hours' => (float) $r[0], 'celsius' => (float) $r[1], 'bar' => $r[2], 'barometer' => HeldPressure::BAROMETER,
         ], $readings));
     }
 

@@ -36,9 +36,7 @@ final class PlanSheet implements Chapter
             ...($items === [] ? [] : [new Table(
                 'What is in the floor', ['', 'From two faces', 'Measured from', 'Level'],
                 array_map(static fn (Point $p): array => [
-                    $p->name, implode(
-                        ', ', array_map(static fn (array $f): string => "{$f['wall']} {$length($f['m'])}", $p->faces),
-                    ), $p->face,
+                    $p->name, implode(', ', $p->off($of->format)), $p->face,
                     $p->level === null ? '' : $length($p->level),
                 ], $items),
                 [3],

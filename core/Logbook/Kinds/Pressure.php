@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Logbook\Kinds;
 
 use Ondergrond\Logbook\Entry;
-use Ondergrond\Logbook\PressureTest;
+use Ondergrond\Logbook\HeldPressure;
 use Ondergrond\Logbook\Reading;
 use Ondergrond\Logbook\State;
 use Ondergrond\Units\Measure;
@@ -42,17 +42,17 @@ final class Pressure implements Reader
     }
 
     /** @param  list<float>  $values  hours, °C, Pa */
-    public static function test(array $values): PressureTest
+    public static function test(array $values): HeldPressure
     {
         $readings = [];
         foreach (array_chunk($values, 3) as $three) {
             if (count($three) === 3) {
                 $readings[] = [
-                    'hours' => $three[0], 'celsius' => $three[1], 'bar' => $three[2] / self::BAR, 'barometer' => PressureTest::BAROMETER,
+                    'hours' => $three[0], 'celsius' => $three[1], 'bar' => $three[2] / self::BAR, 'barometer' => HeldPressure::BAROMETER,
                 ];
             }
         }
 
-        return new PressureTest($readings);
+        return new HeldPressure($readings);
     }
 }

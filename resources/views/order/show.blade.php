@@ -16,8 +16,8 @@
             it</button> <span class="hint">of the released option; quantities and prices are written down as they are now</span></form>
     @endif
     <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="sheet-table order-lines">
-        <thead><tr><th scope="col">For</th><th scope="col">Product</th><th scope="col" class="figure">Net</th><th scope="col"
-            class="figure">Waste</th><th scope="col" class="figure">To order</th>@if ($page->may)<th scope="col"
+        <thead><tr><th scope="col">For</th><th scope="col">Product</th><th scope="col" class="figure lesser">Net</th><th scope="col"
+            class="figure lesser">Waste</th><th scope="col" class="figure">To order</th>@if ($page->may)<th scope="col"
                 class="figure">Costs</th>@endif
             @if ($page->order)<th scope="col">State</th>@endif</tr></thead>
         <tbody>
@@ -29,8 +29,8 @@
             <tr>
                 <td>{{ $page->for($line) }}</td>
                 <td><b>{{ $line->product }}</b>@if ($line->note !== '')<br><span class="quiet">{{ $line->note }}</span>@endif</td>
-                <td class="figure">{{ $page->much($line, $line->net) }}</td>
-                <td class="figure">{{ $page->format->format($line->waste, Quantity::Share) }}</td>
+                <td class="figure lesser">{{ $page->much($line, $line->net) }}</td>
+                <td class="figure lesser">{{ $page->format->format($line->waste, Quantity::Share) }}</td>
                 <td class="figure"><b>{{ $page->much($line, $line->quantity()) }}</b>@if ($line->pack)<br><span
                     class="quiet">{{ $line->packs() }} × {{ $line->pack->name }}, {{ $page->much($line, $line->over())
                     }} over</span>@endif
@@ -66,7 +66,8 @@
             </tr>
         @endforeach
         </tbody>
-        @if ($page->may)<tfoot><tr><th scope="row" colspan="5">Together, of what is priced</th><td class="figure"><b>{{
+        @if ($page->may)<tfoot><tr><th scope="row" colspan="2">Together, of what is priced</th><td
+            class="lesser"></td><td class="lesser"></td><td></td><td class="figure"><b>{{
             $page->money($page->list->total()) }}</b></td>@if ($page->order)<td></td>@endif</tr></tfoot>@endif
     </table></div>
     @if ($page->may && $page->list->unpriced() !== [])

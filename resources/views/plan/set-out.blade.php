@@ -17,13 +17,12 @@
         <h2>Items</h2>
         <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="sheet-table">
             <thead><tr><th scope="col">Item</th><th scope="col">From two faces</th><th scope="col">Tapes P, Q</th><th scope="col">Level</th>
-                @if ($page->rods)<th scope="col">Rod</th>@endif<th scope="col">Within</th></tr></thead>
+                @if ($page->rods)<th scope="col">Rod</th>@endif</tr></thead>
             <tbody>@foreach ($page->out->items as $p)<tr><th scope="row"><bdi>{{ $p->name }}</bdi> <span class="quiet">{{ $p->trade
-                }}</span></th><td>@foreach ($p->faces as $face)<span class="nowrap">{{ $page->length($face['m']) }} off {{ $face['wall']
-                }}</span> @endforeach <span class="quiet">{{ $p->face }}</span></td><td>{{ $page->length($p->fromP) }}, {{
-                $page->length($p->fromQ) }}@unless ($p->fixed) <span class="care">too flat</span>@endunless</td><td>{{
-                $page->length($p->level) }}</td>@if ($page->rods)<td>{{ $page->rod($p->level) }}</td>@endif<td>±{{
-                $page->small($p->tolerance) }}</td></tr>@endforeach</tbody>
+                }}</span></th><td>@foreach ($p->off($page->format) as $off)<span class="nowrap">{{ $off }}</span> @endforeach <span
+                class="quiet">{{ $p->face }}</span></td><td>{{ $page->length($p->fromP) }}, {{ $page->length($p->fromQ) }}@unless ($p->fixed) <span class="care">too flat</span>@endunless</td><td>{{
+                $page->length($p->level) }} <span class="nowrap quiet">all ±{{ $page->small($p->tolerance) }}</span></td>
+                @if ($page->rods)<td>{{ $page->rod($p->level) }}</td>@endif</tr>@endforeach</tbody>
         </table></div>
     @endif
     <form method="get" action="{{ route('plan.set-out', $page->project) }}" class="set-out-form" id="set-out-form">

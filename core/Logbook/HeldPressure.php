@@ -8,7 +8,7 @@ namespace Ondergrond\Logbook;
  * Air in heating pipes, read at different temperatures: by the gas law of Gay-Lussac at constant volume, absolute pressures,
  * kelvin. For air only; water follows no gas law. Gauge pressures in bar.
  */
-final readonly class PressureTest
+final readonly class HeldPressure
 {
     private const ZERO = 273.15;
 
