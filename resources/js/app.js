@@ -9,6 +9,7 @@ import poll from './poll.js';
 import nameEntries from './entry.js';
 import keepForms from './keep.js';
 import closeMenu from './menu.js';
+import showHere from './here.js';
 import tellTimes from './times.js';
 
 // Before Alpine starts, so that nothing jumps.
@@ -25,3 +26,4 @@ tellTimes(document);
 nameEntries();
 keepForms();
 closeMenu(document.getElementById('self'));
+showHere(document.querySelector('.stakes'));

@@ -31,7 +31,7 @@
                 <td><b>{{ $line->product }}</b>@if ($line->note !== '')<br><span class="quiet">{{ $line->note }}</span>@endif</td>
                 <td class="figure lesser">{{ $page->much($line, $line->net) }}</td>
                 <td class="figure lesser">{{ $page->format->format($line->waste, Quantity::Share) }}</td>
-                <td class="figure"><b>{{ $page->much($line, $line->quantity()) }}</b>@if ($line->pack)<br><span
+                <td class="figure"><b class="nowrap">{{ $page->much($line, $line->quantity()) }}</b>@if ($line->pack)<br><span
                     class="quiet">{{ $line->packs() }} × {{ $line->pack->name }}, {{ $page->much($line, $line->over())
                     }} over</span>@endif
                     @if ($asked && abs($asked['quantity'] - $line->quantity()) >

@@ -2,7 +2,7 @@
 <x-layout :title="'Setting out '.$page->project->name" :project="$page->project" :option="$page->option" class="page set-out">
     <div class="page-head"><h1>Set out</h1> <a href="{{ route('plan.show', $page->project) }}">Plan</a></div>
     <x-pens />
-    <div class="plan-drawing plan-sheet">{!! $page->svg !!}</div>
+    <div class="plan-drawing plan-sheet" tabindex="0" role="region" aria-label="Drawing">{!! $page->svg !!}</div>
     <p class="hint">@unless ($page->out->arePegsSet) The pegs P and Q are a proposal, set on the plan. @endunless They stand
         {{ $page->length($page->out->line->pegs->length()) }} apart. Lengths are level, to the outer face of the concrete.</p>
     <h2>Corners</h2>
