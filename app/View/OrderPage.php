@@ -61,22 +61,13 @@ final readonly class OrderPage
     /** So much of a line, as it is bought in the reader's units. */
     public function much(Line $line, float $value): string
     {
-        [$factor, $symbol] = $line->unit->sold($this->format->system);
-
-        return trim($this->number($value * $factor).' '.$symbol);
+        return $line->unit->said($value, $this->format);
     }
 
     /** Concrete, as it is bought. */
     public function volume(float $m3): string
     {
-        [$factor, $symbol] = Unit::CubicMetre->sold($this->format->system);
-
-        return $this->number($m3 * $factor).' '.$symbol;
-    }
-
-    public function number(float $value): string
-    {
-        return $this->format->number($value, \Ondergrond\Units\Quantity::Ratio);
+        return Unit::CubicMetre->said($m3, $this->format);
     }
 
     public function money(?int $cents): string

@@ -18,7 +18,10 @@ use XMLWriter;
 final class PackWriter
 {
     private const STYLE = <<<'CSS'
-        @page { size: A4; margin: 16mm 14mm 18mm; }
+        @page {
+            size: A4; margin: 16mm 14mm 18mm;
+            @bottom-right { content: counter(page) ' / ' counter(pages); font: 8pt sans-serif; color: #4d5a5c; }
+        }
         * { box-sizing: border-box; }
         body { font: 10.5pt/1.45 'Barlow', 'Liberation Sans', Arial, sans-serif; color: #20282a; background: #fff; }
         body { margin: 0 auto; max-width: 182mm; padding: 6mm 0; }

@@ -28,7 +28,7 @@ use Ondergrond\Units\Unit as Measure;
 final readonly class PartLines
 {
     /** Sheet laps where nothing is said (ASTM E1643, from memory), m. */
-    private const LAP = 0.15;
+    private const LAP = ['metric' => 0.15, 'inch' => 6 * Measure::INCH];
 
     /** Tape round a pipe, m; common practice, no source. */
     private const BOOT_TAPE = 1.5;
@@ -291,7 +291,7 @@ final readonly class PartLines
     {
         [$d, $at, $extent] = [$this->job->design, $this->job->at, $this->job->extent];
         $up = $d->sheet->edge === SheetEdge::TurnedUp ? $d->slab->layer->thickness : 0.0;
-        $lap = $d->sheet->lap > 0.0 ? $d->sheet->lap : self::LAP;
+        $lap = $d->sheet->lap > 0.0 ? $d->sheet->lap : self::LAP[$this->job->isMetric() ? 'metric' : 'inch'];
         $roll = Rolls::width($this->job->isMetric());
         // The rectangle of the same area and outline stands for other shapes.
         [$area, $round] = [$extent->area($at->tray), $extent->length($at->tray)];

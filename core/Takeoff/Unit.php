@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Takeoff;
 
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\Unit as Measure;
 use Ondergrond\Units\UnitSystem;
 
@@ -51,5 +53,13 @@ enum Unit: string
             self::Tonne => [1 / 0.90718474, 'short ton'],
             self::Piece => [1.0, ''],
         };
+    }
+
+    /** So much of it, in the reader's units. */
+    public function said(float $much, QuantityFormatter $format): string
+    {
+        [$factor, $symbol] = $this->sold($format->system);
+
+        return trim($format->number($much * $factor, Quantity::Ratio).' '.$symbol);
     }
 }

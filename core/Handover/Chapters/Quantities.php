@@ -23,7 +23,7 @@ final class Quantities implements Chapter
     {
         return [new Table('', ['For', 'What', 'Net', ''], array_map(static fn (Line $l): array => [
             Part::tryFrom($l->part)?->label() ?? ItemKind::tryFrom($l->part)?->label() ?? $l->part, $l->product,
-            trim(number_format($l->net, 2, $of->format->mark->value === 'comma' ? ',' : '.', ' ').' '.$l->unit->symbol()), $l->note,
+            $l->unit->said($l->net, $of->format), $l->note,
         ], $of->order->lines), [2])];
     }
 }
