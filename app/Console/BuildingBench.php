@@ -8,6 +8,7 @@ use App\Jobs\MakePack;
 use App\Models\EntryRecord;
 use App\Models\Project;
 use App\Pdf\Printer;
+use App\View\BuildingJob;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Http\Request;
@@ -84,7 +85,8 @@ final class BuildingBench
     {
         $project = Project::query()->where('name', 'Music school with practice basement')->firstOrFail();
         $start = hrtime(true);
-        $html = MakePack::html($project, new DateTimeImmutable);
+        $job = BuildingJob::of($project);
+        $html = MakePack::html($job, MakePack::difference($job), new DateTimeImmutable);
         $written = hrtime(true);
         Printer::pdf($html);
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Later\Content;
 use App\Models\HandedPack;
-use App\Models\Project;
 use App\Pdf\Printer;
 use App\View\BuildingJob;
 use DateTimeImmutable;
@@ -43,7 +43,12 @@ final class MakePack implements ShouldQueue
     public function handle(): void
     {
         $this->pack->update(['stage' => 'judging']);
-        $html = self::html($this->pack->project, new DateTimeImmutable('@'.now()->getTimestamp()), $this->pack->winter);
+        $job = BuildingJob::of($this->pack->project);
+        $difference = self::difference($job, $this->pack->winter);
+        if ($difference->margin() !== null) {
+            $this->pack->update(['content' => Content::built($job->project, $job->built()), 'margin' => $difference->margin()]);
+        }
+        $html = self::html($job, $difference, new DateTimeImmutable('@'.now()->getTimestamp()));
         $this->pack->seal('html', $html);
         $this->pack->update(['stage' => 'printing']);
         $this->pack->seal('pdf', Printer::pdf($html));
@@ -55,26 +60,32 @@ final class MakePack implements ShouldQueue
         $this->pack->update(['stage' => 'failed', 'said' => mb_substr($e?->getMessage() ?? 'it broke off', 0, 500)]);
     }
 
-    /** What is handed over of a project, in the units that it is built in, without prices. */
-    public static function html(Project $project, DateTimeImmutable $now, bool $winter = false): string
+    /** A job as drawn and as built, judged for paper. */
+    public static function difference(BuildingJob $job, bool $winter = false): Difference
     {
-        $job = BuildingJob::of($project);
-        $built = $job->built();
-        $photos = [];
-        foreach ($project->photographs as $photo) {
-            $photos[$photo->hash] = $photo->bytes();
-        }
+        [$site, $built] = [$job->project->site, $job->built()];
         $proofs = static fn (Design $design): array => $winter
-            ? iterator_to_array(Assessor::proofs($project->site, $design, [$project->site->frost->use]), false)
+            ? iterator_to_array(Assessor::proofs($site, $design, [$site->frost->use]), false)
             : [];
         $before = $proofs($built->drawn);
-        $after = $built->deviates() ? $proofs($built->design) : $before;
-        $core = $project->toCore();
-        $option = $core->built() ?? $core->options[0];
+
+        return Difference::of(
+            $site, $built, $job->project->units, $job->option->setAside(), $before, $built->deviates() ? $proofs($built->design) : $before,
+        );
+    }
+
+    /** What is handed over of a project, in the units that it is built in, without prices. */
+    public static function html(BuildingJob $job, Difference $difference, DateTimeImmutable $now): string
+    {
+        $photos = [];
+        foreach ($job->project->photographs as $photo) {
+            $photos[$photo->hash] = $photo->bytes();
+        }
+        $core = $job->project->toCore();
 
         return PackWriter::html(Pack::of(new Dossier(
-            $core, $option, Difference::of($project->site, $built, $project->units, $option->setAside, $before, $after), $built,
-            $job->order(PriceList::none()), $job->log, $job->holds(), new QuantityFormatter($project->units), $now, array_keys($photos),
+            $core, $core->built() ?? $core->options[0], $difference, $job->built(), $job->order(PriceList::none()), $job->log,
+            $job->holds(), new QuantityFormatter($job->project->units), $now, array_keys($photos),
         )), ProjectFile::hash($core), $photos);
     }
 }

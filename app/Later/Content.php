@@ -6,6 +6,7 @@ namespace App\Later;
 
 use App\Models\Option;
 use App\Models\Project;
+use Ondergrond\AsBuilt\AsBuilt;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Design\Design;
@@ -21,6 +22,16 @@ final class Content
         return hash('sha256', implode("\n", [
             Version::METHODS, Version::PROGRAM, $project->units->value, self::print($project->site), self::print($option->design),
             $project->materials()->print(),
+        ]));
+    }
+
+    /** Of a job as it was drawn and as it was built. */
+    public static function built(Project $project, AsBuilt $built): string
+    {
+        return hash('sha256', implode("\n", [
+            Version::METHODS, Version::PROGRAM, self::print($project->site), self::print($built->drawn), self::print($built->design),
+            // No file carries these: they follow from what is read on site.
+            hash('xxh128', serialize($built->design->departures)),
         ]));
     }
 

@@ -19,6 +19,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $stage waiting, judging, printing, done or failed
  * @property string $said why it failed
  * @property bool $winter whether the design winter is run for it, drawn and built
+ * @property string $content of what the winter was run on, see Content::built
+ * @property float|null $margin that the frost keeps more as built than as drawn, m
  * @property CarbonImmutable $created_at
  * @property-read Project $project
  * @property-read Option $option
@@ -32,9 +34,9 @@ final class HandedPack extends Model
 
     protected $table = 'packs';
 
-    protected $fillable = ['option_id', 'by', 'stage', 'said', 'winter'];
+    protected $fillable = ['option_id', 'by', 'stage', 'said', 'winter', 'content', 'margin'];
 
-    protected $casts = ['created_at' => 'immutable_datetime', 'winter' => 'boolean'];
+    protected $casts = ['created_at' => 'immutable_datetime', 'winter' => 'boolean', 'margin' => 'float'];
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
@@ -46,6 +48,13 @@ final class HandedPack extends Model
     public function option(): BelongsTo
     {
         return $this->belongsTo(Option::class);
+    }
+
+    /** What the winter of such a job was found to leave, where a pack has run it: more than as drawn, m. */
+    public static function marginOf(Project $project, string $content): ?float
+    {
+        return self::query()->where('project_id', $project->id)->where('content', $content)->whereNotNull('margin')
+            ->latest('id')->first(['id', 'margin'])?->margin;
     }
 
     /**

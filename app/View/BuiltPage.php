@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Later\Content;
 use App\Models\HandedPack;
 use App\Models\Project;
 use Illuminate\Database\Eloquent\Collection;
@@ -66,6 +67,14 @@ final readonly class BuiltPage
     public function more(float $value, Quantity $quantity): string
     {
         return ($value < 0 ? '' : '+').$this->format->format($value, $quantity);
+    }
+
+    /** Frost margin as built over that as drawn, where a hand-over has run the winter on both. */
+    public function margin(): string
+    {
+        $margin = HandedPack::marginOf($this->project, Content::built($this->project, $this->built));
+
+        return $margin === null ? 'not checked' : $this->more($margin, Quantity::Thickness);
     }
 
     /** @return list<HoldState> that nobody has passed */

@@ -126,8 +126,8 @@ final class Building
     private static function cellar(Project $project): Project
     {
         $built = self::built(
-            $project, [new Sleeve('Gas entry', 0.2, 2.0, -0.5, 0.04, Passes::Edge, trade: Trade::Plumber)], [], [], '2026-11-02', 1,
-            ['A' => WallKind::Heated],
+            $project, [new Sleeve('Gas entry', 0.2, 2.0, -0.5, 0.04, Passes::Edge, trade: Trade::Plumber)], [], [], '2026-11-02',
+            walls: ['A' => WallKind::Heated],
         );
 
         return $built->logged([

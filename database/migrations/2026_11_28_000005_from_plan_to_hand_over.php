@@ -87,6 +87,8 @@ return new class extends Migration
             $table->string('stage', 20);
             $table->string('said', 500)->default('');
             $table->boolean('winter')->default(false);
+            $table->string('content', 64)->default('');
+            $table->double('margin')->nullable();
             $table->longText('html')->nullable();
             $table->longText('pdf')->nullable();
             $table->timestamps();

@@ -24,7 +24,7 @@ final class FamiliesTest extends BrowserTestCase
         yield 'stem-wall-slab' => ['Pump-house workshop', '', 'footing-depth_below_grade_m', '4 ft 6 in', '54 in'];
         yield 'insulated-screed-floor' => ['Weigh-house counter room', '', 'board_above-thickness_m', '100', '100 mm'];
         yield 'heated-basement' => ['Music school with practice basement', '', 'edge_outside-thickness_m', '120', '120 mm'];
-        yield 'existing-basement' => ['Old bakery cellar', '', 'lining-layers-1-thickness_m', '80', '80 mm'];
+        yield 'existing-basement' => ['Old bakery cellar', 'B · wool', 'lining-layers-1-thickness_m', '100', '100 mm'];
         yield 'conditioned-crawlspace' => ['Signal-box house', '', 'perimeter_board-width_m', '3 ft', '36 in'];
         yield 'vented-crawlspace' => ['Signal-box house', 'B · vented crawlspace', 'deck-layers-1-thickness_m', '11 1/4 in', '11 1/4 in'];
         yield 'unheated-basement' => ['Signal-box house', 'C · cold cellar', 'stem-thickness_m', '12 in', '12 in'];
@@ -105,6 +105,8 @@ final class FamiliesTest extends BrowserTestCase
     public function test_a_layer_is_added_and_taken_out(): void
     {
         $this->openBench('Old bakery cellar');
+        $this->clickLinkWith('B · wool');
+        $this->awaitThat(fn (): bool => str_contains($this->text('.options [aria-current]'), 'wool'), 'the option that is not released');
         $this->click('[value="add:lining.layers"]');
         $this->awaitThat(fn (): bool => $this->seen('#design-lining-layers-2-thickness_m'), 'a third layer');
         $this->click('[value="remove:lining.layers:0"]');

@@ -6,9 +6,11 @@ namespace Tests\Feature;
 
 use App\Forms\Reader;
 use App\Jobs\MakePack;
+use App\Later\Content;
 use App\Models\OrderState;
 use App\Models\Project;
 use App\Models\Role;
+use App\View\BuildingJob;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -294,6 +296,20 @@ final class BuildingPagesTest extends TestCase
         // Whoever is not of the firm does not get it.
         $this->become($this->member(Role::Owner, \App\Models\Firm::query()->create(['name' => 'Another firm'])));
         $this->get("/projects/{$project->id}/built/{$pack->id}/pdf")->assertNotFound();
+    }
+
+    public function test_a_winter_that_a_pack_ran_tells_the_frost_margin_until_something_else_is_read(): void
+    {
+        $project = $this->built();
+        $page = "/projects/{$project->id}/built";
+        $this->get($page)->assertOk()->assertSee('Frost margin')->assertSee('not checked');
+        $pack = $project->packs()->create([
+            'option_id' => $project->building()->id, 'by' => 'Joost Kade', 'stage' => 'done', 'winter' => true,
+        ]);
+        $pack->update(['content' => Content::built($project, BuildingJob::of($project)->built()), 'margin' => -0.0508]);
+        $this->get($page)->assertSee("-2\u{a0}in")->assertDontSee('<dd>not checked', false);
+        self::assertSame(1, DB::table('entries')->where('kind', 'left-out')->delete());
+        $this->get($page)->assertSee('<dd>not checked', false)->assertDontSee("-2\u{a0}in");
     }
 
     public function test_what_goes_for_good_takes_all_of_it(): void

@@ -13,7 +13,7 @@
         <dl class="figures">
             <div><dt>Heat over the year</dt><dd>{{ $page->more($page->difference->annual(), Quantity::Energy) }}</dd></div>
             <div><dt>On the design day, at most</dt><dd>{{ $page->more($page->difference->designDay(), Quantity::Power) }}</dd></div>
-            <div><dt>Frost margin</dt><dd>not checked</dd></div>
+            <div><dt>Frost margin</dt><dd>{{ $page->margin() }}</dd></div>
         </dl>
         <p class="hint">By the fields of its sections on rough meshes; the hand-over has them fine, and runs the design winter on every
             stretch, drawn and built, where it is asked to.</p>
