@@ -161,6 +161,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::put('/plan/redo', [PlanController::class, 'redo'])->name('plan.redo');
             Route::put('/sequence', [SequenceController::class, 'update'])->name('sequence.update');
             Route::post('/order', [OrderController::class, 'store'])->name('order.store');
+            Route::put('/order', [OrderController::class, 'swap'])->name('order.swap');
             Route::post('/built', [BuiltController::class, 'store'])->name('built.store');
             Route::post('/release', [ReleaseController::class, 'store'])->name('release.store');
             Route::put('/release', [ReleaseController::class, 'update'])->name('release.update');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\History\History;
 use App\Models\Order;
 use App\Models\Project;
 use Illuminate\Http\Request;
@@ -29,6 +30,8 @@ final readonly class OrderPage
         public bool $may,
         public bool $delivers,
         public ?Swap $swap,
+        public bool $held,
+        public int $revision,
     ) {}
 
     public static function of(Project $project, QuantityFormatter $format, Request $request): self
@@ -44,6 +47,7 @@ final readonly class OrderPage
             $part === null || $material === null ? null : Swap::judged(
                 $project->site, $job->option->design, $part, $material, $project->units,
             ),
+            $project->release()->first()?->holdsFast() ?? false, History::head($job->option)->id,
         );
     }
 

@@ -37,15 +37,22 @@ final readonly class Swap
         public ?Design $design = null,
     ) {}
 
-    public static function judged(Site $site, Design $design, Part $part, Material $material, UnitSystem $units): self
+    /** @throws FaultyInput where it cannot stand there */
+    public static function put(Design $design, Part $part, Material $material): Design
     {
         $data = DesignCodec::toArray($design);
-        if (! array_key_exists('material', $data[$part->value])) {
-            return new self($part, $material, 'this part is made of several materials: change it on the section');
+        if (! array_key_exists('material', $data[$part->value] ?? [])) {
+            throw FaultyInput::one(Fault::of("/{$part->value}", 'a part of several materials', 'one of a single material'));
         }
         $data[$part->value]['material'] = $material->slug;
+
+        return DesignCodec::fromArray($data);
+    }
+
+    public static function judged(Site $site, Design $design, Part $part, Material $material, UnitSystem $units): self
+    {
         try {
-            $then = DesignCodec::fromArray($data);
+            $then = self::put($design, $part, $material);
         } catch (FaultyInput $e) {
             return new self($part, $material, implode(
                 '; ', array_map(static fn (Fault $f): string => "{$f->found}, allowed: {$f->allowed}", $e->faults),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Forms\Reader;
+use App\History\History;
 use App\Jobs\MakePack;
 use App\Later\Content;
 use App\Models\OrderState;
@@ -296,6 +297,39 @@ final class BuildingPagesTest extends TestCase
         // Whoever is not of the firm does not get it.
         $this->become($this->member(Role::Owner, \App\Models\Firm::query()->create(['name' => 'Another firm'])));
         $this->get("/projects/{$project->id}/built/{$pack->id}/pdf")->assertNotFound();
+    }
+
+    public function test_another_product_is_judged_then_taken_unless_the_option_is_released(): void
+    {
+        $free = $this->boathouse();
+        $option = $free->building();
+        $was = $option->design->fieldBoard->material->slug;
+        self::assertNotSame('eps-25psi', $was);
+        $page = "/projects/{$free->id}/order";
+        $head = fn (): int => History::head($option)->id;
+        $this->get("{$page}?part=field_board&material=eps-25psi")->assertOk()->assertSee('Take it');
+        $take = fn (string $material, int $revision): TestResponse => $this->put(
+            $page, ['part' => 'field_board', 'material' => $material, 'revision' => $revision],
+        );
+        $before = $head();
+        $take('polyethylene', $before)->assertSessionHasErrors('swap');
+        $take('gold', $before)->assertStatus(422);
+        self::assertSame($was, $option->refresh()->design->fieldBoard->material->slug, 'nothing was taken');
+        $take('eps-25psi', $before)->assertSessionHasNoErrors();
+        self::assertSame('eps-25psi', $option->refresh()->design->fieldBoard->material->slug);
+        $take('xps-60psi', $before)->assertSessionHasErrors('swap');
+        self::assertSame('eps-25psi', $option->refresh()->design->fieldBoard->material->slug, 'judged on what is no longer there');
+
+        $held = $this->built();
+        $design = $held->building()->design;
+        $this->get("/projects/{$held->id}/order?part=field_board&material=eps-25psi")
+            ->assertDontSee('Take it')->assertSee('begin a change');
+        $this->put("/projects/{$held->id}/order", [
+            'part' => 'field_board', 'material' => 'eps-25psi', 'revision' => History::head($held->building())->id,
+        ]);
+        self::assertEquals($design, $this->fresh($held)->building()->design, 'what is released stays');
+        $this->become($this->lead());
+        $take('xps-60psi', $head())->assertForbidden();
     }
 
     public function test_a_winter_that_a_pack_ran_tells_the_frost_margin_until_something_else_is_read(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use Ondergrond\Assessment;
+use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\EdgeBeam;
 use Ondergrond\Design\Footprint;
@@ -14,6 +16,7 @@ use Ondergrond\Design\Steel;
 use Ondergrond\Design\Wall;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Order\Swap;
 use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Kinds\DrainRun;
 use Ondergrond\Plan\Kinds\Sleeve;
@@ -34,6 +37,30 @@ use PHPUnit\Framework\TestCase;
 /** What is ordered, against sums done by hand. Wastes and factors: common practice, no source. */
 final class OrderTest extends TestCase
 {
+    /** Another product costs what two designs differ by that are judged each for itself. */
+    public function test_a_swap_is_the_difference_of_two_designs(): void
+    {
+        $project = Examples::boathouse();
+        $design = $project->options[0]->design;
+        $eps = Catalogue::get('eps-25psi');
+        $swap = Swap::judged($project->site, $design, Part::Field, $eps, $project->units);
+        $other = $design->with(['fieldBoard' => $design->fieldBoard->made($eps)]);
+        [$before, $after] = array_map(
+            static fn (Design $d): Assessment => Assessor::assess($project->site, $d, $project->units, roughly: true), [$design, $other],
+        );
+        self::assertEquals($other, $swap->design);
+        self::assertGreaterThan(0.0, $swap->annual, 'EPS insulates less than XPS of the same thickness');
+        self::assertEqualsWithDelta($after->field->allYear - $before->field->allYear, $swap->annual, 1e-6);
+        $same = Swap::judged($project->site, $design, Part::Field, $design->fieldBoard->material, $project->units);
+        self::assertSame([0.0, [], [], []], [$same->annual, $same->brought, $same->taken, $same->verdicts], 'the same for the same');
+        self::assertStringContainsString(
+            'allowed', Swap::judged($project->site, $design, Part::Field, Catalogue::get('polyethylene'), $project->units)->refused,
+        );
+        self::assertStringContainsString(
+            'several materials', Swap::judged($project->site, $design, Part::Lining, $eps, $project->units)->refused,
+        );
+    }
+
     /** 118 m² of slab, 112 mm, on an edge 400 × 500 mm below it of 44 m: 13.216 + 8.8 = 22.016 m³. */
     public function test_concrete_comes_in_loads_and_a_rest(): void
     {

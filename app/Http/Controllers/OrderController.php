@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Database\Lock;
 use App\Forms\Reader;
 use App\Forms\Word;
+use App\History\Conflict;
+use App\History\History;
 use App\Http\Download;
 use App\Models\Order;
 use App\Models\OrderState;
@@ -20,8 +22,12 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Design\Part;
 use Ondergrond\Exchange\CsvWriter;
 use Ondergrond\Exchange\OrderFile;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Order\Swap;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Takeoff\Unit;
 use Ondergrond\Units\Quantity;
@@ -31,7 +37,7 @@ use Ondergrond\Units\UnreadableQuantity;
 /** What a job asks for, what of it was ordered, and what came. */
 final readonly class OrderController
 {
-    public function __construct(private Reader $reading) {}
+    public function __construct(private Reader $reading, private History $history) {}
 
     public function show(Project $project, Request $request): View
     {
@@ -69,6 +75,26 @@ final readonly class OrderController
         });
 
         return redirect()->route('order.show', $project)->with('said', 'Written down as asked for.');
+    }
+
+    /** Another product is taken, as it was judged; what is released is held. */
+    public function swap(Project $project, Request $request): RedirectResponse
+    {
+        $option = $project->building();
+        $part = Part::tryFrom(Word::of($request, 'part'));
+        $material = $project->materials()->find(Word::of($request, 'material'));
+        abort_unless($part !== null && $material !== null, 422);
+        try {
+            $this->history->change($option, $request->integer('revision'), static fn (array $state): array => [
+                ...$state, 'design' => DesignCodec::toArray(Swap::put(DesignCodec::fromArray($state['design']), $part, $material)),
+            ]);
+        } catch (FaultyInput $e) {
+            throw ValidationException::withMessages(['swap' => "Found {$e->faults[0]->found}. Allowed: {$e->faults[0]->allowed}."]);
+        } catch (Conflict $e) {
+            throw ValidationException::withMessages(['swap' => "Changed since by {$e->who}. Judge it anew: nothing was taken."]);
+        }
+
+        return redirect()->route('order.show', $project)->with('said', "{$material->name} is taken: the section and the order follow.");
     }
 
     /** What became of a line: the office orders, whoever takes a delivery says what came. */

@@ -111,9 +111,14 @@
                     $j->finding->severity->value }}</b> {{ $j->finding->said->in($page->format) }}</li>@endforeach</ul>@endif
                 @if ($page->swap->taken !== [])<p>It takes away:</p><ul>@foreach ($page->swap->taken as $j)<li>{{
                     $j->finding->said->in($page->format) }}</li>@endforeach</ul>@endif
-                @if ($page->swap->refused === '')<p class="hint">Take it by changing the part on the section; where it is released, by a
-                    change
-                    with its reason.</p>@endif
+                @if ($page->swap->refused === '' && $page->held)<p class="hint">The option is released: begin a change with its reason, then
+                    take it. <a href="{{ route('release.show', $page->project) }}">Release</a></p>
+                @elseif ($page->swap->refused === '')<form method="post" action="{{ route('order.swap', $page->project) }}"
+                    class="sheet-acts">@csrf @method('put')
+                    <input type="hidden" name="part" value="{{ $page->swap->part->value }}">
+                    <input type="hidden" name="material" value="{{ $page->swap->material->slug }}">
+                    <input type="hidden" name="revision" value="{{ $page->revision }}"><button class="go">Take it</button></form>@endif
+                @error('swap')<p class="wrong" role="alert">{{ $message }}</p>@enderror
             </div>
         @endif
     @endif
