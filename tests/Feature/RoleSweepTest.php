@@ -116,6 +116,7 @@ final class RoleSweepTest extends TestCase
         'order.show' => self::MEMBERS,
         'order.csv' => self::MEMBERS,
         'order.store' => self::DESIGNERS,
+        'order.swap' => self::DESIGNERS,
         'order.event' => self::CREW,
         'log.show' => self::MEMBERS,
         'log.photo' => self::MEMBERS,
