@@ -19,9 +19,30 @@ enum Schema: string
 
     private const MOST_FAULTS = 40;
 
-    public function file(): string
+    /** The published document: its file, with the definitions that stand in a file of their own put in. */
+    public function text(): string
     {
-        return __DIR__."/schema/{$this->value}.json";
+        /** @var array<string, string> $texts */
+        static $texts = [];
+
+        return $texts[$this->value] ??= json_encode(
+            $this->document(),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function document(): array
+    {
+        $read = static fn (string $name): array => json_decode(
+            (string) file_get_contents(__DIR__."/schema/{$name}.json"), true, flags: JSON_THROW_ON_ERROR,
+        );
+        $document = $read($this->value);
+        foreach ($this === self::Project ? ['project-3.design'] : [] as $part) {
+            $document['$defs'] += $read($part)['$defs'];
+        }
+
+        return $document;
     }
 
     /**
@@ -51,7 +72,7 @@ enum Schema: string
      */
     public function allowedAt(string $definition, string $path): string
     {
-        $schema = json_decode((string) file_get_contents($this->file()), true, flags: JSON_THROW_ON_ERROR);
+        $schema = json_decode($this->text(), true, flags: JSON_THROW_ON_ERROR);
         $resolved = static function (array $rule) use ($schema, &$resolved): array {
             $name = basename((string) ($rule['$ref'] ?? ''));
 
@@ -109,7 +130,7 @@ enum Schema: string
             $validator->setMaxErrors(self::MOST_FAULTS);
             $validator->setStopAtFirstError(false);
             foreach (self::cases() as $schema) {
-                $validator->resolver()?->registerFile("ondergrond:{$schema->value}", $schema->file());
+                $validator->resolver()?->registerRaw($schema->text(), "ondergrond:{$schema->value}");
             }
         }
 

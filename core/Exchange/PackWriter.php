@@ -40,7 +40,7 @@ final class PackWriter
         figure svg, figure img { max-width: 100%; max-height: 150mm; height: auto; display: block; }
         figcaption { font-size: 9pt; color: #4a4238; }
         ul { margin: 0 0 3mm; padding-left: 5mm; } li { margin-bottom: .8mm; }
-        footer { margin-top: 8mm; border-top: .6pt solid #cbbfa6; padding-top: 2mm; font-size: 8.5pt; color: #4a4238; }
+        footer { break-before: avoid; margin-top: 6mm; border-top: .6pt solid #cbbfa6; padding-top: 2mm; font-size: 8.5pt; color: #4a4238; }
         svg text { font-family: 'Barlow Semi Condensed', 'Liberation Sans Narrow', 'Liberation Sans', Arial, sans-serif; }
         CSS;
 

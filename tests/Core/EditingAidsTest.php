@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\Schema;
 use Ondergrond\Codec\SizePath;
 use Ondergrond\Drawing\Handle;
 use Ondergrond\Drawing\SectionDrawing;
@@ -32,11 +33,7 @@ final class EditingAidsTest extends TestCase
 
     public function test_sizes_grow_and_are_ones_that_a_project_may_have(): void
     {
-        $schema = json_decode(
-            (string) file_get_contents(dirname(__DIR__, 2).'/core/Codec/schema/project-3.json'),
-            true,
-            flags: JSON_THROW_ON_ERROR,
-        );
+        $schema = json_decode(Schema::Project->text(), true, flags: JSON_THROW_ON_ERROR);
         foreach (UnitSystem::cases() as $system) {
             foreach (self::SIZES as $field) {
                 $sizes = SizePath::sold($field, $system);

@@ -263,7 +263,7 @@ final class InputSweepTest extends TestCase
     /** @return list<array{string, float, float}> numeric inputs with their range in the schema */
     private static function paths(string $family): array
     {
-        $schema = json_decode((string) file_get_contents(Schema::Project->file()), true, flags: JSON_THROW_ON_ERROR);
+        $schema = json_decode(Schema::Project->text(), true, flags: JSON_THROW_ON_ERROR);
         [$design, $site] = self::start($family);
         $paths = [];
         self::walk($schema['$defs']['design'], $schema, $design, 'design', $paths);

@@ -26,7 +26,7 @@ final class Lot
     public static function draw(int $i): array
     {
         static $schema = null;
-        $schema ??= json_decode((string) file_get_contents(Schema::Project->file()), true, flags: JSON_THROW_ON_ERROR);
+        $schema ??= json_decode(Schema::Project->text(), true, flags: JSON_THROW_ON_ERROR);
         $design = DesignCodec::fromArray(self::anyOf(self::likes()[$i % count(self::likes())], $schema));
         $place = self::chance($schema['$defs']['site'], $schema, SiteCodec::toArray(Examples::boathouse()->site));
         $place['soil'] = Soil::cases()[$i % 3]->value;

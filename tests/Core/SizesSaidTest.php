@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use App\View\SiteForm;
 use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\Schema;
 use Ondergrond\Codec\SizePath;
 use Ondergrond\Codec\SizeTable;
 use Ondergrond\Design\Design;
@@ -130,11 +131,7 @@ final class SizesSaidTest extends TestCase
     /** @return array<string, array<string, mixed>> what the schema says of each key of a design and a site, by path */
     private static function keys(): array
     {
-        $schema = json_decode(
-            (string) file_get_contents(dirname(__DIR__, 2).'/core/Codec/schema/project-3.json'),
-            true,
-            flags: JSON_THROW_ON_ERROR,
-        );
+        $schema = json_decode(Schema::Project->text(), true, flags: JSON_THROW_ON_ERROR);
         $resolved = static function (array $rule) use ($schema, &$resolved): array {
             $name = basename($rule['$ref'] ?? '');
 

@@ -59,7 +59,7 @@ final class PublishedSchemaTest extends TestCase
      */
     private static function judge(array $documents): array
     {
-        $schema = json_decode((string) file_get_contents(Schema::Project->file()), flags: JSON_THROW_ON_ERROR);
+        $schema = json_decode(Schema::Project->text(), flags: JSON_THROW_ON_ERROR);
         $node = new Process(
             ['node', __DIR__.'/validate.mjs'],
             dirname(__DIR__, 2),

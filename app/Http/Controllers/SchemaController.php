@@ -11,6 +11,6 @@ final class SchemaController
 {
     public function __invoke(Schema $schema): Response
     {
-        return new Response((string) file_get_contents($schema->file()), 200, ['Content-Type' => 'application/schema+json']);
+        return new Response($schema->text(), 200, ['Content-Type' => 'application/schema+json']);
     }
 }

@@ -15,6 +15,8 @@ use Ondergrond\Units\Quantity;
 /** A line that is cut or formed so that the slab cracks there and nowhere else. */
 final readonly class ControlJoint implements Item
 {
+    use Placed;
+
     /**
      * @param  float  $x  of one end, m
      * @param  float  $y  of one end, m
@@ -52,11 +54,6 @@ final readonly class ControlJoint implements Item
         return ItemKind::Joint;
     }
 
-    public function name(): string
-    {
-        return $this->name;
-    }
-
     public function spots(): array
     {
         return [
@@ -65,29 +62,9 @@ final readonly class ControlJoint implements Item
         ];
     }
 
-    public function measuredFrom(): MeasuredFrom
-    {
-        return $this->from;
-    }
-
-    public function tolerance(): float
-    {
-        return $this->tolerance;
-    }
-
-    public function trade(): Trade
-    {
-        return $this->trade;
-    }
-
     public function isOfDesign(): bool
     {
         return true;
-    }
-
-    public function mayLeave(): bool
-    {
-        return false;
     }
 
     /** m. */

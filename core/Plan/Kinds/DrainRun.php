@@ -15,6 +15,8 @@ use Ondergrond\Units\Quantity;
 /** A pipe in the ground from its high end to its outlet. */
 final readonly class DrainRun implements Item
 {
+    use Placed;
+
     /**
      * @param  float  $x  of its high end, m
      * @param  float  $y  of its high end, m
@@ -55,32 +57,12 @@ final readonly class DrainRun implements Item
         return ItemKind::Drain;
     }
 
-    public function name(): string
-    {
-        return $this->name;
-    }
-
     public function spots(): array
     {
         return [
             new Spot('high end', $this->x, $this->y, $this->level),
             new Spot('low end', $this->toX, $this->toY, $this->toLevel),
         ];
-    }
-
-    public function measuredFrom(): MeasuredFrom
-    {
-        return $this->from;
-    }
-
-    public function tolerance(): float
-    {
-        return $this->tolerance;
-    }
-
-    public function trade(): Trade
-    {
-        return $this->trade;
     }
 
     public function isOfDesign(): bool

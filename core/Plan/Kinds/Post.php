@@ -15,6 +15,8 @@ use Ondergrond\Units\Quantity;
 /** A post on the slab or its pad. */
 final readonly class Post implements Item
 {
+    use Placed;
+
     /**
      * @param  float  $x  of its centre, m
      * @param  float  $y  of its centre, m
@@ -46,38 +48,8 @@ final readonly class Post implements Item
         return ItemKind::Post;
     }
 
-    public function name(): string
-    {
-        return $this->name;
-    }
-
     public function spots(): array
     {
         return [new Spot('', $this->x, $this->y, $this->level)];
-    }
-
-    public function measuredFrom(): MeasuredFrom
-    {
-        return $this->from;
-    }
-
-    public function tolerance(): float
-    {
-        return $this->tolerance;
-    }
-
-    public function trade(): Trade
-    {
-        return $this->trade;
-    }
-
-    public function isOfDesign(): bool
-    {
-        return false;
-    }
-
-    public function mayLeave(): bool
-    {
-        return false;
     }
 }

@@ -16,6 +16,8 @@ use Ondergrond\Units\Quantity;
 /** A pipe through the concrete that something is led through later. */
 final readonly class Sleeve implements Item
 {
+    use Placed;
+
     /**
      * @param  float  $x  of its centre, m
      * @param  float  $y  of its centre, m
@@ -49,38 +51,8 @@ final readonly class Sleeve implements Item
         return ItemKind::Sleeve;
     }
 
-    public function name(): string
-    {
-        return $this->name;
-    }
-
     public function spots(): array
     {
         return [new Spot('', $this->x, $this->y, $this->level)];
-    }
-
-    public function measuredFrom(): MeasuredFrom
-    {
-        return $this->from;
-    }
-
-    public function tolerance(): float
-    {
-        return $this->tolerance;
-    }
-
-    public function trade(): Trade
-    {
-        return $this->trade;
-    }
-
-    public function isOfDesign(): bool
-    {
-        return false;
-    }
-
-    public function mayLeave(): bool
-    {
-        return false;
     }
 }
