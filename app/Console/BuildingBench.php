@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Building\BuildingJob;
 use App\Jobs\MakePack;
 use App\Models\EntryRecord;
 use App\Models\Project;
 use App\Pdf\Printer;
-use App\View\BuildingJob;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Http\Request;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Building\BuildingJob;
 use App\Later\Content;
 use App\Models\HandedPack;
 use App\Pdf\Printer;
-use App\View\BuildingJob;
 use DateTimeImmutable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Building\BuildingJob;
 use App\Later\Content;
 use App\Models\HandedPack;
 use App\Models\Project;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Building\BuildingJob;
 use App\Models\Project;
 use DateTimeImmutable;
 use DateTimeZone;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Building\BuildingJob;
 use App\Jobs\MakePack;
 use App\Models\Firm;
 use App\Models\OrderState;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\User;
-use App\View\BuildingJob;
 use Illuminate\Database\Seeder;
 use Ondergrond\Examples\Building;
 use Ondergrond\Exchange\OrderFile;

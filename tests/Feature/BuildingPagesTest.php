@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Building\BuildingJob;
 use App\Forms\Reader;
 use App\History\History;
 use App\Jobs\MakePack;
@@ -11,7 +12,6 @@ use App\Later\Content;
 use App\Models\OrderState;
 use App\Models\Project;
 use App\Models\Role;
-use App\View\BuildingJob;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Building\BuildingJob;
 use App\Database\Lock;
 use App\Forms\Reader;
 use App\Forms\TypedEntry;
@@ -12,7 +13,6 @@ use App\Http\Photo;
 use App\Models\EntryRecord;
 use App\Models\Photograph;
 use App\Models\Project;
-use App\View\BuildingJob;
 use App\View\LogPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Building\BuildingJob;
 use App\Database\Lock;
 use App\Forms\Reader;
 use App\Forms\Word;
@@ -14,7 +15,6 @@ use App\Models\Order;
 use App\Models\OrderState;
 use App\Models\Project;
 use App\Models\User;
-use App\View\BuildingJob;
 use App\View\OrderPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

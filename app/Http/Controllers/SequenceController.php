@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Building\BuildingJob;
 use App\Forms\Word;
 use App\Http\Download;
 use App\Models\Project;
 use App\Models\User;
-use App\View\BuildingJob;
 use App\View\SequencePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
