@@ -25,6 +25,7 @@ use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ProjectFileController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SchemaController;
+use App\Http\Controllers\SectionAidController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SectionFileController;
 use App\Http\Controllers\SequenceController;
@@ -110,6 +111,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/section/{option}/studies', [StudyController::class, 'show'])->name('studies.show');
             Route::get('/section/{option}/gain', [StudyController::class, 'moved'])->name('studies.before');
             Route::get('/section/{option?}', [SectionController::class, 'show'])->name('section.show');
+            Route::get('/section/{option}/remedy', [SectionAidController::class, 'remedy'])->name('section.preview');
+            Route::get('/section/{option}/parts', [SectionAidController::class, 'parts'])->name('section.parts');
             Route::get('/section/{option}/later/{kind}', LaterController::class)->name('later.show');
             Route::get('/section/{option}/frost/film', [FrostController::class, 'film'])->name('frost.film');
             Route::get('/section/{option}/damp', [DampController::class, 'show'])->name('damp.show');

@@ -9,9 +9,11 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use Ondergrond\Assessor;
 use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Schools\Schools;
+use Ondergrond\Design\Typical;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Place;
@@ -22,8 +24,9 @@ use Ondergrond\Units\QuantityFormatter;
 
 /**
  * A change of the bench that is no field: a school to follow (`school:frost:wing`), a layer more or less in a list
- * (`add:lining.layers`, `remove:lining.layers:0`), a finding's remedy (`remedy:sheet-turned-up`), a rule set aside with a
- * reason or taken back (`set-aside:pest-shield`, `take-back:pest-shield`).
+ * (`add:lining.layers`, `remove:lining.layers:0`), a part put in or taken out (`put:wing`, `out:wing`), a finding's remedy
+ * (`remedy:sheet-turned-up`), something said that a rule lacks (`say:sheet.joints:taped`), a rule set aside with a reason or
+ * taken back (`set-aside:pest-shield`, `take-back:pest-shield`).
  */
 final readonly class Act
 {
@@ -61,6 +64,9 @@ final readonly class Act
                 'add' => $this->added($state['design'], $what),
                 'remove' => $this->removed($state['design'], $what, (int) ($words[2] ?? -1)),
                 'remedy' => $this->remedied($state['design'], $what),
+                'put' => $this->put($state['design'], $what, true),
+                'out' => $this->put($state['design'], $what, false),
+                'say' => $this->told($state['design'], $what, $words[2] ?? ''),
                 default => null,
             };
         } catch (FaultyInput $e) {
@@ -160,6 +166,35 @@ final readonly class Act
         }
         array_splice($layers, $number, 1);
         Arr::set($design, $list, $layers);
+
+        return DesignCodec::toArray($this->read($design));
+    }
+
+    /**
+     * @param  array<string, mixed>  $design
+     * @param  bool  $in  put in as it is commonly built, else taken out
+     * @return array<string, mixed>|null
+     */
+    private function put(array $design, string $slug, bool $in): ?array
+    {
+        $part = Part::tryFrom($slug);
+        $now = $this->read($design);
+        $typical = new Typical($now, $this->format->system);
+        $then = $part === null ? null : ($in ? $typical->of($part) : $typical->without($part));
+
+        return $part === null || $then === null ? null : DesignCodec::toArray($now->with([$part->property() => $then]));
+    }
+
+    /**
+     * @param  array<string, mixed>  $design
+     * @return array<string, mixed>|null
+     */
+    private function told(array $design, string $path, string $answer): ?array
+    {
+        if (! isset(SizePath::said($path)?->choices()[$answer]) || ! is_string(Arr::get($design, $path))) {
+            return null;
+        }
+        Arr::set($design, $path, $answer);
 
         return DesignCodec::toArray($this->read($design));
     }

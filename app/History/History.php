@@ -14,6 +14,7 @@ use Illuminate\Contracts\Session\Session;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use LogicException;
 use Ondergrond\History\Changes;
 
 /**
@@ -84,7 +85,7 @@ final readonly class History
                 ['revision' => 'Nothing is left to undo of what you changed in this sitting.'],
             );
 
-            return $this->retrace($subject, $last, $last->state, $this->before($subject, $last)->state, RevisionKind::Undo);
+            return $this->retrace($subject, $last, $last->state, self::begun($subject, $last)->state, RevisionKind::Undo);
         });
     }
 
@@ -94,7 +95,7 @@ final readonly class History
         return $this->locked($subject, function () use ($subject): Revision {
             $last = $this->sitting($subject)->redo ?? throw ValidationException::withMessages(['revision' => 'Nothing is left to redo.']);
 
-            return $this->retrace($subject, $last, $this->before($subject, $last)->state, $last->state, RevisionKind::Redo);
+            return $this->retrace($subject, $last, self::begun($subject, $last)->state, $last->state, RevisionKind::Redo);
         });
     }
 
@@ -143,9 +144,20 @@ final readonly class History
         return ($others->isEmpty() ? $later : $others)->pluck('who')->unique()->join(', ');
     }
 
-    private function before(Kept $subject, Revision $revision): Revision
+    /** The one before; null before the first. */
+    public static function before(Kept $subject, Revision $revision): ?Revision
     {
-        return $subject->revisions()->where('id', '<', $revision->id)->latest('id')->firstOrFail();
+        return $subject->revisions()->where('id', '<', $revision->id)->latest('id')->first();
+    }
+
+    private static function begun(Kept $subject, Revision $revision): Revision
+    {
+        return self::before($subject, $revision) ?? throw new LogicException('what was made first cannot be taken back');
+    }
+
+    public function isOfThisSitting(Revision $revision): bool
+    {
+        return $revision->sitting === $this->name();
     }
 
     /** @param  array<string, mixed>  $state */

@@ -19,6 +19,8 @@ final readonly class LogRow
      * @param  array<string, list<list<LogInput>>>  $lists  of layers, by their name
      * @param  string|null  $depth  of its upper face under the finished floor, written out
      * @param  string|null  $resistance  written out
+     * @param  string  $size  in a few letters, as one line says it; empty where it is not built
+     * @param  bool  $removable  whether it can be taken out
      */
     public function __construct(
         public Part $part,
@@ -30,6 +32,8 @@ final readonly class LogRow
         public ?string $depth,
         public ?string $resistance,
         public string $note,
+        public string $size,
+        public bool $removable,
     ) {}
 
     /** Whether it is drawn as a line: too thin for a hatch. */

@@ -11,15 +11,18 @@ use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\FormStart;
 use Ondergrond\Design\Group;
+use Ondergrond\Design\Idle;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Schools\School;
 use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Design\SheetPosition;
+use Ondergrond\Design\Typical;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Materials;
 use Ondergrond\Material\Place;
 use Ondergrond\Section\Layout;
+use Ondergrond\Size\Parameter;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
@@ -136,8 +139,19 @@ final readonly class SectionLog
             $group->value,
             $group->label(),
             $group->order(),
-            array_map(fn (Part $p): LogRow => $this->row($p, $depths), $parts),
+            array_map(fn (Part $p): LogRow => $this->row($p, $depths), array_values(array_filter($parts, $this->isListed(...)))),
         );
+    }
+
+    /** What is built, and what nobody can put in but by filling it in. */
+    private function isListed(Part $part): bool
+    {
+        return $part->of($this->design)->present() || match ($part) {
+            Part::Loads, Part::Finish => true,
+            Part::Space => $this->design->deck->present(),
+            Part::Walkout => $this->design->footprint->walkOut > 0.0,
+            default => false,
+        };
     }
 
     /** @return array<string, float> of the upper face of each layer of the floor, under the finished floor, m */
@@ -172,7 +186,11 @@ final readonly class SectionLog
         $layer = $layer instanceof Layer ? $layer : null;
         $material = $layer->material ?? get_object_vars($object)['material'] ?? null;
         $fields = $lists = [];
+        $idle = $this->idle($part);
         foreach ($this->data[$part->value] as $key => $value) {
+            if (in_array($key, $idle, true)) {
+                continue;
+            }
             if (is_array($value)) {
                 $lists[$key] = array_map(
                     fn (int $i): array => [
@@ -204,7 +222,21 @@ final readonly class SectionLog
                 Quantity::Resistance,
             ) : null,
             $this->note($part),
+            (new PartSize($this->design, $this->format))->of($part),
+            (new Typical($this->design, $this->format->system))->without($part) !== null && $present,
         );
+    }
+
+    /** @return list<string> keys that say nothing as the part stands */
+    private function idle(Part $part): array
+    {
+        $of = $part->of($this->design);
+        $names = $of instanceof Idle ? $of->idle() : [];
+
+        return array_values(array_map(
+            static fn (Parameter $p): string => $p->key,
+            array_filter(Parameter::of($of::class), static fn (Parameter $p): bool => in_array($p->name, $names, true)),
+        ));
     }
 
     private function field(Part $part, string $key, mixed $value): LogInput
@@ -215,7 +247,7 @@ final readonly class SectionLog
             $place = $part->place() ?? Place::Wall;
             [$fitting, $refused] = $this->choices($place, $this->materials->get((string) $value));
 
-            return new LogInput('design.'.$path, 'Material, '.$part->label(), (string) $value, $fitting, $refused);
+            return new LogInput('design.'.$path, 'material', (string) $value, $fitting, $refused);
         }
         $said = SizePath::said($path);
         $label = $said === null ? $last : $said->label;
@@ -227,7 +259,7 @@ final readonly class SectionLog
 
         return new LogInput(
             'design.'.$path,
-            $last === 'thickness_m' ? 'Thickness, '.$part->label() : $label,
+            $label,
             $this->format->format((float) $value, $quantity),
             sizes: $this->sizes($path, (float) $value),
         );

@@ -33,6 +33,7 @@ final readonly class SectionPage
     /**
      * @param  FieldHeat|null  $field  null while it is still to be solved
      * @param  Junctions|null  $junctions  null with it
+     * @param  string  $small  the whole section, small, with a frame round what is shown
      * @param  string  $vapour  vapour in the stacks likewise
      * @param  string  $sheet  the field as the page's script draws it, JSON; `null` while it is still to be solved
      */
@@ -52,6 +53,7 @@ final readonly class SectionPage
         public View $view,
         public float $scale,
         public string $svg,
+        public string $small,
         public string $sheet,
         public string $vapour,
     ) {}
@@ -74,7 +76,10 @@ final readonly class SectionPage
             new DampPage($damp, $format, $judgement->rulings->on(Concern::Damp)),
             new MassPage($project->site, $option->design, $said->mass, $format, $judgement->rulings->on(Concern::Mass)),
             new SectionLog($option->design, $said->heat->counted, $format, $project->materials()), $view,
-            $drawing->scale, SvgWriter::inline($drawing), $field === null ? 'null' : FieldData::json(
+            $drawing->scale, SvgWriter::bench($drawing),
+            SvgWriter::small(
+                SectionDrawing::shapes($stretch->design, $format->system, $stretch->kind), SectionDrawing::seen($drawing),
+            ), $field === null ? 'null' : FieldData::json(
                 $field,
                 $stretch->id,
                 $drawing,
@@ -108,6 +113,18 @@ final readonly class SectionPage
     public function footingAboveDig(): ?float
     {
         return Levels::footingAboveDig($this->option->design);
+    }
+
+    /** @return list<Core> the five verdicts at a glance */
+    public function cores(): array
+    {
+        $cores = new Cores($this->format);
+        $rulings = $this->judgement->rulings;
+
+        return [
+            $cores->heat($this->heat, $this->field, $rulings->on(Concern::Heat)), $cores->frost($this->frost), $cores->damp($this->damp), $cores->mass($this->mass),
+            $cores->load($this->load, $rulings->on(Concern::Load)),
+        ];
     }
 
     /** What a rule asks that is set aside and finds nothing now. */

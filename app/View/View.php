@@ -10,7 +10,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Side;
 use Ondergrond\Section\Stretch;
 
-/** What of a design the bench shows: which side, whole or in detail, with the field or at once. */
+/** What of a design is shown: which side, whole or close to the edge, with the field or at once. The bench begins close. */
 final readonly class View
 {
     private const COMMON = Side::Edge->value;
@@ -26,12 +26,16 @@ final readonly class View
         return new self(self::COMMON, false, FieldWanted::Now);
     }
 
-    /** Asked for in the address: `side`, `detail`, `field`. */
-    public static function of(Request $request): self
+    /**
+     * Asked for in the address: `side`, `detail` (0 or 1), `field`.
+     *
+     * @param  bool  $detail  where the address does not say
+     */
+    public static function of(Request $request, bool $detail = true): self
     {
         return new self(
             is_string($request->query('side')) ? $request->query('side') : self::COMMON,
-            $request->query('detail') === '1',
+            ($request->query('detail') ?? ($detail ? '1' : '0')) === '1',
             FieldWanted::tryFrom(is_string($request->query('field')) ? $request->query('field') : '') ?? FieldWanted::None,
         );
     }
@@ -55,6 +59,6 @@ final readonly class View
     {
         $stretch ??= $this->stretch;
 
-        return [...($stretch === self::COMMON ? [] : ['side' => $stretch]), ...(($detail ?? $this->detail) ? ['detail' => '1'] : [])];
+        return [...($stretch === self::COMMON ? [] : ['side' => $stretch]), ...(($detail ?? $this->detail) ? [] : ['detail' => '0'])];
     }
 }

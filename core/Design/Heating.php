@@ -10,7 +10,7 @@ use Ondergrond\Size\Stock;
 use Ondergrond\Units\Quantity;
 
 /** Pipes or cable in the floor. */
-final readonly class Heating implements DesignPart
+final readonly class Heating implements DesignPart, Idle
 {
     use Remade;
 
@@ -62,6 +62,17 @@ final readonly class Heating implements DesignPart
     public function present(): bool
     {
         return $this->in !== HeatedIn::None;
+    }
+
+    public function idle(): array
+    {
+        return match (true) {
+            $this->in === HeatedIn::None => [
+                'depth', 'plane', 'hottest', 'by', 'spacing', 'pipe', 'pipeWall', 'supply', 'waterDrop', 'power', 'loop', 'zones',
+            ],
+            $this->by === HeatBy::Cable => ['pipeWall', 'supply', 'waterDrop', 'loop'],
+            default => ['power'],
+        };
     }
 
     /** Mean of the water on the design day, °C. */

@@ -7,7 +7,7 @@ namespace Ondergrond\Design;
 use Ondergrond\Size\Size;
 
 /** The space under the deck: its air. Says nothing where there is no deck. */
-final readonly class Space implements DesignPart
+final readonly class Space implements DesignPart, Idle
 {
     use Remade;
 
@@ -29,6 +29,15 @@ final readonly class Space implements DesignPart
         #[Size('air changes', key: 'air_changes_per_h')]
         public float $airChanges = 0.3,
     ) {}
+
+    public function idle(): array
+    {
+        return match ($this->kind) {
+            Below::Heated => ['vents', 'wind', 'shelter', 'airChanges'],
+            Below::Vented => ['airChanges'],
+            Below::Unheated => ['vents', 'wind', 'shelter'],
+        };
+    }
 
     public function present(): bool
     {

@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Side;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Material\Hatch;
+use Ondergrond\Section\Course;
 use Ondergrond\Section\EdgeSection;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Region;
@@ -96,6 +97,54 @@ final class SectionDrawing
             ...self::courses($section),
             new Strokes(Role::Datum, null, [[[0.0, $section->layout->grade], [$box[2], $section->layout->grade]]]),
         ], 'Section through the edge of the floor, to scale'))->without(Role::Ground, Role::Airtight);
+    }
+
+    /** The whole section with nothing written on it: to be shown small, beside what is seen close up. */
+    public static function shapes(Design $design, UnitSystem $system, Side $side = Side::Edge): Drawing
+    {
+        [$scale, $box] = self::whole($design, Layout::of($design, $side), $side, $system);
+        $section = EdgeSection::of($design, new Window(-$box[0], $box[2], $box[3], -$box[1]), $side);
+        $sky = new Area(null, [[$box[0], $box[1]], [$box[2], $box[1]], [$box[2], $box[3]], [$box[0], $box[3]]], Hatch::Air, 'Air');
+
+        return new Drawing(
+            $scale, $box, [$sky, ...self::areas($section, $scale / 1000, false), ...self::courses($section)], 'Whole section',
+        );
+    }
+
+    /**
+     * What another design would build otherwise, within a drawing of this one.
+     *
+     * @return array{areas: list<Area>, lines: list<list<array{float, float}>>}
+     */
+    public static function otherwise(Design $design, Design $other, Drawing $drawing, Side $side): array
+    {
+        [$x0, $y0, $x1, $y1] = $drawing->box;
+        [$now, $then] = array_map(
+            static fn (Design $d): EdgeSection => EdgeSection::of($d, new Window(-$x0, $x1, $y1, -$y0), $side), [$design, $other],
+        );
+        $print = static fn (Item $a): string => $a instanceof Area ? serialize([$a->fill, $a->title, $a->polygon]) : '';
+        $known = array_map($print, self::areas($now, 1.0, false));
+        $lines = array_map(static fn (Course $c): string => serialize($c->path), $now->courses);
+
+        return [
+            'areas' => array_values(array_filter(
+                self::areas($then, 1.0, false),
+                static fn (Item $a): bool => $a instanceof Area && $a->part !== null && ! in_array($print($a), $known, true),
+            )),
+            'lines' => array_values(array_filter(
+                array_map(static fn (Course $c): array => $c->path, $then->courses),
+                static fn (array $path): bool => ! in_array(serialize($path), $lines, true),
+            )),
+        ];
+    }
+
+    /** @return array{float, float, float, float} of its box without the margins at its sides, m */
+    public static function seen(Drawing $drawing): array
+    {
+        $margin = self::MARGIN * $drawing->paper();
+        [$x0, $y0, $x1, $y1] = $drawing->box;
+
+        return [$x0 + $margin, $y0, $x1 - $margin, $y1];
     }
 
     /** @return array{float, float, float, float} x0, y0, x1, y1 of all that matters in a section through the edge, m */
@@ -205,7 +254,7 @@ final class SectionDrawing
         return [max(-$at->zone, -$at->room, $design->pads->present() ? $design->pads->fromEdge + $design->pads->width / 2 : 0.0), $out];
     }
 
-    /** @return list<Item> */
+    /** @return list<Area|Strokes> */
     private static function areas(EdgeSection $section, float $paper, bool $hatched = true): array
     {
         $hatching = new Hatching($paper);

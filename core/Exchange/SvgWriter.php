@@ -11,6 +11,7 @@ use Ondergrond\Drawing\Grip;
 use Ondergrond\Drawing\Handle;
 use Ondergrond\Drawing\Item;
 use Ondergrond\Drawing\Role;
+use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Drawing\SectionFlags;
 use Ondergrond\Drawing\Stop;
 use Ondergrond\Drawing\Strokes;
@@ -27,6 +28,9 @@ final class SvgWriter
 
     /** Begins the names of patterns. */
     public const PATTERN = 'pen-';
+
+    /** Past any sheet, px. */
+    private const FAR = 4000;
 
     private const FONT = "'Barlow Semi Condensed', 'Arial Narrow', sans-serif";
 
@@ -101,6 +105,88 @@ final class SvgWriter
         $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid slice', 'role' => 'img', 'class' => 'drawn section-drawing']);
 
         return $writer->finish($drawing->title, null);
+    }
+
+    /** For the bench: all that matters fits whatever room there is; what lies past it goes on as far as that reaches. */
+    public static function bench(Drawing $drawing): string
+    {
+        $writer = new self($drawing, true);
+        [$x0, $y0, $x1, $y1] = $drawing->box;
+        $side = SectionDrawing::MARGIN * self::PX;
+        $writer->xml->startElement('svg');
+        $writer->attributes([
+            'xmlns' => 'http://www.w3.org/2000/svg',
+            'viewBox' => sprintf(
+                '%s 0 %s %s', round($side, 1), round(($x1 - $x0) * $writer->px - 2 * $side, 1), round(($y1 - $y0) * $writer->px, 1),
+            ),
+            'preserveAspectRatio' => 'xMidYMid meet', 'role' => 'img', 'class' => 'drawn section-drawing',
+        ]);
+        $grade = $writer->point([0.0, 0.0])[1];
+        foreach ([[Hatch::Air, -self::FAR, self::FAR + (float) $grade], [Hatch::Soil, (float) $grade, self::FAR]] as [$fill, $y, $high]) {
+            $writer->xml->startElement('rect');
+            $writer->attributes([
+                'class' => 'beyond', 'x' => (string) -self::FAR, 'y' => (string) $y, 'width' => (string) (3 * self::FAR),
+                'height' => (string) $high, 'fill' => self::FILLS[$fill->value],
+            ]);
+            $writer->xml->endElement();
+        }
+
+        return $writer->finish($drawing->title, null);
+    }
+
+    /**
+     * A small one beside another: shapes alone.
+     *
+     * @param  array{float, float, float, float}|null  $frame  drawn round what the other shows, m
+     * @param  string|null  $picked  the part that stands out
+     */
+    public static function small(Drawing $drawing, ?array $frame, ?string $picked = null): string
+    {
+        $writer = new self($drawing, true);
+        $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid slice', 'aria-hidden' => 'true', 'class' => 'small-drawing']);
+        foreach ($drawing->items as $item) {
+            if ($item instanceof Area) {
+                $writer->shape($item, $picked);
+            } elseif ($item instanceof Strokes && $picked !== null && $item->part === $picked) {
+                $writer->strokes($item);
+            }
+        }
+        if ($frame !== null) {
+            [[$left, $top], [$right, $foot]] = [$writer->point([$frame[0], $frame[3]]), $writer->point([$frame[2], $frame[1]])];
+            $writer->xml->startElement('rect');
+            $writer->attributes([
+                'class' => 'frame', 'x' => $left, 'y' => $top, 'width' => (string) ((float) $right - (float) $left),
+                'height' => (string) ((float) $foot - (float) $top),
+            ]);
+            $writer->xml->endElement();
+        }
+        $writer->xml->endElement();
+
+        return $writer->xml->outputMemory();
+    }
+
+    /**
+     * What would be built otherwise, in the pixels of a drawing: the path of its outlines and lines.
+     *
+     * @param  array{areas: list<Area>, lines: list<list<array{float, float}>>}  $otherwise
+     */
+    public static function outlines(Drawing $drawing, array $otherwise): string
+    {
+        $writer = new self($drawing, true);
+
+        return implode('', array_map(static fn (Area $a): string => $writer->path([$a->polygon]).'Z', $otherwise['areas']))
+            .$writer->path($otherwise['lines']);
+    }
+
+    private function shape(Area $area, ?string $picked): void
+    {
+        $soil = in_array($area->fill, [Hatch::Soil, Hatch::Air], true);
+        $this->xml->startElement('path');
+        $this->attributes([
+            'd' => $this->path([$area->polygon]).'Z', 'fill' => self::FILLS[$area->fill->value],
+            ...($soil ? [] : ['class' => $picked !== null && $area->part === $picked ? 'built picked' : 'built']),
+        ]);
+        $this->xml->endElement();
     }
 
     /** For a page that sets it beside others: all of it is seen, however small. */

@@ -13,6 +13,7 @@ final readonly class Finding
     /**
      * @param  Measure|null  $measured  what the design has
      * @param  Measure|null  $limit  what the rule wants
+     * @param  string|null  $unsaid  the size or choice that would let it be judged, as files call it; null where none alone would
      */
     public function __construct(
         public Rule $rule,
@@ -21,5 +22,6 @@ final readonly class Finding
         public ?Measure $measured,
         public ?Measure $limit,
         public ?Remedy $remedy,
+        public ?string $unsaid = null,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules;
 
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Project\SetAside;
 
 /** A finding with what is to be known of it before one acts. */
@@ -32,6 +33,21 @@ final readonly class Judged
     public function takesInWords(): string
     {
         return implode(', ', array_map(Rulebook::quoted(...), $this->takes));
+    }
+
+    /** @return array<string, string> what can be said by one word so that it is judged, by value; empty where it takes more than a word */
+    public function answers(): array
+    {
+        $unsaid = $this->finding->unsaid;
+        $choices = $unsaid === null || $this->isOfSite() ? null : SizePath::said($unsaid)?->choices();
+
+        return array_diff_key($choices ?? [], ['not-said' => true]);
+    }
+
+    /** Whether what it lacks is known of the site, not of the design. */
+    public function isOfSite(): bool
+    {
+        return str_starts_with($this->finding->unsaid ?? '', 'site.');
     }
 
     /** Whether it still asks for something. */

@@ -63,16 +63,25 @@ abstract class Rule
         return $this->finding(Severity::Note, $said, $measured, $limit, $remedy);
     }
 
-    /** @param  string  $said  what is missing, as for sprintf */
-    final protected function notChecked(string $said, ?Measure $measured = null): Finding
+    /**
+     * @param  string  $said  what is missing, as for sprintf
+     * @param  string|null  $unsaid  the one size or choice that would let it be judged, as files call it: `sheet.joints`, `site.radon`
+     */
+    final protected function notChecked(string $said, ?Measure $measured = null, ?string $unsaid = null): Finding
     {
-        return $this->finding(Severity::NotChecked, $said, $measured, null, null);
+        return $this->finding(Severity::NotChecked, $said, $measured, null, null, $unsaid);
     }
 
-    private function finding(Severity $severity, string $said, ?Measure $measured, ?Measure $limit, ?Remedy $remedy): Finding
-    {
+    private function finding(
+        Severity $severity,
+        string $said,
+        ?Measure $measured,
+        ?Measure $limit,
+        ?Remedy $remedy,
+        ?string $unsaid = null,
+    ): Finding {
         return new Finding(
-            $this, $severity, Said::of($said, ...array_values(array_filter([$measured, $limit]))), $measured, $limit, $remedy,
+            $this, $severity, Said::of($said, ...array_values(array_filter([$measured, $limit]))), $measured, $limit, $remedy, $unsaid,
         );
     }
 }

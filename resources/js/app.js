@@ -8,13 +8,14 @@ import overlay from './overlay/overlay.js';
 import poll from './poll.js';
 import nameEntries from './entry.js';
 import keepForms from './keep.js';
-import closeMenu from './menu.js';
+import closeMenus from './menu.js';
 import showHere from './here.js';
 import tellTimes from './times.js';
 
 // Before Alpine starts, so that nothing jumps.
 document.documentElement.classList.add('scripted');
 Alpine.plugin(morph);
+Alpine.store('bench', { said: '', mood: 'calm', stuck: false });
 Alpine.data('bench', bench);
 Alpine.data('ledge', ledge);
 Alpine.data('live', live);
@@ -25,5 +26,5 @@ Alpine.start();
 tellTimes(document);
 nameEntries();
 keepForms();
-closeMenu(document.getElementById('self'));
+closeMenus(document.querySelectorAll('.menu, .self'));
 showHere(document.querySelector('.stakes'));

@@ -12,6 +12,7 @@ use App\Later\Later;
 use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
+use App\View\Cores;
 use App\View\FrostPage;
 use App\View\MassPage;
 use Illuminate\Http\Response;
@@ -56,7 +57,10 @@ final readonly class LaterController
             $ruling,
         );
 
-        return view('section.frost', ['frost' => $frost, 'sizing' => route('studies.show', [$project, $option]).'#wing']);
+        return view('section.later', [
+            'core' => (new Cores($frost->format))->frost($frost), 'piece' => 'section.frost',
+            'frost' => $frost, 'sizing' => route('studies.show', [$project, $option]).'#wing',
+        ]);
     }
 
     private function mass(Project $project, Option $option): View
@@ -66,6 +70,9 @@ final readonly class LaterController
             Assessor::ruling(Concern::Mass, $project->site, $option->design, $project->units, $option->setAside()),
         );
 
-        return view('section.mass', ['mass' => $page, 'whole' => route('mass.show', [$project, $option])]);
+        return view('section.later', [
+            'core' => (new Cores($page->format))->mass($page), 'piece' => 'section.mass',
+            'mass' => $page, 'whole' => route('mass.show', [$project, $option]),
+        ]);
     }
 }

@@ -15,12 +15,16 @@ use App\Later\Assessed;
 use App\Later\Content;
 use App\Later\Fields;
 use App\Later\FieldWanted;
+use App\Later\Glance;
+use App\Later\Glances;
 use App\Later\Hours;
 use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\Revision;
+use App\Models\RevisionKind;
 use App\Models\User;
+use App\View\LastChange;
 use App\View\SectionPage;
 use App\View\View as Shown;
 use Closure;
@@ -55,6 +59,7 @@ final class SectionController
         private readonly Fields $fields,
         private readonly Winters $winters,
         private readonly Hours $hours,
+        private readonly Glances $glances,
     ) {}
 
     /** The bench's script asks here too, for the field that follows a change; what is no longer the newest is not worked out. */
@@ -111,7 +116,7 @@ final class SectionController
         }
         $project->load('options');
 
-        return new Response($this->view($project, $option, $head, Shown::of($request), false, true)->fragments());
+        return new Response($this->view($project, $option, $head, Shown::of($request), false, true, true)->fragments());
     }
 
     /** @return Closure(array<string, mixed>): array<string, mixed>  from a state to what was typed and pressed on it */
@@ -192,18 +197,27 @@ final class SectionController
         return $this->view($project, $option, $head, $shown, $whole, $late);
     }
 
-    private function view(Project $project, Option $option, Revision $head, Shown $shown, bool $whole, bool $late): View
-    {
+    /** @param  bool  $ahead  of what is not saved yet: the option's design is what comes after the head */
+    private function view(
+        Project $project,
+        Option $option,
+        Revision $head,
+        Shown $shown,
+        bool $whole,
+        bool $late,
+        bool $ahead = false,
+    ): View {
         $held = $project->release?->holds($option) === true;
         $may = Gate::allows('update', $project) && ! $held;
 
+        $said = Assessed::of($project, $option, $shown->field, $this->fields, $this->winters, $this->hours);
+        $sitting = $may ? $this->history->sitting($option) : null;
+
         return view('section.show', [
-            'page' => SectionPage::of(
-                $project, $option, Assessed::of($project, $option, $shown->field, $this->fields, $this->winters, $this->hours),
-                $this->reading->formatter($project), $shown,
-            ),
+            'page' => SectionPage::of($project, $option, $said, $this->reading->formatter($project), $shown),
             'head' => $head,
-            'sitting' => $may ? $this->history->sitting($option) : null,
+            'sitting' => $sitting,
+            'change' => $this->lastChange($project, $option, $head, $said, $ahead),
             'print' => substr(Content::hash($project, $option), 0, 12),
             'may' => $may,
             'held' => $held,
@@ -211,6 +225,26 @@ final class SectionController
             'late' => $late,
             'conflict' => session('conflict'),
         ]);
+    }
+
+    /** What this person's last change in this sitting did; null where there is none. */
+    private function lastChange(Project $project, Option $option, Revision $head, Assessed $said, bool $ahead): ?LastChange
+    {
+        $is = Glance::of($said);
+        if ($is !== null) {
+            $this->glances->keep($project, $option, $is);
+        }
+        $before = $ahead ? $head : ($this->history->isOfThisSitting($head) ? History::before($option, $head) : null);
+        if ($before === null) {
+            return null;
+        }
+        $then = clone $option;
+        $then->take($before->state);
+
+        return LastChange::of(
+            $ahead ? RevisionKind::Edit : $head->kind, $before->state, $ahead ? $option->state() : $head->state,
+            $this->glances->known($project, $then), $is, $this->reading->formatter($project),
+        );
     }
 
     /**

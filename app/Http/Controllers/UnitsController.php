@@ -12,10 +12,14 @@ use Ondergrond\Units\UnitSystem;
 
 final class UnitsController
 {
+    /** Each project in the units it is built in. */
+    public const AS_BUILT = 'as-built';
+
     public function __invoke(Request $request): RedirectResponse
     {
-        $system = UnitSystem::tryFrom(Word::of($request, 'units'));
-        abort_if($system === null, 422, 'Allowed: metric or inch-pound.');
+        $asked = Word::of($request, 'units');
+        $system = UnitSystem::tryFrom($asked);
+        abort_if($system === null && $asked !== self::AS_BUILT, 422, 'Allowed: metric, inch-pound, or as each project is built.');
         User::current()->update(['units' => $system]);
 
         return redirect()->back();

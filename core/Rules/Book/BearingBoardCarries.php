@@ -53,6 +53,7 @@ final class BearingBoardCarries extends Rule
         if ($check->word() !== Verdict::Fails) {
             return $check->given ? null : $this->notChecked(
                 'The load of the wall on the edge is not given, so whether the board under it carries it is not known.',
+                unsaid: 'loads.line_kn_m',
             );
         }
         $lasting = $check->permanent * BearingCheck::LONG >= $check->total * BearingCheck::SHORT;

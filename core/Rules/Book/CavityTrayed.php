@@ -48,7 +48,7 @@ final class CavityTrayed extends Rule
         }
 
         return match ($d->dpc->tray) {
-            Done::NotSaid => $this->notChecked('Whether a tray crosses the cavity is not said.'),
+            Done::NotSaid => $this->notChecked('Whether a tray crosses the cavity is not said.', unsaid: 'dpc.tray'),
             Done::No => $this->fix('No tray crosses the cavity.', remedy: Remedy::of(
                 'Step the course down outward across the cavity, with weep holes.',
                 static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(tray: Done::Yes)]),

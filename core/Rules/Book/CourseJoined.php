@@ -48,7 +48,7 @@ final class CourseJoined extends Rule
         }
 
         return match ($d->dpc->joined) {
-            Done::NotSaid => $this->notChecked('Whether the damp-proof course is joined to the sheet is not said.'),
+            Done::NotSaid => $this->notChecked('Whether the damp-proof course is joined to the sheet is not said.', unsaid: 'dpc.joined'),
             Done::No => $this->fix('The damp-proof course is not joined to the sheet.', remedy: Remedy::of(
                 'Lap the sheet on to the course.', static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(joined: Done::Yes)]),
             )),

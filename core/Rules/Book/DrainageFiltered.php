@@ -48,7 +48,7 @@ final class DrainageFiltered extends Rule
         }
 
         return match ($d->drainage->filter) {
-            Done::NotSaid => $this->notChecked('Whether the drainage layer has a filter is not said.'),
+            Done::NotSaid => $this->notChecked('Whether the drainage layer has a filter is not said.', unsaid: 'drainage.filter'),
             Done::No => $this->fix('The drainage layer has no filter.', remedy: Remedy::of(
                 'Take it with fabric on its outer face.',
                 static fn (Design $d): Design => $d->with(['drainage' => $d->drainage->but(filter: Done::Yes)]),

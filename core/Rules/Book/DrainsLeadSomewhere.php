@@ -44,6 +44,6 @@ final class DrainsLeadSomewhere extends Rule
 
         return ! $d->drains->present() || $d->drains->outlet !== DrainOutlet::NotSaid
             ? null
-            : $this->notChecked('Where the drains lead is not said.');
+            : $this->notChecked('Where the drains lead is not said.', unsaid: 'drains.outlet');
     }
 }

@@ -51,7 +51,7 @@ final class FloorDryForFinish extends Rule
             return null;
         }
         if ($finish->wait <= 0.0) {
-            return $this->notChecked('How long after curing the floor’s finish is laid is not said.');
+            return $this->notChecked('How long after curing the floor’s finish is laid is not said.', unsaid: 'finish.wait_days');
         }
         $then = $drying->humidity($finish->wait);
         if ($then <= $limit) {

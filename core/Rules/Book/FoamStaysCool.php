@@ -60,7 +60,7 @@ final class FoamStaysCool extends Rule
         $reached = $d->heating->by === HeatBy::Pipes ? max($d->heating->hottest, $d->heating->supply) : $d->heating->hottest;
 
         return match (true) {
-            $reached <= 0.0 => $this->notChecked('How hot the boards beside the pipes get is not said.'),
+            $reached <= 0.0 => $this->notChecked('How hot the boards beside the pipes get is not said.', unsaid: 'heating.hottest_c'),
             $reached > $hottest - self::MARGIN => $this->stop(
                 'The board gets %1$s; it stands %2$s, less a margin of 5 K.',
                 Measure::of($reached, Quantity::Temperature),

@@ -48,7 +48,7 @@ final class FootingBreaksWater extends Rule
         }
 
         return match ($d->footing->course) {
-            Done::NotSaid => $this->notChecked('Whether anything lies between footing and wall is not said.'),
+            Done::NotSaid => $this->notChecked('Whether anything lies between footing and wall is not said.', unsaid: 'footing.course'),
             Done::No => $this->fix('Nothing keeps water from climbing out of the footing.', remedy: Remedy::of(
                 'Coat the footing’s top, or lay a sheet on it.',
                 static fn (Design $d): Design => $d->with(['footing' => $d->footing->but(course: Done::Yes)]),

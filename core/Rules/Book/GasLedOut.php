@@ -47,7 +47,7 @@ final class GasLedOut extends Rule
 
         return match (true) {
             ! $gas->present() => null,
-            $gas->outlet === GasOutlet::NotSaid => $this->notChecked('Where the soil-gas pipe ends is not said.'),
+            $gas->outlet === GasOutlet::NotSaid => $this->notChecked('Where the soil-gas pipe ends is not said.', unsaid: 'gas.outlet'),
             $gas->outlet === GasOutlet::Capped && $s->site->radon === Presence::Yes => $this->note(
                 'The site has radon and the soil-gas pipe is only capped: measure, and take it above the roof.',
                 remedy: Remedy::of(

@@ -48,7 +48,7 @@ final class JambsProtected extends Rule
         }
 
         return match ($d->dpc->jambs) {
-            Done::NotSaid => $this->notChecked('Whether the damp-proof course goes up the jambs is not said.'),
+            Done::NotSaid => $this->notChecked('Whether the damp-proof course goes up the jambs is not said.', unsaid: 'dpc.jambs'),
             Done::No => $this->fix('The jambs have no damp-proof course.', remedy: Remedy::of(
                 'Take it up the jambs, behind the closer.',
                 static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(jambs: Done::Yes)]),

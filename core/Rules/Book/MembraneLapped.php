@@ -53,7 +53,7 @@ final class MembraneLapped extends Rule
         $lap = $s->stock->size(4, 100);
 
         return match (true) {
-            $membrane->lap <= 0.0 => $this->notChecked('How far the membrane’s lengths lap is not said.'),
+            $membrane->lap <= 0.0 => $this->notChecked('How far the membrane’s lengths lap is not said.', unsaid: 'membrane.lap_m'),
             $membrane->lap < self::LEAST => $this->fix('The membrane laps %1$s; %2$s are wanted.',
                 Measure::size($membrane->lap),
                 Measure::size($s->stock->size(3, 75)),

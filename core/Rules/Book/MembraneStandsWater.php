@@ -55,10 +55,12 @@ final class MembraneStandsWater extends Rule
         return match (true) {
             $s->site->water === GroundWater::NotSaid => $this->notChecked(
                 'How wet the ground is is not said, so whether the membrane stands it is not known.',
+                unsaid: 'site.water',
             ),
             $s->site->water !== GroundWater::Pressing || $d->membrane->kind->isWaterproofing() => null,
             $d->membrane->kind === MembraneKind::NotSaid => $this->notChecked(
                 'Water presses against the wall, and what the membrane is is not said.',
+                unsaid: 'membrane.kind',
             ),
             default => $this->stop(
                 'Water presses against the wall, and the '.$d->membrane->kind->label().' only keeps damp off.',

@@ -58,6 +58,7 @@ final class NoSolventOnFoam extends Rule
             ),
             $d->membrane->kind === MembraneKind::NotSaid => $this->notChecked(
                 'What the membrane is made of is not said; it touches polystyrene.',
+                unsaid: 'membrane.kind',
             ),
             default => null,
         };

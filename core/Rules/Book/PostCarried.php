@@ -47,6 +47,7 @@ final class PostCarried extends Rule
         if ($check === null) {
             return $d->pads->present() && ! $d->loads->hasPost() ? $this->notChecked(
                 'There are pads for posts, but the posts’ load is not given.',
+                unsaid: 'loads.post_kn',
             ) : null;
         }
         if ($check->isUnknown()) {

@@ -43,7 +43,7 @@ final class RadonKnown extends Rule
         $d = $s->design;
 
         return match (true) {
-            $s->site->radon === Presence::NotSaid => $this->notChecked('Whether the site has radon is not said.'),
+            $s->site->radon === Presence::NotSaid => $this->notChecked('Whether the site has radon is not said.', unsaid: 'site.radon'),
             $s->site->radon === Presence::Yes => $this->note(
                 'The site has radon: join the sheet to the wall and to the drains, and take a vent pipe above the roof.',
             ),

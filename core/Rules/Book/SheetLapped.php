@@ -50,7 +50,7 @@ final class SheetLapped extends Rule
 
         return match (true) {
             ! $d->sheet->present() || $d->sheet->lap >= self::LEAST - 0.003 => null,
-            $d->sheet->lap <= 0.0 => $this->notChecked('How far the sheet laps is not said.'),
+            $d->sheet->lap <= 0.0 => $this->notChecked('How far the sheet laps is not said.', unsaid: 'sheet.lap_m'),
             default => $this->fix('The sheet laps %1$s; the least is %2$s.',
                 Measure::size($d->sheet->lap),
                 Measure::size(self::LEAST),

@@ -59,7 +59,7 @@ final class SteelCovered extends Rule
 
         return match (true) {
             ! $d->slab->present() => null,
-            ! $steel->present() => $this->notChecked('Nothing is said of the bars in the slab.'),
+            ! $steel->present() => $this->notChecked('Nothing is said of the bars in the slab.', unsaid: 'steel.bar_m'),
             $steel->cover < self::BOARD - 0.001 => $this->fix(
                 'The bars have %1$s of cover below; %2$s are wanted.',
                 Measure::size($steel->cover),

@@ -48,6 +48,7 @@ final class TermitesKnown extends Rule
         return match ($s->site->termites) {
             Presence::NotSaid => $this->notChecked(
                 'Whether the site has termites is not said; insulation runs from the ground to the wall.',
+                unsaid: 'site.termites',
             ),
             Presence::Yes => $this->note('The site has termites: ask local code whether foam may stand below grade at all.'),
             Presence::No => null,

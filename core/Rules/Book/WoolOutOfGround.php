@@ -59,6 +59,7 @@ final class WoolOutOfGround extends Rule
             ! $wool || $s->site->water === GroundWater::Dry => null,
             $s->site->water === GroundWater::NotSaid => $this->notChecked(
                 'Stone wool stands in the ground, and how wet that is is not said.',
+                unsaid: 'site.water',
             ),
             default => $this->fix('Stone wool stands in ground that is '.$s->site->water->label().'.', remedy: $remedy),
         };

@@ -1,10 +1,15 @@
+import Alpine from '@alpinejs/csp';
 import follow from '../later.js';
 import { grab, typeOver } from './drawing.js';
-import { stepSize, nextPart, partByNumber } from './log.js';
+import { openRow, stepSize, nextPart, partByNumber, rowOf } from './log.js';
 import Page from './page.js';
+import { panels } from './panels.js';
+import Preview from './preview.js';
 import send, { NotSaved, read, readAhead } from './send.js';
 
 const RETRY_AFTER = 4000;
+
+const OVERLAYS = { s: 'parts', l: 'levels', w: 'water', t: 'temperature', h: 'flow', v: 'vapour', f: 'frost' };
 
 /** Between the last answer and asking for what takes long, ms. */
 const REST = 1500;
@@ -26,17 +31,20 @@ export default () => {
     let ahead = null;
     let resting = null;
 
+    let preview;
+    const state = Alpine.store('bench');
+
     return {
-        said: '',
-        mood: 'calm',
-        stuck: false,
+        ...panels(),
         jobs: [],
         busy: false,
         timer: null,
 
         init() {
             page = new Page(this.$root);
-            this.said = this.$root.querySelector('.log-state').textContent.trim();
+            preview = new Preview(this.$root, () => this.revision());
+            this.tell(document.querySelector('.log-state').textContent.trim(), 'calm');
+            this.beginPanels();
             this.follow();
         },
 
@@ -54,10 +62,16 @@ export default () => {
 
         submitted(event) {
             const by = event.submitter;
-            return this.ask({
+            const job = {
                 url: by?.hasAttribute('formaction') ? by.formAction : this.$root.action,
                 extra: by?.name ? { [by.name]: by.value } : undefined,
-            });
+                by,
+            };
+            if (by?.closest('dialog')) {
+                this.closeParts();
+                job.opens = by.value.replace('put:', '');
+            }
+            return this.ask(job);
         },
 
         again() {
@@ -66,13 +80,13 @@ export default () => {
 
         /** Back from another tab, or back on the net. */
         resume() {
-            if (this.stuck) {
+            if (state.stuck) {
                 this.again();
             }
         },
 
         leave(event) {
-            if (this.busy || this.stuck) {
+            if (this.busy || state.stuck) {
                 event.preventDefault();
             }
         },
@@ -146,7 +160,7 @@ export default () => {
 
         /** The one that is shown. */
         revision() {
-            return this.$root.querySelector('#bench-acts').dataset.of;
+            return document.getElementById('bench-acts').dataset.of;
         },
 
         fieldUrl(mesh) {
@@ -169,7 +183,7 @@ export default () => {
 
         /** Where what belongs to the shown revision is asked for, by kind. */
         later() {
-            return JSON.parse(this.$root.querySelector('#bench-acts').dataset.later);
+            return JSON.parse(document.getElementById('bench-acts').dataset.later);
         },
 
         async watch(kind, url) {
@@ -192,9 +206,13 @@ export default () => {
                 return;
             }
             const id = { winters: 'frost-core', cooling: 'mass-core' }[kind];
-            const core = document.getElementById(id);
-            core.replaceChildren(...fresh.getElementById(id).childNodes);
-            page.touched(core);
+            for (const [here, there] of [
+                [document.getElementById(id), fresh.getElementById(id)],
+                [document.querySelector(`[data-unit="strip-${id.replace('-core', '')}"]`), fresh.querySelector('[data-cell]')],
+            ]) {
+                here.replaceChildren(...there.childNodes);
+                page.touched(here);
+            }
         },
 
         async ask(job) {
@@ -228,17 +246,24 @@ export default () => {
         },
 
         async perform(job) {
-            if (this.plain(job) && this.mood === 'calm' && page.clean()) {
+            if (this.plain(job) && state.mood === 'calm' && page.clean()) {
                 return;
             }
             const sent = page.values();
             this.tell('Saving', 'busy');
+            preview.clear();
+            job.by?.setAttribute('aria-busy', 'true');
             try {
                 this.lookAhead(job);
                 const { status, fresh } = await send(job.url, this.$root, page.have(), job.extra);
+                const keep = status === 200 ? page.settled.begin(job.by) : null;
                 page.takeIn(fresh, sent);
+                keep?.();
                 this.$dispatch('fresh');
-                this.stuck = false;
+                if (job.opens && status === 200) {
+                    this.goTo(job.opens);
+                }
+                state.stuck = false;
                 this.tell(fresh.getElementById('bench-acts').dataset.words, status === 200 ? 'calm' : 'refused');
                 if (status !== 200) {
                     ahead = null;
@@ -246,12 +271,13 @@ export default () => {
                     this.jobs = status === 422 ? this.jobs.filter((next) => this.plain(next)) : [];
                 }
             } catch (error) {
+                job.by?.removeAttribute('aria-busy');
                 if (!(error instanceof NotSaved)) {
                     throw error;
                 }
                 this.jobs = [];
                 ahead = null;
-                this.stuck = true;
+                state.stuck = true;
                 this.tell(error.message, 'stuck');
                 if (error.passing) {
                     this.timer = setTimeout(() => this.again(), RETRY_AFTER);
@@ -260,12 +286,13 @@ export default () => {
         },
 
         tell(words, mood) {
-            this.said = words;
-            this.mood = mood;
+            state.said = words;
+            state.mood = mood;
         },
 
         /** Lights up a part in the drawing and its row in the log together: the one pointed at, else the one being changed. */
         point(event) {
+            preview.point(event);
             const over = event.type === 'mouseleave' ? null : event.target.closest('[data-part]');
             const part = (over ?? document.activeElement.closest('.log-row[data-part]'))?.dataset.part;
             for (const element of this.$root.querySelectorAll('[data-part]')) {
@@ -286,22 +313,43 @@ export default () => {
             }
         },
 
+        /** Opens a part's row, where its first field is ready to be typed over. */
         goTo(part) {
-            const row = part === 'wall' ? this.$root.querySelector('#log-wall') : this.$root.querySelector(`.log-row[data-part="${part}"]`);
-            row?.closest('details:not([open])')?.setAttribute('open', '');
-            if (!row) {
-                return;
+            const row = rowOf(this.$root, part);
+            if (row) {
+                openRow(row);
             }
-            if (row.tagName === 'DETAILS') {
-                row.open = true;
+        },
+
+        /** From something that is not said to where it is filled in. */
+        fillIn(event) {
+            const field = this.field(event.currentTarget.dataset.unsaid);
+            field?.closest('details')?.setAttribute('open', '');
+            field?.scrollIntoView({ block: 'nearest' });
+            field?.focus();
+            field?.select?.();
+        },
+
+        async openParts() {
+            const dialog = document.getElementById('parts');
+            dialog.showModal();
+            const response = await fetch(this.$root.dataset.parts, { headers: { Accept: 'text/html' } }).catch(() => null);
+            const list = document.getElementById('parts-list');
+            if (response?.ok && !response.redirected) {
+                const fresh = new DOMParser().parseFromString(await response.text(), 'text/html').getElementById('parts-list');
+                list.replaceChildren(...fresh.childNodes);
+            } else {
+                list.textContent = 'The parts cannot be fetched now. Close this and try again.';
             }
-            row.querySelector('input[type=text]')?.select();
-            row.scrollIntoView({ block: 'nearest' });
+        },
+
+        closeParts() {
+            document.getElementById('parts').close();
         },
 
         /** Of the log, by its name in project files. */
         field(name) {
-            return document.getElementById(`design-${name.replace('.', '-')}`);
+            return document.getElementById(`design-${name.replaceAll('.', '-')}`);
         },
 
         grab(event) {
@@ -319,17 +367,17 @@ export default () => {
                 field.parentElement.querySelector('button').click();
                 return;
             }
-            if (!field.matches('.bench-fields input[type=text]') || event.ctrlKey || event.metaKey || event.altKey) {
+            if (!field.matches('.bench-fields :is(input[type=text], select)') || event.ctrlKey || event.metaKey || event.altKey) {
                 return;
             }
+            const typed = field.tagName === 'INPUT';
             const acts = {
-                ArrowUp: () => stepSize(field, 1),
-                ArrowDown: () => stepSize(field, -1),
+                ...(typed && { ArrowUp: () => stepSize(field, 1), ArrowDown: () => stepSize(field, -1) }),
                 PageUp: () => nextPart(field, -1),
                 PageDown: () => nextPart(field, 1),
                 Escape: () => {
-                    field.value = field.defaultValue;
-                    field.select();
+                    field.value = page.stored(field);
+                    field.select?.();
                 },
             };
             if (acts[event.key]) {
@@ -343,6 +391,8 @@ export default () => {
             const field = document.activeElement.closest('input, select, textarea, dialog');
             if ((event.ctrlKey || event.metaKey) && !event.altKey) {
                 this.command(event, field);
+            } else if (event.key === 'Escape' && !field) {
+                this.closeDrawer();
             } else if (!field && !event.altKey && this.$root.hasAttribute('data-keys')) {
                 this.single(event);
             }
@@ -356,20 +406,30 @@ export default () => {
             } else if ((key === 'z' || key === 'y') && !(field?.type === 'text' && field.value !== field.defaultValue)) {
                 // While something is being typed, undo belongs to the field.
                 event.preventDefault();
-                this.$root.querySelector(key === 'y' || event.shiftKey ? '#redo' : '#undo')?.click();
+                document.querySelector(key === 'y' || event.shiftKey ? '#redo' : '#undo')?.click();
             }
         },
 
         single(event) {
             const acts = {
                 '?': () => this.help(),
-                u: () => document.querySelector('#units button[aria-pressed=false]').click(),
+                u: () => document.querySelector('#units [data-other]').click(),
                 n: () => this.turn('nextElementSibling'),
                 p: () => this.turn('previousElementSibling'),
                 o: () => this.$dispatch('overlay-next'),
                 ',': () => this.$dispatch('overlay-step', -1),
                 '.': () => this.$dispatch('overlay-step', 1),
+                j: () => this.nextFinding(1),
+                k: () => this.nextFinding(-1),
+                r: () => document.activeElement.closest('.finding')?.querySelector('[value^="remedy:"]')?.click(),
+                a: () => this.showPanel(this.panel === 'answers' ? 'findings' : 'answers'),
+                c: () => this.nextCore(),
+                '[': () => this.nextRow(-1),
+                ']': () => this.nextRow(1),
             };
+            for (const [letter, kind] of Object.entries(OVERLAYS)) {
+                acts[letter] = () => this.$dispatch('overlay-show', kind);
+            }
             const act = /^\d$/.test(event.key)
                 ? () => this.goTo(partByNumber(this.$root, event.key === '0' ? 10 : Number(event.key)))
                 : acts[event.key.toLowerCase()];
@@ -377,6 +437,13 @@ export default () => {
                 event.preventDefault();
                 act();
             }
+        },
+
+        /** To the part above or below the one that is open, else the first. */
+        nextRow(way) {
+            const rows = [...this.$root.querySelectorAll('details.log-row, .log-more')];
+            const at = rows.findIndex((row) => row.open);
+            openRow(rows[at < 0 ? (way > 0 ? 0 : rows.length - 1) : at + way] ?? rows[Math.max(0, at)], false);
         },
 
         turn(way) {

@@ -29,17 +29,38 @@ export function stepSize(field, way) {
     }
 }
 
-/** To the first field of the part above (-1) or below (1). */
-export function nextPart(field, way) {
-    const places = [...field.form.querySelectorAll('.log-row[data-part], .log-more')].filter((place) =>
-        place.querySelector('input[type=text]'),
-    );
-    const place = places[places.indexOf(field.closest('.log-row[data-part], .log-more')) + way];
-    if (place?.tagName === 'DETAILS') {
-        place.open = true;
+/** The row of a part in the log. */
+export function rowOf(form, part) {
+    return form.querySelector(`#bench-log details[data-part="${part}"]`);
+}
+
+/**
+ * Unfolds a row, and folds all others.
+ *
+ * @param {HTMLDetailsElement} row
+ * @param {boolean} typing whether its first size is to be typed over, else its line has the focus
+ */
+export function openRow(row, typing = true) {
+    for (const other of row.closest('#bench-log').querySelectorAll('details[open]')) {
+        other.open = other === row;
     }
-    place?.querySelector('input[type=text]').select();
-    place?.scrollIntoView({ block: 'nearest' });
+    row.open = true;
+    const field = typing ? row.querySelector('input[type=text]') : null;
+    if (field) {
+        field.select();
+    } else {
+        row.querySelector('summary').focus({ preventScroll: true });
+    }
+    row.scrollIntoView({ block: 'nearest' });
+}
+
+/** To the first size of the part above (-1) or below (1). */
+export function nextPart(field, way) {
+    const rows = [...field.form.querySelectorAll('#bench-log details')].filter((row) => row.querySelector('input[type=text]'));
+    const row = rows[rows.indexOf(field.closest('details')) + way];
+    if (row) {
+        openRow(row);
+    }
 }
 
 export function partByNumber(form, number) {

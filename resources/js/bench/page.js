@@ -1,10 +1,19 @@
 import Alpine from '@alpinejs/csp';
+import Settled from './settled.js';
 
 /** Those with fields are morphed, so that cursor and typing stay. */
 const MORPHED = ['bench-acts', 'bench-conflict'];
 /** Pieces that are swapped whole where the server wrote them anew. */
 const SWAPPED = [
+    'strip-heat',
+    'strip-frost',
+    'strip-damp',
+    'strip-mass',
+    'strip-load',
+    'strip-tally',
     'sides',
+    'small',
+    'change',
     'drawing',
     'field-sheet',
     'vapour-sheet',
@@ -17,7 +26,8 @@ const SWAPPED = [
     'notes',
 ];
 const LOG = 'bench-log';
-const FINDINGS = 'bench-findings';
+/** Lists of findings: what asks for something, and what is not said yet. */
+const LISTS = ['bench-findings', 'bench-answers'];
 
 /** After a field of the findings is left, so that a press on its button is not lost, ms. */
 const LEFT = 400;
@@ -30,6 +40,8 @@ const same = (here, there) =>
 export default class Page {
     constructor(form) {
         this.form = form;
+        this.settled = new Settled();
+        this.waiting = {};
     }
 
     fields() {
@@ -48,7 +60,7 @@ export default class Page {
 
     /** Which pieces it shows, as the server wrote them: name and fingerprint of each. */
     have() {
-        return [...this.form.querySelectorAll('[data-print]')].map((unit) => `${unit.dataset.unit}:${unit.dataset.print}`).join(' ');
+        return [...document.querySelectorAll('[data-print]')].map((unit) => `${unit.dataset.unit}:${unit.dataset.print}`).join(' ');
     }
 
     /** Something else has written into a piece: it is no longer as the server sent it. */
@@ -66,19 +78,25 @@ export default class Page {
         for (const id of asked ? MORPHED : []) {
             this.morph(document.getElementById(id), fresh.getElementById(id));
         }
-        this.receiveFindings(document.getElementById(FINDINGS), fresh.getElementById(FINDINGS), asked);
+        for (const list of LISTS) {
+            this.receiveFindings(document.getElementById(list), fresh.getElementById(list), asked);
+        }
         // What comes later comes without what came before it, and leaves alone what is typed, saved or not.
         const log = fresh.getElementById(LOG);
         if (log) {
-            this.takeInUnits(document.getElementById(LOG), log);
+            this.markChanged(this.takeInUnits(document.getElementById(LOG), log));
         }
         for (const name of SWAPPED) {
-            const [here, there] = [this.form, fresh].map((page) => page.querySelector(`[data-unit="${name}"]`));
+            const [here, there] = [document, fresh].map((page) => page.querySelector(`[data-unit="${name}"]`));
             if (there && !same(here, there)) {
                 here.replaceChildren(...there.childNodes);
                 here.dataset.print = there.dataset.print;
+                if (there.hasAttribute('href')) {
+                    here.setAttribute('href', there.getAttribute('href'));
+                }
             }
         }
+        this.showChanged();
         for (const field of log ? this.fields() : []) {
             const typedSince = sent.has(field.id) && now.get(field.id) !== sent.get(field.id);
             field.value = typedSince ? now.get(field.id) : this.stored(field);
@@ -86,38 +104,66 @@ export default class Page {
     }
 
     receiveFindings(here, fresh, asked) {
-        this.waiting = fresh;
+        this.waiting[here.id] = fresh;
         // A message at a reason that was refused stays until the person has seen to it.
         if (!asked && here.querySelector('.finding .wrong')) {
             return;
         }
-        if (asked || !document.activeElement.matches(`#${FINDINGS} input`)) {
+        if (asked || !document.activeElement.matches(`#${here.id} input`)) {
             this.takeInFindings(here, fresh);
             return;
         }
         document.activeElement.addEventListener(
             'blur',
-            () => setTimeout(() => this.waiting === fresh && this.takeInFindings(here, fresh), LEFT),
+            () => setTimeout(() => this.waiting[here.id] === fresh && this.takeInFindings(here, fresh), LEFT),
             { once: true },
         );
     }
 
     /** Only where the server wrote something else: a reason may just be being typed. What they cost is asked for anew. */
     takeInFindings(here, fresh) {
+        const known = [...here.querySelectorAll('.finding')].map((finding) => finding.id);
+        this.settled.take(here);
         this.takeInUnits(here, fresh);
+        this.settled.put(here, known);
         for (const cost of here.querySelectorAll('[data-cost]')) {
             cost.textContent = '';
         }
     }
 
-    /** Only the pieces that the server wrote anew: comparing all their choices would take longer than the server did. */
+    /** What the last change touched stands out in log and drawing until the next. */
+    markChanged(names) {
+        for (const marked of this.form.querySelectorAll('.changed')) {
+            marked.classList.remove('changed');
+        }
+        this.changed = names;
+        this.showChanged();
+    }
+
+    showChanged() {
+        for (const name of this.changed ?? []) {
+            for (const element of this.form.querySelectorAll(`#bench-log [data-part="${name}"], #bench-drawing .area[data-part="${name}"]`)) {
+                element.classList.add('changed');
+            }
+        }
+    }
+
+    /**
+     * Only the pieces that the server wrote anew: comparing all their choices would take longer than the server did.
+     *
+     * @returns {string[]} their names
+     */
     takeInUnits(here, fresh) {
+        const anew = [];
         const [shown, written] = [here, fresh].map(
             (page) => new Map([...page.querySelectorAll('[data-unit]')].map((unit) => [unit.dataset.unit, unit])),
         );
         const sameOrder = [...shown.keys()].join() === [...written.keys()].join();
         for (const [name, unit] of written) {
             const kept = shown.get(name);
+            if (!same(kept, unit)) {
+                anew.push(name);
+            }
             if (sameOrder && !same(kept, unit)) {
                 this.morph(kept, unit);
             } else if (!sameOrder && kept && same(kept, unit)) {
@@ -131,6 +177,7 @@ export default class Page {
         for (const folded of fresh.querySelectorAll('details[id][open]')) {
             document.getElementById(folded.id)?.setAttribute('open', '');
         }
+        return anew;
     }
 
     /** Pieces have come, gone or changed places: all is put in anew, and cursor and what was unfolded stay. */

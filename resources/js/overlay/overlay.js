@@ -114,6 +114,14 @@ export default () => {
             this.keep();
         },
 
+        /** By name, where this page has it. */
+        show(kind) {
+            if (this.kinds().includes(kind)) {
+                this.kind = kind;
+                this.keep();
+            }
+        },
+
         slid(event) {
             this.halt();
             this.day = Number(event.target.value);

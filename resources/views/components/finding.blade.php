@@ -1,13 +1,13 @@
-{{-- One finding: its weight, what was found, why it matters, the remedy and what that does. --}}
-@props(['judged', 'format', 'may'])
-@use('Ondergrond\Rules\Severity')
+{{-- One finding: its weight, what was found, why it matters, the remedy and what that does; of what is not said, the answers. --}}
+@props(['judged', 'format', 'may', 'project' => null])
 @php
     $finding = $judged->finding;
     $rule = $finding->rule;
     $id = $rule->id();
     $field = "reason.{$id}";
+    $answers = $judged->answers();
 @endphp
-<x-unit tag="li" :name="'finding-'.$id" class="finding" :id="'finding-'.$id" :data-part="$rule->parts()[0]->value">
+<x-unit tag="li" :name="'finding-'.$id" class="finding" :id="'finding-'.$id" :data-part="$rule->parts()[0]->value" :data-rule="$id">
     <p class="finding-what"><x-weight :severity="$finding->severity" /> <b>{{ $finding->said->in($format) }}</b></p>
     <p class="finding-why">{{ $rule->why() }} <span class="hint">{{ ucfirst($rule->source()) }}.</span></p>
     @if ($judged->setAside)
@@ -17,7 +17,7 @@
         </p>
     @endif
     @if ($finding->remedy && $judged->isOpen())
-        <p class="finding-why">
+        <p class="finding-does">
             <span data-cost="{{ $id }}"></span>
             @if ($judged->obstacle)The remedy, {{ lcfirst(rtrim($finding->remedy->said->in($format), '.')) }}, cannot be built here: {{
                 $judged->obstacle }}.@endif
@@ -30,6 +30,18 @@
         <div class="finding-acts">
             @if ($judged->isOpen() && $judged->canBeRemedied())<button name="act" value="remedy:{{ $id }}">{{
                 rtrim($finding->remedy->said->in($format), '.') }}</button>@endif
+            @if ($judged->isOpen() && $finding->unsaid !== null)
+                @if ($answers !== [])
+                    <span class="chips" role="group" aria-label="{{ $finding->said->in($format) }}">@foreach ($answers as $value => $words)<button
+                        name="act" value="say:{{ $finding->unsaid }}:{{ $value }}">{{ $words }}</button>@endforeach</span>
+                @elseif ($judged->isOfSite())
+                    <a class="finding-go" href="{{ route('site.edit', $project) }}#{{ str_replace('.', '-', $finding->unsaid) }}">Say it at
+                        the site</a>
+                @else
+                    <button type="button" class="needs-script" x-on:click="fillIn" data-unsaid="{{ $finding->unsaid }}">Fill it in<span
+                        class="unseen">: {{ $rule->asks() }}</span></button>
+                @endif
+            @endif
             @if ($judged->isOpen())
                 <details @if ($errors->has($field)) open @endif>
                     <summary>Set aside<span class="unseen">: {{ $rule->asks() }}</span></summary>

@@ -1,5 +1,15 @@
-@props(['title', 'project' => null, 'option' => null])
-@php $person = auth()->user(); @endphp
+{{-- `workspace`: a page that does not scroll where there is room; `bar`: what stands beside the job's name; `exports`: its menu. --}}
+@props(['title', 'project' => null, 'option' => null, 'workspace' => false, 'bar' => null, 'exports' => null])
+@php
+    $person = auth()->user();
+    // In the order in which people work.
+    $way = [
+        ['site.edit', 'Site', ['site.*']], ['plan.show', 'Plan', ['plan.*', 'release.*']],
+        ['section.show', 'Section', ['section.*', 'options.*', 'history.*', 'shares.*', 'studies.*', 'damp.*', 'mass.*', 'inspections.*']],
+        ['compare.show', 'Compare', ['compare.*']], ['order.show', 'Order', ['order.*']],
+        ['sequence.show', 'Sequence', ['sequence.*']], ['log.show', 'Log', ['log.*']], ['built.show', 'Hand-over', ['built.*']],
+    ];
+@endphp
 <!DOCTYPE html>
 <html lang="en">
 <head>
@@ -9,51 +19,45 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body>
+<body @if ($workspace) class="workspace" @endif>
 <a class="skip" href="#main">To the content</a>
 <header class="top">
     <div class="top-name">
         <a class="brand" href="{{ route('projects.index') }}">Ondergrond</a>
         @if ($project)
             <bdi class="job" title="{{ $project->name }}">{{ $project->name }}</bdi>
-            @if ($option)<bdi class="job-option" title="{{ $option->name }}">{{ $option->name }}</bdi>@endif
+            @if ($option && ! $bar)<bdi class="job-option" title="{{ $option->name }}">{{ $option->name }}</bdi>@endif
         @endif
+        {{ $bar }}
     </div>
     @if ($project && $person)
         <nav class="stakes" aria-label="Order of work">
-            <a href="{{ route('site.edit', $project) }}" @if (request()->routeIs('site.*')) aria-current="page" @endif>Site</a>
-            <a href="{{ route('section.show', $project) }}" @if (request()->routeIs('section.*', 'options.*', 'history.*', 'shares.*',
-                'studies.*', 'damp.*', 'mass.*')) aria-current="page" @endif>Section</a>
-            <a href="{{ route('plan.show', $project) }}" @if (request()->routeIs('plan.*', 'release.*')) aria-current="page" @endif>Plan</a>
-            <a href="{{ route('order.show', $project) }}" @if (request()->routeIs('order.*')) aria-current="page" @endif>Order</a>
-            <a href="{{ route('sequence.show', $project) }}" @if (request()->routeIs('sequence.*')) aria-current="page" @endif>Sequence</a>
-            <a href="{{ route('log.show', $project) }}" @if (request()->routeIs('log.*')) aria-current="page" @endif>Log</a>
-            <a href="{{ route('built.show', $project) }}" @if (request()->routeIs('built.*')) aria-current="page" @endif>Hand over</a>
-            <a href="{{ route('compare.show', $project) }}" @if (request()->routeIs('compare.*')) aria-current="page" @endif>Compare</a>
-            <a href="{{ route('inspections.index', $project) }}" @if (request()->routeIs('inspections.*')) aria-current="page"
-                @endif>Inspect</a>
+            @foreach ($way as [$name, $label, $pages])<a href="{{ route($name, $project) }}" @if (request()->routeIs(...$pages))
+                aria-current="page" @endif>{{ $label }}</a>@endforeach
         </nav>
     @endif
+    @if ($exports)<details class="menu menu-right" id="exports-menu"><summary>Export</summary>{{ $exports }}</details>@endif
     @if ($person)
-        <nav class="top-side" aria-label="Elsewhere">
-            <a href="{{ route('projects.index') }}" @if (request()->routeIs('projects.index')) aria-current="page" @endif>Projects</a>
-            <a href="{{ route('materials') }}" @if (request()->routeIs('materials')) aria-current="page" @endif>Materials</a>
-        </nav>
-        <form class="units" method="post" action="{{ route('units.update') }}" id="units">
-            @csrf @method('put')
-            <fieldset>
-                <legend class="unseen">Units</legend>
+        <details class="menu menu-right units-menu" id="units-menu">
+            @php $now = $person->units ?? $project?->units; @endphp
+            <summary><span class="unseen">Units: </span>{{ $now === \Ondergrond\Units\UnitSystem::InchPound ? 'inch' : 'mm' }}</summary>
+            <form class="units menu-more" method="post" action="{{ route('units.update') }}" id="units">
+                @csrf @method('put')
                 @foreach (\Ondergrond\Units\UnitSystem::cases() as $system)
-                    <button name="units" value="{{ $system->value }}" aria-pressed="{{ ($person->units ?? $project?->units) === $system ?
-                        'true' : 'false' }}">{{ $system === \Ondergrond\Units\UnitSystem::Metric ? 'metric' : 'inch' }}<span
-                        class="unseen">, {{ $system->label() }}</span></button>
+                    <button name="units" value="{{ $system->value }}" @if ($system !== $now) data-other @endif
+                        aria-pressed="{{ $person->units === $system ? 'true' : 'false' }}">{{
+                        $system->label() }}</button>
                 @endforeach
-            </fieldset>
-        </form>
+                <button name="units" value="as-built" aria-pressed="{{ $person->units === null ? 'true' : 'false' }}">as each project is
+                    built</button>
+            </form>
+        </details>
         <details class="self" id="self">
             <summary><bdi>{{ $person->name }}</bdi></summary>
             <div class="self-more">
                 <p>{{ $person->role->label() }}, <bdi>{{ $person->firm->name }}</bdi></p>
+                <a href="{{ route('projects.index') }}">Projects</a>
+                <a href="{{ route('materials') }}">Materials</a>
                 <a href="{{ route('settings.edit') }}">Settings</a>
                 @can('manage-firm')<a href="{{ route('people.index') }}">People</a>@endcan
                 @can('create', \App\Models\Project::class)<a href="{{ route('prices.edit') }}">Prices</a>@endcan

@@ -1,11 +1,11 @@
-{{-- How many findings of each weight, with their shapes. --}}
-@props(['judgement'])
+{{-- How many findings of each weight, with their shapes; what is to be answered is counted apart. --}}
+@props(['judgement', 'all' => false])
 @use('Ondergrond\Rules\Severity')
 @php $any = false; @endphp
 <span class="tally">
     @foreach (Severity::cases() as $severity)
-        @if (($n = $judgement->count($severity)) > 0)@php $any = true; @endphp<span class="weight weight-{{
-            \Illuminate\Support\Str::slug($severity->value) }}"><x-weight :severity="$severity" bare />
+        @if (($all || $severity !== Severity::NotChecked) && ($n = $judgement->count($severity)) > 0)@php $any = true; @endphp<span
+            class="weight weight-{{ \Illuminate\Support\Str::slug($severity->value) }}"><x-weight :severity="$severity" bare />
             {{ $n }} {{ $severity->value }}</span>@endif
     @endforeach
     @if (! $any)<span>nothing found</span>@endif

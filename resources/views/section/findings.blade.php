@@ -2,27 +2,13 @@
 @php
     $open = array_filter($judgement->findings, fn ($j) => $j->isOpen());
     $asks = array_filter($open, fn ($j) => $j->finding->severity !== Severity::NotChecked);
-    $unknown = array_filter($open, fn ($j) => $j->finding->severity === Severity::NotChecked);
     $aside = array_filter($judgement->findings, fn ($j) => ! $j->isOpen());
 @endphp
-<x-unit name="findings-head" class="findings-head">
-    <h2 id="findings-title">What {{ $judgement->rules }} rules find</h2>
-    <x-tally :judgement="$judgement" />
-    @auth<span class="findings-ways"><a href="{{ route('studies.show', [$project, $option]) }}">Where it pays</a> ·
-        <a href="{{ route('rules') }}">The rulebook</a></span>@endauth
-</x-unit>
 @error('act')<p class="wrong">{{ $message }}</p>@enderror
-@if ($asks === [])<p>Nothing that the rules can see, apart from what is not checked. That is no approval.</p>@endif
+@if ($asks === [])<p class="panel-empty">Nothing that the rules can see, apart from what is not checked. That is no approval.</p>@endif
 <ol class="findings">
     @foreach ($asks as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" />@endforeach
 </ol>
-@if ($unknown !== [])
-    <details class="findings-more" id="findings-unknown" @if (collect($unknown)->contains(fn ($j) =>
-        $errors->has('reason.'.$j->finding->rule->id()))) open @endif>
-        <summary>Not checked, because something is not said: {{ count($unknown) }}</summary>
-        <ol class="findings">@foreach ($unknown as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" />@endforeach</ol>
-    </details>
-@endif
 @if ($aside !== [] || $judgement->idle !== [])
     <h3>Set aside</h3>
     <ol class="findings findings-aside">
@@ -36,6 +22,7 @@
         @endforeach
     </ol>
 @endif
+<p class="findings-ways"><a href="{{ route('rules') }}">{{ $judgement->rules }} rules were asked: the rulebook</a></p>
 @php $hazards = $page->hazards(); @endphp
 <x-unit tag="details" name="hazards" class="findings-more hazards">
     <summary>Mind when building this: {{ count($hazards) }} cautions</summary>

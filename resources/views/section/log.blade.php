@@ -1,32 +1,22 @@
 @use('Ondergrond\Units\Quantity')
 @php $design = $option->design; @endphp
 @foreach ($log->groups() as $group)
-    @php [$present, $out] = [$group->present(), $group->leftOut()]; @endphp
-    @if ($present !== [] || $out !== [])
+    @if ($group->rows !== [])
         <section aria-labelledby="log-{{ $group->slug }}">
-            <h2 id="log-{{ $group->slug }}">{{ $group->title }} <span>{{ $present === [] ? 'nothing yet' : $group->order }}</span></h2>
+            <h2 id="log-{{ $group->slug }}">{{ $group->title }} <span>{{ $group->order }}</span></h2>
             <div class="log">
-                @foreach ($present as $row)<x-log-row :row="$row" :may="$may" />@endforeach
+                @foreach ($group->rows as $row)<x-log-row :row="$row" :may="$may" />@endforeach
                 @if ($group->slug === 'floor')
-                    <x-unit name="ground" class="log-row log-ground">
-                        <span class="log-depth">{{ $format->format($log->depth(), Quantity::Thickness) }}</span>
-                        <span class="log-hatch"></span>
-                        <p class="log-name">{{ $project->site->soil->label() }}
-                            <span>λ {{ $format->format($project->site->soil->conductivity(), Quantity::Conductivity) }}</span></p>
-                    </x-unit>
+                    <x-unit name="ground" class="log-row log-ground"><span class="log-hatch"></span><span class="log-name">{{
+                        $project->site->soil->label() }}</span> <span class="log-r">λ {{ $format->format($project->site->soil->conductivity(),
+                        Quantity::Conductivity) }}</span> <span class="log-size">{{ $format->format($log->depth(), Quantity::Thickness)
+                        }} down</span></x-unit>
                 @endif
             </div>
-            @if ($out !== [])
-                <details class="log-left-out" id="log-out-{{ $group->slug }}" @if (collect($out)->contains(fn ($row) =>
-                    $errors->has('design.'.$row->part->value.'.*'))) open @endif>
-                    <summary>Left out: {{ collect($out)->map(fn ($row) => lcfirst($row->part->label()))->implode(', ') }}</summary>
-                    <div class="log">@foreach ($out as $row)<x-log-row :row="$row" :may="$may" />@endforeach</div>
-                </details>
-            @endif
         </section>
     @endif
 @endforeach
-<x-unit tag="details" name="wall" class="log-more" id="log-wall" :open="$errors->has('design.wall.*')">
+<x-unit tag="details" name="wall" class="log-more" id="row-wall" data-part="wall" :open="$errors->has('design.wall.*')">
     <summary>Wall</summary>
     @foreach ($log->wall()->lists as $key => $layers)
         <x-log-layers :layers="$layers" :path="'wall.'.$key"

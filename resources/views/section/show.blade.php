@@ -4,35 +4,45 @@
     [$junctions, $load, $judgement] = [$page->junctions, $page->load, $page->judgement];
     $same = [$project, $option, ...$view->query()];
 @endphp
-<x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" class="bench-page">
+<x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" class="bench-page" workspace>
+    <x-slot:bar>
+        @include('section.options')
+        @include('section.state')
+    </x-slot:bar>
+    <x-slot:exports>
+        @fragment('files')@include('section.exports')@endfragment
+    </x-slot:exports>
     @if ($whole)<x-hatches :materials="$log->materials()" />
         <script type="application/json" id="size-lists">@json($log->sizeLists())</script>@endif
     <h1 class="unseen">Section of {{ $project->name }}, {{ $option->name }}</h1>
-    <form class="bench" method="post" action="{{ route('section.update', $same) }}" novalidate
+    <form class="bench" id="bench" method="post" action="{{ route('section.update', $same) }}" novalidate
         data-show="{{ route('section.show', $same) }}" data-ahead="{{ route('section.ahead', [...$same, 'field' => 'rough']) }}"
+        data-preview="{{ route('section.preview', $same) }}" data-parts="{{ route('section.parts', $same) }}"
             @if ($may) data-may @endif @if (auth()->user()->single_keys) data-keys @endif
         x-data="bench" @change="changed" @submit.prevent="submitted" @mouseover="point" @mouseleave="point" @focusin="point"
         @click="pick" @pointerdown="grab" @keydown="step" @keydown.window="key" @focus.window="resume" @online.window="resume"
-            @beforeunload.window="leave">
+            @beforeunload.window="leave" @bench-help.window="help">
         @csrf @method('put')
-        {{-- Enter in a field presses a form's first button: this one, never Undo. --}}
+        {{-- Enter in a field presses a form's first button: this one, never a part's. --}}
         <button class="unseen" tabindex="-1">Save</button>
-        <div class="bench-log">
-            @include('section.options')
+        @fragment('strip')
+            <div class="strip" id="bench-strip" role="group" aria-label="Verdicts">@include('section.strip')</div>
+        @endfragment
+        <div class="bench-log" id="bench-parts" tabindex="-1">
             @if ($held)<p class="note">Released to be built: it is changed with a reason alone. <a href="{{ route('release.show',
                 $project) }}">Release</a></p>@endif
-            @include('section.state')
             <fieldset class="bench-fields" @disabled(! $may)>
                 <legend class="unseen">The parts</legend>
                 @fragment('log')
                     @unless ($late)<div id="bench-log">@include('section.log')</div>@endunless
                 @endfragment
             </fieldset>
+            @if ($may)<p class="log-add needs-script"><button type="button" @click="openParts">+ Add a part</button></p>
+                <noscript><p><button class="go">Work it out</button></p></noscript>@endif
         </div>
-        <div class="bench-face">
-            <div class="bench-plate" x-data="overlay" @fresh.window="fresh" @overlay-next.window="next"
-                @overlay-step.window="step($event.detail)" @pointermove="point" @pointerdown="point" @pointerleave="point"
-                @resize.window="draw">
+        <div class="bench-plate" x-data="overlay" @fresh.window="fresh" @overlay-next.window="next"
+            @overlay-step.window="step($event.detail)" @overlay-show.window="show($event.detail)" @pointermove="point"
+            @pointerdown="point" @pointerleave="point" @resize.window="draw">
             @fragment('sides')
                 <x-unit tag="nav" name="sides" class="bench-sides" id="bench-sides" aria-label="Sections of this design">
                     @foreach ($page->stretches() as $stretch)
@@ -41,14 +51,15 @@
                             {{ $stretch->label }} <span>{{ $format->format($stretch->length, \Ondergrond\Units\Quantity::Length)
                                 }}</span></a>
                     @endforeach
-                    <a class="bench-tally" href="#bench-findings"><x-tally :judgement="$judgement" /></a>
-                    <a class="bench-zoom" href="{{ route('section.show', [$project, $option, ...$view->query(null, ! $view->detail)]) }}">{{
-                        $view->detail ? 'Whole section' : 'Zoom to the edge' }}</a>
+                    <span class="bench-scale">1 : {{ (int) $page->scale }} <span class="legend"><i class="legend-sheet"></i> sheets
+                        <i class="legend-air"></i> airtight</span></span>
                 </x-unit>
             @endfragment
             @fragment('drawing')
                 <div class="bench-drawing" id="bench-drawing">
                     <x-unit name="drawing">{!! $page->svg !!}</x-unit>
+                    <x-unit name="small" tag="a" class="bench-small" :href="route('section.show', [$project, $option, ...$view->query(null, !
+                        $view->detail)])">{!! $page->small !!}<span>{{ $view->detail ? 'Whole section' : 'Close to the edge' }}</span></x-unit>
                     <x-unit name="field-sheet">
                         <script type="application/json" id="field-sheet" data-film="{{ route('frost.film', [...$same, 'of' =>
                             $print]) }}">{!! $page->sheet !!}</script>
@@ -57,45 +68,64 @@
                 </div>
             @endfragment
             @include('section.overlay')
-            @fragment('files')
-                <x-unit name="files" class="bench-files" id="bench-files">
-                    <p>Scale 1 : {{ (int) $page->scale }} <span class="legend"><i class="legend-sheet"></i> sheets
-                        <i class="legend-air"></i> airtight line</span></p>
-                    <p><a href="{{ route('section.drawing', $same) }}" download>SVG</a> ·
-                        <a href="{{ route('section.drawing', [...$same, 'levels' => 1]) }}" download>with levels</a> ·
-                        <a href="{{ route('section.drawing', [...$same, 'water' => 1]) }}" download>with water</a> ·
-                        <a href="{{ route('section.drawing', [...$same, 'month' => (int) round($heat->floor->outdoor->coldest)]) }}"
-                        download>with temperatures</a> · <a href="{{ route('section.drawing', [...$same, 'frost' =>
-                        1]) }}" download>with frost</a> · <a href="{{ route('section.dxf', $same) }}" download>DXF</a> ·
-                        <a href="{{ route('section.field', $same) }}" download>Field, VTK</a> ·
-                        <a href="{{ route('section.assessment', [$project, $option]) }}" download>Assessment, JSON</a> ·
-                        <a href="{{ route('projects.export', $project) }}" download>Project, JSON</a></p>
-                </x-unit>
-            @endfragment
+            <div class="bench-word">
+                <p class="word-stuck" x-show="$store.bench.mood !== 'calm' && $store.bench.mood !== 'busy'" x-cloak><span
+                    x-text="$store.bench.said"></span> <button type="button" x-show="$store.bench.stuck" @click="again">Try again</button></p>
+                @fragment('change')
+                    <x-unit name="change" tag="p" class="bench-change" id="bench-change">@if ($change !== null)<span>{{ $change->what
+                        }}</span>@foreach ($change->did as $did) <b>{{ $did }}</b>@endforeach @if ($may && $sitting?->undo)<button
+                        form="bench" formaction="{{ route('section.undo', $same) }}">Undo<span class="unseen"> this</span></button>@endif
+                        @else<span class="quiet">{{ \Ondergrond\Caution::TEXT }}</span>@endif</x-unit>
+                @endfragment
             </div>
-            @fragment('cores')
-                <div class="bench-cores" id="bench-cores">
-                    <x-unit name="core-heat">@include('section.heat', ['rulings' => $judgement->rulings])</x-unit>
-                    <x-unit name="core-frost">@include('section.frost', ['frost' => $page->frost, 'sizing' =>
-                        route('studies.show', [$project, $option]).'#wing'])</x-unit>
-                    <x-unit name="core-damp">@include('section.damp', ['damp' => $page->damp, 'whole' =>
-                        route('damp.show', [$project, $option])])</x-unit>
-                    <x-unit name="core-mass">@include('section.mass', ['mass' => $page->mass, 'whole' =>
-                        route('mass.show', [$project, $option])])</x-unit>
-                    <x-unit name="core-load">@include('section.load', ['rulings' => $judgement->rulings])</x-unit>
+        </div>
+        <div class="bench-side" id="bench-side">
+            @fragment('conflict')
+                <div id="bench-conflict">
+                    @if ($conflict)<x-conflict :conflict="$conflict" :reload="route('section.show', $same)" />@endif
                 </div>
             @endfragment
-            @fragment('findings')
-                <section class="bench-findings" id="bench-findings" aria-labelledby="findings-title">
-                    @include('section.findings')
-                </section>
+            <div class="tabs needs-script-block" role="group" aria-label="What is shown below">
+                <button type="button" data-core="findings" @click="pickCore">Findings</button>
+                <button type="button" data-core="answers" @click="pickCore">To answer</button>
+                <button type="button" data-core="notes" @click="pickCore">Read with it</button>
+                <button type="button" class="tab-core" x-show="isCore()" x-cloak x-text="coreName()" aria-pressed="true"></button>
+            </div>
+            <section class="panel" data-panel="findings" aria-labelledby="findings-title" x-show="shows('findings')">
+                <h2 id="findings-title" class="unseen">Findings</h2>
+                @fragment('findings')
+                    <div id="bench-findings">@include('section.findings')</div>
+                @endfragment
+            </section>
+            <section class="panel" data-panel="answers" aria-labelledby="answers-title" x-show="shows('answers')">
+                <h2 id="answers-title" class="unseen">To answer</h2>
+                @fragment('answers')
+                    <div id="bench-answers">@include('section.answers')</div>
+                @endfragment
+            </section>
+            @fragment('cores')
+                <x-unit name="core-heat" data-panel="heat" x-show="shows('heat')">@include('section.heat', ['rulings' =>
+                    $judgement->rulings])</x-unit>
+                <x-unit name="core-frost" data-panel="frost" x-show="shows('frost')">@include('section.frost', ['frost' =>
+                    $page->frost, 'sizing' => route('studies.show', [$project, $option]).'#wing'])</x-unit>
+                <x-unit name="core-damp" data-panel="damp" x-show="shows('damp')">@include('section.damp', ['damp' => $page->damp,
+                    'whole' => route('damp.show', [$project, $option])])</x-unit>
+                <x-unit name="core-mass" data-panel="mass" x-show="shows('mass')">@include('section.mass', ['mass' => $page->mass,
+                    'whole' => route('mass.show', [$project, $option])])</x-unit>
+                <x-unit name="core-load" data-panel="load" x-show="shows('load')">@include('section.load', ['rulings' =>
+                    $judgement->rulings])</x-unit>
             @endfragment
             @fragment('notes')
-                <x-unit tag="section" name="notes" class="bench-notes" id="bench-notes" aria-labelledby="notes-title">
+                <x-unit tag="section" name="notes" class="panel bench-notes" id="bench-notes" aria-labelledby="notes-title"
+                    data-panel="notes" x-show="shows('notes')">
                     @include('section.notes')
                 </x-unit>
             @endfragment
         </div>
+        <dialog class="parts" id="parts" aria-labelledby="parts-title">
+            <div class="parts-head"><h2 id="parts-title">Add a part</h2> <button type="button" class="go" @click="closeParts">Close</button></div>
+            <div id="parts-list"></div>
+        </dialog>
     </form>
     @include('section.keys')
 </x-layout>
