@@ -65,7 +65,7 @@ final readonly class Cores
             'frost', 'Frost', $frost->ruling, self::known($verdict->share()),
             $proof === null ? '' : $frost->margin($proof),
             $proof === null ? 'the design winter is not run yet' : 'to spare '.self::while($own),
-            $others === [] ? '' : implode(' · ', $others),
+            $others !== [] ? implode(' · ', $others) : ($verdict->tableFails() ? 'the table for heated buildings asks more' : ''),
         );
     }
 

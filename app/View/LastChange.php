@@ -63,7 +63,8 @@ final readonly class LastChange
     {
         $did = [];
         $watts = $is->watts - $was->watts;
-        if (abs($watts) > self::SAME * abs($was->watts)) {
+        $zero = $format->format(0.0, Quantity::Power);
+        if (abs($watts) > self::SAME * abs($was->watts) && $format->format(abs($watts), Quantity::Power) !== $zero) {
             $did[] = ($watts < 0 ? '−' : '+').$format->format(abs($watts), Quantity::Power);
         }
         foreach ($is->words as $concern => $word) {

@@ -13,6 +13,7 @@ final readonly class LogInput
      * @param  array<string, string>|null  $options  to pick from, value => words; null where it is typed
      * @param  array<string, string>  $refused  what may not be picked, and why
      * @param  array{}|array{list: string, below: int}  $sizes  that arrow keys step through
+     * @param  string  $pad  which keys a telephone shows: `decimal` where numbers alone are typed, else `text`
      */
     public function __construct(
         public string $name,
@@ -21,5 +22,6 @@ final readonly class LogInput
         public ?array $options = null,
         public array $refused = [],
         public array $sizes = [],
+        public string $pad = 'text',
     ) {}
 }

@@ -25,6 +25,7 @@ use Ondergrond\Section\Layout;
 use Ondergrond\Size\Parameter;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
 
 /** The log beside the drawing: the floor as a borehole reads it, downward, then the edge and all that belongs to it. */
 final readonly class SectionLog
@@ -216,7 +217,7 @@ final readonly class SectionLog
                 : ($material instanceof Material ? $material : null),
             $fields,
             $lists,
-            $depth === null || ! $present ? null : $this->format->format($depth, Quantity::Thickness),
+            $depth === null || $depth <= 0.0 || ! $present ? null : $this->format->format($depth, Quantity::Thickness),
             $layer !== null && $layer->present() && $layer->material->conductivity < 0.2 ? 'R '.$this->format->number(
                 $layer->resistance(),
                 Quantity::Resistance,
@@ -262,6 +263,8 @@ final readonly class SectionLog
             $label,
             $this->format->format((float) $value, $quantity),
             sizes: $this->sizes($path, (float) $value),
+            // Feet and inches are written with marks and strokes that a number pad lacks.
+            pad: $this->format->system === UnitSystem::Metric ? 'decimal' : 'text',
         );
     }
 

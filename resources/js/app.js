@@ -15,7 +15,7 @@ import tellTimes from './times.js';
 // Before Alpine starts, so that nothing jumps.
 document.documentElement.classList.add('scripted');
 Alpine.plugin(morph);
-Alpine.store('bench', { said: '', mood: 'calm', stuck: false });
+Alpine.store('bench', { said: document.querySelector('.log-state')?.textContent.trim() ?? '', mood: 'calm', stuck: false });
 Alpine.data('bench', bench);
 Alpine.data('ledge', ledge);
 Alpine.data('live', live);

@@ -23,6 +23,21 @@ abstract class BrowserTestCase extends TestCase
 
     private const SESSION = 'ondergrond_demo';
 
+    private const REVEAL = <<<'JS'
+        const reveal = (element) => {
+            for (let at = element; at; at = at.parentElement) {
+                const folded = at.parentElement?.closest('details:not([open])');
+                if (folded && !(at.tagName === 'SUMMARY' && at.parentElement === folded)) {
+                    folded.open = true;
+                }
+            }
+            const panel = element?.closest('[data-panel]');
+            if (panel?.style.display === 'none') {
+                document.querySelector(`.cell[data-core="${panel.dataset.panel}"], .tabs [data-core="${panel.dataset.panel}"]`).click();
+            }
+        };
+        JS;
+
     protected RemoteWebDriver $browser;
 
     /** A pattern for what the browser may say of answers that the test provokes, such as a refusal's status. */
@@ -102,28 +117,50 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
+    /** Unfolds what an element lies in, and turns to its panel, as a person would who looks for it. */
+    protected function reveal(string $css): void
+    {
+        $this->browser->executeScript(self::REVEAL.'reveal(document.querySelector(arguments[0]));', [$css]);
+    }
+
     protected function click(string $css): void
     {
+        $this->reveal($css);
         $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $e) => $e->click());
     }
 
     protected function clickLink(string $words): void
     {
-        $this->at(WebDriverBy::linkText($words), static fn (RemoteWebElement $e) => $e->click());
+        $this->link('a.textContent.replace(/\\s+/g, " ").trim() === arguments[0]', $words);
     }
 
     protected function clickLinkWith(string $some): void
     {
-        $this->at(WebDriverBy::partialLinkText($some), static fn (RemoteWebElement $e) => $e->click());
+        $this->link('a.textContent.includes(arguments[0])', $some);
+    }
+
+    private function link(string $which, string $words): void
+    {
+        $this->awaitThat(fn (): bool => $this->browser->executeScript(
+            self::REVEAL.'document.querySelectorAll("[data-sought]").forEach((old) => delete old.dataset.sought);
+                const link = [...document.links].find((a) => '.$which.');
+                if (link) { link.dataset.sought = ""; reveal(link); }
+                return link !== undefined;', [$words],
+        ) === true, "a link “{$words}”");
+        $this->at(WebDriverBy::cssSelector('[data-sought]'), static fn (RemoteWebElement $e) => $e->click());
     }
 
     protected function clickAt(string $xpath): void
     {
+        $this->browser->executeScript(
+            self::REVEAL.'reveal(document.evaluate(arguments[0], document, null, 9, null).singleNodeValue);', [$xpath],
+        );
         $this->at(WebDriverBy::xpath($xpath), static fn (RemoteWebElement $e) => $e->click());
     }
 
     protected function choose(string $css, string $value): void
     {
+        $this->reveal($css);
         $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $e) => (new WebDriverSelect($e))->selectByValue($value));
     }
 
@@ -216,6 +253,7 @@ abstract class BrowserTestCase extends TestCase
     /** Types over what stands in a field and leaves it, as a person would. */
     protected function type(string $css, string $words, string $leaveWith = WebDriverKeys::TAB): void
     {
+        $this->reveal($css);
         $keys = WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$words.$leaveWith;
         $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $e) => $e->sendKeys($keys));
     }

@@ -16,7 +16,7 @@ final class DampTest extends BrowserTestCase
         $this->signIn();
         $this->openBench('Ferry kiosk');
         $this->clickLinkWith('With a rubber floor');
-        $this->awaitThat(fn (): bool => str_contains($this->text('.options [aria-current]'), 'rubber'), 'the option');
+        $this->awaitThat(fn (): bool => str_contains($this->text('#bench-options [aria-current]'), 'rubber'), 'the option');
         self::assertStringContainsString('fails', $this->text('#damp-core h2'));
         // Long enough for the slab: what is left is the rain among the boards.
         $this->browser->executeScript('document.querySelectorAll("#bench-log details").forEach((d) => { d.open = true; })');
@@ -40,7 +40,7 @@ final class DampTest extends BrowserTestCase
         $this->signIn();
         $this->openBench('Old bakery cellar');
         $this->clickLinkWith('B · wool');
-        $this->awaitThat(fn (): bool => str_contains($this->text('.options [aria-current]'), 'wool'), 'the option');
+        $this->awaitThat(fn (): bool => str_contains($this->text('#bench-options [aria-current]'), 'wool'), 'the option');
         $this->awaitThat(fn (): bool => str_contains($this->text('#damp-core .damp-found'), 'mineral wool'), 'the field is there');
         $this->click('.overlay-kinds label:has([value=vapour])');
         $this->awaitThat(fn (): bool => $this->seen('.overlay .vapour-now'), 'the chart');

@@ -103,7 +103,7 @@ final class EditingTest extends BrowserTestCase
         $tools = new ChromeDevToolsDriver($this->browser);
         $tools->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
         try {
-            foreach (['.options', '.bench-acts', '.units', '.bench-files p:last-child', '.overlay-bar', '.handle'] as $css) {
+            foreach (['#options-menu', '.bench-acts', '#units-menu', '#exports-menu', '.overlay-bar', '.handle', '.tabs'] as $css) {
                 self::assertFalse($this->isShown($css), $css);
             }
             self::assertLessThan($this->find('#bench-log')->getLocation()->getY(), $this->find('#bench-drawing')->getLocation()->getY());
@@ -128,7 +128,7 @@ final class EditingTest extends BrowserTestCase
         $this->browser->navigate()->refresh();
         $this->press('?');
         self::assertFalse($this->seen('#keys[open]'), 'turned off');
-        $this->click('.bench-acts .needs-script');
+        $this->click('#keys-button');
         self::assertTrue($this->seen('#keys[open]'), 'the button stays');
         $this->click('#keys button');
     }
@@ -192,7 +192,7 @@ final class EditingTest extends BrowserTestCase
     private function awaitOrder(string $rows): void
     {
         $this->awaitThat(function () use ($rows): bool {
-            $units = $this->browser->findElements(WebDriverBy::cssSelector('#bench-log section:first-child > .log > [data-unit]'));
+            $units = $this->browser->findElements(WebDriverBy::cssSelector('#bench-log section:first-child > .log > :not(.log-out)[data-unit]'));
 
             return implode(
                 ', ',
@@ -208,6 +208,6 @@ final class EditingTest extends BrowserTestCase
 
     private function numberOf(string $part): string
     {
-        return $this->text("#bench-drawing g.flag[data-part='{$part}'] text");
+        return $this->text("#row-{$part} .log-no b");
     }
 }

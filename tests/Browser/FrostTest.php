@@ -62,7 +62,7 @@ final class FrostTest extends BrowserTestCase
             fn (): bool => str_contains($this->text('.job'), 'Weigh-house') && $this->seen('.bench'),
             'it is opened as an option',
         );
-        self::assertStringContainsString('chosen 1', $this->text('.options a[aria-current]'));
+        self::assertStringContainsString('chosen 1', $this->text('#bench-options a[aria-current]'));
     }
 
     public function test_rock_is_drawn_in_and_a_climate_taken_from_a_file(): void

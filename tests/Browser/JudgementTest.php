@@ -39,12 +39,12 @@ final class JudgementTest extends BrowserTestCase
         self::assertSame('40 mm', $this->value('#design-threshold-thickness_m'), 'the log shows what was done');
 
         // A soft board under the beam: gone by a click, back by undo. A winter that was run before adds a stop of its own.
-        self::assertSame(1, preg_match('~(\d+) stop~', $this->text('.bench-tally'), $stops));
+        self::assertSame(1, preg_match('~(\d+) stop~', $this->text('.cell-tally'), $stops));
         self::assertGreaterThanOrEqual(4, (int) ($stops[1] ?? 0));
         $this->click('button[value="remedy:board-under-bearing"]');
-        $this->awaitThat(fn (): bool => str_contains($this->text('.bench-tally'), ((int) ($stops[1] ?? 0) - 1).' stop'), 'one stop less');
+        $this->awaitThat(fn (): bool => str_contains($this->text('.cell-tally'), ((int) ($stops[1] ?? 0) - 1).' stop'), 'one stop less');
         $this->click('#undo');
-        $this->awaitThat(fn (): bool => str_contains($this->text('.bench-tally'), ($stops[1] ?? '').' stop'), 'undone');
+        $this->awaitThat(fn (): bool => str_contains($this->text('.cell-tally'), ($stops[1] ?? '').' stop'), 'undone');
     }
 
     public function test_a_rule_is_set_aside_by_keyboard_with_a_reason(): void
@@ -61,14 +61,14 @@ final class JudgementTest extends BrowserTestCase
         );
         self::assertSame('no', $this->value('#reason-wood-off-concrete'), 'what was typed stays');
         $this->find('#reason-wood-off-concrete')->sendKeys(' timber sill here'.WebDriverKeys::ENTER);
-        $this->awaitThat(fn (): bool => str_contains($this->text('.bench-tally'), '2 set aside'), 'set aside');
+        $this->awaitThat(fn (): bool => str_contains($this->text('.cell-tally'), '2 set aside'), 'set aside');
         self::assertStringContainsString('no timber sill here', $this->text('.findings-aside'));
     }
 
     public function test_what_the_queue_works_out_comes_in_by_itself(): void
     {
         $this->openBench('Ferry kiosk');
-        $this->browser->executeScript('document.querySelector(".findings-ways a").click()');
+        $this->clickLink('Where it pays');
         $this->awaitThat(fn (): bool => str_contains($this->browser->getCurrentURL(), '/studies'), 'the page of gains');
         $this->click('form[action$="/gain"] .go');
         $this->awaitThat(

@@ -41,10 +41,10 @@ final class OverlayTest extends BrowserTestCase
         self::assertSame(0, $this->howMany('.overlay .isotherm.frost[d^=M]'), 'no frost in August');
 
         // Another unit, the same day.
-        $this->click('#units button[aria-pressed=false]');
+        $this->click('#units [data-other]');
         $this->awaitThat(fn (): bool => str_contains($this->text('.overlay-read'), ' W out'), 'metric');
         self::assertSame('10 Aug', $this->text('.overlay-date'), 'what was chosen is kept');
-        $this->click('#units button[aria-pressed=false]');
+        $this->click('#units [data-other]');
         $this->awaitThat(fn (): bool => str_contains($this->text('.overlay-read'), 'Btu'), 'back');
     }
 
@@ -124,7 +124,7 @@ final class OverlayTest extends BrowserTestCase
                         told();
                     }
                 });
-                watch.observe(document.querySelector('.bench-cores'), { childList: true, subtree: true });
+                watch.observe(document.querySelector('#bench-side'), { childList: true, subtree: true });
                 field.value = arguments[0];
                 field.dispatchEvent(new Event('change', { bubbles: true }));
                 JS, [(2 + 0.5 * ($i % 5)).' in']));

@@ -141,7 +141,7 @@ final class TogetherTest extends BrowserTestCase
             $this->type(self::STONE, '350');
             $this->awaitText('.log-state', 'the server broke off');
             self::assertSame('350', $this->value(self::STONE));
-            $this->awaitThat(fn (): bool => ! $this->seen('#bench-cores [data-pending], #bench-cores [data-rough]'), 'the field');
+            $this->awaitThat(fn (): bool => ! $this->seen('#bench-side [data-pending], #bench-side [data-rough]'), 'the field');
             self::assertSame('350', $this->value(self::STONE), 'and stays when the field comes in');
         } finally {
             $database->exec('DROP TRIGGER broken');

@@ -65,11 +65,11 @@ final class WholeSliceTest extends BrowserTestCase
     {
         $this->openBench('Dyke Lane boathouse');
         $year = $this->text('#heating');
-        $this->click('#log-wall summary');
+        $this->click('#row-wall summary');
         $this->type('#design-wall-outside-0-thickness_m', '90 mm');
         $this->awaitSaved();
         self::assertNotSame($year, $this->text('#heating'), 'w is part of the sum');
-        self::assertTrue($this->seen('#log-wall[open]'));
+        self::assertTrue($this->seen('#row-wall[open]'));
         self::assertFalse($this->seen('#log-footprint[open]'));
         self::assertSame(
             'remove:wall.outside:0',
@@ -221,8 +221,8 @@ final class WholeSliceTest extends BrowserTestCase
 
     private function put(string $units): void
     {
-        $this->click(".units button[value='{$units}']");
-        $this->awaitThat(fn (): bool => $this->seen(".units button[value='{$units}'][aria-pressed='true']"), "{$units} units");
+        $this->click("#units button[value='{$units}']");
+        $this->awaitThat(fn (): bool => $this->seen("#units button[value='{$units}'][aria-pressed='true']"), "{$units} units");
         $this->awaitThat(fn (): bool => $this->browser->executeScript('return document.readyState;') === 'complete', 'the page');
     }
 

@@ -5,6 +5,7 @@ import { openRow, stepSize, nextPart, partByNumber, rowOf } from './log.js';
 import Page from './page.js';
 import { panels } from './panels.js';
 import Preview from './preview.js';
+import Zoom from './zoom.js';
 import send, { NotSaved, read, readAhead } from './send.js';
 
 const RETRY_AFTER = 4000;
@@ -32,6 +33,7 @@ export default () => {
     let resting = null;
 
     let preview;
+    let zoom;
     const state = Alpine.store('bench');
 
     return {
@@ -43,7 +45,8 @@ export default () => {
         init() {
             page = new Page(this.$root);
             preview = new Preview(this.$root, () => this.revision());
-            this.tell(document.querySelector('.log-state').textContent.trim(), 'calm');
+            zoom = new Zoom(document.getElementById('bench-drawing'));
+            this.$root.addEventListener('fresh', () => zoom.again());
             this.beginPanels();
             this.follow();
         },
@@ -319,6 +322,11 @@ export default () => {
             if (row) {
                 openRow(row);
             }
+        },
+
+        /** The sheet with a part's sizes, on a telephone. */
+        fold(event) {
+            event.currentTarget.closest('details').open = false;
         },
 
         /** From something that is not said to where it is filled in. */

@@ -63,6 +63,7 @@ export function nextPart(field, way) {
     }
 }
 
+/** @returns {string|undefined} the part that is laid as that number */
 export function partByNumber(form, number) {
-    return [...form.querySelectorAll('#bench-drawing .flag')].find((flag) => flag.textContent.trim() === String(number))?.dataset.part;
+    return [...form.querySelectorAll('#bench-log .log-no b')].find((b) => b.textContent === String(number))?.closest('details').dataset.part;
 }

@@ -16,9 +16,12 @@ export const panels = () => ({
     pickCore(event) {
         const name = event.currentTarget.dataset.core;
         const again = this.panel === name && name in CORES;
+        const over = name in CORES && !again ? OVER[name] : 'parts';
+        const was = this.panel;
         this.showPanel(again ? 'findings' : name);
-        if (!again && name in OVER) {
-            this.$dispatch('overlay-show', OVER[name]);
+        // A core leaves with the overlay that it came with.
+        if (name in CORES || was in CORES) {
+            this.$dispatch('overlay-show', over);
         }
     },
 

@@ -33,7 +33,7 @@ export default class Settled {
         return () => {
             this.pressed = null;
             const here = document.getElementById(next ?? '') ?? document.getElementById(finding.id);
-            (here?.querySelector('.finding-acts button') ?? here?.querySelector('summary'))?.focus({ preventScroll: true });
+            (here?.querySelector('.finding-acts > button, .chips button') ?? here?.querySelector('summary'))?.focus({ preventScroll: true });
         };
     }
 

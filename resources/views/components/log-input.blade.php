@@ -4,5 +4,5 @@
     <x-choice plain :name="$field->name" :label="$field->label" :value="$field->value" :options="$field->options" :refused="$field->refused"
         />
 @else
-    <x-input plain :name="$field->name" :label="$field->label" :value="$field->value" :sizes="$field->sizes" />
+    <x-input plain :name="$field->name" :label="$field->label" :value="$field->value" :sizes="$field->sizes" :inputmode="$field->pad" />
 @endif

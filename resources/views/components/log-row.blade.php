@@ -12,13 +12,14 @@
         <span class="log-size">{{ $row->present ? $row->size : 'not filled in' }}</span>
     </summary>
     <div class="log-body" role="group" aria-label="{{ $row->part->label() }}">
+        <p class="log-sheet-head"><b>{{ $row->part->label() }}</b> <button type="button" x-on:click="fold">Done</button></p>
         <div class="log-fields">
             @foreach ($row->fields as $field)<x-log-input :field="$field" />@endforeach
         </div>
         @foreach ($row->lists as $key => $layers)
             <x-log-layers :layers="$layers" :path="$row->part->value.'.'.$key" :label="$row->label($key)" :may="$may" />
         @endforeach
-        @if ($row->depth)<p class="log-note">{{ $row->depth }} under the finished floor</p>@endif
+        @if ($row->depth !== null)<p class="log-note">{{ $row->depth }} under the finished floor</p>@endif
         @if ($row->note !== '')<p class="log-note">{{ $row->note }}</p>@endif
         @if ($may && $row->removable)<button class="log-take" name="act" value="out:{{ $row->part->value }}">Take it out</button>@endif
     </div>

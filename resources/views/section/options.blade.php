@@ -21,6 +21,7 @@
             <a href="{{ route('mass.show', [$project, $option]) }}">Mass in full</a>
             <a href="{{ route('history.index', [$project, $option]) }}">History</a>
             <a href="{{ route('inspections.index', $project) }}">Inspections</a>
+            <button type="button" class="needs-script" id="keys-button" x-data x-on:click="$dispatch('bench-help')">Keys</button>
         </nav>
     </div>
 </details>

@@ -23,8 +23,6 @@
         @click="pick" @pointerdown="grab" @keydown="step" @keydown.window="key" @focus.window="resume" @online.window="resume"
             @beforeunload.window="leave" @bench-help.window="help">
         @csrf @method('put')
-        {{-- Enter in a field presses a form's first button: this one, never a part's. --}}
-        <button class="unseen" tabindex="-1">Save</button>
         @fragment('strip')
             <div class="strip" id="bench-strip" role="group" aria-label="Verdicts">@include('section.strip')</div>
         @endfragment
