@@ -11,6 +11,7 @@ use Ondergrond\History\ChangeWords;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Verdict\Verdict;
 
 /** What the last change of a design did, in one line. */
 final readonly class LastChange
@@ -69,7 +70,7 @@ final readonly class LastChange
         }
         foreach ($is->words as $concern => $word) {
             if ($word !== ($was->words[$concern] ?? $word)) {
-                $did[] = "{$concern} {$was->words[$concern]} → {$word}";
+                $did[] = sprintf('%s %s → %s', $concern, Verdict::from($was->words[$concern])->said(), Verdict::from($word)->said());
             }
         }
         foreach ([[$is, $was, 'new'], [$was, $is, 'settled']] as [$here, $there, $words]) {

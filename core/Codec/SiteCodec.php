@@ -8,6 +8,7 @@ use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Materials;
 use Ondergrond\Site\Climate;
+use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Requirements;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
@@ -78,13 +79,17 @@ final class SiteCodec
 
     /**
      * What older files and states lack is not said, nothing more is required, frost and damp are judged by class, sun and rooms are
-     * as usual.
+     * as usual, and a climate is invented where its months are a sample's.
      *
      * @param  array<string, mixed>  $data  of the schema's shape
      * @return array<string, mixed> with everything
      */
     public static function completed(array $data): array
     {
+        if (is_array($data['climate'] ?? null) && is_array($data['climate']['monthly_mean_c'] ?? null)) {
+            $data['climate']['source'] ??= ClimateSamples::source($data['climate']['monthly_mean_c'])->value;
+        }
+
         return PartCodec::completed($data, self::toArray(new Site('', new Climate('', array_fill(0, 12, 0.0), 0.0), Soil::SandOrGravel)));
     }
 }

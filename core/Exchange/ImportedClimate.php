@@ -9,6 +9,7 @@ use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Frost\FreezingIndex;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Climate;
+use Ondergrond\Site\ClimateSource;
 
 /** A climate out of a weather file: months, design day and the freezing index of each whole winter. */
 final readonly class ImportedClimate
@@ -52,7 +53,7 @@ final readonly class ImportedClimate
         $whole = array_filter($winters, static fn (array $w): bool => count($w) >= array_sum(Calendar::DAYS));
 
         return new self(
-            new Climate($name, $monthly, min($design ?? min($days), ...$monthly)),
+            new Climate($name, $monthly, min($design ?? min($days), ...$monthly), ClimateSource::File),
             count($days) < 400 ? [] : array_values(array_map(static fn (array $w): float => FreezingIndex::ofDays($w)->value, $whole)),
             $notes,
         );
@@ -90,7 +91,7 @@ final readonly class ImportedClimate
         $whole = array_filter($winters, static fn (array $w): bool => count($w) === array_sum(Calendar::DAYS));
 
         return new self(
-            new Climate($name, $monthly, min($monthly)),
+            new Climate($name, $monthly, min($monthly), ClimateSource::File),
             array_values(array_map(static fn (array $w): float => FreezingIndex::ofDays($w)->value, $whole)),
             [
                 ...$notes,

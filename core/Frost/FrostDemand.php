@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Frost;
 
+use Ondergrond\Verdict\Verdict;
+
 /** One thing that the table asks of a design. */
 final readonly class FrostDemand
 {
@@ -23,6 +25,16 @@ final readonly class FrostDemand
         public float $found,
         public bool $isLength,
     ) {}
+
+    /** Close where it lacks no more than the rounding of sold sizes. */
+    public function word(): Verdict
+    {
+        return match (true) {
+            ! $this->holds() => Verdict::Fails,
+            $this->found < $this->needed - 1e-6 => Verdict::Close,
+            default => Verdict::Holds,
+        };
+    }
 
     public function holds(): bool
     {

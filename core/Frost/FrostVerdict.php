@@ -193,6 +193,17 @@ final readonly class FrostVerdict
         return $this->reason === null && $this->table->holds() === false && ($this->footingMargin() ?? 0.0) < 0.0;
     }
 
+    /** What the table says of this design: nothing where it is not for it, or where the foundation does without it. */
+    public function tableWord(): Verdict
+    {
+        return match (true) {
+            $this->table->holds() === null => Verdict::Shown,
+            $this->tableFails() => Verdict::Fails,
+            ! $this->table->holds() => Verdict::Shown,
+            default => Verdict::gravest(Verdict::Holds, ...array_map(static fn (FrostDemand $d): Verdict => $d->word(), $this->table->demands)),
+        };
+    }
+
     /** Which of field and table governs, and why; null while the fields are not run. */
     public function governs(): ?string
     {

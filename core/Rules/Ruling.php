@@ -16,6 +16,7 @@ final readonly class Ruling
      * @param  Finding|null  $worst  the gravest finding of it, set aside or not; null where nothing is found
      * @param  SetAside|null  $aside  who has set aside what the word hangs on
      * @param  array<string, float>  $shares  by method, where two are held beside each other
+     * @param  bool  $provisional  whether it hangs on a climate that is invented or estimated
      */
     public function __construct(
         public Concern $concern,
@@ -25,12 +26,13 @@ final readonly class Ruling
         public ?Finding $worst,
         public ?SetAside $aside,
         public array $shares = [],
+        public bool $provisional = false,
     ) {}
 
     /** The word, and who set aside what it hangs on: setting aside turns no word green. */
     public function said(): string
     {
-        return $this->word->value.($this->aside === null ? '' : ', set aside by '.$this->aside->by);
+        return $this->word->said().($this->aside === null ? '' : ', set aside by '.$this->aside->by);
     }
 
     /** @return array<string, mixed> as files have it */
@@ -39,6 +41,7 @@ final readonly class Ruling
         return [
             'word' => $this->word->value, 'share' => $this->share, 'method' => $this->method, 'worst_finding' => $this->worst?->rule->id(),
             'set_aside_by' => $this->aside?->by, 'shares' => $this->shares === [] ? null : $this->shares,
+            'provisional' => $this->provisional,
         ];
     }
 }

@@ -62,6 +62,7 @@ final readonly class Rulings
     private static function ruling(Subject $subject, Concern $concern, array $found, array $aside): Ruling
     {
         [$word, $share, $method, $shares] = self::sums($subject, $concern);
+        $provisional = $concern !== Concern::Load && $subject->site->climate->source->isProvisional();
         usort(
             $found,
             static fn (Finding $a, Finding $b): int => [
@@ -76,11 +77,11 @@ final readonly class Rulings
                 $open = array_values(array_filter($grave, static fn (Finding $f): bool => ! isset($aside[$f->rule->id()])));
                 $worst = $open[0] ?? $grave[0];
 
-                return new Ruling($concern, $at, $share, $method, $worst, $open === [] ? $aside[$worst->rule->id()] : null, $shares);
+                return new Ruling($concern, $at, $share, $method, $worst, $open === [] ? $aside[$worst->rule->id()] : null, $shares, $provisional);
             }
         }
 
-        return new Ruling($concern, $word, $share, $method, $found[0] ?? null, null, $shares);
+        return new Ruling($concern, $word, $share, $method, $found[0] ?? null, null, $shares, $provisional);
     }
 
     /** @return array{Verdict, float|null, string, array<string, float>} word, share, method and shares by its sums alone */

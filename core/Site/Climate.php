@@ -21,6 +21,10 @@ final readonly class Climate
         public array $monthly,
         #[Size('Heating design day', key: 'design_c')]
         public float $design,
+        #[Size('Where the climate comes from')]
+        public ClimateSource $source = ClimateSource::Own,
+        #[Size('Estimated by', hint: 'who, and from what')]
+        public string $estimatedBy = '',
     ) {}
 
     /** @return int coldest month, 0 for January */

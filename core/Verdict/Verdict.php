@@ -30,6 +30,16 @@ enum Verdict: string
         };
     }
 
+    /** As every page says it. */
+    public function said(): string
+    {
+        return match ($this) {
+            self::Holds => 'limit met',
+            self::Shown => 'no limit set',
+            default => $this->value,
+        };
+    }
+
     /** Gravest first: the one that stands of several. */
     public function rank(): int
     {

@@ -132,6 +132,8 @@ final class RoleSweepTest extends TestCase
         'studies.show' => self::MEMBERS,
         'studies.before' => self::MEMBERS,
         'section.show' => self::MEMBERS,
+        'section.preview' => self::MEMBERS,
+        'section.parts' => self::MEMBERS,
         'later.show' => self::MEMBERS,
         'frost.film' => self::MEMBERS,
         'damp.show' => self::MEMBERS,

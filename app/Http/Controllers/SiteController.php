@@ -30,6 +30,8 @@ use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Frost\DesignWinter;
 use Ondergrond\Site\Calendar;
+use Ondergrond\Site\ClimateSamples;
+use Ondergrond\Site\ClimateSource;
 use Ondergrond\Site\RequirementSets;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\QuantityParser;
@@ -93,6 +95,24 @@ final class SiteController
     }
 
     /**
+     * Months that somebody types over invented ones are the site's own, unless they say otherwise.
+     *
+     * @param  array<string, mixed>  $before  as in project files
+     * @param  array<string, mixed>  $after
+     * @return array<string, mixed>
+     */
+    private static function withOwnClimate(array $before, array $after): array
+    {
+        if ($after['climate']['source'] === $before['climate']['source']
+            && $after['climate']['source'] === ClimateSource::Invented->value
+            && ClimateSamples::source($after['climate']['monthly_mean_c']) === ClimateSource::Own) {
+            $after['climate']['source'] = ClimateSource::Own->value;
+        }
+
+        return $after;
+    }
+
+    /**
      * Lists are typed as one text: the winters on record, the humidity of the months.
      *
      * @param  array<string, mixed>  $stored  as in project files, complete
@@ -152,6 +172,8 @@ final class SiteController
                 'name' => $read->climate->name,
                 'monthly_mean_c' => $read->climate->monthly,
                 'design_c' => $read->climate->design,
+                'source' => $read->climate->source->value,
+                'estimated_by' => '',
             ];
             $site['frost'] = [...$site['frost'], 'winters_c_d' => $read->winters];
 
@@ -173,10 +195,9 @@ final class SiteController
             $history->change($project, $request->integer('revision'), static function (array $state) use ($name, $typed, $format): array {
                 $stored = self::withLists(self::withSet($state['site'], $typed), $typed, $format);
 
-                return [
-                    'name' => trim($name),
-                    'site' => SiteCodec::toArray(TypedData::merge($stored, $typed, $format, SiteCodec::fromArray(...), 'site.')),
-                ];
+                $site = TypedData::merge($stored, $typed, $format, SiteCodec::fromArray(...), 'site.');
+
+                return ['name' => trim($name), 'site' => self::withOwnClimate($stored, SiteCodec::toArray($site))];
             }, $request->has('seen') ? $request->integer('seen') : null);
         } catch (FaultyInput $e) {
             throw FaultMessages::thrown($e, $format);

@@ -11,13 +11,30 @@
     <p class="core-says frost-found">{{ $frost->found() }}</p>
     <x-because :ruling="$frost->ruling" :format="$format" />
     @if ($verdict->reason === null && $open !== null)
+            <table class="core-bearing frost-uses">
+                <thead><tr><th scope="col">winter</th><th scope="col">margin</th><th scope="col">day</th><th scope="col">heat, {{
+                    $format->unit(Quantity::Energy) }}</th></tr></thead>
+                <tbody>
+                    @foreach (WinterUse::cases() as $use)
+                        @php $proof = $verdict->closest($use); @endphp
+                        <tr @class(['frost-own' => $use === $verdict->site->frost->use])><th scope="row">{{ $use->label() }}</th>
+                            @if ($proof === null)<td colspan="3" class="frost-waits">not checked</td>
+                            @else<td>{{ $frost->margin($proof) }}</td><td>{{ \App\View\FrostPage::day($proof->day) }}</td><td>{{
+                                $verdict->heat($use) === null ? '…' : $format->number($verdict->heat($use), Quantity::Energy) }}</td>@endif
+                        </tr>
+                    @endforeach
+                </tbody>
+                <caption>Heat into the ground over the winter, all sides. Margins under {{ $frost->rough($closest?->close() ??
+                    \Ondergrond\Frost\FrostVerdict::CLOSE) }} are close{{ $closest !== null && $closest->error >
+                    \Ondergrond\Frost\FrostVerdict::CLOSE ? ': another mesh says so much otherwise' : '' }}.</caption>
+            </table>
         <div class="frost-ground">
             <svg class="frost-gauge" viewBox="0 0 58 180" role="img" aria-labelledby="frost-gauge-title">
                 <title id="frost-gauge-title">{{ $share === null ? 'Not known yet' : 'Frost has gone '.round(100 *
                     $share).' % of the way to the ground under the bearing' }}</title>
                 <rect class="gauge-hole" x="8" y="0" width="26" height="150" />
-                <rect class="gauge-fill gauge-{{ $share === null ? 'shown' : ($share > 1 ? 'fails' : ($closest->margin
-                    < $closest->close() ? 'close' : 'holds')) }}" x="8" y="0" width="26" height="{{ $fill }}" />
+                <rect class="gauge-fill gauge-{{ $share === null ? 'none' : \Illuminate\Support\Str::slug($frost->ruling->word->value) }}"
+                    x="8" y="0" width="26" height="{{ $fill }}" />
                 <rect class="gauge-wall" x="8" y="0" width="26" height="150" />
                 <path class="gauge-mark" d="M2 100H46m-6 -4l6 4l-6 4" />
                 <text x="21" y="166" text-anchor="middle">{{ $share === null ? '…' : round(100 * $share).' %' }}</text>
@@ -37,35 +54,17 @@
                 </table>
             </div>
         </div>
-            <table class="core-bearing frost-uses">
-                <thead><tr><th scope="col">winter</th><th scope="col">margin</th><th scope="col">day</th><th scope="col">heat, {{
-                    $format->unit(Quantity::Energy) }}</th></tr></thead>
-                <tbody>
-                    @foreach (WinterUse::cases() as $use)
-                        @php $proof = $verdict->closest($use); @endphp
-                        <tr @class(['frost-own' => $use === $verdict->site->frost->use])><th scope="row">{{ $use->label() }}</th>
-                            @if ($proof === null)<td colspan="3" class="frost-waits">not checked</td>
-                            @else<td>{{ $frost->margin($proof) }}</td><td>{{ \App\View\FrostPage::day($proof->day) }}</td><td>{{
-                                $verdict->heat($use) === null ? '…' : $format->number($verdict->heat($use), Quantity::Energy) }}</td>@endif
-                        </tr>
-                    @endforeach
-                </tbody>
-                <caption>Heat into the ground over the winter, all sides. Margins under {{ $frost->rough($closest?->close() ??
-                    \Ondergrond\Frost\FrostVerdict::CLOSE) }} are close{{ $closest !== null && $closest->error >
-                    \Ondergrond\Frost\FrostVerdict::CLOSE ? ': another mesh says so much otherwise' : '' }}.</caption>
-            </table>
         @if ($verdict->governs() !== null)<p class="core-says">Governs: {{ $verdict->governs() }}</p>@endif
         @if ($verdict->table->why !== null)
             <p class="core-says">No table: {{ $verdict->table->why }}.</p>
         @else
             <details class="frost-table" @if ($verdict->tableFails()) open @endif>
-                <summary>Table for heated buildings @if ($verdict->table->holds() || $verdict->tableFails())<span class="word word-{{
-                    $verdict->tableFails() ? 'fails' : 'holds' }}">{{ $verdict->tableFails() ? '▲ lacks' : '● holds' }}</span>@else<span
-                    class="word word-shown">○ not needed below frost</span>@endif</summary>
+                <summary>Table for heated buildings @if ($verdict->table->holds() === false && ! $verdict->tableFails())<span
+                    class="quiet">not needed below frost</span>@else<x-word :verdict="$verdict->tableWord()" />@endif</summary>
                 <table class="core-bearing frost-asks"><thead><tr><th scope="col">asks</th><th scope="col">needs</th><th
                     scope="col">has</th></tr></thead><tbody>
                     @foreach ($verdict->table->demands as $demand)
-                        <tr @class(['frost-lacks' => ! $demand->holds()])><th scope="row">{{ $demand->holds() ? '●' : '▲' }} {{
+                        <tr @class(['frost-lacks' => ! $demand->holds()])><th scope="row"><x-word :verdict="$demand->word()" bare /> {{
                             $demand->label }}</th><td>{{ $frost->needed($demand) }}</td><td>{{ $frost->demand($demand) }}</td></tr>
                     @endforeach
                 </tbody></table>

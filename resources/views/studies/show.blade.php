@@ -98,7 +98,7 @@
                                 $page->size('edge_outside.thickness_m', $try->edge) }}</td><td>{{
                                 $format->mark->written(sprintf('%.3f', $try->board)) }}</td><td>{{ $try->margin === null ?
                                 'no frost' : $page->depth($try->margin) }}</td><td>{{ $try->day ?? '–'
-                                }}</td><td>{{ $try->holds ? '● holds' : ($try->margin < 0 ? '▲ fails' : '◆ close') }}</td></tr>
+                                }}</td><td><x-word :verdict="$try->word()" /></td></tr>
                         @endforeach
                     </tbody></table></div>
                 @endif
