@@ -141,13 +141,20 @@ abstract class BrowserTestCase extends TestCase
 
     private function link(string $which, string $words): void
     {
-        $this->awaitThat(fn (): bool => $this->browser->executeScript(
-            self::REVEAL.'document.querySelectorAll("[data-sought]").forEach((old) => delete old.dataset.sought);
-                const link = [...document.links].find((a) => '.$which.');
-                if (link) { link.dataset.sought = ""; reveal(link); }
-                return link !== undefined;', [$words],
-        ) === true, "a link “{$words}”");
-        $this->at(WebDriverBy::cssSelector('[data-sought]'), static fn (RemoteWebElement $e) => $e->click());
+        // A page that is just being changed may take the mark away again.
+        $this->awaitThat(function () use ($which, $words): bool {
+            $found = $this->browser->executeScript(
+                self::REVEAL.'document.querySelectorAll("[data-sought]").forEach((old) => delete old.dataset.sought);
+                    const link = [...document.links].find((a) => '.$which.');
+                    if (link) { link.dataset.sought = ""; reveal(link); }
+                    return link !== undefined;', [$words],
+            );
+            if ($found === true) {
+                $this->at(WebDriverBy::cssSelector('[data-sought]'), static fn (RemoteWebElement $e) => $e->click());
+            }
+
+            return $found === true;
+        }, "a link “{$words}”");
     }
 
     protected function clickAt(string $xpath): void
@@ -176,7 +183,12 @@ abstract class BrowserTestCase extends TestCase
 
     protected function textAt(string $xpath): string
     {
-        return $this->at(WebDriverBy::xpath($xpath), static fn (RemoteWebElement $e): string => trim($e->getText()));
+        $text = $this->browser->executeScript(
+            'const e = document.evaluate(arguments[0], document, null, 9, null).singleNodeValue;
+             return e && (e.innerText || e.textContent.replace(/\\s+/g, " "))', [$xpath],
+        );
+
+        return is_string($text) ? trim($text) : throw new NoSuchElementException("nothing at {$xpath}");
     }
 
     protected function seen(string $css): bool

@@ -12,7 +12,7 @@ final class EveryPageTest extends BrowserTestCase
     /** Addresses that give no page. */
     private const FILES = [
         'projects.export', 'later.show', 'frost.film', 'mass.hours', 'mass.csv', 'compare.csv', 'section.drawing',
-        'section.assessment', 'schema', 'schema.before', 'studies.before', 'shares.before',
+        'section.assessment', 'section.preview', 'section.parts', 'schema', 'schema.before', 'studies.before', 'shares.before',
         'plan.drawing', 'plan.dxf', 'order.csv', 'sequence.calendar', 'log.photo', 'built.pack', 'projects.zip',
     ];
 

@@ -98,7 +98,6 @@ final class MassTest extends BrowserTestCase
         $this->site->size(390, 844);
         $this->signIn();
         $this->openBench('Weigh-house counter room');
-        $this->browser->executeScript('document.querySelectorAll("#bench-log details").forEach((d) => { d.open = true; })');
         $this->type('#design-heating-supply_c', '90');
         $this->awaitThat(fn (): bool => str_contains($this->text('#bench-log'), 'Allowed: 20 °C to 65 °C.'), 'said at its field');
         self::assertSame('90', $this->value('#design-heating-supply_c'));

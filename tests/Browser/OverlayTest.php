@@ -51,6 +51,7 @@ final class OverlayTest extends BrowserTestCase
     public function test_a_narrow_floors_lines_are_labelled_at_its_middle(): void
     {
         $this->openBench('Ferry kiosk');
+        $this->clickLinkWith('Whole section');
         $this->lay('temperature');
         $this->awaitThat(fn (): bool => $this->seen('.overlay .middle'), 'the middle of the floor');
         $middle = (float) $this->browser->executeScript('return document.querySelector(".overlay .middle").getBBox().x');

@@ -158,7 +158,7 @@ final class TogetherTest extends BrowserTestCase
     /** By the button, where the page does not do it by itself on having the focus again; it may vanish under the hand. */
     private function tryAgain(): void
     {
-        $this->browser->executeScript('const again = document.querySelector(".state-again"); if (again.offsetParent) { again.click(); }');
+        $this->browser->executeScript('const again = document.querySelector(".word-stuck button"); if (again?.offsetParent) { again.click(); }');
         $this->awaitSaved();
     }
 

@@ -216,7 +216,7 @@ final class WholeSliceTest extends BrowserTestCase
         $this->openBench('Dyke Lane boathouse');
         $wide = $this->browser->executeScript('return document.documentElement.scrollWidth;');
         self::assertLessThanOrEqual(390, $wide);
-        self::assertTrue($this->isShown('#heating'));
+        self::assertTrue($this->isShown('.cell[data-core=load]'));
     }
 
     private function put(string $units): void

@@ -26,7 +26,7 @@
         @fragment('strip')
             <div class="strip" id="bench-strip" role="group" aria-label="Verdicts">@include('section.strip')</div>
         @endfragment
-        <div class="bench-log" id="bench-parts" tabindex="-1">
+        <div class="bench-log" id="bench-parts" tabindex="0" role="region" aria-label="Parts">
             @if ($held)<p class="note">Released to be built: it is changed with a reason alone. <a href="{{ route('release.show',
                 $project) }}">Release</a></p>@endif
             <fieldset class="bench-fields" @disabled(! $may)>
@@ -77,7 +77,7 @@
                 @endfragment
             </div>
         </div>
-        <div class="bench-side" id="bench-side">
+        <div class="bench-side" id="bench-side" tabindex="0" role="region" aria-label="Findings and figures">
             @fragment('conflict')
                 <div id="bench-conflict">
                     @if ($conflict)<x-conflict :conflict="$conflict" :reload="route('section.show', $same)" />@endif
