@@ -206,6 +206,36 @@ final class Assessor
         return Rulings::one($subject, $concern, Rulebook::findings($subject, $concern), $setAside);
     }
 
+    /**
+     * All five without fields, at once and without looking for sizes that would mend them: for lists of many designs.
+     *
+     * @param  list<SetAside>  $setAside
+     * @param  array<string, float>|null  $faces  U by face as drawn, where its field was solved before, W/(m²K)
+     * @param  list<FrostProof>  $proofs  winters that were run before
+     * @param  HeatVerdict|null  $heat  where that is there already
+     */
+    public static function rulings(
+        Site $site,
+        Design $design,
+        UnitSystem $units = UnitSystem::Metric,
+        array $setAside = [],
+        ?array $faces = null,
+        array $proofs = [],
+        ?HeatVerdict $heat = null,
+    ): Rulings {
+        $subject = new Subject(
+            $site,
+            $design,
+            $units,
+            frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs),
+            faces: $faces,
+            heat: $heat,
+            proposes: false,
+        );
+
+        return Rulings::of($subject, Rulebook::findings($subject), $setAside);
+    }
+
     /** What the floor loses over the year by its fields, without the swing of the year: for costing many designs. */
     public static function loss(Site $site, Design $design): SteadyLoss
     {

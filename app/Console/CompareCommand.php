@@ -27,6 +27,7 @@ final class CompareCommand extends Command
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'The project file, or - for standard input');
         $this->addOption('formulas', null, InputOption::VALUE_NONE, 'Leave out the fields and the hours, which take a second or so each');
+        $this->addOption('prices', null, InputOption::VALUE_REQUIRED, 'A price file; without one insulation is counted in m³');
         $this->setHelp('Exits 0 with the table on standard output; 2 with one line per fault where the input cannot be used.');
     }
 
@@ -34,6 +35,7 @@ final class CompareCommand extends Command
     {
         try {
             $project = ProjectFile::read(InputFile::contents($input->getArgument('file'), ProjectFile::LARGEST));
+            $prices = $input->getOption('prices') === null ? null : ProjectInput::prices($input->getOption('prices'));
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
 
@@ -60,6 +62,7 @@ final class CompareCommand extends Command
             $project->units,
             new QuantityFormatter($project->units),
             hours: $hours,
+            prices: $prices,
         )->table();
         $output->write(CsvWriter::write($table), false, OutputInterface::OUTPUT_RAW);
 

@@ -106,7 +106,7 @@ final readonly class ProjectInput
     }
 
     /** @throws FaultyInput */
-    private static function prices(string $file): PriceList
+    public static function prices(string $file): PriceList
     {
         try {
             return PriceList::fromArray(

@@ -31,21 +31,14 @@ final readonly class Fields implements Work
     }
 
     /**
-     * U by face as drawn of many at once, of those whose site sets a limit and whose fields were solved.
+     * Of many at once.
      *
-     * @param  iterable<array{Project, Option}>  $of
-     * @return array<int, array<string, float>|null> by the option's id, W/(m²K)
+     * @param  array<int, array{Project, Option}>  $of  by whatever the answer is to be by
+     * @return array<int, FieldSummary|null>
      */
-    public function faces(iterable $of): array
+    public function knownOf(array $of): array
     {
-        $limited = [];
-        foreach ($of as [$project, $option]) {
-            if ($project->site->floorLimit !== null) {
-                $limited[$option->id] = [$project, $option];
-            }
-        }
-
-        return array_map(static fn (?array $data): ?array => self::read($data)?->faces, $this->kept->many(Kind::Fields, $limited));
+        return array_map(self::read(...), $this->kept->many(Kind::Fields, $of));
     }
 
     public function keep(Project $project, Option $option, Assessment $assessment): void

@@ -15,13 +15,18 @@ use Ondergrond\Project\Option;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rulebook;
+use Ondergrond\Rules\Ruling;
 use Ondergrond\Rules\Rulings;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Site;
+use Ondergrond\Takeoff\Item;
+use Ondergrond\Takeoff\PriceList;
+use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
+use Ondergrond\Verdict\Verdict;
 
 /** Options side by side: what they come to, what the rules find in each, and what of their parts differs. */
 final readonly class Comparison
@@ -39,6 +44,7 @@ final readonly class Comparison
      * @param  non-empty-list<Option>  $options
      * @param  list<FieldSummary|null>  $fields  of each; null where it is still to be solved
      * @param  list<list<FrostProof>>  $winters  of each, those that were run
+     * @param  PriceList|null  $prices  of materials; null or empty: insulation is counted in m³
      * @param  list<array<int, float|null>|null>  $hours  of each, how long its rooms take to cool to so many °C, h; null where it is still to be simulated
      */
     public static function of(
@@ -49,6 +55,7 @@ final readonly class Comparison
         QuantityFormatter $format,
         array $winters = [],
         array $hours = [],
+        ?PriceList $prices = null,
     ): self {
         $heats = array_map(static fn (Option $o): HeatVerdict => HeatVerdict::of($site, $o->design), $options);
         $frosts = array_map(
@@ -71,15 +78,21 @@ final readonly class Comparison
         $found = array_map(Rulebook::findings(...), $subjects);
         $findings = array_map(self::byRule(...), $found);
         $rulings = array_map(
-            static fn (Subject $s, array $f, Option $o): Rulings => Rulings::of($s, $f, $o->setAside),
+            static function (Subject $s, array $f, Option $o, ?FieldSummary $field): Rulings {
+                $now = Rulings::of($s, $f, $o->setAside);
+
+                return $field === null ? $now : $now->knowing(Concern::Damp, Verdict::from($field->damp));
+            },
             $subjects,
             $found,
             $options,
+            $fields,
         );
-        $said = static fn (Concern $c): array => array_map(static fn (Rulings $r): string => $r->on($c)->said(), $rulings);
         $heading = ['Family' => array_map(static fn (Option $o): string => ucfirst(str_replace('-', ' ', $o->design->family)), $options)];
 
         return new self($options, [
+            'Verdicts' => self::verdictRows($rulings),
+            'Cost' => self::costRows($options, $prices, $format),
             'Heat' => [
                 new Row('Built as', $heading['Family']),
                 self::numbers(
@@ -130,10 +143,8 @@ final readonly class Comparison
                     self::from($fields, static fn (FieldSummary $f): float => $f->psi['edge'] ?? 0.0),
                     $format,
                 ),
-                new Row('Heat is said to', $said(Concern::Heat)),
-                new Row('Load is said to', $said(Concern::Load)),
             ],
-            'Frost' => self::frostRows($frosts, $said(Concern::Frost), $format),
+            'Frost' => self::frostRows($frosts, $format),
             'Damp' => self::dampRows($fields, $format),
             'Mass' => self::massRows(
                 array_map(static fn (Option $o): MassVerdict => MassVerdict::of($site, $o->design), $options),
@@ -181,11 +192,67 @@ final readonly class Comparison
     }
 
     /**
-     * @param  list<FrostVerdict>  $frosts
-     * @param  list<string>  $said
+     * @param  list<Rulings>  $rulings
+     * @return list<Row> the gravest of each option first, then each verdict
+     */
+    private static function verdictRows(array $rulings): array
+    {
+        return [
+            self::ruled('In all', array_map(static fn (Rulings $r): Ruling => $r->worst(), $rulings)),
+            ...array_map(
+                static fn (Concern $c): Row => self::ruled(
+                    $c->label(), array_map(static fn (Rulings $r): Ruling => $r->on($c), $rulings),
+                ),
+                Concern::verdicts(),
+            ),
+        ];
+    }
+
+    /** @param  list<Ruling>  $of */
+    private static function ruled(string $label, array $of): Row
+    {
+        return new Row(
+            $label,
+            array_map(static fn (Ruling $r): string => ($r->provisional ? 'provisional: ' : '').$r->said(), $of),
+            rulings: $of,
+        );
+    }
+
+    /**
+     * @param  list<Option>  $options
      * @return list<Row>
      */
-    private static function frostRows(array $frosts, array $said, QuantityFormatter $format): array
+    private static function costRows(array $options, ?PriceList $prices, QuantityFormatter $format): array
+    {
+        if ($prices === null || $prices->isEmpty()) {
+            return [self::numbers('Insulation, net, no prices given', Quantity::Volume, array_map(
+                static fn (Option $o): float => array_sum(array_map(
+                    static fn (Item $i): float => $i->material->insulates() ? $i->volume() : 0.0, Takeoff::of($o->design),
+                )),
+                $options,
+            ), $format)];
+        }
+        $costs = array_map(static fn (Option $o): float => $prices->cost($o->design), $options);
+        $missing = array_map(static fn (Option $o): array => $prices->missing($o->design), $options);
+
+        return [
+            new Row(
+                'Materials, net'.($prices->currency === '' ? '' : ', '.$prices->currency),
+                array_map(static fn (float $cost): string => number_format($cost, 0, '', "\u{a0}"), $costs),
+                array_filter($missing) === [] ? $costs : [],
+            ),
+            ...(array_filter($missing) === [] ? [] : [new Row('Of that without a price', array_map(
+                static fn (array $of): string => $of === [] ? 'none' : implode(', ', $of),
+                $missing,
+            ))]),
+        ];
+    }
+
+    /**
+     * @param  list<FrostVerdict>  $frosts
+     * @return list<Row>
+     */
+    private static function frostRows(array $frosts, QuantityFormatter $format): array
     {
         return [
             new Row(
@@ -201,7 +268,6 @@ final readonly class Comparison
                     default => is_finite($margin) ? $format->format($margin, Quantity::Depth) : 'no frost near',
                 };
             }, $frosts)),
-            new Row('Frost is said to', $said),
         ];
     }
 
@@ -218,7 +284,6 @@ final readonly class Comparison
                 self::from($fields, static fn (FieldSummary $f): float => $f->condensed),
                 $format,
             ),
-            new Row('Damp is said to', array_map(static fn (?FieldSummary $f): string => $f->damp ?? '…', $fields)),
         ];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Compare;
 
+use Ondergrond\Rules\Ruling;
+
 /** One thing that is compared, a cell for each option. */
 final readonly class Row
 {
@@ -12,12 +14,14 @@ final readonly class Row
 
     /**
      * @param  list<string>  $cells  written out
+     * @param  list<Ruling>  $rulings  where they are verdicts
      * @param  list<float|null>  $values  where less is better; null where a cell is not known or there is no better
      */
     public function __construct(
         public string $label,
         public array $cells,
         public array $values = [],
+        public array $rulings = [],
     ) {}
 
     public function differs(): bool

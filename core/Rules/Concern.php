@@ -14,6 +14,11 @@ enum Concern: string
     case Load = 'load';
     case None = 'none';
 
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+
     /** @return list<self> those that a word is said of */
     public static function verdicts(): array
     {

@@ -29,6 +29,12 @@ final readonly class Ruling
         public bool $provisional = false,
     ) {}
 
+    /** The same with another word. */
+    public function saying(Verdict $word): self
+    {
+        return new self(...[...get_object_vars($this), 'word' => $word]);
+    }
+
     /** The word, and who set aside what it hangs on: setting aside turns no word green. */
     public function said(): string
     {

@@ -55,6 +55,21 @@ final readonly class Rulings
         return $this->all;
     }
 
+    /** The gravest of them: what stands over the whole. */
+    public function worst(): Ruling
+    {
+        $all = array_values($this->all);
+        usort($all, static fn (Ruling $a, Ruling $b): int => $a->word->rank() <=> $b->word->rank());
+
+        return $all[0];
+    }
+
+    /** The same where one verdict was reached before, with what is not at hand now. */
+    public function knowing(Concern $concern, Verdict $word): self
+    {
+        return new self([...$this->all, $concern->value => $this->on($concern)->saying($word)]);
+    }
+
     /**
      * @param  list<Finding>  $found  of the concern
      * @param  array<string, SetAside>  $aside  by rule

@@ -62,7 +62,7 @@ final class CoreArrows
         'History' => ['Codec', 'Design', 'Material', 'Site', 'Units'],
         'Compare' => [
             'Assessor', 'Codec', 'Damp', 'Design', 'FloorHeating', 'Frost', 'Heat', 'History', 'Load', 'Mass', 'Project',
-            'Rules', 'Site', 'Units',
+            'Rules', 'Site', 'Takeoff', 'Units', 'Verdict',
         ],
         'Takeoff' => ['Design', 'Fault', 'Material', 'Plan', 'Section', 'Units'],
         'Sequence' => ['Design', 'Material', 'Plan', 'Site', 'Takeoff'],

@@ -171,10 +171,7 @@ final class JudgementPagesTest extends TestCase
         $this->site(['floor_limit_meant' => 'perhaps'])->assertSessionHasErrors('site.floor_limit_meant');
         self::assertSame(LimitMeant::With, $this->project->refresh()->site->floorLimitMeant, 'what was saved stays');
         $this->get($this->bench($this->right))->assertOk()->assertSee('name="design[loads][use]"', false)->assertSee(
-            'name="design[membrane][waterstop]"',
-            false,
-        )->assertSee(
-            'name="design[membrane][under_floor]"',
+            'name="design[lining][sealed]"',
             false,
         );
     }

@@ -13,9 +13,11 @@ use App\Later\Later;
 use App\Later\Winters;
 use App\Models\Option;
 use App\Models\Project;
+use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
 use Ondergrond\Compare\Comparison;
 use Ondergrond\Compare\FieldSummary;
@@ -77,6 +79,7 @@ final class CompareController
         return Comparison::of(
             $project->site, self::some($options->map(static fn (Option $o): CoreOption => $o->toCore())), $fields, $project->units,
             $this->reading->formatter($project), $winters, $this->cooling($project, $options),
+            Gate::allows('create', Project::class) ? User::current()->firm->priceList() : null,
         );
     }
 

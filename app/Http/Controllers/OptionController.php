@@ -10,7 +10,7 @@ use App\History\Conflict;
 use App\History\History;
 use App\Http\Requests\OptionRequest;
 use App\Http\Requests\PlaceRequest;
-use App\Later\Fields;
+use App\Later\Words;
 use App\Models\Option;
 use App\Models\Project;
 use App\Models\User;
@@ -20,32 +20,23 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Assessor;
-use Ondergrond\Rules\Concern;
 
 /** The options of a project: the designs that are weighed for it. */
 final class OptionController
 {
-    public function index(Project $project, Reader $reading, Fields $fields): View
+    public function index(Project $project, Reader $reading, Words $words): View
     {
-        $site = $project->site;
         $options = $project->options()->withMax('revisions', 'id')->get();
-        $faces = $fields->faces($options->map(static fn (Option $o): array => [$project, $o]));
+        $of = $options->map(static fn (Option $o): array => [$project, $o, Assessor::formulas($project->site, $o->design)])->all();
+        $rulings = $words->of($of);
 
         return view('options.index', [
             'project' => $project,
             'format' => $reading->formatter($project),
-            'rows' => $options->map(static fn (Option $o): array => [
+            'rows' => $options->map(static fn (Option $o, int $i): array => [
                 'option' => $o,
-                'heat' => $heat = Assessor::formulas($site, $o->design),
-                'ruling' => Assessor::ruling(
-                    Concern::Heat,
-                    $site,
-                    $o->design,
-                    $project->units,
-                    $o->setAside(),
-                    $faces[$o->id] ?? null,
-                    heat: $heat,
-                ),
+                'heat' => $of[$i][2],
+                'rulings' => $rulings[$i],
                 'head' => (int) $o->getAttribute('revisions_max_id'),
             ]),
         ]);

@@ -8,7 +8,7 @@ use App\Database\ServerZone;
 use App\Forms\NewProject;
 use App\Forms\Reader;
 use App\Forms\Word;
-use App\Later\Fields;
+use App\Later\Words;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
@@ -16,7 +16,6 @@ use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Ondergrond\Assessor;
 use Ondergrond\Design\Families\Families;
-use Ondergrond\Rules\Concern;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Soil;
 use Ondergrond\Site\TimeZones;
@@ -27,7 +26,7 @@ final class ProjectController
 
     private const LONGEST_SEARCH = 120;
 
-    public function index(Request $request, Reader $reading, Fields $fields): View
+    public function index(Request $request, Reader $reading, Words $words): View
     {
         $sought = mb_substr(trim(Word::of($request, 'find')), 0, self::LONGEST_SEARCH);
         $projects = User::current()->firm->projects()
@@ -36,26 +35,22 @@ final class ProjectController
             ->latest('updated_at')->orderByDesc('id')
             ->simplePaginate(self::ON_A_PAGE)->withQueryString();
 
-        $leading = $projects->getCollection()->map(static fn (Project $p): array => [$p, $p->leadingOption ?? $p->leading()]);
-        $faces = $fields->faces($leading);
+        $of = $projects->getCollection()->map(static function (Project $p): array {
+            $option = $p->leadingOption ?? $p->leading();
+
+            return [$p, $option, Assessor::formulas($p->site, $option->design)];
+        })->all();
+        $rulings = $words->of($of);
 
         return view('projects.index', [
             'projects' => $projects,
             'sought' => $sought,
-            'rows' => $leading->map(static fn (array $of): array => [
-                'project' => $p = $of[0],
-                'option' => $option = $of[1],
-                'family' => Families::find($option->design->family)?->label() ?? $option->design->family,
-                'heat' => $heat = Assessor::formulas($p->site, $option->design),
-                'ruling' => Assessor::ruling(
-                    Concern::Heat,
-                    $p->site,
-                    $option->design,
-                    $p->units,
-                    $option->setAside(),
-                    $faces[$option->id] ?? null,
-                    heat: $heat,
-                ),
+            'rows' => collect($of)->map(static fn (array $one, int $i): array => [
+                'project' => $p = $one[0],
+                'option' => $one[1],
+                'family' => Families::find($one[1]->design->family)?->label() ?? $one[1]->design->family,
+                'heat' => $one[2],
+                'rulings' => $rulings[$i],
                 'format' => $reading->formatter($p),
             ]),
         ]);

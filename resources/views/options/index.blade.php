@@ -9,7 +9,7 @@
     @if ($errors->hasAny(['name', 'note', 'revision']))<p class="wrong" role="alert">Not saved. {{ implode(' ', $errors->all()) }}</p>@endif
     <ol class="jobs">
         @foreach ($rows as $i => $row)
-            @php [$option, $heat, $ruling] = [$row['option'], $row['heat'], $row['ruling']]; $typed = old('row') === (string) $option->id;
+            @php [$option, $heat, $rulings] = [$row['option'], $row['heat'], $row['rulings']]; $typed = old('row') === (string) $option->id;
                 $words = fn (string $of, string $stored): string => $typed && is_string(old($of)) ? old($of) : $stored; @endphp
             <li class="job-row option-row">
                 <x-strata :design="$option->design" />
@@ -40,11 +40,12 @@
                     @endcan
                 </div>
                 <dl class="job-figures">
+                        <div><dt class="unseen">Verdicts</dt><dd><x-verdicts :rulings="$rulings" /></dd></div>
                     <div><dt>Heat, heating months</dt><dd>{{ $format->format($heat->floor->heating, Quantity::Energy) }}
                         <span class="unseen">to the ground</span></dd></div>
                     <div><dt>Design day</dt><dd>{{ $format->format($heat->floor->design, Quantity::Power) }}</dd></div>
-                    <div><dt>Floor</dt><dd>U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }}
-                        <x-word :ruling="$ruling" /></dd></div>
+                    <div><dt>Floor</dt><dd>U {{ $format->format($heat->floor->transmittance(),
+                            Quantity::Transmittance) }}</dd></div>
                 </dl>
                 <div class="job-acts">
                     <a href="{{ route('history.index', [$project, $option]) }}">History<span class="unseen">

@@ -16,7 +16,7 @@
     @else
         <ul class="jobs">
             @foreach ($rows as $row)
-                @php [$project, $option, $heat, $ruling, $format] = [$row['project'], $row['option'], $row['heat'], $row['ruling'],
+                @php [$project, $option, $heat, $rulings, $format] = [$row['project'], $row['option'], $row['heat'], $row['rulings'],
                     $row['format']]; @endphp
                 <li class="job-row">
                     <x-strata :design="$option->design" />
@@ -29,11 +29,12 @@
                                 1), one of {{ $project->options_count }}@endif</p>
                     </div>
                     <dl class="job-figures">
+                        <div><dt class="unseen">Verdicts</dt><dd><x-verdicts :rulings="$rulings" /></dd></div>
                         <div><dt>Heat, heating months</dt><dd>{{ $format->format($heat->floor->heating, Quantity::Energy) }}
                             <span class="unseen">to the ground</span></dd></div>
                         <div><dt>Design day</dt><dd>{{ $format->format($heat->floor->design, Quantity::Power) }}</dd></div>
-                        <div><dt>Floor</dt><dd>U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }}
-                            <x-word :ruling="$ruling" /></dd></div>
+                        <div><dt>Floor</dt><dd>U {{ $format->format($heat->floor->transmittance(),
+                            Quantity::Transmittance) }}</dd></div>
                     </dl>
                     <div class="job-acts">
                         <a href="{{ route('projects.export', $project) }}" download>Export<span class="unseen">
