@@ -107,6 +107,7 @@ final class MassTest extends BrowserTestCase
             'too warm for feet',
         );
         $this->awaitThat(fn (): bool => str_contains($this->text('#mass-core h2'), 'fails'), 'and its core says so');
+        $this->click('#row-heating .log-sheet-head button');
         $this->click('[value="remedy:floor-surface-cool"]');
         $this->awaitThat(fn (): bool => $this->value('#design-heating-supply_c') !== '60 °C', 'cooler water');
         $this->awaitThat(fn (): bool => ! str_contains($this->text('#mass-core h2'), 'fails'), 'and it holds');

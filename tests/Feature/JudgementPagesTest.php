@@ -171,7 +171,7 @@ final class JudgementPagesTest extends TestCase
         $this->site(['floor_limit_meant' => 'perhaps'])->assertSessionHasErrors('site.floor_limit_meant');
         self::assertSame(LimitMeant::With, $this->project->refresh()->site->floorLimitMeant, 'what was saved stays');
         $this->get($this->bench($this->right))->assertOk()->assertSee('name="design[loads][use]"', false)->assertSee(
-            'name="design[lining][sealed]"',
+            'name="design[stone][thickness_m]"',
             false,
         );
     }

@@ -122,7 +122,7 @@ export default class Page {
 
     /** Only where the server wrote something else: a reason may just be being typed. What they cost is asked for anew. */
     takeInFindings(here, fresh) {
-        const known = [...here.querySelectorAll('.finding')].map((finding) => finding.id);
+        const known = this.settled.order(here);
         this.settled.take(here);
         this.takeInUnits(here, fresh);
         this.settled.put(here, known);

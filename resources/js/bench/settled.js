@@ -28,13 +28,19 @@ export default class Settled {
         }
         const list = finding.closest('.findings');
         const after = [...list.children].slice([...list.children].indexOf(finding) + 1);
-        const next = after.find((one) => one.matches('.finding'))?.id;
+        const next = after.filter((one) => one.matches('.finding')).map((one) => one.id);
         this.pressed = finding.id;
         return () => {
             this.pressed = null;
-            const here = document.getElementById(next ?? '') ?? document.getElementById(finding.id);
+            // What hangs on the field comes back with it only.
+            const here = next.map((id) => document.getElementById(id)).find(Boolean) ?? document.getElementById(finding.id);
             (here?.querySelector('.finding-acts > button, .chips button') ?? here?.querySelector('summary'))?.focus({ preventScroll: true });
         };
+    }
+
+    /** @returns {string[]} ids of what a list shows, and of what it showed before it was settled */
+    order(list) {
+        return [...list.querySelectorAll(`.finding, .${CLASS}`)].map((one) => one.dataset.was ?? one.id);
     }
 
     /** Takes them out of a list that is about to be written anew. */
@@ -53,7 +59,7 @@ export default class Settled {
      * Puts one in the place of each that is gone.
      *
      * @param {HTMLElement} list
-     * @param {string[]} known the findings it had, in their order
+     * @param {string[]} known what it showed, in its order
      */
     put(list, known) {
         const gone = new Map();
@@ -62,11 +68,9 @@ export default class Settled {
                 gone.set(place.id, place);
             }
         }
-        this.order = [...(this.order ?? []).filter((id) => !known.includes(id) && gone.has(id)), ...known];
         this.kept.set(list.id, [...gone.values()]);
         const rows = list.querySelector('.findings');
-        const places = [...gone.keys()];
-        for (const id of places) {
+        for (const id of known.filter((one) => gone.has(one)).reverse()) {
             const stub = rows.ownerDocument.createElement('li');
             stub.className = CLASS;
             stub.style.minHeight = `${gone.get(id).height}px`;
@@ -79,9 +83,9 @@ export default class Settled {
     /** Before the first that came after it and is still there, be it as a stub. */
     place(rows, stub, id, known) {
         const before = known.slice(known.indexOf(id) + 1).map((next) => rows.querySelector(`#${next}, [data-was="${next}"]`)).find(Boolean);
-        if (known.includes(id) && before) {
+        if (before) {
             before.before(stub);
-        } else if (known.includes(id)) {
+        } else {
             rows.append(stub);
         }
     }

@@ -21,7 +21,7 @@
 </head>
 <body @if ($workspace) class="workspace" @endif>
 <a class="skip" href="#main">To the content</a>
-<header class="top">
+<header class="top"><div class="top-in">
     <div class="top-name">
         <a class="brand" href="{{ route('projects.index') }}">Ondergrond</a>
         @if ($project)
@@ -68,7 +68,7 @@
             </div>
         </details>
     @endif
-</header>
+</div></header>
 <main id="main" {{ $attributes }}>
     @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
     {{ $slot }}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** The bench as a workspace: what one edits, what it looks like and what it does, in sight together. */
+final class WorkspaceTest extends BrowserTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    /** @return array<string, array{int, int, string}> */
+    public static function rooms(): array
+    {
+        $rooms = [];
+        foreach ([[1100, 700], [1280, 800], [1600, 1000]] as [$width, $height]) {
+            foreach (['100%', '200%'] as $text) {
+                $rooms["{$width} × {$height}, text {$text}"] = [$width, $height, $text];
+            }
+        }
+
+        return $rooms;
+    }
+
+    #[DataProvider('rooms')]
+    public function test_nothing_scrolls_but_parts_and_findings(int $width, int $height, string $text): void
+    {
+        $this->site->size($width, $height);
+        // Few parts and few findings, then many of both.
+        foreach (['Ferry kiosk', 'Music school with practice basement'] as $project) {
+            $this->openBench($project);
+            $this->browser->executeScript('document.documentElement.style.fontSize = arguments[0]', [$text]);
+            foreach (['findings', 'frost', 'heat'] as $panel) {
+                $this->browser->executeScript("document.querySelector('.cell[data-core={$panel}]').click()");
+                self::assertSame([$width, $height], $this->page(), "{$project}, {$panel}");
+                self::assertSame([], $this->browser->executeScript(
+                    'return [...document.querySelectorAll(".cell")].filter((c) => { const r = c.getBoundingClientRect();
+                        return r.top < 0 || r.bottom > innerHeight || r.right > innerWidth + 1 }).map((c) => c.dataset.core)',
+                ), "{$project}: cores in sight");
+            }
+            $drawing = $this->find('#bench-drawing')->getSize();
+            self::assertGreaterThanOrEqual($text === '100%' ? 420 : 250, $drawing->getWidth(), $project);
+            self::assertGreaterThanOrEqual($text === '100%' ? 480 : 250, $drawing->getHeight(), $project);
+            if ($text === '100%') {
+                self::assertLessThanOrEqual(96, $this->find('.strip')->getSize()->getHeight(), $project);
+            }
+        }
+        $this->assertAccessible();
+    }
+
+    public function test_a_remedy_is_seen_pressed_and_leaves_the_eye_where_it_is(): void
+    {
+        $this->openBench('Fullers’ wash-house');
+        $this->awaitThat(fn (): bool => $this->text('#heating-field') !== '…' && ! $this->seen('[data-rough]'), 'the fine field');
+        $list = '[data-panel=findings] .finding';
+        $first = (string) $this->browser->executeScript(
+            "return [...document.querySelectorAll('{$list}')].find((f) => f.querySelector('[value^=\"remedy:\"]')).id",
+        );
+        $next = (string) $this->browser->executeScript("return document.getElementById('{$first}').nextElementSibling.id");
+        $this->browser->executeScript("document.querySelector('#{$first} button').focus()");
+        $this->awaitThat(fn (): bool => $this->seen('.remedy-preview'), 'what it would build, dashed');
+        $place = fn (string $id): mixed => $this->browser->executeScript("return document.getElementById('{$id}').getBoundingClientRect().top");
+        $drawing = 'return JSON.stringify(document.getElementById("bench-drawing").getBoundingClientRect())';
+        [$before, $frame] = [$place($next), $this->browser->executeScript($drawing)];
+        $this->click("#{$first} button");
+        $this->awaitThat(fn (): bool => ! $this->seen("#{$first}"), 'the finding is settled');
+        $this->awaitSaved();
+        self::assertEqualsWithDelta($before, $place($next), 1.0, 'the list has not moved');
+        self::assertSame($frame, $this->browser->executeScript($drawing), 'nor has the drawing');
+        self::assertTrue(
+            $this->browser->executeScript('return document.activeElement.closest("[data-panel=findings] .finding") !== null'),
+            'the next finding has the focus',
+        );
+        self::assertTrue($this->seen('#bench-drawing .area.changed') || $this->seen('#bench-log .changed'), 'what changed is marked');
+        $this->awaitThat(fn (): bool => str_contains($this->text('#bench-change'), '→'), 'and said in a line');
+        $this->awaitThat(fn (): bool => ! $this->seen('[data-pending]'), 'with what it did');
+        self::assertEqualsWithDelta($before, $place($next), 1.0, 'nor does it when the field follows');
+        $this->click('#bench-change button');
+        $this->awaitThat(fn (): bool => $this->seen("#{$first}"), 'taken back from there');
+    }
+
+    public function test_a_part_is_put_in_from_the_picker_and_taken_out(): void
+    {
+        $this->openBench('Ferry kiosk');
+        $this->click('.log-add button');
+        $this->awaitThat(fn (): bool => $this->seen('#parts [value="put:wing"] svg'), 'parts with their drawings');
+        $this->assertAccessible();
+        $this->click('#parts [value="put:wing"]');
+        // Common practice, no source: 50 × 600 mm to begin with.
+        $this->awaitThat(fn (): bool => $this->seen('#row-wing[open]'), 'its row is open');
+        self::assertSame(['50 mm', '600 mm'], [$this->value('#design-wing-thickness_m'), $this->value('#design-wing-width_m')]);
+        $this->awaitThat(fn (): bool => str_contains($this->text('#bench-change'), 'Wing'), 'said in a line');
+        $this->click('#row-wing .log-take');
+        $this->awaitThat(fn (): bool => ! $this->seen('#row-wing'), 'and out again');
+    }
+
+    public function test_what_is_not_said_is_answered_by_one_press(): void
+    {
+        $this->openBench('Dyke Lane boathouse');
+        $this->click('[data-panel=answers] [value="say:sheet.joints:taped"]');
+        $this->awaitThat(fn (): bool => $this->value('#design-sheet-joints') === 'taped', 'said in the log');
+        $this->awaitThat(fn (): bool => ! $this->seen('#finding-sheet-taped'), 'and asked no more');
+        $this->click('[data-panel=answers] [data-unsaid="loads.line_kn_m"]');
+        self::assertSame('design-loads-line_kn_m', $this->browser->executeScript('return document.activeElement.id'));
+    }
+
+    public function test_on_a_telephone_a_part_is_edited_within_two_touches_and_one_scroll(): void
+    {
+        $this->site->size(390, 844);
+        $this->openBench('Ferry kiosk');
+        $this->browser->executeScript('document.getElementById("bench-log").scrollIntoView()');
+        $strip = $this->browser->executeScript('return document.querySelector(".strip").getBoundingClientRect().top');
+        self::assertEqualsWithDelta(0, $strip, 1, 'the cores stay at the top');
+        $this->find('#row-slab summary')->click();
+        self::assertLessThanOrEqual(844, $this->browser->executeScript(
+            'return document.querySelector("#row-slab .log-body").getBoundingClientRect().bottom',
+        ), 'its sizes come up from below');
+        self::assertSame('decimal', $this->attribute('#design-slab-thickness_m', 'inputmode'));
+        $this->find('#design-slab-thickness_m')->click();
+        $this->type('#design-slab-thickness_m', '120');
+        $this->awaitThat(fn (): bool => $this->value('#design-slab-thickness_m') === '120 mm', 'saved');
+        self::assertLessThanOrEqual(390, $this->page()[0]);
+        $this->assertAccessible();
+    }
+
+    public function test_below_that_room_the_right_is_a_drawer(): void
+    {
+        $this->site->size(900, 700);
+        $this->openBench('Ferry kiosk');
+        self::assertFalse($this->isShown('#bench-side'));
+        $this->click('.cell[data-core=heat]');
+        self::assertTrue($this->isShown('#heating'));
+        $this->press("\u{E00C}");
+        self::assertFalse($this->isShown('#bench-side'));
+        self::assertSame([900, 700], $this->page());
+    }
+
+    /** @return array{int, int} how wide and how high it scrolls */
+    private function page(): array
+    {
+        /** @var array{int, int} */
+        return $this->browser->executeScript(
+            'const e = document.documentElement; return [Math.max(e.scrollWidth, innerWidth), Math.max(e.scrollHeight, innerHeight)]',
+        );
+    }
+}
