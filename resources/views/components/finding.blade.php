@@ -17,25 +17,26 @@
         </p>
     @endif
     <div class="finding-acts">
-        @if ($may && $judged->isOpen() && $judged->canBeRemedied())<button name="act" value="remedy:{{ $id }}">{{
+        @if ($may && $judged->isOpen() && $judged->canBeRemedied())<button id="remedy-{{ $id }}" name="act"
+            value="remedy:{{ $id }}">{{
             rtrim($finding->remedy->said->in($format), '.') }}</button>@endif
         @if ($may && $judged->isOpen() && $finding->unsaid !== null)
             @if ($answers !== [])
                 <span class="chips" role="group" aria-label="{{ $finding->said->in($format) }}">@foreach ($answers as $value => $words)<button
-                    name="act" value="say:{{ $finding->unsaid }}:{{ $value }}">{{ $words }}</button>@endforeach</span>
+                    id="say-{{ $id }}-{{ $value }}" name="act" value="say:{{ $finding->unsaid }}:{{ $value }}">{{ $words }}</button>@endforeach</span>
             @elseif ($judged->isOfSite())
                 <a class="finding-go" href="{{ route('site.edit', $project) }}#{{ str_replace('.', '-', $finding->unsaid) }}">Say it at
                     the site</a>
             @else
-                <button type="button" class="needs-script" x-on:click="fillIn" data-unsaid="{{ $finding->unsaid }}">Fill it in<span
+                <button type="button" class="needs-script" id="fill-{{ $id }}" x-on:click="fillIn" data-unsaid="{{ $finding->unsaid }}">Fill it in<span
                     class="unseen">: {{ $rule->asks() }}</span></button>
             @endif
         @endif
         @if ($may && ! $judged->isOpen())
-            <button name="act" value="take-back:{{ $id }}">Ask it again<span class="unseen">: {{ $rule->asks() }}</span></button>
+            <button id="again-{{ $id }}" name="act" value="take-back:{{ $id }}">Ask it again<span class="unseen">: {{ $rule->asks() }}</span></button>
         @endif
         <details class="finding-more" id="more-{{ $id }}" @if ($errors->has($field)) open @endif>
-            <summary>More<span class="unseen">: {{ $rule->asks() }}</span></summary>
+            <summary id="open-{{ $id }}">More<span class="unseen">: {{ $rule->asks() }}</span></summary>
             <p class="finding-does">{{ ucfirst($rule->source()) }}.</p>
             @if ($finding->remedy && $judged->isOpen())
                 <p class="finding-does">
