@@ -17,18 +17,18 @@ final readonly class SectionDimensions
     /** Height of a line of writing, mm of paper. */
     private const LINE = 3.6;
 
+    /** @param  array{float, float, float, float}  $box  what is shown, m */
     public function __construct(
         private EdgeSection $section,
+        private array $box,
         private float $paper,
         private QuantityFormatter $format,
     ) {}
 
-    /**
-     * @param  array{float, float, float, float}  $box  what is shown, m
-     * @return list<Item>
-     */
-    public function items(array $box): array
+    /** @return list<Item> of what is in sight */
+    public function items(): array
     {
+        $box = $this->box;
         $d = $this->section->design;
         $at = $this->section->layout;
         $mm = $this->paper;
@@ -167,7 +167,7 @@ final readonly class SectionDimensions
     /** @return list<Item> */
     private function across(Part $part, string $field, float $x0, float $x1, float $y): array
     {
-        if ($x1 - $x0 < 1e-6) {
+        if ($x1 - $x0 < 1e-6 || $y < $this->box[1] || $y > $this->box[3] || ! $this->isSeen($x0, $x1, 0)) {
             return [];
         }
         $mm = $this->paper;
@@ -190,7 +190,7 @@ final readonly class SectionDimensions
      */
     private function upright(Part $part, ?string $field, float $x, float $y0, float $y1, float $from, string $side): array
     {
-        if ($y1 - $y0 < 1e-6) {
+        if ($y1 - $y0 < 1e-6 || ! $this->isSeen($y0, $y1, 1)) {
             return [];
         }
         $mm = $this->paper;
@@ -204,12 +204,26 @@ final readonly class SectionDimensions
             new Text(
                 Role::Dimension,
                 $part->value,
-                [$x + ($side === 'start' ? 1.5 : -1.5) * $mm, ($y0 + $y1) / 2 - 1.1 * $mm],
+                [$x + ($side === 'start' ? 1.5 : -1.5) * $mm, $this->middle($y0, $y1) - 1.1 * $mm],
                 $this->size($y1 - $y0),
                 $side,
                 field: $field,
             ),
         ];
+    }
+
+    /** Whether any of a stretch lies in what is shown, along it (0) or up it (1). */
+    private function isSeen(float $from, float $to, int $axis): bool
+    {
+        $margin = $axis === 0 ? SectionDrawing::MARGIN * $this->paper : 0.0;
+
+        return $to > $this->box[$axis] + $margin && $from < $this->box[$axis + 2] - $margin;
+    }
+
+    /** Of the part of an upright stretch that is shown. */
+    private function middle(float $from, float $to): float
+    {
+        return (max($from, $this->box[1]) + min($to, $this->box[3])) / 2;
     }
 
     /** @return list<array{float, float}> */

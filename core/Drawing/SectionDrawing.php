@@ -62,16 +62,23 @@ final class SectionDrawing
         [$scale, $box] = $detail ? self::detail($design, $layout, $format->system) : self::whole($design, $layout, $side, $format->system);
         $paper = $scale / 1000;
         $section = EdgeSection::of($design, new Window(-$box[0], $box[2], $box[3], -$box[1]), $side);
-        $flags = new SectionFlags($section, $box, $paper);
+        $frame = [$box[0] + self::MARGIN * $paper, $box[1], $box[2] - self::MARGIN * $paper, $box[3]];
+        $written = Lettering::apart([
+            ...self::datum($section, $box, $paper),
+            ...(new SectionDimensions($section, $box, $paper, $format))->items(),
+            ...(new ProductBoundaries($section, $paper, $format))->items(),
+        ], $frame, $paper);
+        $words = array_map(
+            static fn (Text $t): array => Lettering::box($t, $paper),
+            array_values(array_filter($written, Lettering::isMoved(...))),
+        );
 
         return new Drawing($scale, $box, [
             new Area(null, [[$box[0], $box[1]], [$box[2], $box[1]], [$box[2], $box[3]], [$box[0], $box[3]]], Hatch::Air, 'Air'),
             ...self::areas($section, $paper, $hatched),
             ...self::courses($section),
-            ...self::datum($section, $box, $paper),
-            ...(new SectionDimensions($section, $paper, $format))->items($box),
-            ...(new ProductBoundaries($section, $paper, $format))->items(),
-            ...$flags->items(),
+            ...$written,
+            ...(new SectionFlags($section, $box, $paper, $words))->items(),
             ...(new SectionLevels($section, $box, $paper, $format))->items(),
             ...(new SectionHandles($section, $box, $paper, $format))->items(),
         ], sprintf('%s through %s, to scale', $detail ? 'Detail' : 'Section', match ($side) {

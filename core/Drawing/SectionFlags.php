@@ -21,9 +21,11 @@ final readonly class SectionFlags
     private const APART = 6.2;
 
     /** From a part to its flag, mm of paper, tried in turn; and the ways it may go, in turns. */
-    private const REACHES = [7.5, 11.0, 15.0, 20.0];
+    private const REACHES = [7.5, 11.0, 15.0, 20.0, 26.0, 33.0, 40.0, 48.0];
 
-    private const WAYS = [0.75, 0.875, 0.625, 0.125, 0.25, 0.375, 0.0, 0.5];
+    private const WAYS = [
+        0.75, 0.875, 0.625, 0.125, 0.25, 0.375, 0.0, 0.5, 0.8125, 0.6875, 0.9375, 0.5625, 0.0625, 0.1875, 0.3125, 0.4375,
+    ];
 
     /** Taken for the distance to a shape that winds round a point, mm of paper. */
     private const CLOSE = 1.0;
@@ -33,11 +35,15 @@ final readonly class SectionFlags
 
     private const UP = 7;
 
-    /** @param  array{float, float, float, float}  $box  what the drawing shows, m */
+    /**
+     * @param  array{float, float, float, float}  $box  what the drawing shows, m
+     * @param  list<array{float, float, float, float}>  $words  what is written on it: flags stay clear of it, m
+     */
     public function __construct(
         private EdgeSection $section,
         private array $box,
         private float $paper,
+        private array $words = [],
     ) {}
 
     /** @return list<Item> */
@@ -51,7 +57,7 @@ final readonly class SectionFlags
                 continue;
             }
             [$target, $room] = $place;
-            $at = $room && $this->isFree($target, $taken) ? $target : $this->beside($target, $taken);
+            $at = $room && $this->isFree($target, $taken) && $this->inFrame($target) ? $target : $this->beside($target, $taken);
             $taken[] = $at;
             if ($at !== $target) {
                 $items[] = new Strokes(Role::Flag, $part->value, [[$at, $target]]);
@@ -174,7 +180,7 @@ final readonly class SectionFlags
                     $target[0] + $reach * $this->paper * cos(2 * M_PI * $way),
                     $target[1] + $reach * $this->paper * sin(2 * M_PI * $way),
                 ];
-                if ($this->isFree($at, $taken) && $this->onSheet($at) !== null) {
+                if ($this->isFree($at, $taken) && $this->inFrame($at)) {
                     return $at;
                 }
             }
@@ -194,7 +200,24 @@ final readonly class SectionFlags
                 return false;
             }
         }
+        $r = self::RADIUS * $this->paper;
 
-        return true;
+        return ! Lettering::meetsAny([$at[0] - $r, $at[1] - $r, $at[0] + $r, $at[1] + $r], $this->words);
+    }
+
+    /**
+     * Clear of the frame that a page shows.
+     *
+     * @param  array{float, float}  $at
+     */
+    private function inFrame(array $at): bool
+    {
+        $r = self::RADIUS * $this->paper;
+        $margin = SectionDrawing::MARGIN * $this->paper;
+
+        return Lettering::within(
+            [$at[0] - $r, $at[1] - $r, $at[0] + $r, $at[1] + $r],
+            [$this->box[0] + $margin, $this->box[1], $this->box[2] - $margin, $this->box[3]],
+        );
     }
 }

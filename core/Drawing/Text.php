@@ -24,4 +24,10 @@ final readonly class Text extends Item
     ) {
         parent::__construct($role, $part);
     }
+
+    /** @param  array{float, float}  $at  m */
+    public function movedTo(array $at): self
+    {
+        return new self($this->role, $this->part, $at, $this->text, $this->anchor, $this->turn, $this->field);
+    }
 }
