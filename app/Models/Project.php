@@ -234,6 +234,12 @@ final class Project extends Model implements Kept
         }
     }
 
+    /** @return list<Inspection> damp places that were looked at, the latest first */
+    public function seen(): array
+    {
+        return array_values($this->inspections->reverse()->map(static fn (InspectionRecord $r): Inspection => $r->seen)->all());
+    }
+
     /**
      * With a new id of its own; its options and inspections keep theirs.
      *

@@ -87,7 +87,7 @@ final readonly class Cores
             return new Core(
                 'damp', 'Damp', $damp->ruling, $shares, $damp->share($face->humidity[$face->worstMonth() - 1]),
                 sprintf('of %s at the %s, %s', $damp->share(Surface::LIMIT), $face->name, Calendar::MONTHS[$face->worstMonth() - 1]),
-                $this->kept($v->wettest()),
+                $damp->seen !== [] ? count($damp->seen).' damp '.(count($damp->seen) === 1 ? 'place' : 'places').' looked at' : $this->kept($v->wettest()),
             );
         }
 

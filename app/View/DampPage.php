@@ -13,6 +13,8 @@ use Ondergrond\Damp\Surfaces;
 use Ondergrond\Damp\Trap;
 use Ondergrond\Damp\Vapour;
 use Ondergrond\Damp\VapourLayer;
+use Ondergrond\Inspection\Diagnosis;
+use Ondergrond\Inspection\Inspection;
 use Ondergrond\Rules\Ruling;
 use Ondergrond\Section\Stretch;
 use Ondergrond\Site\Calendar;
@@ -24,11 +26,19 @@ use Ondergrond\Verdict\Verdict;
 /** The damp verdict in words. */
 final readonly class DampPage
 {
+    /** @param  list<Inspection>  $seen  damp places that were looked at */
     public function __construct(
         public DampVerdict $verdict,
         public QuantityFormatter $format,
         public Ruling $ruling,
+        public array $seen = [],
     ) {}
+
+    /** What somebody has seen at a place, and what that points to, a sentence. */
+    public function sees(Inspection $seen): string
+    {
+        return $seen->place.', '.$seen->on.': '.Diagnosis::of($seen)->inShort();
+    }
 
     /** What is judged, by the key of its word. */
     public static function title(string $what): string
@@ -105,15 +115,20 @@ final readonly class DampPage
 
     private function surface(?Surface $surface): string
     {
-        return $surface === null ? (
-            $this->verdict->surfaces === null
-            ? 'The field is being solved.'
-            : 'No face is colder than the room.'
-        ) : sprintf(
+        if ($surface === null) {
+            return $this->verdict->surfaces === null ? 'The field is being solved.' : 'No face is colder than the room.';
+        }
+        $hours = $this->verdict->hoursAtRiskSetBack();
+
+        return sprintf(
             'Dampest in %s: %s at the %s, %s; mould grows above %s.',
             Calendar::MONTHS[$surface->worstMonth() - 1], $this->share($surface->humidity[$surface->worstMonth() - 1]),
             $surface->name, $this->side($surface), $this->share(Surface::LIMIT),
-        );
+        ).($hours > $this->verdict->hoursAtRisk() ? sprintf(
+            ' Where rooms are let cool by %s at night it may grow in %s hours of the year.',
+            $this->format->format($this->verdict->site->damp->setBack, Quantity::TemperatureDifference),
+            number_format($hours, 0, '', "\u{a0}"),
+        ) : '');
     }
 
     /** @param  list<Trap>  $traps */

@@ -73,7 +73,7 @@ final readonly class SectionPage
         return new self(
             $project, $option, $format, $said->heat, $field, $said->junctions, $said->load, $judgement,
             new FrostPage($said->frost, $format, $judgement->rulings->on(Concern::Frost)),
-            new DampPage($damp, $format, $judgement->rulings->on(Concern::Damp)),
+            new DampPage($damp, $format, $judgement->rulings->on(Concern::Damp), $project->seen()),
             new MassPage($project->site, $option->design, $said->mass, $format, $judgement->rulings->on(Concern::Mass)),
             new SectionLog($option->design, $said->heat->counted, $format, $project->materials()), $view,
             $drawing->scale, SvgWriter::bench($drawing),

@@ -9,6 +9,7 @@ use Ondergrond\Design\Side;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Site;
+use Ondergrond\Site\WinterUse;
 use Ondergrond\Verdict\Verdict;
 
 /**
@@ -135,7 +136,19 @@ final readonly class DampVerdict
         $word = $this->surfaces === null ? Verdict::NotChecked : Verdict::ofShare($this->dampest()?->share() ?? 0.0);
 
         // In summer alone a dryer does: close, not failed.
-        return $word === Verdict::Fails && $this->mouldyInWinter() === null ? Verdict::Close : $word;
+        return Verdict::gravest($word === Verdict::Fails && $this->mouldyInWinter() === null ? Verdict::Close : $word, $this->setBackWord());
+    }
+
+    /** Of mould where rooms are let cool at night: where they are kept so, that is how they are; else it is close. */
+    private function setBackWord(): Verdict
+    {
+        $share = max([0.0, ...array_map(static fn (Surface $s): float => $s->shareSetBack(), $this->surfaces ?? [])]);
+
+        return match (true) {
+            $share <= 1.0 + 1e-9 => Verdict::Holds,
+            $this->site->frost->use === WinterUse::SetBack => Verdict::Fails,
+            default => Verdict::Close,
+        };
     }
 
     public function trapsWord(): Verdict

@@ -41,6 +41,12 @@ final readonly class Surface
         return max([0.0, ...$this->humidity]) / self::LIMIT;
     }
 
+    /** Highest humidity of the months over its limit where rooms are set back in the heating months. */
+    public function shareSetBack(): float
+    {
+        return max([0.0, ...$this->setBack]) / self::LIMIT;
+    }
+
     /** @return list<int> months, 1 to 12, in which mould may grow */
     public function atRisk(): array
     {

@@ -18,12 +18,14 @@ final readonly class Judgement
      * @param  list<SetAside>  $idle  set aside although nothing is found
      * @param  int  $rules  that were asked
      * @param  Rulings  $rulings  what each verdict says with that
+     * @param  list<Requirement>  $requirements  that the site's set asks
      */
     private function __construct(
         public array $findings,
         public array $idle,
         public int $rules,
         public Rulings $rulings,
+        public array $requirements,
     ) {}
 
     /** @param  list<SetAside>  $setAside */
@@ -46,7 +48,17 @@ final readonly class Judgement
             array_values(array_filter($setAside, static fn (SetAside $s): bool => ! in_array($s->rule, $ids, true))),
             count(Rulebook::all()),
             Rulings::of($subject, $found, $setAside),
+            Requirement::all($subject),
         );
+    }
+
+    /** @return list<Rule> that were asked and found nothing */
+    public function passed(): array
+    {
+        return array_values(array_diff_key(
+            Rulebook::all(),
+            array_flip(array_map(static fn (Judged $j): string => $j->finding->rule->id(), $this->findings)),
+        ));
     }
 
     /** Findings of that weight that are not set aside. */

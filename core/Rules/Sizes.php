@@ -25,7 +25,7 @@ use Ondergrond\Verdict\Verdict;
 final readonly class Sizes
 {
     /** Boards are sold by rounded R, m²K/W. */
-    private const ROUNDING = 0.03;
+    private const ROUNDING = Requirement::ROUNDING;
 
     public function __construct(private Subject $subject) {}
 

@@ -62,7 +62,7 @@ final class DampController
             'project' => $project,
             'option' => $option,
             'format' => $format,
-            'damp' => new DampPage($said->damp, $format, $said->judgement->rulings->on(Concern::Damp)),
+            'damp' => new DampPage($said->damp, $format, $said->judgement->rulings->on(Concern::Damp), $project->seen()),
             'remedies' => array_unique(array_map(static fn (Remedy $r): string => $r->said->in($format), $remedies)),
             'pour' => $pour,
             'evaporation' => $evaporation,

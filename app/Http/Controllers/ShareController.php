@@ -15,6 +15,7 @@ use App\Later\Winters;
 use App\Models\Project;
 use App\Models\Share;
 use App\Models\User;
+use App\View\ClientPage;
 use App\View\SectionPage;
 use App\View\View as Shown;
 use Illuminate\Http\RedirectResponse;
@@ -66,23 +67,27 @@ final class ShareController
     /** What the client sees. One to what lies in the trash is over too. */
     public function show(Share $share, Fields $fields, Winters $winters, Hours $hours, Later $later): View
     {
-        $share->load(['project', 'option']);
+        $share->load(['project.firm', 'project.inspections', 'option']);
         if (! $share->open() || $share->project === null || $share->option === null) {
             throw new InvalidSignatureException;
         }
 
         $later->ask(Kind::Cooling, $share->project, $share->option);
 
+        $format = new QuantityFormatter($share->project->units);
+        $page = SectionPage::of(
+            $share->project, $share->option,
+            Assessed::of($share->project, $share->option, FieldWanted::Now, $fields, $winters, $hours),
+            $format, Shown::plain(),
+        );
+
         return view('shares.show', [
-            'page' => SectionPage::of(
-                $share->project, $share->option,
-                Assessed::of($share->project, $share->option, FieldWanted::Now, $fields, $winters, $hours),
-                $format = new QuantityFormatter($share->project->units), Shown::plain(),
-            ),
+            'page' => $page,
+            'client' => new ClientPage($page),
             'others' => array_map(
                 static fn (Stretch $s): array => [
                     $s->label,
-                    SvgWriter::inline(SectionDrawing::of($s->design, $format, $s->kind)->without(Role::Level, Role::Handle)),
+                    SvgWriter::bench(SectionDrawing::of($s->design, $format, $s->kind)->without(Role::Level, Role::Handle)),
                 ],
                 array_slice(Stretch::all($share->option->design), 1),
             ),

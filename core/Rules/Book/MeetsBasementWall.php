@@ -7,15 +7,13 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Requirement;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
 final class MeetsBasementWall extends Rule
 {
-    /** Boards are sold by rounded R, m²K/W. */
-    private const ROUNDING = 0.03;
-
     public function asks(): string
     {
         return 'The basement wall meets the requirement set.';
@@ -43,15 +41,11 @@ final class MeetsBasementWall extends Rule
 
     public function judge(Subject $s): ?Finding
     {
-        $d = $s->design;
-        $wanted = $s->site->requirements->basementWall;
-        $r = $s->sizes->wallInsulation();
+        $asked = Requirement::basementWall($s);
 
-        return $wanted === null || ! $d->hasRoomBelowGrade() || ! $s->isHeated() || $s->isCrawlspace() || $r >= $wanted - self::ROUNDING
-            ? null
-            : $this->fix(
-                'The wall has R %1$s of insulation; the set asks for %2$s.', Measure::resistance($r), Measure::resistance($wanted),
-                $s->sizes->thickerWall($wanted),
-            );
+        return $asked === null || $asked->isMet() ? null : $this->fix(
+            'The wall has R %1$s of insulation; the set asks for %2$s.', Measure::resistance($asked->found), Measure::resistance($asked->needed),
+            $s->sizes->thickerWall($asked->needed),
+        );
     }
 }

@@ -5,18 +5,15 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
-use Ondergrond\Heat\SlabOnGround;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Requirement;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
 final class MeetsEdge extends Rule
 {
-    /** Boards are sold by rounded R, m²K/W. */
-    private const ROUNDING = 0.03;
-
     public function asks(): string
     {
         return 'The edge insulation meets the requirement set, in R and in reach.';
@@ -44,17 +41,11 @@ final class MeetsEdge extends Rule
 
     public function judge(Subject $s): ?Finding
     {
-        $d = $s->design;
-        $wanted = $s->site->requirements->edge;
-        if ($wanted === null || ! $s->isHeated() || ! $d->slab->present() || ! $s->heat()->floor->formula instanceof SlabOnGround) {
-            return null;
-        }
-        $reach = $s->site->requirements->edgeDepth ?? 0.0;
-        $best = $s->sizes->edgeResistance($reach);
+        $asked = Requirement::edge($s);
 
-        return $best >= $wanted - self::ROUNDING ? null : $this->fix(
-            'No insulation at the edge has R %2$s over the reach that the set asks for; the best has R %1$s.',
-            Measure::resistance($best), Measure::resistance($wanted), $s->sizes->thickerEdge($wanted, $reach),
+        return $asked === null || $asked->isMet() ? null : $this->fix(
+            'No insulation at the edge has R %2$s over the reach that the set asks for; the best has R %1$s.', Measure::resistance($asked->found), Measure::resistance($asked->needed),
+            $s->sizes->thickerEdge($asked->needed, $s->site->requirements->edgeDepth ?? 0.0),
         );
     }
 }

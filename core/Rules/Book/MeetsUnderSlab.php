@@ -7,15 +7,13 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Requirement;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
 final class MeetsUnderSlab extends Rule
 {
-    /** Boards are sold by rounded R, m²K/W. */
-    private const ROUNDING = 0.03;
-
     public function asks(): string
     {
         return 'The board under the slab meets the requirement set.';
@@ -43,13 +41,11 @@ final class MeetsUnderSlab extends Rule
 
     public function judge(Subject $s): ?Finding
     {
-        $d = $s->design;
-        $wanted = $s->site->requirements->underSlab;
-        $r = $s->floorResistance();
+        $asked = Requirement::underSlab($s);
 
-        return $wanted === null || ! $s->isHeated() || ! $d->slab->present() || $r >= $wanted - self::ROUNDING ? null : $this->fix(
-            'Under the slab lies R %1$s; the set asks for %2$s.', Measure::resistance($r), Measure::resistance($wanted),
-            $s->sizes->thickerFloor(static fn (Subject $then): bool => $then->floorResistance() >= $wanted - self::ROUNDING),
+        return $asked === null || $asked->isMet() ? null : $this->fix(
+            'Under the slab lies R %1$s; the set asks for %2$s.', Measure::resistance($asked->found), Measure::resistance($asked->needed),
+            $s->sizes->thickerFloor(static fn (Subject $then): bool => Requirement::underSlab($then)?->isMet() ?? true),
         );
     }
 }

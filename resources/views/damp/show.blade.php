@@ -16,6 +16,8 @@
             <li><x-word :verdict="$word" /> <b>{{ \App\View\DampPage::title($what) }}</b> {{ $damp->said($what) }}</li>
         @endforeach
     </ul>
+    @if ($damp->seen !== [])<p><b>Seen on the spot:</b></p><ul class="damp-list">@foreach ($damp->seen as $one)<li dir="auto">{{
+        $damp->sees($one) }}</li>@endforeach</ul>@endif
     @foreach ($remedies as $remedy)<p class="lead"><b>What mends it:</b> {{ $remedy }}
         <a href="{{ route('section.show', [$project, $option]) }}#bench-findings">One press on the section</a></p>@endforeach
     @if ($verdict->stacks === null)

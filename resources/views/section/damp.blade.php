@@ -35,6 +35,10 @@
             </tbody>
         </table>
     </div>
+    @if ($damp->seen !== [])
+        <div class="damp-seen"><p class="core-says"><b>Seen on the spot</b></p>
+            <ul>@foreach ($damp->seen as $one)<li dir="auto">{{ $damp->sees($one) }}</li>@endforeach</ul></div>
+    @endif
     @if ($verdict->factor() !== null)<p class="core-says">Lowest surface factor f {{ $damp->factor($verdict->factor()) }}; the rooms need {{
         $damp->factor($verdict->needed) }}.</p>@endif
     @isset($whole)<p class="core-says"><a href="{{ $whole }}">All of it: layers, faces, water, drying</a></p>@endisset

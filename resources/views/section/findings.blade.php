@@ -1,4 +1,5 @@
 @use('Ondergrond\Rules\Severity')
+@use('Ondergrond\Units\Quantity')
 @php
     $open = array_filter($judgement->findings, fn ($j) => $j->isOpen());
     $asks = array_filter($open, fn ($j) => $j->finding->severity !== Severity::NotChecked);
@@ -22,7 +23,26 @@
         @endforeach
     </ol>
 @endif
-<p class="findings-ways"><a href="{{ route('rules') }}">{{ $judgement->rules }} rules were asked: the rulebook</a></p>
+@if ($judgement->requirements !== [])
+    <x-unit name="requirements" class="findings-more">
+        <h3>Required insulation</h3>
+        <table class="core-bearing"><thead><tr><th scope="col">R, {{ $format->unit(Quantity::Resistance) }}</th><th
+            scope="col">needs</th><th scope="col">has</th><th scope="col">by</th></tr></thead><tbody>
+            @foreach ($judgement->requirements as $asked)
+                <tr><th scope="row"><x-word :verdict="$asked->word()" bare /> {{ $asked->where }}</th><td>{{
+                    $format->number($asked->needed, Quantity::Resistance) }}</td><td>{{ $format->number($asked->found,
+                    Quantity::Resistance) }}</td><td>{{ $asked->by === [] ? 'nothing' : collect($asked->by)->map(fn ($p) =>
+                    lcfirst($p->label()))->implode(', ') }}</td></tr>
+            @endforeach
+        </tbody></table>
+    </x-unit>
+@endif
+@php $passed = $judgement->passed(); @endphp
+<x-unit tag="details" name="passed" class="findings-more" id="rules-passed">
+    <summary>{{ count($passed) }} of {{ $judgement->rules }} rules find nothing</summary>
+    <ul class="passed">@foreach ($passed as $rule)<li><a href="{{ route('rules') }}#{{ $rule->id() }}">{{ $rule->asks() }}</a></li>@endforeach</ul>
+    <p class="hint">A rule that finds nothing may also have nothing to look at here.</p>
+</x-unit>
 @php $hazards = $page->hazards(); @endphp
 <x-unit tag="details" name="hazards" class="findings-more hazards">
     <summary>Mind when building this: {{ count($hazards) }} cautions</summary>

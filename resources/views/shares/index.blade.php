@@ -1,6 +1,6 @@
 <x-layout :title="'Links of '.$project->name" :project="$project" class="page">
     <h1>Links for clients</h1>
-    <p class="lead">Whoever has such a link reads the section and the verdicts of one option, as they are that day. Nothing else is shown,
+    <p class="lead">Whoever has such a link reads the section and the verdicts of one option, as they stand at the time: the page is live. Nothing else is shown,
         and nothing can be changed.</p>
     <form class="sheet share" method="post" action="{{ route('shares.store', $project) }}" novalidate>
         @csrf
@@ -20,11 +20,12 @@
                     @if ($share->open())
                         <label class="unseen" for="link-{{ $share->id }}">Link for {{ $share->made_for }}</label>
                         <input class="link" id="link-{{ $share->id }}" type="text" readonly value="{{ $share->link() }}" dir="ltr">
+                        <button type="button" class="needs-script" data-copy="link-{{ $share->id }}">Copy the link</button>
                     @endif
                 </div>
                 @if ($share->open())
                     <form method="post" action="{{ route('shares.destroy', [$project, $share]) }}">@csrf @method('delete')
-                        <button>End it<span class="unseen">: the link for {{ $share->made_for }}</span></button></form>
+                        <button>Stop this link<span class="unseen">: the link for {{ $share->made_for }}</span></button></form>
                 @endif
             </li>
         @endforeach
