@@ -76,7 +76,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/settings/password', [SettingsController::class, 'password'])->name('settings.password');
     Route::put('/units', UnitsController::class)->name('units.update');
     Route::get('/materials', MaterialController::class)->name('materials');
-    Route::view('/rules', 'rules', ['rules' => Rulebook::all()])->name('rules');
+    Route::view('/rules', 'rules', ['groups' => Rulebook::byConcern()])->name('rules');
 
     Route::middleware('can:manage-firm')->group(function (): void {
         Route::get('/people', [PeopleController::class, 'index'])->name('people.index');

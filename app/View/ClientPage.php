@@ -81,9 +81,13 @@ final readonly class ClientPage
             return "Its thermal transmittance, the lower the better, is {$u}; no limit is set.";
         }
 
+        $drawn = $this->page->field === null ? '' : ' by the standard, '.$f->format(
+            $this->page->field->transmittance(), Quantity::Transmittance,
+        ).' as drawn with its junctions';
+
         return sprintf(
-            'Its thermal transmittance, the lower the better, is %s against a limit of %s: %s.',
-            $u, $f->format($site->floorLimit, Quantity::Transmittance),
+            'Its thermal transmittance, the lower the better, is %s%s, against a limit of %s: %s.',
+            $u, $drawn, $f->format($site->floorLimit, Quantity::Transmittance),
             $this->page->judgement->rulings->on(Concern::Heat)->said(),
         );
     }

@@ -143,7 +143,7 @@ final readonly class Cores
         return [
             $lasting ? $check->permanent : $check->total, (float) ($lasting ? $check->allowableLong() : $check->allowableShort()),
             match ($check->where) {
-                'field' => 'on the field board',
+                'field' => 'on the middle board',
                 'perimeter' => 'on the perimeter board',
                 'on-slab' => 'on the board on the slab',
                 'edge' => 'on the board under the bearing',

@@ -69,7 +69,7 @@ final readonly class DampPage
         }
 
         return $v->stacks === null
-            ? 'The field is being solved.'
+            ? 'The section as drawn is being worked out.'
             : $this->said($words['stacks'] === Verdict::Close ? 'stacks' : 'surfaces');
     }
 
@@ -99,7 +99,7 @@ final readonly class DampPage
     private function stack(?DampStack $stack): string
     {
         return match (true) {
-            $this->verdict->stacks === null => 'The field is being solved.',
+            $this->verdict->stacks === null => 'The section as drawn is being worked out.',
             $stack === null
                 || $stack->where() === null
                 || $stack->year->peak < DampStack::TRACE => 'Nothing condenses in floor, wall, rim or deck.',
@@ -116,7 +116,7 @@ final readonly class DampPage
     private function surface(?Surface $surface): string
     {
         if ($surface === null) {
-            return $this->verdict->surfaces === null ? 'The field is being solved.' : 'No face is colder than the room.';
+            return $this->verdict->surfaces === null ? 'The section as drawn is being worked out.' : 'No face is colder than the room.';
         }
         $hours = $this->verdict->hoursAtRiskSetBack();
 

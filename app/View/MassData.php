@@ -19,6 +19,7 @@ final class MassData
     {
         $degrees = Quantity::Temperature->unit($format->system);
         $warm = static fn (array $values): array => array_map(static fn (float $v): float => round($degrees->fromSi($v), 2), $values);
+        $held = Quantity::Stored->unit($format->system);
         $kilo = static fn (array $values): array => array_map(static fn (float $v): float => round($v / 1000, 3), $values);
         $out = [];
         foreach ($runs as $r) {
@@ -29,7 +30,7 @@ final class MassData
             foreach (['heat', 'surplus', 'sun', 'to_room', 'ground'] as $key) {
                 $run[$key] = $kilo($r[$key.'_w']);
             }
-            $run['store'] = $r['store_kwh'];
+            $run['store'] = array_map(static fn (float $v): float => round($held->fromSi($v), 2), $r['store_kwh']);
             if (isset($r['cells_c'])) {
                 $run['cells'] = array_map($warm, $r['cells_c']);
                 $run['sizes'] = $r['sizes_m'];
@@ -44,6 +45,6 @@ final class MassData
             $out[] = $run;
         }
 
-        return ['step' => $runs[0]['step_h'] ?? 1, 'degrees' => $degrees->symbol, 'runs' => $out];
+        return ['step' => $runs[0]['step_h'] ?? 1, 'degrees' => $degrees->symbol, 'held' => $held->symbol, 'runs' => $out];
     }
 }

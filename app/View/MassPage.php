@@ -203,11 +203,14 @@ final readonly class MassPage
 
     public function kwh(?float $kwh): string
     {
-        return $kwh === null ? '–' : (
-            abs($kwh) >= 100.0
-            ? $this->format->mark->written(sprintf("%.0f\u{a0}kWh", $kwh))
-            : $this->format->format($kwh, Quantity::Stored)
-        );
+        if ($kwh === null) {
+            return '–';
+        }
+        $unit = Quantity::Stored->unit($this->format->system);
+
+        return abs($kwh) >= 100.0
+            ? $this->format->mark->written(sprintf("%.0f\u{a0}%s", $unit->fromSi($kwh), $unit->symbol))
+            : $this->format->format($kwh, Quantity::Stored);
     }
 
     /** Of each degree that the reader’s thermometer shows, from kWh/K. */

@@ -277,7 +277,7 @@ final readonly class SectionLog
             $here = $at->under - $this->design->fieldBoard->thickness - $this->design->blinding->thickness - $at->dig;
 
             return $here > $this->design->stone->thickness + 1e-6
-                ? 'at its thinnest; '.$this->format->format($here, Quantity::Thickness).' under the field. Counts as ground'
+                ? 'at its thinnest; '.$this->format->format($here, Quantity::Thickness).' under the middle board. Counts as ground'
                 : $counted;
         }
 
@@ -290,7 +290,7 @@ final readonly class SectionLog
                 ? 'Below its foot the wall is plain. '.$counted
                 : $counted,
             Part::Deck => $this->design->space->kind === Below::Heated && $this->design->deck->present()
-                ? 'between two heated rooms: drawn and in the field, not in the loss'
+                ? 'between two heated rooms: drawn, not in the loss'
                 : $counted,
             default => $counted,
         };

@@ -96,37 +96,37 @@ final readonly class Comparison
             'Heat' => [
                 new Row('Built as', $heading['Family']),
                 self::numbers(
-                    'Heating months, formula',
+                    'Heating months, by the standard',
                     Quantity::Energy,
                     array_map(static fn (HeatVerdict $h): float => $h->floor->heating, $heats),
                     $format,
                 ),
                 self::numbers(
-                    'Heating months, field',
+                    'Heating months, as drawn',
                     Quantity::Energy,
                     self::from($fields, static fn (FieldSummary $f): float => $f->heating),
                     $format,
                 ),
                 self::numbers(
-                    'Mean of the year, field',
+                    'Mean of the year, as drawn',
                     Quantity::Power,
                     self::from($fields, static fn (FieldSummary $f): float => $f->mean),
                     $format,
                 ),
                 self::numbers(
-                    'Design day, formula',
+                    'Design day, by the standard',
                     Quantity::Power,
                     array_map(static fn (HeatVerdict $h): float => $h->floor->design, $heats),
                     $format,
                 ),
                 self::numbers(
-                    'U, formula',
+                    'U, by the standard',
                     Quantity::Transmittance,
                     array_map(static fn (HeatVerdict $h): float => $h->floor->transmittance(), $heats),
                     $format,
                 ),
                 self::numbers(
-                    'U, field with junctions',
+                    'U, as drawn with junctions',
                     Quantity::Transmittance,
                     self::from($fields, static fn (FieldSummary $f): float => $f->transmittance),
                     $format,
@@ -225,7 +225,7 @@ final readonly class Comparison
     private static function costRows(array $options, ?PriceList $prices, QuantityFormatter $format): array
     {
         if ($prices === null || $prices->isEmpty()) {
-            return [self::numbers('Insulation, net, no prices given', Quantity::Volume, array_map(
+            return [self::numbers('Insulation, net, no prices given', Quantity::Bulk, array_map(
                 static fn (Option $o): float => array_sum(array_map(
                     static fn (Item $i): float => $i->material->insulates() ? $i->volume() : 0.0, Takeoff::of($o->design),
                 )),
@@ -259,7 +259,7 @@ final readonly class Comparison
                 'Shallowest bearing on the ground',
                 array_map(static fn (FrostVerdict $f): string => $format->format($f->bearingDepth(), Quantity::Depth), $frosts),
             ),
-            new Row('Frost margin, field', array_map(static function (FrostVerdict $f) use ($format): string {
+            new Row('Frost margin, as drawn', array_map(static function (FrostVerdict $f) use ($format): string {
                 $margin = $f->closest()?->margin;
 
                 return match (true) {

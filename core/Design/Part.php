@@ -38,7 +38,7 @@ enum Part: string
     case Blinding = 'blinding';
     #[Described('Board inside the edge', Group::Edge, 3, place: Place::EdgeInside)]
     case EdgeInside = 'edge_inside';
-    #[Described('Field board', Group::Floor, 10, place: Place::UnderSlab)]
+    #[Described('Middle board', Group::Floor, 10, place: Place::UnderSlab)]
     case Field = 'field_board';
     #[Described('Perimeter board', Group::Edge, 2, place: Place::UnderSlab)]
     case Perimeter = 'perimeter_board';

@@ -38,7 +38,7 @@ final class SectionDrawing
         UnitSystem::InchPound->value => [2, 4, 8, 12, 16, 24, 32, 48, 64, 96, 128, 192, 240, 480, 960],
     ];
 
-    /** Room for dimensions at the right, left and below, and for wall and field board to show, mm of paper. */
+    /** Room for dimensions at the right, left and below, and for wall and middle board to show, mm of paper. */
     private const RIGHT = 42.0;
 
     private const LEFT = 38.0;

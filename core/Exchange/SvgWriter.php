@@ -121,15 +121,7 @@ final class SvgWriter
             ),
             'preserveAspectRatio' => 'xMidYMid meet', 'role' => 'img', 'class' => 'drawn section-drawing',
         ]);
-        $grade = $writer->point([0.0, 0.0])[1];
-        foreach ([[Hatch::Air, -self::FAR, self::FAR + (float) $grade], [Hatch::Soil, (float) $grade, self::FAR]] as [$fill, $y, $high]) {
-            $writer->xml->startElement('rect');
-            $writer->attributes([
-                'class' => 'beyond', 'x' => (string) -self::FAR, 'y' => (string) $y, 'width' => (string) (3 * self::FAR),
-                'height' => (string) $high, 'fill' => self::FILLS[$fill->value],
-            ]);
-            $writer->xml->endElement();
-        }
+        $writer->beyond();
 
         return $writer->finish($drawing->title, null);
     }
@@ -178,6 +170,20 @@ final class SvgWriter
             .$writer->path($otherwise['lines']);
     }
 
+    /** Sky and ground past the sheet, as far as a page has room for. */
+    private function beyond(): void
+    {
+        $grade = (float) $this->point([0.0, 0.0])[1];
+        foreach ([[Hatch::Air, -self::FAR, self::FAR + $grade], [Hatch::Soil, $grade, self::FAR]] as [$fill, $y, $high]) {
+            $this->xml->startElement('rect');
+            $this->attributes([
+                'class' => 'beyond', 'x' => (string) -self::FAR, 'y' => (string) $y, 'width' => (string) (3 * self::FAR),
+                'height' => (string) $high, 'fill' => self::FILLS[$fill->value],
+            ]);
+            $this->xml->endElement();
+        }
+    }
+
     private function shape(Area $area, ?string $picked): void
     {
         $soil = in_array($area->fill, [Hatch::Soil, Hatch::Air], true);
@@ -189,11 +195,18 @@ final class SvgWriter
         $this->xml->endElement();
     }
 
-    /** For a page that sets it beside others: all of it is seen, however small. */
-    public static function beside(Drawing $drawing): string
+    /**
+     * For a page that sets it beside others: all of it is seen, however small.
+     *
+     * @param  bool  $section  whose sky and ground go on as far as there is room
+     */
+    public static function beside(Drawing $drawing, bool $section = false): string
     {
         $writer = new self($drawing, true);
         $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid meet', 'role' => 'img', 'class' => 'drawn']);
+        if ($section) {
+            $writer->beyond();
+        }
 
         return $writer->finish($drawing->title, null);
     }

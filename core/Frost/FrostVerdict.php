@@ -215,15 +215,15 @@ final readonly class FrostVerdict
 
         return match (true) {
             ($this->footingMargin() ?? -1.0) >= 0.0
-                && $holds => 'Depth: the bearings lie below frost in open ground, and the field agrees.',
-            $this->table->why !== null => 'The field: '.$this->table->why.'.'.(
+                && $holds => 'Depth: the bearings lie below frost in open ground, and what is drawn agrees.',
+            $this->table->why !== null => 'As drawn: '.$this->table->why.'.'.(
                 $holds
                 ? ' It shows no corner, where frost comes from two sides, so that it is close at best.'
                 : ''
             ),
-            $this->table->holds() === $holds => $holds ? 'Table and field agree that it holds.' : 'Table and field agree that it fails.',
+            $this->table->holds() === $holds => $holds ? 'Table and drawing agree that it holds.' : 'Table and drawing agree that it fails.',
             $holds => 'The table: a section never shows a corner, where frost goes deepest, and the table allows for boards that are wet.',
-            default => 'The field: the table does not see this floor, whose insulation keeps the heat from the edge, nor this ground.',
+            default => 'As drawn: the table does not see this floor, whose insulation keeps the heat from the edge, nor this ground.',
         };
     }
 

@@ -43,16 +43,17 @@ final class Glossary
                 'The released design with what was read or left out on site. It is judged like any design, and never '
                     .'stored: the entries say it.',
             ),
+            new Term('As drawn', 'A figure worked out on the drawn section itself, in two dimensions, with all its junctions: 2-D for short.'),
             new Term(
                 'Band',
                 'What a figure becomes when the ground conducts as little, or as much, as its class allows. Soil is never known to a '
                     .'digit, so figures that hang on it are ranges.',
             ),
-            new Term('Bare slab', 'The same slab, wall and stone with no insulation: what the boards are measured against.'),
             new Term(
                 'Base line',
                 'The line between two pegs, P and Q, from which every corner and item is taped.',
             ),
+            new Term('By the standard', 'A figure by the formula of ISO 13370, which knows floor and wall but no junction between them.'),
             new Term(
                 'Characteristic dimension',
                 'Floor area divided by half the exposed outline. Large floors lose less through each square metre, because the middle '
@@ -123,10 +124,11 @@ final class Glossary
             new Term(
                 'Field',
                 'The temperature everywhere in the section, worked out cell by cell from what the section is made of and what acts on '
-                    .'its edges. The mean of the year and its swing together give any day.',
+                    .'its edges. The mean of the year and its swing together give any day. What it comes to is said as *as drawn*.',
                 '°C',
             ),
-            new Term('Field board', 'The board under the middle of the floor, away from the edge.'),
+            new Term('Limit met', 'What is there is within what is asked, by every method that is held against it.'),
+            new Term('Middle board', 'The board under the middle of the floor, away from the edge.'),
             new Term(
                 'Finding',
                 'What a rule has to say of a design: what was measured, what is wanted, why, and what to do. Stop: do not build it '
@@ -187,11 +189,14 @@ final class Glossary
                 'Muggy spell',
                 'The most humid days of a warm month: air that is let in then leaves its water on cold floors and walls.',
             ),
-            new Term('Not checked', 'Something that would have to be known is not said, so nothing is claimed. Never the same as holds.'),
+            new Term('No limit set', 'Nothing is asked, so nothing is held against it; the figure stands for itself.'),
+            new Term('Not checked', 'Something that would have to be known is not said, so nothing is claimed. Never the same as a limit met.'),
+            new Term('Not filled in', 'Something that nobody has said yet: loads, a finish. It is never taken as nought.'),
             new Term('Option', 'One way of building the same job. A project has one or more; the pinned one is opened and judged first.'),
             new Term('Pad', 'A footing of its own under a post. Poured first and backfilled; boards, sheet and stone go over it.'),
             new Term('Perimeter board', 'A thicker board in a strip along the edge beam.'),
             new Term('Pin', 'Marks the option that stands for the project.'),
+            new Term('Provisional', 'Said under a climate that is invented or estimated: worth comparing by, not building by, until the site’s own is given.'),
             new Term(
                 'R-value',
                 'How well a layer holds heat back: its thickness divided by its conductivity.',
@@ -276,9 +281,9 @@ final class Glossary
             new Term('Vapour sheet', 'Sheet that keeps ground moisture out of the slab; above the boards or below them, two schools.'),
             new Term(
                 'Verdict',
-                'What is said of heat, frost, damp, mass and load, no better than the worst that the rules find of it: holds, close '
-                    .'(within a twentieth of the limit), disputed (two methods on two sides of it), fails, not checked, or shown '
-                        .'where there is no limit.',
+                'What is said of heat, frost, damp, mass and load, no better than the worst that the rules find of it: limit met, '
+                    .'close (within a twentieth of the limit), disputed (two methods on two sides of it), fails, not checked, or no '
+                    .'limit set.',
             ),
             new Term(
                 'Virtual temperature',
@@ -294,6 +299,7 @@ final class Glossary
             ),
             new Term('Wave', 'The twelve monthly means as one smooth year: a mean, an amplitude and a coldest moment.'),
             new Term('Wing', 'A board lying outside in the ground that keeps frost from under the edge.'),
+            new Term('Without insulation', 'The same slab, wall and stone with no board: what the boards are measured against.'),
         ];
     }
 }

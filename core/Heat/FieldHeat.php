@@ -107,7 +107,7 @@ final readonly class FieldHeat
         ];
     }
 
-    /** How much the formula's own floor loses more in the field than by the formula; 0.03 is 3 %. Null where it has none. */
+    /** How much the formula's own floor loses more as drawn than by the standard; 0.03 is 3 %. Null where it has none. */
     public function formulaGap(): ?float
     {
         return $this->strip === null ? null : $this->strip / $this->formula->transmittance() - 1;
@@ -134,7 +134,7 @@ final readonly class FieldHeat
                 ? [sprintf('The section as drawn loses %s than the formula says: %s.', self::more($gap), $why)]
                 : [
                     sprintf(
-                        'The formula’s own floor, even and without a beam, loses %s in the field than by the formula: that is how '
+                        'The formula’s own floor, even and without a beam, loses %s as drawn than by the standard: that is how '
                             .'closely the formula fits.',
                         self::more($own),
                     ),

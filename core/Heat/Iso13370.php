@@ -89,7 +89,7 @@ final readonly class Iso13370
     }
 
     /**
-     * R_f, m²K/W: the field board, and what lies on the slab. Dense slab and hardcore stay out (8.2); over the pipes of a heated
+     * R_f, m²K/W: the middle board, and what lies on the slab. Dense slab and hardcore stay out (8.2); over the pipes of a heated
      * floor all does.
      */
     public function floorResistance(): float
@@ -273,30 +273,30 @@ final readonly class Iso13370
                 ! $d->perimeterBoard->present() => 'no zone of its own',
                 ! $onGround => 'counts as floor, by its area',
                 $this->surplus() < 0.0 => 'counts as a strip that is weaker than the floor',
-                $this->surplus() === 0.0 => 'same as the field',
-                default => 'in the field, not in the formula',
+                $this->surplus() === 0.0 => 'same as the middle',
+                default => 'as drawn, not by the standard',
             },
             'board_above' => $d->heating->in === HeatedIn::Slab ? 'above the pipes: not counted' : 'counts as floor',
             'screed' => $d->heating->in === HeatedIn::Slab
                 ? 'above the pipes: not counted'
                 : 'counts as floor, as far as it lies under the pipes',
-            'edge_under' => 'in the field, not in the formula',
-            'edge_inside' => $d->edgeInside->present() ? 'in the field, not in the formula' : 'no board',
+            'edge_under' => 'as drawn, not by the standard',
+            'edge_inside' => $d->edgeInside->present() ? 'as drawn, not by the standard' : 'no board',
             'edge_outside' => match (true) {
                 ! $d->edgeOutside->present() => 'no board',
                 $d->edgeOutside->depthBelowGrade <= 0.0 => 'not counted: it stops at the ground',
-                $formula instanceof SlabOnGround => 'in the field, not in the formula',
+                $formula instanceof SlabOnGround => 'as drawn, not by the standard',
                 default => 'counts as buried wall, as far down as it reaches, with λ of a wet board',
             },
             'form' => $formula instanceof SlabOnGround
-                ? 'in the field, not in the formula'
+                ? 'as drawn, not by the standard'
                 : 'counts as buried wall, webs and wet outer face with it',
             'lining' => 'counts as buried wall, less its gap at the floor',
-            'wing' => 'in the field, not in the formula',
+            'wing' => 'as drawn, not by the standard',
             'deck' => 'counts as floor',
-            'stem' => $formula instanceof SlabOnGround ? 'in the field, not in the formula' : 'counts as wall',
-            'neighbour' => 'taken as outside air; in the field, not in the formula',
-            'threshold' => 'in the field at doors, not in the formula',
+            'stem' => $formula instanceof SlabOnGround ? 'as drawn, not by the standard' : 'counts as wall',
+            'neighbour' => 'taken as outside air; as drawn, not by the standard',
+            'threshold' => 'as drawn at doors, not by the standard',
             'pads' => 'drawn only: they stand here and there',
         ];
         if ($formula instanceof SlabOnGround) {
@@ -337,7 +337,7 @@ final readonly class Iso13370
         if ($d->edgeBeam->present()) {
             $notes[] = Said::of(
                 'The formula leaves out the junction of wall and floor (ψ taken as 0) and the beam’s concrete: slab and beam are '
-                    .'one casting, so a board inside or under the beam shows in the field only.',
+                    .'one casting, so a board inside or under the beam shows as drawn only.',
             );
             if ($d->edgeUnder->resistance() < $this->floorResistance() - 1e-9) {
                 $notes[] = Said::of(
@@ -361,7 +361,7 @@ final readonly class Iso13370
         }
         if ($d->walkout->present()) {
             $notes[] = Said::of(
-                'The formula takes the depth as its mean along the exposed edge, walk-out side included (z %s); the field has a '
+                'The formula takes the depth as its mean along the exposed edge, walk-out side included (z %s); what is drawn has a '
                     .'section for each side.',
                 Measure::depth($this->depth()),
             );

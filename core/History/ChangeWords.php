@@ -10,7 +10,7 @@ use Ondergrond\Material\Catalogue;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\QuantityFormatter;
 
-/** Says changes in words: `Field board, thickness: 2 in → 3 in`. */
+/** Says changes in words: `Middle board, thickness: 2 in → 3 in`. */
 final readonly class ChangeWords
 {
     /** What is not a size. */

@@ -16,7 +16,7 @@ enum Concern: string
 
     public function label(): string
     {
-        return ucfirst($this->value);
+        return $this === self::None ? 'Fire, pests, soil gas, how it is built' : ucfirst($this->value);
     }
 
     /** @return list<self> those that a word is said of */

@@ -23,11 +23,20 @@ abstract class Rule
     /** A publication with its clause, or "common practice, no source". */
     abstract public function source(): string;
 
+    /** Its source as pages show it: that clauses are from memory is said once, at the head. */
+    final public function cited(): string
+    {
+        return (string) preg_replace('~\s*\((?:sets that ship are )?from memory\)|, from memory~', '', $this->source());
+    }
+
     /** The verdict that it belongs to: no better than its worst finding. */
     abstract public function concern(): Concern;
 
     /** @return non-empty-list<Part> what it looks at */
     abstract public function parts(): array;
+
+    /** @return non-empty-list<Severity> what it may find, gravest first */
+    abstract public function weights(): array;
 
     abstract public function judge(Subject $s): ?Finding;
 

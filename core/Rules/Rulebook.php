@@ -33,6 +33,19 @@ final class Rulebook
         return self::all()[$id] ?? null;
     }
 
+    /** @return array<string, list<Rule>> by the name of their verdict, those that belong to none last */
+    public static function byConcern(): array
+    {
+        $groups = [];
+        foreach (Concern::cases() as $concern) {
+            $groups[$concern->label()] = array_values(
+                array_filter(self::all(), static fn (Rule $r): bool => $r->concern() === $concern),
+            );
+        }
+
+        return $groups;
+    }
+
     /** What a rule asks, in quotes; its id says what is wanted and would read as if it were found. Other words stay as they are. */
     public static function quoted(string $id): string
     {

@@ -101,7 +101,7 @@ final readonly class Sizes
         );
 
         return $size === null ? null : Remedy::of(
-            Said::of($above ? 'Make the board on the slab %s.' : 'Make the field board %s.', Measure::size($size)),
+            Said::of($above ? 'Make the board on the slab %s.' : 'Make the middle board %s.', Measure::size($size)),
             static fn (Design $d): Design => $thicker($d, $size),
         );
     }

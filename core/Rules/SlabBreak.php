@@ -41,6 +41,11 @@ abstract class SlabBreak extends Rule
         return [Part::Neighbour];
     }
 
+    final public function weights(): array
+    {
+        return [Severity::Fix];
+    }
+
     final public function judge(Subject $s): ?Finding
     {
         $break = $s->breakAtNeighbour();

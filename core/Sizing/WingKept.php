@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Sizing;
 
+use Ondergrond\Verdict\Verdict;
+
 /** A wing and an edge board that were put to the field, without the winter that was run on them. */
 final readonly class WingKept
 {
@@ -32,6 +34,15 @@ final readonly class WingKept
             $row['wing_width_m'], $row['wing_thickness_m'], $row['edge_thickness_m'], $row['board_m3_m'],
             $row['margin_mm'] === null ? null : $row['margin_mm'] / 1000, $row['day'] ?? null, $row['holds'],
         );
+    }
+
+    public function word(): Verdict
+    {
+        return match (true) {
+            $this->holds => Verdict::Holds,
+            $this->margin !== null && $this->margin < 0.0 => Verdict::Fails,
+            default => Verdict::Close,
+        };
     }
 
     public function hasWing(): bool

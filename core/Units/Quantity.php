@@ -85,6 +85,8 @@ enum Quantity
 
     /** Of water. */
     case Volume;
+    /** Of boards, concrete, stone. */
+    case Bulk;
 
     /** Taken by a pump. */
     case PumpPower;
@@ -154,8 +156,9 @@ enum Quantity
             self::Angle => Unit::si('°'),
             self::Capacity => $metric ? Unit::si('kJ/(m²K)') : Unit::of('Btu/(ft²°F)', Unit::BTU / 1000 / Unit::FOOT ** 2 * 9 / 5),
             self::PeakPower => Unit::si('kW'),
+            self::Bulk => $metric ? Unit::si('m³') : Unit::of('ft³', Unit::FOOT ** 3),
             self::Hours => Unit::si('h'),
-            self::Stored => Unit::si('kWh'),
+            self::Stored => $metric ? Unit::si('kWh') : Unit::of('thousand Btu', Unit::BTU / 3600),
             self::LinearPower => $metric ? Unit::si('W/m') : Unit::of('W/ft', 1 / Unit::FOOT),
             self::PressureDrop => $metric ? Unit::of('kPa', 1000.0) : Unit::of('ft of water', 2989.06692),
             self::GaugePressure => $metric ? Unit::of('bar', 100_000.0) : Unit::of('psi', 6894.757293168),
@@ -199,6 +202,7 @@ enum Quantity
             self::Capacity => $metric ? 0 : 1,
             self::Hours => 0,
             self::Stored => 1,
+            self::Bulk => $metric ? 2 : 1,
             self::Volume => 0,
             self::Permeability => 4,
             self::Rain => $metric ? 0 : 1,

@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import bench from './bench/bench.js';
+import finder from './finder.js';
 import ledge from './ledge.js';
 import live from './live.js';
 import mass from './mass/mass.js';
@@ -18,6 +19,7 @@ document.documentElement.classList.add('scripted');
 Alpine.plugin(morph);
 Alpine.store('bench', { said: document.querySelector('.log-state')?.textContent.trim() ?? '', mood: 'calm', stuck: false });
 Alpine.data('bench', bench);
+Alpine.data('finder', finder);
 Alpine.data('ledge', ledge);
 Alpine.data('live', live);
 Alpine.data('mass', mass);

@@ -3,16 +3,20 @@
     <x-hatches :materials="$materials" />
     <h1>Materials</h1>
     <p class="lead">Generic materials with their design values. A board’s label declares its conductivity new and dry; inside it is reckoned
-        with that, against wet ground outside with more. A product’s own data sheet comes before any of these.</p>
+        with that, against wet ground outside with more. Values and clauses are from memory; a product’s own data sheet comes
+        before any of these.</p>
+    <x-finder of="materials" label="Find a material by a word" />
     <div class="scroll" tabindex="0" role="region" aria-label="Materials">
-        <table class="data">
+        <table class="data" id="materials">
             <thead><tr><th scope="col"></th><th scope="col">Material</th><th scope="col">λ declared</th><th scope="col">λ dry, {{
                 $format->unit(Quantity::Conductivity) }}</th><th scope="col">λ in wet ground</th><th scope="col">ρ, {{
                 $format->unit(Quantity::Density) }}</th><th scope="col">ρc, {{ $format->unit(Quantity::VolumetricHeatCapacity) }}</th><th
                 scope="col">µ</th><th scope="col">Strength, {{ $format->unit(Quantity::Pressure) }}</th><th
                 scope="col">Source</th></tr></thead>
+            @foreach ($groups as $title => $of)
             <tbody>
-                @foreach ($materials as $material)
+                <tr class="compare-group"><th scope="rowgroup" colspan="10">{{ $title }}</th></tr>
+                @foreach ($of as $material)
                     <tr>
                         <td class="data-hatch" aria-hidden="true"><svg><use href="#hatch-{{ $material->slug }}" /></svg></td>
                         <th scope="row">{{ $material->name }}</th>
@@ -23,10 +27,11 @@
                         <td>{{ $format->number($material->volumetricHeatCapacity(), Quantity::VolumetricHeatCapacity) }}</td>
                         <td>{{ number_format($material->mu, 0, '.', ' ') }}</td>
                         <td>{{ $material->strength === null ? '–' : $format->number($material->strength, Quantity::Pressure) }}</td>
-                        <td class="data-source">{{ $material->source }}</td>
+                        <td class="data-source">{{ str_replace([' (from memory)', ', from memory'], '', $material->source) }}</td>
                     </tr>
                 @endforeach
             </tbody>
+            @endforeach
         </table>
     </div>
     <h2>Ground</h2>
@@ -43,7 +48,7 @@
                         <td>{{ $format->number($soil->conductivityRange()[0], Quantity::Conductivity) }}, {{
                             $format->number($soil->conductivityRange()[1], Quantity::Conductivity) }}</td>
                         <td>{{ $format->number($soil->heatCapacity(), Quantity::VolumetricHeatCapacity) }}</td>
-                        <td class="data-source">ISO 13370:2007, table 1; range: annex G, table G.1 (from memory)</td>
+                        <td class="data-source">ISO 13370:2007, table 1; range: annex G, table G.1</td>
                     </tr>
                 @endforeach
             </tbody>

@@ -80,7 +80,7 @@ final class CoreArrows
             'Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff',
             'Units',
         ],
-        'Sizing' => ['Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Material', 'Rules', 'Section', 'Site', 'Units'],
+        'Sizing' => ['Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Material', 'Rules', 'Section', 'Site', 'Units', 'Verdict'],
         'Examples' => [
             'Codec', 'Design', 'Inspection', 'Logbook', 'Plan', 'Project', 'Sequence', 'Site', 'Takeoff', 'Units',
         ],

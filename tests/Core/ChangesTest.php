@@ -87,8 +87,8 @@ final class ChangesTest extends TestCase
         $changed['design']['wall']['outside'] = [];
         $lines = (new ChangeWords(new QuantityFormatter(UnitSystem::InchPound)))->lines(Changes::between($design, $changed));
         self::assertSame([
-            'Field board, material: XPS board, 25 psi (173 kPa) → EPS board, 25 psi (173 kPa)',
-            "Field board, thickness: 2\u{a0}in → 3\u{a0}in",
+            'Middle board, material: XPS board, 25 psi (173 kPa) → EPS board, 25 psi (173 kPa)',
+            "Middle board, thickness: 2\u{a0}in → 3\u{a0}in",
             'Vapour sheet, lies: above the boards → below the boards',
             'Wall, layers past the edge: '.count($design['design']['wall']['outside']).' layers → 0 layers',
         ], $lines);

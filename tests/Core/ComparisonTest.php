@@ -69,12 +69,12 @@ final class ComparisonTest extends TestCase
         self::assertSame(['not run yet', 'not run yet', 'not run yet'], $rows['Frost']['Frost margin, field']->cells);
         self::assertSame(['0', '0', '1'], $rows['Findings']['Stop']->cells);
         self::assertSame(['–', '–', "fix: 104\u{a0}kPa"], $rows['Findings']['The board under a slab is 25 psi (173 kPa) or more.']->cells);
-        // Only what differs: 2, 4 and 1 in of field board; the slab is 4 in in all.
+        // Only what differs: 2, 4 and 1 in of middle board; the slab is 4 in in all.
         self::assertSame(
             ['50,8 mm', '101,6 mm', '25,4 mm'],
             array_map(
                 static fn (string $c): string => str_replace("\u{a0}", ' ', $c),
-                $rows['Parts that differ']['Field board, thickness']->cells,
+                $rows['Parts that differ']['Middle board, thickness']->cells,
             ),
         );
         self::assertArrayNotHasKey('Slab, thickness', $rows['Parts that differ']);

@@ -138,8 +138,8 @@ final class OptionsTest extends TestCase
         $this->become($other);
         $this->edit(['field_board' => ['material' => 'eps-25psi', 'thickness_m' => '3']]);
         $this->get($this->at('section', $this->option, 'history'))->assertOk()->assertSeeInOrder([
-            $other->name, 'Field board, material: XPS board, 25 psi (173 kPa) → EPS board, 25 psi (173 kPa)',
-            "Field board, thickness: 2\u{a0}in → 3\u{a0}in",
+            $other->name, 'Middle board, material: XPS board, 25 psi (173 kPa) → EPS board, 25 psi (173 kPa)',
+            "Middle board, thickness: 2\u{a0}in → 3\u{a0}in",
             $this->designer->name, "Slab, thickness: 4\u{a0}in → 6\u{a0}in",
             'The test', 'Made',
         ]);

@@ -55,7 +55,7 @@ final class CompareController
             'options' => $options,
             'format' => $this->reading->formatter($project),
             'comparison' => $this->comparison($project, $options, $fields),
-            'drawings' => $options->map(static fn (Option $o): string => SvgWriter::beside($side->drawing($o->design))),
+            'drawings' => $options->map(static fn (Option $o): string => SvgWriter::beside($side->drawing($o->design), section: true)),
             'pending' => $pending,
         ]);
     }

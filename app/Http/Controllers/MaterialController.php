@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Forms\Reader;
 use App\Models\User;
 use Illuminate\View\View;
+use Ondergrond\Material\Material;
 use Ondergrond\Site\Soil;
 
 final class MaterialController
@@ -14,7 +15,8 @@ final class MaterialController
     public function __invoke(Reader $reading): View
     {
         return view('materials', [
-            'materials' => User::current()->firm->materials()->all(),
+            'materials' => $all = User::current()->firm->materials()->all(),
+            'groups' => collect($all)->groupBy(static fn (Material $m): string => ucfirst($m->kind->value))->all(),
             'soils' => Soil::cases(),
             'format' => $reading->formatter(),
         ]);

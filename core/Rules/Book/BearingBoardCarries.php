@@ -11,6 +11,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Verdict\Verdict;
@@ -40,6 +41,11 @@ final class BearingBoardCarries extends Rule
     public function parts(): array
     {
         return [Part::EdgeUnder, Part::Loads];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Stop, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

@@ -11,6 +11,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -26,7 +27,7 @@ final class BoardUnderBearing extends Rule
 
     public function why(): string
     {
-        return 'Stone wool and soft boards crush under line loads even where they are fine under the field; the wall follows.';
+        return 'Stone wool and soft boards crush under line loads even where they are fine under the middle of a floor; the wall follows.';
     }
 
     public function source(): string
@@ -42,6 +43,11 @@ final class BoardUnderBearing extends Rule
     public function parts(): array
     {
         return [Part::EdgeUnder];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Stop];
     }
 
     public function judge(Subject $s): ?Finding

@@ -11,6 +11,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
@@ -41,6 +42,11 @@ final class CableLoadModest extends Rule
     public function parts(): array
     {
         return [Part::Heating];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Stop];
     }
 
     public function judge(Subject $s): ?Finding

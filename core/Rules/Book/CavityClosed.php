@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 
 final class CavityClosed extends Rule
@@ -37,6 +38,11 @@ final class CavityClosed extends Rule
     public function parts(): array
     {
         return [Part::Closer, Part::Wall];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix];
     }
 
     public function judge(Subject $s): ?Finding

@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
@@ -44,16 +45,21 @@ final class CourseHighEnough extends Rule
         return [Part::Dpc];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Fix];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
 
         return ! $d->dpc->present() || $d->dpc->heightAboveGrade >= self::LEAST - 0.005 ? null : $this->fix(
             'The damp-proof course lies %1$s above the ground; %2$s are wanted.', Measure::size($d->dpc->heightAboveGrade),
-            Measure::size(self::LEAST),
+            Measure::size($s->stock->size(6, 150)),
             Remedy::of(
-                Said::of('Lay it %s above the ground.', Measure::size(self::LEAST)),
-                static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(heightAboveGrade: self::LEAST)]),
+                Said::of('Lay it %s above the ground.', Measure::size($s->stock->size(6, 150))),
+                static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(heightAboveGrade: $s->stock->size(6, 150))]),
             ),
         );
     }

@@ -11,6 +11,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
@@ -43,6 +44,11 @@ final class CourseLapped extends Rule
     public function parts(): array
     {
         return [Part::Dpc];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

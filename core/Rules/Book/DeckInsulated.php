@@ -12,6 +12,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 
 final class DeckInsulated extends Rule
@@ -39,6 +40,11 @@ final class DeckInsulated extends Rule
     public function parts(): array
     {
         return [Part::Deck, Part::Space];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix];
     }
 
     public function judge(Subject $s): ?Finding

@@ -9,6 +9,7 @@ use Ondergrond\Design\Side;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -26,7 +27,7 @@ final class DoorsStayThawed extends Rule
 
     public function source(): string
     {
-        return 'the design winter by the field; common practice, no source';
+        return 'the design winter on the section as drawn; common practice, no source';
     }
 
     public function concern(): Concern
@@ -42,6 +43,11 @@ final class DoorsStayThawed extends Rule
     public function hangsOnField(): bool
     {
         return true;
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

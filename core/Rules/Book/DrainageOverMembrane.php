@@ -12,6 +12,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 
 final class DrainageOverMembrane extends Rule
@@ -40,6 +41,11 @@ final class DrainageOverMembrane extends Rule
     public function parts(): array
     {
         return [Part::Drainage, Part::Membrane];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix];
     }
 
     public function judge(Subject $s): ?Finding

@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -36,6 +37,11 @@ final class DrainsBelowFloor extends Rule
     public function parts(): array
     {
         return [Part::Drains, Part::Footing];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix];
     }
 
     public function judge(Subject $s): ?Finding

@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
@@ -44,6 +45,11 @@ final class DripOverCover extends Rule
         return [Part::Cover, Part::Shield];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Fix];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
@@ -53,7 +59,7 @@ final class DripOverCover extends Rule
             $d->shield->present()
                 ? 'The drip over the cover stands out %1$s; %2$s throw the water clear.'
                 : 'No drip stands over the cover.',
-            Measure::size($out), Measure::size(self::LEAST),
+            Measure::size($out), Measure::size($s->stock->size(0.375, 10)),
             Remedy::of(
                 Said::of('Put a shield with a drip of %s over it.', Measure::size($s->stock->size(0.75, 20))),
                 static fn (Design $d): Design => $d->with(

@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -40,6 +41,11 @@ final class EdgeThickerThanMiddle extends Rule
         return [Part::Perimeter, Part::Field];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Fix];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
@@ -49,7 +55,7 @@ final class EdgeThickerThanMiddle extends Rule
             'The strip along the edge has R %1$s, the middle %2$s.', Measure::resistance($strip->resistance()),
             Measure::resistance($d->fieldBoard->resistance()),
             Remedy::of(
-                'Make the strip of the field’s board.',
+                'Make the strip of the middle board’s material.',
                 static fn (Design $d): Design => $d->with(['perimeterBoard' => $d->perimeterBoard->but(layer: $d->fieldBoard)]),
             ),
         );

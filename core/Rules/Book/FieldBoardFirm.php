@@ -12,6 +12,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -43,6 +44,11 @@ final class FieldBoardFirm extends Rule
     public function parts(): array
     {
         return [Part::Field, Part::Perimeter];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix];
     }
 
     public function judge(Subject $s): ?Finding

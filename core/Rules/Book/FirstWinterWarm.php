@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\Measure;
@@ -26,7 +27,7 @@ final class FirstWinterWarm extends Rule
 
     public function source(): string
     {
-        return 'the design winter without heat by the field; common practice, no source';
+        return 'the design winter without heat on the section as drawn; common practice, no source';
     }
 
     public function concern(): Concern
@@ -42,6 +43,11 @@ final class FirstWinterWarm extends Rule
     public function hangsOnField(): bool
     {
         return true;
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -39,6 +40,11 @@ final class FloorBoardThick extends Rule
     public function parts(): array
     {
         return [Part::Field, Part::BoardAbove];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

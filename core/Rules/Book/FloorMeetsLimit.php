@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\LimitMeant;
 use Ondergrond\Units\Measure;
@@ -48,6 +49,11 @@ final class FloorMeetsLimit extends Rule
         return true;
     }
 
+    public function weights(): array
+    {
+        return [Severity::Stop, Severity::Note, Severity::NotChecked];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $limit = $s->site->floorLimit;
@@ -63,7 +69,7 @@ final class FloorMeetsLimit extends Rule
             Verdict::Fails => $this->stop('U is %1$s; the site allows %2$s.', $u($held->share()), $allowed, $remedy()),
             Verdict::Disputed => ($held->drawn ?? 0.0) > 1.0
                 ? $this->note(
-                    'U holds by the formula; as drawn, with the junction in it, it is %1$s, over the limit of %2$s. Say on the site '
+                    'U keeps the limit by the standard; as drawn, with the junction in it, it is %1$s, over the limit of %2$s. Say on the site '
                         .'page which of them the limit means.',
                     $u($held->drawn),
                     $allowed,

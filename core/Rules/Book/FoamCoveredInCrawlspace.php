@@ -9,6 +9,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 
 final class FoamCoveredInCrawlspace extends Rule
@@ -36,6 +37,11 @@ final class FoamCoveredInCrawlspace extends Rule
     public function parts(): array
     {
         return [Part::Lining];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

@@ -12,6 +12,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
@@ -41,6 +42,11 @@ final class FoamCoveredInside extends Rule
     public function parts(): array
     {
         return [Part::Lining, Part::Form, Part::EdgeInside];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

@@ -10,6 +10,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
@@ -42,6 +43,11 @@ final class FoamStaysCool extends Rule
     public function parts(): array
     {
         return [Part::Heating, Part::Field, Part::BoardAbove];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Stop, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

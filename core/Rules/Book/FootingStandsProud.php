@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Section\Levels;
 use Ondergrond\Units\Measure;
@@ -45,6 +46,11 @@ final class FootingStandsProud extends Rule
         return [Part::Footing, Part::Stone];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Fix];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
@@ -52,7 +58,7 @@ final class FootingStandsProud extends Rule
         $lack = self::LEAST - ($above ?? 0.0);
 
         return $above === null || $s->isCrawlspace() || ! $d->hasRoomBelowGrade() || $lack <= 0.005 ? null : $this->fix(
-            'The footing’s top stands %1$s above the dug floor; %2$s are wanted.', Measure::size($above), Measure::size(self::LEAST),
+            'The footing’s top stands %1$s above the dug floor; %2$s are wanted.', Measure::size($above), Measure::size($s->stock->size(6, 150)),
             Remedy::of(
                 Said::of('Deepen the stone by %s.', Measure::size(ceil($lack * 200) / 200)),
                 static fn (Design $d): Design => $d->with(['stone' => $d->stone->thick($d->stone->thickness + ceil($lack * 200) / 200)]),

@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\GroundWater;
 use Ondergrond\Units\Measure;
@@ -39,6 +40,11 @@ final class FrostAwayFromWater extends Rule
     public function parts(): array
     {
         return [Part::Drains, Part::Stone];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

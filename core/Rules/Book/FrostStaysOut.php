@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -25,7 +26,7 @@ final class FrostStaysOut extends Rule
 
     public function source(): string
     {
-        return 'the design winter by the field; that less than 50 mm, or than the mesh leaves open, is close is common practice, no source';
+        return 'the design winter on the section as drawn; that less than 50 mm, or than the mesh leaves open, is close is common practice, no source';
     }
 
     public function concern(): Concern
@@ -41,6 +42,11 @@ final class FrostStaysOut extends Rule
     public function hangsOnField(): bool
     {
         return true;
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Stop, Severity::Note, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

@@ -11,6 +11,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Rules\TableWing;
 use Ondergrond\Units\Measure;
@@ -40,6 +41,11 @@ final class FrostTableMet extends Rule
     public function parts(): array
     {
         return [Part::EdgeOutside, Part::Wing];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix];
     }
 
     public function judge(Subject $s): ?Finding

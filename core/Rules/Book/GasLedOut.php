@@ -11,6 +11,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Presence;
 
@@ -39,6 +40,11 @@ final class GasLedOut extends Rule
     public function parts(): array
     {
         return [Part::Gas];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Note, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

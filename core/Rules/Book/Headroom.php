@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Section\Levels;
 use Ondergrond\Units\Measure;
@@ -40,6 +41,11 @@ final class Headroom extends Rule
     public function parts(): array
     {
         return [Part::Deck, Part::Slab];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

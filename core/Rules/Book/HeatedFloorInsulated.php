@@ -11,6 +11,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
@@ -45,6 +46,11 @@ final class HeatedFloorInsulated extends Rule
         return [Part::Heating, Part::Field, Part::BoardAbove];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Fix];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
@@ -53,7 +59,7 @@ final class HeatedFloorInsulated extends Rule
         return ! $d->heating->present() || $r >= self::LEAST ? null : $this->fix(
             'Below the pipes lies R %1$s; %2$s is wanted.', Measure::resistance($r), Measure::resistance(self::LEAST),
             $d->heating->in === HeatedIn::Slab ? Remedy::of(
-                Said::of('Make the field board %s.', Measure::size($s->stock->size(4, 100))),
+                Said::of('Make the middle board %s.', Measure::size($s->stock->size(4, 100))),
                 static fn (Design $d): Design => $d->with(['fieldBoard' => $d->fieldBoard->thick($s->stock->size(4, 100))]),
             ) : null,
         );

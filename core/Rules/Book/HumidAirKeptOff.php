@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\Measure;
@@ -27,7 +28,7 @@ final class HumidAirKeptOff extends Rule
 
     public function source(): string
     {
-        return 'dew point against the field; the spell is common practice, no source';
+        return 'dew point against the section as drawn; the spell is common practice, no source';
     }
 
     public function concern(): Concern
@@ -43,6 +44,11 @@ final class HumidAirKeptOff extends Rule
     public function hangsOnField(): bool
     {
         return true;
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
@@ -44,33 +45,38 @@ final class InspectionGap extends Rule
         return [Part::Slab, Part::Stem, Part::Wall];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Fix];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
         $gap = $s->at->top;
 
         return ! $s->hasWoodOnEdge() || $gap >= self::LEAST - 0.005 ? null : $this->fix(
-            'The wood starts %1$s above the ground; %2$s are wanted.', Measure::size($gap), Measure::size(self::LEAST),
+            'The wood starts %1$s above the ground; %2$s are wanted.', Measure::size($gap), Measure::size($s->stock->size(6, 150)),
             $d->stem->present()
                 ? Remedy::of(
-                    Said::of('Take the stem wall up to %s.', Measure::size(self::LEAST)),
+                    Said::of('Take the stem wall up to %s.', Measure::size($s->stock->size(6, 150))),
                     static fn (Design $d): Design => $d->with(
                         [
-                            'stem' => $d->stem->but(topAboveGrade: self::LEAST),
+                            'stem' => $d->stem->but(topAboveGrade: $s->stock->size(6, 150)),
                             ...(
                                 $d->deck->present()
-                                ? ['deck' => $d->deck->but(topAboveGrade: $d->deck->topAboveGrade + self::LEAST - $d->stem->topAboveGrade)]
+                                ? ['deck' => $d->deck->but(topAboveGrade: $d->deck->topAboveGrade + $s->stock->size(6, 150) - $d->stem->topAboveGrade)]
                                 : []
                             ),
                         ],
                     ),
                 )
                 : Remedy::of(
-                    Said::of('Set the slab %s above the ground.', Measure::size(self::LEAST)),
+                    Said::of('Set the slab %s above the ground.', Measure::size($s->stock->size(6, 150))),
                     static fn (Design $d): Design => $d->with(
                         [
-                            'slab' => $d->slab->but(topAboveGrade: self::LEAST),
-                            'edgeBeam' => $d->edgeBeam->but(depth: $d->edgeBeam->depth + self::LEAST - $d->slab->topAboveGrade),
+                            'slab' => $d->slab->but(topAboveGrade: $s->stock->size(6, 150)),
+                            'edgeBeam' => $d->edgeBeam->but(depth: $d->edgeBeam->depth + $s->stock->size(6, 150) - $d->slab->topAboveGrade),
                         ],
                     ),
                 ),

@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -43,12 +44,17 @@ final class LiningReachesFloor extends Rule
         return [Part::Lining];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Fix];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
 
         return ! $d->lining->present() || $d->lining->gapAboveFloor <= self::MOST ? null : $this->fix(
-            'The lining stops %1$s above the floor.', Measure::size($d->lining->gapAboveFloor), Measure::size(self::MOST),
+            'The lining stops %1$s above the floor.', Measure::size($d->lining->gapAboveFloor), Measure::size($s->stock->size(0.75, 20)),
             Remedy::of(
                 'Take the lining down to the floor.',
                 static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(gapAboveFloor: 0.0)]),

@@ -12,6 +12,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
@@ -42,6 +43,11 @@ final class LoopsShort extends Rule
     public function parts(): array
     {
         return [Part::Heating];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix, Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

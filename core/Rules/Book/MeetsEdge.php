@@ -9,6 +9,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Requirement;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -37,6 +38,11 @@ final class MeetsEdge extends Rule
     public function parts(): array
     {
         return [Part::EdgeOutside, Part::EdgeInside, Part::Form, Part::Perimeter];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix];
     }
 
     public function judge(Subject $s): ?Finding

@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 
 final class MembraneMeetsSheet extends Rule
@@ -35,6 +36,11 @@ final class MembraneMeetsSheet extends Rule
     public function parts(): array
     {
         return [Part::Membrane, Part::Sheet, Part::EdgeInside];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

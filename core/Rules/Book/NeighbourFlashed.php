@@ -11,6 +11,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 
 final class NeighbourFlashed extends Rule
@@ -38,6 +39,11 @@ final class NeighbourFlashed extends Rule
     public function parts(): array
     {
         return [Part::Neighbour];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
@@ -44,6 +45,11 @@ final class NeighbourLower extends Rule
         return [Part::Neighbour];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Note];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
@@ -51,11 +57,11 @@ final class NeighbourLower extends Rule
 
         return ! $d->neighbour->present() || $step >= self::LEAST ? null : $this->note(
             'The unheated slab lies %1$s below the floor; at least %2$s keeps water out.', Measure::size(max(0.0, $step)),
-            Measure::size(self::LEAST),
+            Measure::size($s->stock->size(0.75, 20)),
             Remedy::of(
-                Said::of('Lower it to %s below the floor.', Measure::size(self::LEAST)),
+                Said::of('Lower it to %s below the floor.', Measure::size($s->stock->size(0.75, 20))),
                 static fn (Design $d): Design => $d->with(
-                    ['neighbour' => $d->neighbour->but(topAboveGrade: max(0.0, $d->finishedFloor() - self::LEAST))],
+                    ['neighbour' => $d->neighbour->but(topAboveGrade: max(0.0, $d->finishedFloor() - $s->stock->size(0.75, 20)))],
                 ),
             ),
         );

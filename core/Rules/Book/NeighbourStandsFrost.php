@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -39,6 +40,11 @@ final class NeighbourStandsFrost extends Rule
     public function parts(): array
     {
         return [Part::Neighbour];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Note, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

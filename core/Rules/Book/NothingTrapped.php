@@ -13,6 +13,7 @@ use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\LiningOfBoard;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
@@ -42,6 +43,11 @@ final class NothingTrapped extends Rule
     public function parts(): array
     {
         return [Part::Sheet, Part::Finish, Part::Lining];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix];
     }
 
     public function judge(Subject $s): ?Finding

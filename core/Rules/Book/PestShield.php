@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Presence;
 
@@ -38,6 +39,11 @@ final class PestShield extends Rule
     public function parts(): array
     {
         return [Part::Shield, Part::EdgeOutside, Part::Form];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Stop, Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

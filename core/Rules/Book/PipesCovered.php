@@ -11,6 +11,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
@@ -45,6 +46,11 @@ final class PipesCovered extends Rule
         return [Part::Heating, Part::Screed];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Fix];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
@@ -52,7 +58,7 @@ final class PipesCovered extends Rule
         $depth = $s->stock->up(self::LEAST + $d->heating->pipe / 2);
 
         return $d->heating->in !== HeatedIn::Screed || $cover >= self::LEAST - 5e-4 ? null : $this->fix(
-            'Over the pipes lie %1$s; %2$s are wanted.', Measure::size($cover), Measure::size(self::LEAST),
+            'Over the pipes lie %1$s; %2$s are wanted.', Measure::size($cover), Measure::size($s->stock->size(1.25, 30)),
             $d->screed->thickness < $depth + 0.01 ? null : Remedy::of(
                 Said::of('Lay the pipes %s deep.', Measure::size($depth)),
                 static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(depth: $depth)]),

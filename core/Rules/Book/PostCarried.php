@@ -9,6 +9,7 @@ use Ondergrond\Load\BearingCheck;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Verdict\Verdict;
@@ -38,6 +39,11 @@ final class PostCarried extends Rule
     public function parts(): array
     {
         return [Part::Loads, Part::Pads, Part::Field, Part::Perimeter];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Stop, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

@@ -12,6 +12,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -40,6 +41,11 @@ final class PressingWaterKeptOut extends Rule
     public function parts(): array
     {
         return [Part::Membrane, Part::Slab];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Stop];
     }
 
     public function judge(Subject $s): ?Finding

@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Presence;
 
@@ -36,6 +37,11 @@ final class RadonKnown extends Rule
     public function parts(): array
     {
         return [Part::Sheet];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Note, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

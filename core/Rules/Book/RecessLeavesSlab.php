@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -41,6 +42,11 @@ final class RecessLeavesSlab extends Rule
         return [Part::Recess, Part::Slab];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Note];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
@@ -49,7 +55,7 @@ final class RecessLeavesSlab extends Rule
         return ! $d->recess->present() || $left >= self::LEAST || $d->edgeBeam->width > $d->recess->fromEdge + $d->recess->width
             ? null
             : $this->note(
-                'Under the recess %1$s of slab stay; %2$s are wanted.', Measure::size($left), Measure::size(self::LEAST),
+                'Under the recess %1$s of slab stay; %2$s are wanted.', Measure::size($left), Measure::size($s->stock->size(2.5, 65)),
             );
     }
 }

@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
@@ -44,6 +45,11 @@ final class SheetLapped extends Rule
         return [Part::Sheet];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Fix, Severity::NotChecked];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
@@ -53,7 +59,7 @@ final class SheetLapped extends Rule
             $d->sheet->lap <= 0.0 => $this->notChecked('How far the sheet laps is not said.', unsaid: 'sheet.lap_m'),
             default => $this->fix('The sheet laps %1$s; the least is %2$s.',
                 Measure::size($d->sheet->lap),
-                Measure::size(self::LEAST),
+                Measure::size($s->stock->size(6, 150)),
                 Remedy::of(
                     Said::of(
                         'Lap it %s.',

@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -25,7 +26,7 @@ final class SlabStandsFrost extends Rule
 
     public function source(): string
     {
-        return 'the design winter by the field; common practice, no source';
+        return 'the design winter on the section as drawn; common practice, no source';
     }
 
     public function concern(): Concern
@@ -41,6 +42,11 @@ final class SlabStandsFrost extends Rule
     public function hangsOnField(): bool
     {
         return true;
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Stop, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

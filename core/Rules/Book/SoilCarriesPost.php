@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Verdict\Verdict;
@@ -37,6 +38,11 @@ final class SoilCarriesPost extends Rule
     public function parts(): array
     {
         return [Part::Pads, Part::Loads];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Stop];
     }
 
     public function judge(Subject $s): ?Finding

@@ -13,6 +13,7 @@ use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\LiningOfBoard;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
@@ -48,6 +49,11 @@ final class StacksStayDry extends Rule
     public function hangsOnField(): bool
     {
         return true;
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix, Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

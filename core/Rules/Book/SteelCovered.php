@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 
@@ -46,6 +47,11 @@ final class SteelCovered extends Rule
         return [Part::Steel, Part::Slab];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Fix, Severity::NotChecked];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
@@ -63,13 +69,13 @@ final class SteelCovered extends Rule
             $steel->cover < self::BOARD - 0.001 => $this->fix(
                 'The bars have %1$s of cover below; %2$s are wanted.',
                 Measure::size($steel->cover),
-                Measure::size(self::BOARD),
+                Measure::size($s->stock->size(1.5, 38)),
                 $remedy,
             ),
             $steel->edgeCover < self::GROUND - 0.002 => $this->fix(
                 'The bars have %1$s of cover at the edge; %2$s are wanted against ground.',
                 Measure::size($steel->edgeCover),
-                Measure::size(self::GROUND),
+                Measure::size($s->stock->size(3, 75)),
                 $remedy,
             ),
             default => null,

@@ -9,6 +9,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\Measure;
@@ -44,6 +45,11 @@ final class SurfacesStayDry extends Rule
     public function hangsOnField(): bool
     {
         return true;
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix, Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 
 final class UpperSheetOverBoards extends Rule
@@ -37,6 +38,11 @@ final class UpperSheetOverBoards extends Rule
     public function parts(): array
     {
         return [Part::UpperSheet, Part::BoardAbove, Part::Screed];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix];
     }
 
     public function judge(Subject $s): ?Finding

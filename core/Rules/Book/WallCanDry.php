@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 
 final class WallCanDry extends Rule
@@ -35,6 +36,11 @@ final class WallCanDry extends Rule
     public function parts(): array
     {
         return [Part::Lining, Part::Cover, Part::EdgeOutside];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding

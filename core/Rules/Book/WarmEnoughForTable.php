@@ -9,6 +9,7 @@ use Ondergrond\Frost\FrostTable;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\Measure;
@@ -41,6 +42,11 @@ final class WarmEnoughForTable extends Rule
         return [Part::Beam];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Note];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $frost = $s->frost();
@@ -50,7 +56,7 @@ final class WarmEnoughForTable extends Rule
             $s->site->frost->use === WinterUse::Heated
             && $coldest >= FrostTable::HEATED
         ) ? null : $this->note(
-            'In winter the inside is kept at %1$s; shallow foundations are drawn up for %2$s. The field decides.',
+            'In winter the inside is kept at %1$s; shallow foundations are drawn up for %2$s. What is drawn decides.',
             Measure::of(
                 $s->site->frost->use === WinterUse::Unheated ? $s->site->climate->wave()->mean : (
                     $s->site->frost->use === WinterUse::SetBack

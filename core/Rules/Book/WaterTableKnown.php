@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 
 final class WaterTableKnown extends Rule
@@ -35,6 +36,11 @@ final class WaterTableKnown extends Rule
     public function parts(): array
     {
         return [Part::Membrane, Part::Drains];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

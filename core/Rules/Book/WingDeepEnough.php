@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
@@ -44,6 +45,11 @@ final class WingDeepEnough extends Rule
         return [Part::Wing];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Fix];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
@@ -51,7 +57,7 @@ final class WingDeepEnough extends Rule
 
         return ! $d->wing->present() || $d->wing->depth >= self::LEAST - 0.005 ? null : $this->fix(
             'The wing lies only %1$s deep; %2$s is the least that stays covered.', Measure::size($d->wing->depth),
-            Measure::size(self::LEAST),
+            Measure::size($s->stock->size(6, 150)),
             Remedy::of(
                 Said::of('Lay the wing %s deep.', Measure::size($least)),
                 static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(depth: $least)]),

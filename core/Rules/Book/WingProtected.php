@@ -10,6 +10,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
@@ -47,6 +48,11 @@ final class WingProtected extends Rule
         return [Part::Wing];
     }
 
+    public function weights(): array
+    {
+        return [Severity::Note];
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
@@ -58,16 +64,16 @@ final class WingProtected extends Rule
             ! $d->wing->present() => null,
             $shallow => $this->note(
                 'The wing lies %1$s deep; under less than %2$s of cover it wants a protection board or paving.',
-                Measure::size($d->wing->depth), Measure::size(self::COVER),
+                Measure::size($d->wing->depth), Measure::size($s->stock->size(12, 300)),
                 $wide ? null : Remedy::of(
-                    Said::of('Lay the wing %s deep.', Measure::size(self::COVER)),
-                    static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(depth: self::COVER)]),
+                    Said::of('Lay the wing %s deep.', Measure::size($s->stock->size(12, 300))),
+                    static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(depth: $s->stock->size(12, 300))]),
                 ),
             ),
             $wide => $this->note(
                 'The wing reaches %1$s out; wider than %2$s it wants a protection board or paving.',
                 Measure::size($d->wing->width),
-                Measure::size(self::NARROW),
+                Measure::size($s->stock->size(24, 610)),
             ),
             default => null,
         };

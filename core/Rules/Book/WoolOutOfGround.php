@@ -12,6 +12,7 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\GroundWater;
 
@@ -40,6 +41,11 @@ final class WoolOutOfGround extends Rule
     public function parts(): array
     {
         return [Part::EdgeOutside];
+    }
+
+    public function weights(): array
+    {
+        return [Severity::Fix, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding

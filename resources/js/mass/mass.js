@@ -84,7 +84,7 @@ export default () => {
             plots = [
                 ['warm', own.degrees],
                 ['flow', 'kW'],
-                ['store', 'kWh'],
+                ['store', own.held],
             ].map(([name, unit]) => {
                 const element = this.$refs[name];
                 return {

@@ -186,7 +186,7 @@ export default () => {
             this.svg.classList.toggle('shows-field', !this.still && sheet !== null);
             if (sheet === null) {
                 this.date = '';
-                this.read = this.still ? '' : 'The field is being solved.';
+                this.read = this.still ? '' : 'The section as drawn is being worked out.';
                 return;
             }
             if (this.kind === 'temperature') {

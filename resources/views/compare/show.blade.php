@@ -21,8 +21,8 @@
     @endif
     <div x-data="poll" data-url="{{ request()->fullUrl() }}">
         <div id="compare" data-live>
-            @if ($pending)<p class="hint" data-pending role="status">Fields of some options are being solved; their figures come in by
-                themselves. <noscript>Load the page again for them.</noscript></p>@endif
+            @if ($pending)<p class="hint" data-pending role="status">Some options are still being worked out as drawn; their figures come in
+                by themselves. <noscript>Load the page again for them.</noscript></p>@endif
             <div class="scroll compare-scroll" tabindex="0" role="region" aria-label="Options side by side">
                 <table class="compare">
                     <caption>Sections through the edge, all at one scale, the ground at one height. What differs is set in bold; ◂ marks the

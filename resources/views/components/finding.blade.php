@@ -37,7 +37,7 @@
         @endif
         <details class="finding-more" id="more-{{ $id }}" @if ($errors->has($field)) open @endif>
             <summary id="open-{{ $id }}">More<span class="unseen">: {{ $rule->asks() }}</span></summary>
-            <p class="finding-does">{{ ucfirst($rule->source()) }}.</p>
+            <p class="finding-does">{{ ucfirst($rule->cited()) }}.</p>
             @if ($finding->remedy && $judged->isOpen())
                 <p class="finding-does">
                     <span data-cost="{{ $id }}"></span>

@@ -21,12 +21,12 @@
     @foreach ($remedies as $remedy)<p class="lead"><b>What mends it:</b> {{ $remedy }}
         <a href="{{ route('section.show', [$project, $option]) }}#bench-findings">One press on the section</a></p>@endforeach
     @if ($verdict->stacks === null)
-        <p class="hint" data-pending role="status">The field is being solved; layers and faces come in by themselves.</p>
+        <p class="hint" data-pending role="status">The section as drawn is being worked out; layers and faces come in by themselves.</p>
         <noscript><p><a href="{{ $whole }}">Layers and faces</a></p></noscript>
     @endif
     <section aria-labelledby="stacks-title">
         <h2 id="stacks-title">Vapour in the layers</h2>
-        <p class="hint">Month by month after Glaser. Towards the ground each stack is as warm as the field finds it at that depth, and the
+        <p class="hint">Month by month after Glaser. Towards the ground each stack is as warm as the section as drawn finds it at that depth, and the
             ground’s air is saturated. What stays is judged by what it comes to in ten years. Water that is not vapour and air that leaks
             are not in it.</p>
         @foreach ($verdict->stacks ?? [] as $stack)

@@ -9,7 +9,7 @@
         field.@endif</p>
     <div class="mass-heated">
         <table class="figures">
-            <thead><tr><th scope="col">on the design day</th><th scope="col">by resistances</th><th scope="col">by the field</th>
+            <thead><tr><th scope="col">on the design day</th><th scope="col">by resistances</th><th scope="col">as drawn</th>
                 @if ($h->standard)<th scope="col">by the standard’s table</th>@endif</tr></thead>
             <tbody>
                 <tr><th scope="row">upward, {{ $format->unit(Quantity::HeatFlux) }}</th><td>{{ $format->number($h->output,
@@ -56,6 +56,6 @@
             </table>
         @endif
     </div>
-    <p class="hint">The field goes from pipe to pipe and knows covers that no table does. Where the loops lie is for a plan of their own. A
+    <p class="hint">What is drawn goes from pipe to pipe and knows covers that no table does. Where the loops lie is for a plan of their own. A
         heating engineer and the makers’ limits decide.</p>
 </section>

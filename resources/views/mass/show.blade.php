@@ -47,7 +47,8 @@
                         <figure><figcaption>Temperatures, {{ $format->unit(Quantity::Temperature) }}</figcaption><div x-ref="warm"
                             class="mass-plot"></div></figure>
                         <figure><figcaption>What flows in, kW</figcaption><div x-ref="flow" class="mass-plot"></div></figure>
-                        <figure><figcaption>What the floor holds over the temperature rooms are kept at, kWh</figcaption><div x-ref="store"
+                        <figure><figcaption>What the floor holds over the temperature rooms are kept at, {{
+                            $format->unit(Quantity::Stored) }}</figcaption><div x-ref="store"
                             class="mass-plot"></div></figure>
                     </div>
                     <div class="mass-strip" x-ref="strip"></div>

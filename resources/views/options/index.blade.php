@@ -64,7 +64,7 @@
                                     }}</span></button>@endunless
                             </form>
                             <form method="post" action="{{ route('options.destroy', [$project, $option])
-                                }}">@csrf @method('delete')<button>To the trash<span class="unseen">: {{ $option->name
+                                }}">@csrf @method('delete')<button>Delete<span class="unseen">: {{ $option->name
                                 }}</span></button></form>
                         @endif
                     @endcan

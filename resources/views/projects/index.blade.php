@@ -41,7 +41,7 @@
                             {{ $project->name }}</span></a>
                         @can('update', $project)
                             <form method="post" action="{{ route('projects.destroy', $project) }}">@csrf @method('delete')
-                                <button>To the trash<span class="unseen">: {{ $project->name }}</span></button></form>
+                                <button>Delete<span class="unseen">: {{ $project->name }}</span></button></form>
                         @endcan
                     </div>
                 </li>

@@ -48,8 +48,8 @@
                         <tr><th scope="row">frost in open ground, {{ $open->governs() }}</th><td>{{ $frost->rough($open->depth())
                             }}</td></tr>
                         <tr><th scope="row">shallowest bearing on the ground</th><td>{{ $frost->rough($verdict->bearingDepth()) }}</td></tr>
-                        @if ($closest !== null && $verdict->site->frost->ledge === null)<tr><th scope="row">open ground by the
-                            field</th><td>{{ $frost->rough($closest->open) }}</td></tr>@endif
+                        @if ($closest !== null && $verdict->site->frost->ledge === null)<tr><th scope="row">open ground as
+                            drawn</th><td>{{ $frost->rough($closest->open) }}</td></tr>@endif
                     </tbody>
                 </table>
             </div>

@@ -18,8 +18,8 @@
     <div class="core-head">
         <h2 id="heat-title">Heat <x-word :ruling="$ruling" /></h2>
         <table class="core-figures">
-            <thead><tr><td>{{ $format->unit(Quantity::Energy) }}</td><th scope="col">formula</th><th scope="col">field</th><th
-                scope="col">bare</th></tr></thead>
+            <thead><tr><td>{{ $format->unit(Quantity::Energy) }}</td><th scope="col">by the standard</th><th scope="col">as drawn
+                (2-D)</th><th scope="col">without insulation</th></tr></thead>
             <tbody>
                 <tr class="core-main"><th scope="row">heating months</th><td id="heating">{{ $format->number($floor->heating,
                     Quantity::Energy) }}</td><td id="heating-field">{{ $by($field?->heating, Quantity::Energy) }}</td><td>{{
@@ -28,7 +28,7 @@
                     $by($field?->allYear, Quantity::Energy) }}</td><td>{{ $format->number($bare->allYear, Quantity::Energy) }}</td></tr>
                 <tr><th scope="row">design day, {{ $format->unit(Quantity::Power) }}</th><td id="design-day">{{
                     $format->number($floor->design, Quantity::Power) }}</td><td
-                    title="The field is solved for the year’s wave, not for a cold spell">–</td><td>{{ $format->number($bare->design,
+                    title="What is drawn is worked out for the year’s wave, not for a cold spell">–</td><td>{{ $format->number($bare->design,
                     Quantity::Power) }}</td></tr>
                 <tr><th scope="row">U, {{ $format->unit(Quantity::Transmittance) }}</th><td id="u-value">{{
                     $format->number($floor->transmittance(), Quantity::Transmittance) }}</td><td id="u-field">{{
@@ -39,7 +39,7 @@
     </div>
     <div class="core-ground">
         <svg class="core-gauge" viewBox="0 0 58 330" role="img" aria-labelledby="gauge-title">
-            <title id="gauge-title">{{ $limit === null ? 'Share of the bare slab’s heat' : 'Share of the limit used' }}: {{ round(100 *
+            <title id="gauge-title">{{ $limit === null ? 'Share of the heat that goes without insulation' : 'Share of the limit used' }}: {{ round(100 *
                 $share) }} %</title>
             <rect class="gauge-hole" x="8" y="0" width="26" height="300" />
             <rect class="gauge-fill gauge-{{ \Illuminate\Support\Str::slug($ruling->word->value) }}" x="8" y="0" width="26" height="{{ $fill
@@ -47,11 +47,11 @@
             <rect class="gauge-wall" x="8" y="0" width="26" height="300" />
             <path class="gauge-mark" d="M2 {{ $mark }}H46m-6 -4l6 4l-6 4" />
             <text x="21" y="318" text-anchor="middle">{{ round(100 * $share) }} %</text>
-            <text x="21" y="330" text-anchor="middle" class="gauge-small">{{ $limit === null ? 'of bare' : 'of limit' }}</text>
+            <text x="21" y="330" text-anchor="middle" class="gauge-small">{{ $limit === null ? 'of none' : 'of limit' }}</text>
         </svg>
         <table class="core-months">
-            <caption>{{ $format->unit(Quantity::Power) }} into the ground, mean of the month: bar and figure the formula, stroke the field,
-                outline no insulation</caption>
+            <caption>{{ $format->unit(Quantity::Power) }} into the ground, mean of the month: bar and figure by the standard, stroke as drawn,
+                outline without insulation</caption>
             <tbody>
                 @foreach ($floor->monthly as $i => $watts)
                     <tr @class(['core-heats' => in_array($i + 1, $floor->site->heatingMonths(), true)])>
@@ -71,7 +71,7 @@
         <x-because :ruling="$ruling" :format="$format" />
         <p class="core-says">
             @if ($field === null)
-                The field of this design is being solved. <noscript><a href="{{ url()->current() }}?field=now">Show it now</a></noscript>
+                The section as drawn is being worked out. <noscript><a href="{{ url()->current() }}?field=now">Show it now</a></noscript>
             @elseif ($field->isRough())
                 ≈ on a coarse mesh; the fine one follows.
             @endif
@@ -80,13 +80,13 @@
                 The site allows U {{ $format->number($limit, Quantity::Transmittance) }}{{ ['not-said' =>
                     '; whether with junctions is not said, so both ways have to keep it', 'without' =>
                     ', meant without junctions', 'with' => ', meant with junctions'][$floor->site->floorLimitMeant->value] }}. By the
-                    formula {{ round(100 * ($ruling->shares['formula'] ?? 0)) }} % of it is used, as drawn {{ round(100 *
+                    standard {{ round(100 * ($ruling->shares['formula'] ?? 0)) }} % of it is used, as drawn {{ round(100 *
                     ($ruling->shares['as_drawn'] ?? 0)) }} %{{ count($floor->formula->faces()) >
                     1 ? ', of floor and buried wall the larger' : '' }}.
             @else
                 The site sets no limit for U. The section as drawn loses {{ abs(round(100 * ($field->transmittance() /
-                    $floor->transmittance() - 1))) }} % {{ $field->transmittance() < $floor->transmittance() ? 'less' : 'more' }} than the
-                    formula says.
+                    $floor->transmittance() - 1))) }} % {{ $field->transmittance() < $floor->transmittance() ? 'less' : 'more' }} than by the
+                    standard.
             @endif
         </p>
     </div>

@@ -12,7 +12,7 @@
                 @foreach ($load->boards as $check)
                     <tr title="{{ $check->method }}@if ($check->springs !== null); on springs {{ $format->format($check->springs,
                         Quantity::Stress) }}@endif">
-                        <th scope="row">{{ ['field' => 'field board', 'perimeter' => 'perimeter board', 'on-slab' =>
+                        <th scope="row">{{ ['field' => 'middle board', 'perimeter' => 'perimeter board', 'on-slab' =>
                             'board on the slab', 'edge' => 'under the bearing', 'post' => 'under a post'][$check->where] }}</th>
                         <td>{{ $format->number($check->permanent, Quantity::Stress) }}</td><td>{{ $check->allowableLong() === null ? '?' :
                             $format->number($check->allowableLong(), Quantity::Stress) }}</td>

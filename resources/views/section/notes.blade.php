@@ -10,10 +10,10 @@
             $format->number($high->transmittance(), Quantity::Transmittance) }}.</li>
     @if ($field !== null)
         @php $share = fn (float $coefficient): string => round(100 * $coefficient / $field->steadyCoefficient)."\u{a0}%"; @endphp
-        <li id="why-field"><b>Formula U {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }}, field {{
+        <li id="why-field"><b>U by the standard {{ $format->number($heat->floor->transmittance(), Quantity::Transmittance) }}, as drawn {{
             $format->format($field->transmittance(), Quantity::Transmittance) }}: why.</b>
             @foreach ($field->reasons($format->mark) as $reason){{ $reason }} @endforeach</li>
-        <li id="shares"><b>Where it goes, by the field:</b>
+        <li id="shares"><b>Where it goes, as drawn:</b>
             {{ collect($field->shares)->map(fn ($w, $where) => $where.' '.$share($w))->implode(', ') }}
             (along the wall: the first {{ $format->format(\Ondergrond\Ground\SectionProblem::STRIP, Quantity::Length) }} of floor).
             @if (count($field->sides) > 1) By side: {{ collect($field->sides)->map(fn ($ground, $name) =>
@@ -35,11 +35,11 @@
         $format->format($site->heatingLimit, Quantity::Temperature) }} outside, near it by their share. All year is the sum of all twelve.
         The design day is the yearly peak plus a five-day spell at {{ $format->format($site->climate->design, Quantity::Temperature)
         }}.</li>
-    <li>Water that freezes or thaws in the ground is not in this field: its line of {{ $format->format(0.0, Quantity::Temperature) }} is no
-        verdict on frost, which has a field of its own.</li>
+    <li>Water that freezes or thaws in the ground is not in the temperatures shown: their line of {{ $format->format(0.0, Quantity::Temperature) }} is no
+        verdict on frost, which has a winter of its own.</li>
     <li>Heat by ISO 13370, {{ $heat->floor->formula->label() }} ({{ $heat->floor->formula->clauses() }}), steady and periodic, layers by ISO
         6946. @if ($field !== null)@php $shown = $field->sides[$view->stretch]->solution;
-        @endphp The field by ISO 10211, {{ number_format($shown->mesh->cells(), 0, '', ' ') }} cells{{ $shown->isRough ?
+        @endphp The section as drawn by ISO 10211, {{ number_format($shown->mesh->cells(), 0, '', ' ') }} cells{{ $shown->isRough ?
         ', a coarse mesh: finer ones follow' : '' }}@if (is_finite($shown->refinement->flows)); halving each of them {{ $shown->isAccurate()
         ? 'changed' : 'still changed' }} no flow by more than {{ $format->mark->written((string) round(100 * $shown->refinement->flows, 1))
         }} %@endif.@endif</li>
@@ -61,15 +61,15 @@
                         }}</td><td>{{ $junction->psi === null ? '–' : $format->number($junction->loss(), Quantity::HeatLoss) }}</td><td>{{
                         $junction->side === null ? '' : round(100 * $junctions->share($junction)).' %' }}</td></tr>
                 @endforeach
-                <tr><th scope="row">Floor by the formula</th><td></td><td></td><td></td><td>{{ $format->number($junctions->floor,
+                <tr><th scope="row">Floor by the standard</th><td></td><td></td><td></td><td>{{ $format->number($junctions->floor,
                     Quantity::HeatLoss) }}</td><td>{{ round(100 * $junctions->floor / ($junctions->floor + $junctions->sum)) }} %</td></tr>
-                <tr><th scope="row">Together, as the fields find it</th><td></td><td></td><td></td><td>{{ $format->number($junctions->floor
+                <tr><th scope="row">Together, as drawn</th><td></td><td></td><td></td><td>{{ $format->number($junctions->floor
                     + $junctions->sum, Quantity::HeatLoss) }}</td><td>100 %</td></tr>
             </tbody>
         </table>
         </div>
-        <p>ψ takes the floor’s U from the formula (ISO 10211, option A), so that floor and junctions add up; ψ of its own takes it from a
-            field of the formula’s even floor (option B), which leaves the junction alone.</p>
+        <p>ψ takes the floor’s U from the standard’s formula (ISO 10211, option A), so that floor and junctions add up; ψ of its own takes it from a
+            section of the formula’s even floor (option B), which leaves the junction alone.</p>
     </details>
 @endif
 <details class="levels" open>

@@ -11,7 +11,7 @@
     <div x-data="poll" data-url="{{ route('studies.show', [$project, $option]) }}">
         <section aria-labelledby="gain-title">
             <h2 id="gain-title">The next size of board</h2>
-            <p class="lead">Every size that insulates, one step up and one down, each with a field of its own: what it saves, what it takes,
+            <p class="lead">Every size that insulates, one step up and one down, each worked out as drawn: what it saves, what it takes,
                 what it does to the findings.</p>
             <div id="gain" data-live>
                 <x-study-progress :study="$gain" :page="$page" />
@@ -122,7 +122,7 @@
                 <x-study-progress :study="$search" :page="$page" />
                 @if (($r = $page->found()) !== null)
                     <p>{{ $page->weighing($r->judged) }} of {{ $page->weighing($r->designs) }} designs judged, {{
-                        $page->weighing($r->hold) }} hold by the rules that need no field; {{ $r->fields }} fields solved in
+                        $page->weighing($r->hold) }} hold by the rules that need no temperatures; {{ $r->fields }} fields solved in
                         {{ $format->mark->written(sprintf('%.1f', $r->seconds)) }} s.
                         @if ($r->broken !== []) Turned away: {{ collect($r->broken)->map(fn ($n, $why) =>
                             $page->weighing($n).' by '.$page->rules([$why]))->implode(', ') }}. @endif</p>

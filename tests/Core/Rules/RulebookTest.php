@@ -7,6 +7,7 @@ namespace Tests\Core\Rules;
 use Ondergrond\Assessor;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\SiteCodec;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
@@ -584,6 +585,10 @@ final class RulebookTest extends TestCase
                 foreach (UnitSystem::cases() as $units) {
                     $judgement = Judgement::of(new Subject($project->site, $option->design, $units), $option->setAside);
                     foreach ($judgement->findings as $judged) {
+                        self::assertContains($judged->finding->severity, $judged->finding->rule->weights(), $judged->finding->rule->id());
+                        if ($judged->finding->unsaid !== null) {
+                            self::assertNotNull(SizePath::said($judged->finding->unsaid), $judged->finding->rule->id());
+                        }
                         $said = $judged->finding->said->in(new QuantityFormatter($units));
                         self::assertMatchesRegularExpression('~^[A-Z0-9].*\.$~su', $said);
                         self::assertDoesNotMatchRegularExpression('~%[\ds]~', $said);
