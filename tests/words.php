@@ -14,8 +14,11 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route;
 
 $database = (string) tempnam(sys_get_temp_dir(), 'words');
-foreach (['APP_ENV' => 'testing', 'DB_DATABASE' => $database, 'ONDERGROND_DEMO' => 'true', 'BCRYPT_ROUNDS' => '4', 'SESSION_DRIVER' => 'array',
-    'CACHE_STORE' => 'array', 'QUEUE_CONNECTION' => 'null'] as $name => $value) {
+$environment = [
+    'APP_ENV' => 'testing', 'DB_DATABASE' => $database, 'ONDERGROND_DEMO' => 'true', 'BCRYPT_ROUNDS' => '4',
+    'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array', 'QUEUE_CONNECTION' => 'null',
+];
+foreach ($environment as $name => $value) {
     putenv("{$name}={$value}");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }

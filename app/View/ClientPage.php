@@ -44,7 +44,9 @@ final readonly class ClientPage
             'Warmth that stays: '.lcfirst($p->mass->found()),
             'Loads: '.match ($judgement->rulings->on(Concern::Load)->word) {
                 Verdict::Fails => 'a board or the ground carries more than it may.',
-                Verdict::NotChecked => 'not all loads are known yet'.($p->load->missing === [] ? '.' : ': '.implode(', ', $p->load->missing).'.'),
+                Verdict::NotChecked => 'not all loads are known yet'.($p->load->missing === [] ? '.' : ': '.implode(
+                    ', ', $p->load->missing,
+                ).'.'),
                 Verdict::Shown => 'nothing that is judged bears on a board.',
                 default => 'boards and ground carry what is known to stand on them.',
             },

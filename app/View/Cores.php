@@ -87,7 +87,11 @@ final readonly class Cores
             return new Core(
                 'damp', 'Damp', $damp->ruling, $shares, $damp->share($face->humidity[$face->worstMonth() - 1]),
                 sprintf('of %s at the %s, %s', $damp->share(Surface::LIMIT), $face->name, Calendar::MONTHS[$face->worstMonth() - 1]),
-                $damp->seen !== [] ? count($damp->seen).' damp '.(count($damp->seen) === 1 ? 'place' : 'places').' looked at' : $this->kept($v->wettest()),
+                match (count($damp->seen)) {
+                    0 => $this->kept($v->wettest()),
+                    1 => 'one damp place was looked at',
+                    default => count($damp->seen).' damp places were looked at',
+                },
             );
         }
 

@@ -34,6 +34,23 @@ final readonly class DampPage
         public array $seen = [],
     ) {}
 
+    /**
+     * What lies in a stack at the end of each month, all its cuts together.
+     *
+     * @return list<float> kg/m², January first
+     */
+    public function held(DampStack $stack): array
+    {
+        $held = array_fill(0, 12, 0.0);
+        foreach ($stack->year->held as $months) {
+            foreach ($months as $i => $kg) {
+                $held[$i] += $kg;
+            }
+        }
+
+        return $held;
+    }
+
     /** What somebody has seen at a place, and what that points to, a sentence. */
     public function sees(Inspection $seen): string
     {

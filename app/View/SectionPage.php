@@ -122,7 +122,9 @@ final readonly class SectionPage
         $rulings = $this->judgement->rulings;
 
         return [
-            $cores->heat($this->heat, $this->field, $rulings->on(Concern::Heat)), $cores->frost($this->frost), $cores->damp($this->damp), $cores->mass($this->mass),
+            $cores->heat(
+                $this->heat, $this->field, $rulings->on(Concern::Heat),
+            ), $cores->frost($this->frost), $cores->damp($this->damp), $cores->mass($this->mass),
             $cores->load($this->load, $rulings->on(Concern::Load)),
         ];
     }

@@ -54,7 +54,9 @@ final readonly class SiteForm
             'room.glass_roof_m2', 'room.turned_deg', 'room.glass_u_w_m2k', 'room.glass_sun_share', 'room.blinds_share',
             'room.panels_kw', 'room.own_use_kw',
         ]],
-        'air' => ['Outdoor air', '', ['climate.name', 'climate.source', 'climate.estimated_by', 'climate.design_c', 'climate.monthly_mean_c']],
+        'air' => [
+            'Outdoor air', '', ['climate.name', 'climate.source', 'climate.estimated_by', 'climate.design_c', 'climate.monthly_mean_c'],
+        ],
     ];
 
     /** @var array<string, mixed> as in project files */

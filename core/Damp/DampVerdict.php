@@ -136,7 +136,9 @@ final readonly class DampVerdict
         $word = $this->surfaces === null ? Verdict::NotChecked : Verdict::ofShare($this->dampest()?->share() ?? 0.0);
 
         // In summer alone a dryer does: close, not failed.
-        return Verdict::gravest($word === Verdict::Fails && $this->mouldyInWinter() === null ? Verdict::Close : $word, $this->setBackWord());
+        return Verdict::gravest(
+            $word === Verdict::Fails && $this->mouldyInWinter() === null ? Verdict::Close : $word, $this->setBackWord(),
+        );
     }
 
     /** Of mould where rooms are let cool at night: where they are kept so, that is how they are; else it is close. */

@@ -200,7 +200,9 @@ final readonly class FrostVerdict
             $this->table->holds() === null => Verdict::Shown,
             $this->tableFails() => Verdict::Fails,
             ! $this->table->holds() => Verdict::Shown,
-            default => Verdict::gravest(Verdict::Holds, ...array_map(static fn (FrostDemand $d): Verdict => $d->word(), $this->table->demands)),
+            default => Verdict::gravest(
+                Verdict::Holds, ...array_map(static fn (FrostDemand $d): Verdict => $d->word(), $this->table->demands),
+            ),
         };
     }
 
@@ -221,7 +223,7 @@ final readonly class FrostVerdict
                 ? ' It shows no corner, where frost comes from two sides, so that it is close at best.'
                 : ''
             ),
-            $this->table->holds() === $holds => $holds ? 'Table and drawing agree that it holds.' : 'Table and drawing agree that it fails.',
+            $this->table->holds() === $holds => 'Table and drawing agree that it '.($holds ? 'holds.' : 'fails.'),
             $holds => 'The table: a section never shows a corner, where frost goes deepest, and the table allows for boards that are wet.',
             default => 'As drawn: the table does not see this floor, whose insulation keeps the heat from the edge, nor this ground.',
         };

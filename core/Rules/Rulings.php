@@ -92,7 +92,9 @@ final readonly class Rulings
                 $open = array_values(array_filter($grave, static fn (Finding $f): bool => ! isset($aside[$f->rule->id()])));
                 $worst = $open[0] ?? $grave[0];
 
-                return new Ruling($concern, $at, $share, $method, $worst, $open === [] ? $aside[$worst->rule->id()] : null, $shares, $provisional);
+                return new Ruling(
+                    $concern, $at, $share, $method, $worst, $open === [] ? $aside[$worst->rule->id()] : null, $shares, $provisional,
+                );
             }
         }
 

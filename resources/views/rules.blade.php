@@ -1,7 +1,8 @@
 @use('Ondergrond\Rules\Severity')
 <x-layout title="Rulebook" class="page">
     <h1>Rulebook</h1>
-    <p class="lead">{{ collect($groups)->flatten(1)->count() }} rules that every design is asked. Each says what it looks at, why, and where it
+    <p class="lead">{{ collect($groups)->flatten(1)->count() }} rules that every design is asked. Each says what it looks at, why, and where
+        it
         comes from; most are common practice without a published source, and all clauses are given from memory. Local code and a licensed
         engineer or designer decide.</p>
     <p class="lead">

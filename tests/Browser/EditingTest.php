@@ -192,7 +192,9 @@ final class EditingTest extends BrowserTestCase
     private function awaitOrder(string $rows): void
     {
         $this->awaitThat(function () use ($rows): bool {
-            $units = $this->browser->findElements(WebDriverBy::cssSelector('#bench-log section:first-child > .log > :not(.log-out)[data-unit]'));
+            $units = $this->browser->findElements(
+                WebDriverBy::cssSelector('#bench-log section:first-child > .log > :not(.log-out)[data-unit]'),
+            );
 
             return implode(
                 ', ',

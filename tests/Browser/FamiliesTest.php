@@ -105,7 +105,9 @@ final class FamiliesTest extends BrowserTestCase
     {
         $this->openBench('Old bakery cellar');
         $this->clickLinkWith('B · wool');
-        $this->awaitThat(fn (): bool => str_contains($this->text('#bench-options [aria-current]'), 'wool'), 'the option that is not released');
+        $this->awaitThat(
+            fn (): bool => str_contains($this->text('#bench-options [aria-current]'), 'wool'), 'the option that is not released',
+        );
         $this->click('[value="add:lining.layers"]');
         $this->awaitThat(fn (): bool => $this->seen('#design-lining-layers-2-thickness_m'), 'a third layer');
         $this->click('[value="remove:lining.layers:0"]');

@@ -65,7 +65,9 @@ final class WorkspaceTest extends BrowserTestCase
         $next = (string) $this->browser->executeScript("return document.getElementById('{$first}').nextElementSibling.id");
         $this->browser->executeScript("document.querySelector('#{$first} button').focus()");
         $this->awaitThat(fn (): bool => $this->seen('.remedy-preview'), 'what it would build, dashed');
-        $place = fn (string $id): mixed => $this->browser->executeScript("return document.getElementById('{$id}').getBoundingClientRect().top");
+        $place = fn (string $id): mixed => $this->browser->executeScript(
+            "return document.getElementById('{$id}').getBoundingClientRect().top",
+        );
         $drawing = 'return JSON.stringify(document.getElementById("bench-drawing").getBoundingClientRect())';
         [$before, $frame] = [$place($next), $this->browser->executeScript($drawing)];
         $this->click("#{$first} button");

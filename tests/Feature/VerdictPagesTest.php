@@ -92,11 +92,15 @@ final class VerdictPagesTest extends TestCase
         self::assertSame(ClimateSource::Invented, $project->site->climate->source);
         $at = "/projects/{$project->id}/site";
         $this->get($at)->assertOk()->assertSee('name="site[climate][source]"', false);
-        $own = ['climate' => ['monthly_mean_c' => array_map(static fn (float $t): string => sprintf('%.1f °C', $t + 0.3), $project->site->climate->monthly)]];
+        $own = ['climate' => [
+            'monthly_mean_c' => array_map(static fn (float $t): string => sprintf('%.1f °C', $t + 0.3), $project->site->climate->monthly),
+        ]];
         $revision = History::head($project)->id;
         $this->put($at, ['name' => $project->name, 'revision' => $revision, 'site' => $own])->assertRedirect();
         self::assertSame(ClimateSource::Own, $project->refresh()->site->climate->source, 'typed over invented ones, they are its own');
-        self::assertStringNotContainsString('provisional', $this->said($this->page("/projects/{$project->id}/section"), "//*[@id='bench-strip']"));
+        self::assertStringNotContainsString(
+            'provisional', $this->said($this->page("/projects/{$project->id}/section"), "//*[@id='bench-strip']"),
+        );
     }
 
     private function page(string $path): DOMXPath

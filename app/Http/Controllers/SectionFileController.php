@@ -86,7 +86,9 @@ final class SectionFileController
     public function dxf(Project $project, Option $option, Reader $reading, Request $request): Response
     {
         $drawing = self::sheet(
-            $project, View::of($request, detail: false)->stretchOf($option->design), View::of($request, detail: false), $reading->formatter($project), $request,
+            $project, View::of(
+                $request, detail: false,
+            )->stretchOf($option->design), View::of($request, detail: false), $reading->formatter($project), $request,
         );
         $dxf = DxfWriter::write($drawing, self::heading($project, $option), ProjectFile::hash($project->toCore()));
 
@@ -112,7 +114,9 @@ final class SectionFileController
 
     public function field(Project $project, Option $option, Request $request): Response
     {
-        $vtk = VtkWriter::write(GroundField::along($project->site, View::of($request, detail: false)->stretchOf($option->design))->solution);
+        $vtk = VtkWriter::write(
+            GroundField::along($project->site, View::of($request, detail: false)->stretchOf($option->design))->solution,
+        );
 
         return Download::of($vtk, 'application/octet-stream', "{$project->name} {$option->name} field", 'vtk');
     }

@@ -54,7 +54,10 @@ final class BoardJointsSealed extends Rule
         }
 
         return match ($d->lining->sealed) {
-            Done::NotSaid => $this->notChecked('Whether the joints of the boards inside the wall are sealed is not said.', unsaid: 'lining.sealed'),
+            Done::NotSaid => $this->notChecked(
+                'Whether the joints of the boards inside the wall are sealed is not said.',
+                unsaid: 'lining.sealed',
+            ),
             Done::No => $this->fix('The joints of the boards inside the wall are open.', remedy: Remedy::of(
                 'Tape or foam every joint, at floor and rim too.',
                 static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(sealed: Done::Yes)]),

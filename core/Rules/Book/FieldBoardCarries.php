@@ -69,7 +69,10 @@ final class FieldBoardCarries extends Rule
 
         return match (true) {
             $unknown => $this->notChecked('The catalogue has no strength for a board under the floor: its data sheet must tell.'),
-            $unsaid => $this->notChecked('The live load on the floor is not given; the boards carry the floor’s own weight.', unsaid: 'loads.floor_live_kpa'),
+            $unsaid => $this->notChecked(
+                'The live load on the floor is not given; the boards carry the floor’s own weight.',
+                unsaid: 'loads.floor_live_kpa',
+            ),
             default => null,
         };
     }

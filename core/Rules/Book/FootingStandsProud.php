@@ -58,7 +58,9 @@ final class FootingStandsProud extends Rule
         $lack = self::LEAST - ($above ?? 0.0);
 
         return $above === null || $s->isCrawlspace() || ! $d->hasRoomBelowGrade() || $lack <= 0.005 ? null : $this->fix(
-            'The footing’s top stands %1$s above the dug floor; %2$s are wanted.', Measure::size($above), Measure::size($s->stock->size(6, 150)),
+            'The footing’s top stands %1$s above the dug floor; %2$s are wanted.', Measure::size($above), Measure::size(
+                $s->stock->size(6, 150),
+            ),
             Remedy::of(
                 Said::of('Deepen the stone by %s.', Measure::size(ceil($lack * 200) / 200)),
                 static fn (Design $d): Design => $d->with(['stone' => $d->stone->thick($d->stone->thickness + ceil($lack * 200) / 200)]),

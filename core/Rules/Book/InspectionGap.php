@@ -65,7 +65,9 @@ final class InspectionGap extends Rule
                             'stem' => $d->stem->but(topAboveGrade: $s->stock->size(6, 150)),
                             ...(
                                 $d->deck->present()
-                                ? ['deck' => $d->deck->but(topAboveGrade: $d->deck->topAboveGrade + $s->stock->size(6, 150) - $d->stem->topAboveGrade)]
+                                ? ['deck' => $d->deck->but(
+                                    topAboveGrade: $d->deck->topAboveGrade + $s->stock->size(6, 150) - $d->stem->topAboveGrade,
+                                )]
                                 : []
                             ),
                         ],

@@ -50,7 +50,8 @@ final class MeetsBasementWall extends Rule
         $asked = Requirement::basementWall($s);
 
         return $asked === null || $asked->isMet() ? null : $this->fix(
-            'The wall has R %1$s of insulation; the set asks for %2$s.', Measure::resistance($asked->found), Measure::resistance($asked->needed),
+            'The wall has R %1$s of insulation; the set asks for %2$s.', Measure::resistance($asked->found),
+            Measure::resistance($asked->needed),
             $s->sizes->thickerWall($asked->needed),
         );
     }

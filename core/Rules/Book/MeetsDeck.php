@@ -50,7 +50,8 @@ final class MeetsDeck extends Rule
         $asked = Requirement::deck($s);
 
         return $asked === null || $asked->isMet() ? null : $this->fix(
-            'The deck has R %1$s of insulation; the set asks for %2$s.', Measure::resistance($asked->found), Measure::resistance($asked->needed),
+            'The deck has R %1$s of insulation; the set asks for %2$s.', Measure::resistance($asked->found),
+            Measure::resistance($asked->needed),
         );
     }
 }

@@ -54,7 +54,10 @@ final class NeighbourFlashed extends Rule
         }
 
         return match ($d->neighbour->flashing) {
-            Done::NotSaid => $this->notChecked('Whether the joint to the neighbour’s slab is flashed is not said.', unsaid: 'neighbour.flashing'),
+            Done::NotSaid => $this->notChecked(
+                'Whether the joint to the neighbour’s slab is flashed is not said.',
+                unsaid: 'neighbour.flashing',
+            ),
             Done::No => $this->fix('Nothing covers the joint to the neighbour’s slab.', remedy: Remedy::of(
                 'Put liquid flashing on it, up the wall and out on the slab.',
                 static fn (Design $d): Design => $d->with(['neighbour' => $d->neighbour->but(flashing: Done::Yes)]),

@@ -62,7 +62,10 @@ final class RimSealed extends Rule
         return match (true) {
             $d->deck->rim <= 0.0 => $this->fix('The rim of the deck is bare.', remedy: $remedy),
             $d->deck->rimSealed === Done::No => $this->fix('The foam at the rim is not sealed round.', remedy: $remedy),
-            $d->deck->rimSealed === Done::NotSaid => $this->notChecked('Whether the foam at the rim is sealed is not said.', unsaid: 'deck.rim_sealed'),
+            $d->deck->rimSealed === Done::NotSaid => $this->notChecked(
+                'Whether the foam at the rim is sealed is not said.',
+                unsaid: 'deck.rim_sealed',
+            ),
             default => null,
         };
     }

@@ -57,7 +57,10 @@ final class SheetTaped extends Rule
 
         return match (true) {
             ! $d->sheet->present() || $d->sheet->joints === SheetJoints::Taped => null,
-            $d->sheet->joints === SheetJoints::NotSaid => $this->notChecked('Whether the sheet’s joints are taped is not said.', unsaid: 'sheet.joints'),
+            $d->sheet->joints === SheetJoints::NotSaid => $this->notChecked(
+                'Whether the sheet’s joints are taped is not said.',
+                unsaid: 'sheet.joints',
+            ),
             $s->site->radon === Presence::Yes => $this->stop('The site has radon and the sheet’s joints are not taped.', remedy: $remedy),
             default => $this->note('The sheet’s joints are lapped only.', remedy: $remedy),
         };

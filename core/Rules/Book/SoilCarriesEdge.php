@@ -50,7 +50,10 @@ final class SoilCarriesEdge extends Rule
         $d = $s->design;
         $check = $s->load->soilAt('edge');
         if ($check === null) {
-            return $this->notChecked('The load of the wall on the edge is not given, so what the ground carries is not known.', unsaid: 'loads.line_kn_m');
+            return $this->notChecked(
+                'The load of the wall on the edge is not given, so what the ground carries is not known.',
+                unsaid: 'loads.line_kn_m',
+            );
         }
 
         return $check->word() !== Verdict::Fails ? null : $this->stop(

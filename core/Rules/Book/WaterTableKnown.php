@@ -45,6 +45,9 @@ final class WaterTableKnown extends Rule
 
     public function judge(Subject $s): ?Finding
     {
-        return $s->damp()->water->isKnown() ? null : $this->notChecked('How high the water table comes is not said.', unsaid: 'site.water_table_m');
+        return $s->damp()->water->isKnown() ? null : $this->notChecked(
+            'How high the water table comes is not said.',
+            unsaid: 'site.water_table_m',
+        );
     }
 }

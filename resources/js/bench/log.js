@@ -65,5 +65,6 @@ export function nextPart(field, way) {
 
 /** @returns {string|undefined} the part that is laid as that number */
 export function partByNumber(form, number) {
-    return [...form.querySelectorAll('#bench-log .log-no b')].find((b) => b.textContent === String(number))?.closest('details').dataset.part;
+    const numbers = [...form.querySelectorAll('#bench-log .log-no b')];
+    return numbers.find((one) => one.textContent === String(number))?.closest('details').dataset.part;
 }

@@ -142,7 +142,8 @@ export default class Page {
 
     showChanged() {
         for (const name of this.changed ?? []) {
-            for (const element of this.form.querySelectorAll(`#bench-log [data-part="${name}"], #bench-drawing .area[data-part="${name}"]`)) {
+            const places = `#bench-log [data-part="${name}"], #bench-drawing .area[data-part="${name}"]`;
+            for (const element of this.form.querySelectorAll(places)) {
                 element.classList.add('changed');
             }
         }

@@ -34,7 +34,8 @@ export default class Settled {
             this.pressed = null;
             // What hangs on the field comes back with it only.
             const here = next.map((id) => document.getElementById(id)).find(Boolean) ?? document.getElementById(finding.id);
-            (here?.querySelector('.finding-acts > button, .chips button') ?? here?.querySelector('summary'))?.focus({ preventScroll: true });
+            const press = here?.querySelector('.finding-acts > button, .chips button') ?? here?.querySelector('summary');
+            press?.focus({ preventScroll: true });
         };
     }
 

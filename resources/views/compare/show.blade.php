@@ -50,7 +50,8 @@
                                 <tr @class(['compare-differs' => $row->differs(), 'compare-finding' => $title === 'Findings'])>
                                     <th scope="row">{{ $row->label }}</th>
                                     @foreach ($row->cells as $i => $cell)<td @class(['compare-best' =>
-                                        $row->isBest($i)])>@if (isset($row->rulings[$i]))<x-word :ruling="$row->rulings[$i]" />@else{{ $cell }}@endif @if ($row->isBest($i)) <span
+                                        $row->isBest($i)])>@if (isset($row->rulings[$i]))<x-word :ruling="$row->rulings[$i]" />@else{{ $cell
+                                            }}@endif @if ($row->isBest($i)) <span
                                         aria-label="best">◂</span>@endif</td>@endforeach
                                 </tr>
                             @empty

@@ -1,4 +1,5 @@
-{{-- A verdict at a glance: a bore whose fill is the share of the limit used, its mark the limit; word, figure, what it is held against. --}}
+{{-- A verdict at a glance: a bore whose fill is the share of the limit used, its mark the limit; word, figure, what it is held against.
+    --}}
 @props(['core'])
 @php
     // Past the mark is always worse; drawn as far as it goes, to one and a half times the limit.

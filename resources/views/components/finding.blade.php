@@ -22,18 +22,22 @@
             rtrim($finding->remedy->said->in($format), '.') }}</button>@endif
         @if ($may && $judged->isOpen() && $finding->unsaid !== null)
             @if ($answers !== [])
-                <span class="chips" role="group" aria-label="{{ $finding->said->in($format) }}">@foreach ($answers as $value => $words)<button
-                    id="say-{{ $id }}-{{ $value }}" name="act" value="say:{{ $finding->unsaid }}:{{ $value }}">{{ $words }}</button>@endforeach</span>
+                <span class="chips" role="group" aria-label="{{ $finding->said->in($format) }}">@foreach ($answers as $value =>
+                    $words)<button
+                    id="say-{{ $id }}-{{ $value }}" name="act" value="say:{{ $finding->unsaid }}:{{ $value }}">{{ $words
+                        }}</button>@endforeach</span>
             @elseif ($judged->isOfSite())
                 <a class="finding-go" href="{{ route('site.edit', $project) }}#{{ str_replace('.', '-', $finding->unsaid) }}">Say it at
                     the site</a>
             @else
-                <button type="button" class="needs-script" id="fill-{{ $id }}" x-on:click="fillIn" data-unsaid="{{ $finding->unsaid }}">Fill it in<span
+                <button type="button" class="needs-script" id="fill-{{ $id }}" x-on:click="fillIn" data-unsaid="{{ $finding->unsaid }}">Fill
+                    it in<span
                     class="unseen">: {{ $rule->asks() }}</span></button>
             @endif
         @endif
         @if ($may && ! $judged->isOpen())
-            <button id="again-{{ $id }}" name="act" value="take-back:{{ $id }}">Ask it again<span class="unseen">: {{ $rule->asks() }}</span></button>
+            <button id="again-{{ $id }}" name="act" value="take-back:{{ $id }}">Ask it again<span class="unseen">: {{ $rule->asks()
+                }}</span></button>
         @endif
         <details class="finding-more" id="more-{{ $id }}" @if ($errors->has($field)) open @endif>
             <summary id="open-{{ $id }}">More<span class="unseen">: {{ $rule->asks() }}</span></summary>
@@ -50,7 +54,8 @@
             @endif
             @if ($may && $judged->isOpen())
                 <label class="unseen" for="reason-{{ $id }}">Why it is set aside</label>
-                <input id="reason-{{ $id }}" type="text" name="reason[{{ $id }}]" dir="auto" maxlength="500" placeholder="why not here" value="{{
+                <input id="reason-{{ $id }}" type="text" name="reason[{{ $id }}]" dir="auto" maxlength="500" placeholder="why not here"
+                    value="{{
                     $errors->has($field) && is_string(old($field)) ? old($field) : '' }}" autocomplete="off"
                     @error($field) aria-invalid="true" aria-describedby="wrong-{{ $id }}" @enderror>
                 <button id="aside-{{ $id }}" name="act" value="set-aside:{{ $id }}">Set aside<span class="unseen">: {{ $rule->asks()

@@ -5,6 +5,8 @@
     $revision = $again ? old('revision') : null;
     $written = $again ? old(\App\Forms\Reader::FIELD) : null;
 @endphp
-<input type="hidden" @if ($form) form="{{ $form }}" @endif name="revision" value="{{ is_numeric($revision) ? (int) $revision : $head->id }}">
-<input type="hidden" @if ($form) form="{{ $form }}" @endif name="{{ \App\Forms\Reader::FIELD }}" value="{{ is_string($written) ? $written : \App\Forms\Reader::name($format)
+<input type="hidden" @if ($form) form="{{ $form }}" @endif name="revision" value="{{ is_numeric($revision) ? (int) $revision : $head->id
+    }}">
+<input type="hidden" @if ($form) form="{{ $form }}" @endif name="{{ \App\Forms\Reader::FIELD }}" value="{{ is_string($written) ? $written :
+    \App\Forms\Reader::name($format)
     }}">

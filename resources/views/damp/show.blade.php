@@ -24,13 +24,22 @@
         <p class="hint" data-pending role="status">The section as drawn is being worked out; layers and faces come in by themselves.</p>
         <noscript><p><a href="{{ $whole }}">Layers and faces</a></p></noscript>
     @endif
+    @if ($verdict->stacks !== null)
+        <div class="year-all">
+            @if (($face = $verdict->dampest()) !== null)<x-year-bars title="Air at the dampest face" :months="Calendar::MONTHS"
+                :values="$face->humidity" :limit="\Ondergrond\Damp\Surface::LIMIT" :said="$damp->said('surfaces')" />@endif
+            @if (($wettest = $verdict->wettest()) !== null)<x-year-bars title="Water that lies in the layers" :months="Calendar::MONTHS"
+                :values="$damp->held($wettest)" :least="\Ondergrond\Damp\DampStack::TRACE * 10" :said="$damp->said('stacks')" />@endif
+        </div>
+    @endif
     <section aria-labelledby="stacks-title">
         <h2 id="stacks-title">Vapour in the layers</h2>
-        <p class="hint">Month by month after Glaser. Towards the ground each stack is as warm as the section as drawn finds it at that depth, and the
+        <p class="hint">Month by month after Glaser. Towards the ground each stack is as warm as the section as drawn finds it at that
+            depth, and the
             ground’s air is saturated. What stays is judged by what it comes to in ten years. Water that is not vapour and air that leaks
             are not in it.</p>
         @foreach ($verdict->stacks ?? [] as $stack)
-            <details class="damp-stack" @if ($stack->isEverWet()) open @endif>
+            <details class="damp-stack">
                 <summary><x-word :verdict="$stack->word()" /> {{ $stack->label }}
                     <span class="quiet">to {{ $stack->beyond }}@if ($stack->where()), most {{ $stack->where() }}@endif</span></summary>
                 <div class="scroll" tabindex="0" role="region" aria-label="{{ $stack->label }}, months">
@@ -93,6 +102,7 @@
             @if ($verdict->surfaces !== null) Mould may grow in {{ $verdict->hoursAtRisk() }} hours of the year, in
             {{ $verdict->hoursAtRiskSetBack() }} where rooms are let cool by
             {{ $format->format($verdict->site->damp->setBack, Quantity::TemperatureDifference) }} at night.@endif</p>
+        <details class="damp-stack"><summary>Each face, by month</summary>
         <div class="scroll" tabindex="0" role="region" aria-label="Faces">
         <table class="figures">
             <thead><tr><th scope="col">f that the rooms need</th>@foreach (Calendar::MONTHS as $month)<th scope="col">{{ $month
@@ -116,7 +126,7 @@
                 @endforeach
             </tbody>
         </table>
-        </div>
+        </div></details>
     </section>
     </div></div>
     <section aria-labelledby="water-title">

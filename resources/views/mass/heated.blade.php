@@ -56,6 +56,7 @@
             </table>
         @endif
     </div>
-    <p class="hint">What is drawn goes from pipe to pipe and knows covers that no table does. Where the loops lie is for a plan of their own. A
+    <p class="hint">What is drawn goes from pipe to pipe and knows covers that no table does. Where the loops lie is for a plan of their
+        own. A
         heating engineer and the makers’ limits decide.</p>
 </section>

@@ -68,6 +68,7 @@
                 up.</p>
             <div class="mass-otherwise">
             @include('mass.cooling', ['variants' => $m->told->variants])
+            <details class="damp-stack"><summary>Other floors, in figures</summary>
             <div class="scroll" tabindex="0" role="region" aria-label="Other floors">
             <table class="figures">
                 <thead><tr><th scope="col">floor</th><th scope="col">a day’s κ, {{ $format->unit(Quantity::Capacity) }}</th><th
@@ -84,6 +85,7 @@
                 </tbody>
             </table>
             </div>
+            </details>
             </div>
         </section>
     @endif
@@ -98,7 +100,8 @@
         <p class="hint">For a swing of a day, three days, a week, a month, from air to air after ISO 13786, ground included. κ is what its
             area takes in and gives back for each degree of swing; in brackets from surface to surface, as a room’s own sum takes it. The
             longer the swing, the deeper it reaches.</p>
-        <div class="scroll" tabindex="0" role="region" aria-label="Layers">
+        <details class="damp-stack"><summary>Layers, in figures</summary>
+            <div class="scroll" tabindex="0" role="region" aria-label="Layers">
         <table class="figures mass-dynamic">
             <thead><tr><th scope="col">stack</th><th scope="col">swing of</th><th scope="col">admittance, {{
                 $format->unit(Quantity::Transmittance) }}</th><th scope="col">κ inside, {{ $format->unit(Quantity::Capacity) }}</th><th
@@ -117,6 +120,7 @@
             </tbody>
         </table>
         </div>
+            </details>
         <p>The floor takes and gives back @foreach ($mass->swings() as $hours){{
             $mass->perDegree($m->stored->usable($hours)) }} over {{ $hours === 24 ? 'a day' : MassPage::time($hours) }}{{
             $loop->last ? '' : ', ' }}@endforeach, where the room swings by a {{ $mass->degree() }} up and down. In the warm, floor and

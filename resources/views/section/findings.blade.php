@@ -40,7 +40,8 @@
 @php $passed = $judgement->passed(); @endphp
 <x-unit tag="details" name="passed" class="findings-more" id="rules-passed">
     <summary>{{ count($passed) }} of {{ $judgement->rules }} rules find nothing</summary>
-    <ul class="passed">@foreach ($passed as $rule)<li><a href="{{ route('rules') }}#{{ $rule->id() }}">{{ $rule->asks() }}</a></li>@endforeach</ul>
+    <ul class="passed">@foreach ($passed as $rule)<li><a href="{{ route('rules') }}#{{ $rule->id() }}">{{ $rule->asks()
+        }}</a></li>@endforeach</ul>
     <p class="hint">A rule that finds nothing may also have nothing to look at here.</p>
 </x-unit>
 @php $hazards = $page->hazards(); @endphp

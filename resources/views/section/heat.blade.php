@@ -28,7 +28,8 @@
                     $by($field?->allYear, Quantity::Energy) }}</td><td>{{ $format->number($bare->allYear, Quantity::Energy) }}</td></tr>
                 <tr><th scope="row">design day, {{ $format->unit(Quantity::Power) }}</th><td id="design-day">{{
                     $format->number($floor->design, Quantity::Power) }}</td><td
-                    title="What is drawn is worked out for the year’s wave, not for a cold spell">–</td><td>{{ $format->number($bare->design,
+                    title="What is drawn is worked out for the year’s wave, not for a cold spell">–</td><td>{{
+                        $format->number($bare->design,
                     Quantity::Power) }}</td></tr>
                 <tr><th scope="row">U, {{ $format->unit(Quantity::Transmittance) }}</th><td id="u-value">{{
                     $format->number($floor->transmittance(), Quantity::Transmittance) }}</td><td id="u-field">{{
@@ -39,7 +40,8 @@
     </div>
     <div class="core-ground">
         <svg class="core-gauge" viewBox="0 0 58 330" role="img" aria-labelledby="gauge-title">
-            <title id="gauge-title">{{ $limit === null ? 'Share of the heat that goes without insulation' : 'Share of the limit used' }}: {{ round(100 *
+            <title id="gauge-title">{{ $limit === null ? 'Share of the heat that goes without insulation' : 'Share of the limit used' }}: {{
+                round(100 *
                 $share) }} %</title>
             <rect class="gauge-hole" x="8" y="0" width="26" height="300" />
             <rect class="gauge-fill gauge-{{ \Illuminate\Support\Str::slug($ruling->word->value) }}" x="8" y="0" width="26" height="{{ $fill
@@ -50,7 +52,8 @@
             <text x="21" y="330" text-anchor="middle" class="gauge-small">{{ $limit === null ? 'of none' : 'of limit' }}</text>
         </svg>
         <table class="core-months">
-            <caption>{{ $format->unit(Quantity::Power) }} into the ground, mean of the month: bar and figure by the standard, stroke as drawn,
+            <caption>{{ $format->unit(Quantity::Power) }} into the ground, mean of the month: bar and figure by the standard, stroke as
+                drawn,
                 outline without insulation</caption>
             <tbody>
                 @foreach ($floor->monthly as $i => $watts)
@@ -85,7 +88,8 @@
                     1 ? ', of floor and buried wall the larger' : '' }}.
             @else
                 The site sets no limit for U. The section as drawn loses {{ abs(round(100 * ($field->transmittance() /
-                    $floor->transmittance() - 1))) }} % {{ $field->transmittance() < $floor->transmittance() ? 'less' : 'more' }} than by the
+                    $floor->transmittance() - 1))) }} % {{ $field->transmittance()
+                        < $floor->transmittance() ? 'less' : 'more' }} than by the
                     standard.
             @endif
         </p>

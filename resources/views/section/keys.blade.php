@@ -20,7 +20,8 @@
         <div><dt><kbd>U</kbd></dt><dd>the other units</dd></div>
         <div><dt><kbd>?</kbd></dt><dd>this sheet</dd></div>
     </dl>
-    <p>Single letters and digits work outside a field. With the hand: click a part or a dimension on the drawing to type its size; drag the marked ends of boards, wings, walls and
+    <p>Single letters and digits work outside a field. With the hand: click a part or a dimension on the drawing to type its size; drag the
+        marked ends of boards, wings, walls and
         footings.</p>
     <form method="dialog"><button class="go">Close</button></form>
 </dialog>

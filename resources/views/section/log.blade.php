@@ -9,7 +9,8 @@
                 @if ($group->slug === 'floor')
                     <x-unit name="ground" class="log-row log-ground" :title="'λ '.$format->format($project->site->soil->conductivity(),
                         Quantity::Conductivity)"><span class="log-hatch"></span><span class="log-name">{{
-                        $project->site->soil->label() }}</span> <span class="log-size">{{ $format->format($log->depth(), Quantity::Thickness)
+                        $project->site->soil->label() }}</span> <span class="log-size">{{ $format->format($log->depth(),
+                            Quantity::Thickness)
                         }} down</span></x-unit>
                 @endif
             </div>

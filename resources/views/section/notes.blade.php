@@ -35,7 +35,8 @@
         $format->format($site->heatingLimit, Quantity::Temperature) }} outside, near it by their share. All year is the sum of all twelve.
         The design day is the yearly peak plus a five-day spell at {{ $format->format($site->climate->design, Quantity::Temperature)
         }}.</li>
-    <li>Water that freezes or thaws in the ground is not in the temperatures shown: their line of {{ $format->format(0.0, Quantity::Temperature) }} is no
+    <li>Water that freezes or thaws in the ground is not in the temperatures shown: their line of {{ $format->format(0.0,
+        Quantity::Temperature) }} is no
         verdict on frost, which has a winter of its own.</li>
     <li>Heat by ISO 13370, {{ $heat->floor->formula->label() }} ({{ $heat->floor->formula->clauses() }}), steady and periodic, layers by ISO
         6946. @if ($field !== null)@php $shown = $field->sides[$view->stretch]->solution;
@@ -68,7 +69,8 @@
             </tbody>
         </table>
         </div>
-        <p>ψ takes the floor’s U from the standard’s formula (ISO 10211, option A), so that floor and junctions add up; ψ of its own takes it from a
+        <p>ψ takes the floor’s U from the standard’s formula (ISO 10211, option A), so that floor and junctions add up; ψ of its own takes
+            it from a
             section of the formula’s even floor (option B), which leaves the junction alone.</p>
     </details>
 @endif

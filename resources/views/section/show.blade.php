@@ -56,8 +56,10 @@
             @fragment('drawing')
                 <div class="bench-drawing" id="bench-drawing">
                     <x-unit name="drawing">{!! $page->svg !!}</x-unit>
-                    <x-unit name="small" tag="a" class="bench-small" :href="route('section.show', [$project, $option, ...$view->query(null, !
-                        $view->detail)])">{!! $page->small !!}<span>{{ $view->detail ? 'Whole section' : 'Close to the edge' }}</span></x-unit>
+                    <x-unit name="small" tag="a" class="bench-small"
+                        :href="route('section.show', [$project, $option, ...$view->query(null, !
+                        $view->detail)])">{!! $page->small !!}<span>{{ $view->detail ? 'Whole section' : 'Close to the edge'
+                            }}</span></x-unit>
                     <x-unit name="field-sheet">
                         <script type="application/json" id="field-sheet" data-film="{{ route('frost.film', [...$same, 'of' =>
                             $print]) }}">{!! $page->sheet !!}</script>
@@ -68,7 +70,8 @@
             @include('section.overlay')
             <div class="bench-word">
                 <p class="word-stuck" x-show="$store.bench.mood !== 'calm' && $store.bench.mood !== 'busy'" x-cloak><span
-                    x-text="$store.bench.said"></span> <button type="button" x-show="$store.bench.stuck" @click="again">Try again</button></p>
+                    x-text="$store.bench.said"></span> <button type="button" x-show="$store.bench.stuck"
+                        @click="again">Try again</button></p>
                 @fragment('change')
                     <x-unit name="change" tag="p" class="bench-change" id="bench-change">@if ($change !== null)<span>{{ $change->what
                         }}</span>@foreach ($change->did as $did) <b>{{ $did }}</b>@endforeach @if ($may && $sitting?->undo)<button
@@ -121,7 +124,8 @@
             @endfragment
         </div>
         <dialog class="parts" id="parts" aria-labelledby="parts-title">
-            <div class="parts-head"><h2 id="parts-title">Add a part</h2> <button type="button" class="go" @click="closeParts">Close</button></div>
+            <div class="parts-head"><h2 id="parts-title">Add a part</h2> <button type="button" class="go"
+                @click="closeParts">Close</button></div>
             <div id="parts-list"></div>
         </dialog>
     </form>

@@ -3,10 +3,12 @@
     <x-unit tag="button" type="button" :name="'strip-'.$core->slug" class="cell" data-core="{{ $core->slug }}" aria-pressed="false"
         x-on:click="pickCore"><x-core-cell :core="$core" /></x-unit>
 @endforeach
-<x-unit tag="button" type="button" name="strip-tally" class="cell cell-tally" data-core="findings" aria-pressed="true" x-on:click="pickCore">
+<x-unit tag="button" type="button" name="strip-tally" class="cell cell-tally" data-core="findings" aria-pressed="true"
+    x-on:click="pickCore">
     <x-tally :judgement="$judgement" />
     @php $unknown = $judgement->count(\Ondergrond\Rules\Severity::NotChecked); @endphp
     @if ($page->project->site->climate->source->isProvisional())<span class="provisional">climate {{
         $page->project->site->climate->source->label() }}</span>@endif
-    <span class="cell-says">@if ($unknown > 0)<b>{{ $unknown }}</b> to answer before this is final @else nothing is left to answer @endif</span>
+    <span class="cell-says">@if ($unknown > 0)<b>{{ $unknown }}</b> to answer before this is final @else nothing is left to answer
+        @endif</span>
 </x-unit>

@@ -1,6 +1,7 @@
 <x-layout :title="'Links of '.$project->name" :project="$project" class="page">
     <h1>Links for clients</h1>
-    <p class="lead">Whoever has such a link reads the section and the verdicts of one option, as they stand at the time: the page is live. Nothing else is shown,
+    <p class="lead">Whoever has such a link reads the section and the verdicts of one option, as they stand at the time: the page is live.
+        Nothing else is shown,
         and nothing can be changed.</p>
     <form class="sheet share" method="post" action="{{ route('shares.store', $project) }}" novalidate>
         @csrf

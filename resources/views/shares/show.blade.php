@@ -1,7 +1,8 @@
 @php [$project, $option] = [$page->project, $page->option]; @endphp
 <x-layout :title="$project->name.', '.$option->name" :project="$project" :option="$option" class="page page-wide client-page">
     <div class="page-head"><h1><bdi>{{ $project->name }}</bdi></h1></div>
-    <p class="lead"><bdi>{{ $option->name }}</bdi>. Made by <bdi>{{ $project->firm->name }}</bdi> for <bdi>{{ $share->made_for }}</bdi>. This
+    <p class="lead"><bdi>{{ $option->name }}</bdi>. Made by <bdi>{{ $project->firm->name }}</bdi> for
+        <bdi>{{ $share->made_for }}</bdi>. This
         page is live: it shows the design as it stands, last changed <x-time :at="$option->updated_at" :zone="$project->site->timeZone" />.
         The link works until <x-time :at="$share->expires_at" :zone="$project->site->timeZone" />.</p>
     <div class="strip" role="group" aria-label="Verdicts">@foreach ($page->cores() as $core)<div class="cell"><x-core-cell :core="$core"
