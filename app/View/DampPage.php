@@ -48,7 +48,7 @@ final readonly class DampPage
             }
         }
 
-        return $held;
+        return array_map(static fn (int $m): float => $held[$m] ?? 0.0, range(0, 11));
     }
 
     /** What somebody has seen at a place, and what that points to, a sentence. */

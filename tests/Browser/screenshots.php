@@ -31,11 +31,14 @@ $views = [
     'site' => ['Joost', '/projects/1/site', 1280, 1000, null],
     'bench' => ['Joost', '/projects/1/section', 1280, 800, null],
     'bench-basement' => ['Joost', '/projects/4/section', 1280, 800, null],
-    'bench-temperature' => ['Joost', '/projects/11/section?side=neighbour&detail=1', 1280, 800, static fn () => $overlay('temperature')],
+    'bench-temperature' => ['Joost', '/projects/11/section?side=neighbour', 1280, 800, static fn () => $overlay('temperature')],
     'bench-phone' => ['Wen', '/projects/1/section', 390, 844, null],
-    'findings' => ['Joost', '/projects/12/section', 1280, 1000, static function () use ($browser): void {
-        $browser->executeScript('document.getElementById("bench-findings").scrollIntoView()');
+    'remedy' => ['Joost', '/projects/12/section', 1280, 800, static function () use ($browser): void {
         sleep(15);
+        $browser->executeScript('document.querySelector("[data-panel=findings] [value^=remedy]").click()');
+        sleep(4);
+        $browser->executeScript('[...document.querySelectorAll("[data-panel=findings] [value^=remedy]")][2].focus()');
+        sleep(2);
     }],
     'compare' => ['Joost', '/projects/4/compare', 1280, 1000, static fn () => sleep(6)],
     'pays' => ['Joost', '/projects/4/section/8/studies', 1280, 800, static function () use ($find): void {
@@ -50,23 +53,22 @@ $views = [
         $site->withWorker('packs', static fn () => sleep(12));
         $site->browser->navigate()->refresh();
     }],
-    'frost' => ['Joost', '/projects/11/section', 1280, 1000, static function () use ($site, $browser): void {
+    'frost' => ['Joost', '/projects/11/section', 1280, 800, static function () use ($site, $browser): void {
         $site->withWinters();
-        $browser->executeScript('document.querySelector(".overlay-kinds [value=frost]").click()');
-        $frost = static fn (): string => (string) $browser->executeScript('return document.getElementById("frost-core").innerText');
+        $browser->executeScript('document.querySelector(".cell[data-core=frost]").click()');
+        $frost = static fn (): string => (string) $browser->executeScript('return document.getElementById("frost-core").textContent');
         for ($i = 0; $i < 300 && str_contains($frost(), 'still to be run'); $i++) {
             sleep(1);
         }
         $site->withoutWinters();
         sleep(2);
-        $browser->executeScript('scrollTo(0, 0)');
     }],
     'vapour' => ['Joost', '/projects/5/section/13', 1280, 800, static function () use ($overlay, $browser): void {
         sleep(3);
         $overlay('vapour');
         $browser->executeScript(
             'const pick = document.getElementById("overlay-stack"); pick.value = 3; pick.dispatchEvent(new Event("change", { bubbles: '
-                .'true })); document.querySelector(".overlay-read").scrollIntoView({ block: "end" })',
+                .'true }));',
         );
     }],
     'mass' => ['Joost', '/projects/6/section/14/mass?beside=15', 1280, 1100, static function () use ($browser, $find): void {

@@ -5,9 +5,10 @@
     <input id="find-{{ $of }}" type="search" autocomplete="off" @input="narrow" x-ref="word">
     @if ($weights !== [])
         <label for="weight-{{ $of }}">that may find</label>
-        <select id="weight-{{ $of }}" @change="narrow" x-ref="weight"><option value="">anything</option>@foreach ($weights as
-            $weight)<option
-            value="{{ $weight->value }}">a {{ $weight->value }}</option>@endforeach</select>
+        <select id="weight-{{ $of }}" @change="narrow" x-ref="weight">
+            <option value="">anything</option>
+            @foreach ($weights as $weight)<option value="{{ $weight->value }}">a {{ $weight->value }}</option>@endforeach
+        </select>
     @endif
     <output aria-live="polite" x-text="said"></output>
 </div>

@@ -1,6 +1,6 @@
 @use('Ondergrond\Plan\Shape')
 @use('Ondergrond\Units\Quantity')
-<x-layout :title="'Plan of '.$page->project->name" :project="$page->project" :option="$page->option" class="bench-page">
+<x-layout :title="'Plan of '.$page->project->name" :project="$page->project" :option="$page->option" class="bench-page" workspace>
     <div class="plan" id="live" x-data="live" @if (auth()->user()->single_keys) data-keys @endif
         @if ($page->scale) data-left="{{ $page->scale[0] }}" data-top="{{ $page->scale[1] }}" data-px="{{ $page->scale[2] }}" @endif>
         <div class="plan-face">
@@ -26,7 +26,7 @@
                     }}">as DXF</a></p>
             @endif
         </div>
-        <div class="plan-side">
+        <div class="plan-side" tabindex="0" role="region" aria-label="Outline, walls and items">
             @if ($page->release)
                 <p class="note" id="plan-release">Released by <bdi>{{ $page->release->by }}</bdi>. @if ($page->release->holdsFast()) What
                     stands here is changed by a change alone. <a href="{{ route('release.show', $page->project) }}">Release</a> @else It is
