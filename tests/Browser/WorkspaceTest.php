@@ -54,6 +54,49 @@ final class WorkspaceTest extends BrowserTestCase
         $this->assertAccessible();
     }
 
+    public function test_however_much_there_is_of_parts_and_findings(): void
+    {
+        $this->openBench('Fullers’ wash-house');
+        $this->browser->manage()->timeouts()->setScriptTimeout(60);
+        // All that may come in, one after the other, as by the picker.
+        $this->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            const form = document.getElementById('bench');
+            const parse = (html) => new DOMParser().parseFromString(html, 'text/html');
+            (async () => {
+                for (;;) {
+                    const list = parse(await (await fetch(form.dataset.parts)).text());
+                    const tried = (window.tried ??= []);
+                    const next = [...list.querySelectorAll('button')].map((b) => b.value).find((value) => !tried.includes(value));
+                    if (!next) {
+                        break;
+                    }
+                    tried.push(next);
+                    const page = parse(await (await fetch(location.href)).text());
+                    const body = new FormData(page.getElementById('bench'));
+                    for (const input of page.querySelectorAll('.bench-acts input')) {
+                        body.set(input.name, input.value);
+                    }
+                    body.set('act', next);
+                    await fetch(form.action, { method: 'POST', body, headers: { 'X-Bench': '1' } });
+                }
+                done();
+            })();
+            JS);
+        $this->browser->navigate()->refresh();
+        $this->awaitThat(fn (): bool => $this->text('#heating-field') !== '…', 'the section as drawn');
+        $all = 'return document.querySelectorAll(arguments[0]).length';
+        $count = fn (string $css): int => (int) $this->browser->executeScript($all, [$css]);
+        // More cannot stand in one design: they shut each other out.
+        self::assertGreaterThanOrEqual(28, $count('#bench-log .log-row:not(.log-ground)'));
+        self::assertGreaterThanOrEqual(20, $count('.bench-side .finding'));
+        foreach ([[1100, 700], [1600, 1000]] as [$width, $height]) {
+            $this->site->size($width, $height);
+            self::assertSame([$width, $height], $this->page());
+            self::assertLessThanOrEqual(96, $this->find('.strip')->getSize()->getHeight());
+        }
+    }
+
     public function test_a_remedy_is_seen_pressed_and_leaves_the_eye_where_it_is(): void
     {
         $this->openBench('Fullers’ wash-house');
