@@ -30,7 +30,7 @@ final class VapourData
             'water' => FieldData::unit(Quantity::Water, $format),
             'stacks' => array_map(static fn (DampStack $s): array => [
                 'label' => $s->label,
-                'word' => $s->word()->value,
+                'word' => $s->word()->said(),
                 'beyond' => $s->beyond,
                 'line' => [$place($s->line[0]), $place($s->line[1])],
                 'layers' => array_map(static fn (VapourLayer $l): array => [$l->name, round(1000 * $l->thickness, 1)], $s->stack->layers),

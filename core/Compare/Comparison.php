@@ -213,7 +213,7 @@ final readonly class Comparison
     {
         return new Row(
             $label,
-            array_map(static fn (Ruling $r): string => ($r->provisional ? 'provisional: ' : '').$r->said(), $of),
+            array_map(static fn (Ruling $r): string => $r->stamped(), $of),
             rulings: $of,
         );
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ondergrond\Exchange;
 
+use Ondergrond\Design\Part;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judged;
 use Ondergrond\Rules\Judgement;
+use Ondergrond\Rules\Requirement;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
@@ -26,6 +28,10 @@ final class JudgementFile
                 array_map($judgement->count(...), Severity::cases()),
             ),
             'set_aside' => $judgement->setAside(),
+            'requirements' => array_map(static fn (Requirement $r): array => [
+                'where' => $r->where, 'needs_m2kw' => $r->needed, 'has_m2kw' => round($r->found, 3),
+                'by' => array_map(static fn (Part $p): string => $p->value, $r->by), 'word' => $r->word()->value,
+            ], $judgement->requirements),
         ];
     }
 
@@ -56,6 +62,7 @@ final class JudgementFile
                 ],
                 'source' => $f->rule->source(),
                 'cost' => self::cost($f, $costs[$f->rule->id()] ?? null),
+                'unsaid' => $f->unsaid,
                 'set_aside' => $judged->setAside?->toArray(),
             ];
         }, $judgement->findings);

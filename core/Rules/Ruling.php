@@ -41,6 +41,12 @@ final readonly class Ruling
         return $this->word->said().($this->aside === null ? '' : ', set aside by '.$this->aside->by);
     }
 
+    /** What is said where there is one line for it: *provisional* stands before. */
+    public function stamped(): string
+    {
+        return ($this->provisional ? 'provisional: ' : '').$this->said();
+    }
+
     /** @return array<string, mixed> as files have it */
     public function toArray(): array
     {

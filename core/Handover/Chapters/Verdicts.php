@@ -27,11 +27,11 @@ final class Verdicts implements Chapter
 
         return [
             new Table('', ['Verdict', 'Says', 'By'], array_map(
-                static fn (Ruling $r): array => [ucfirst($r->concern->value), $r->said(), $r->method],
+                static fn (Ruling $r): array => [ucfirst($r->concern->value), $r->stamped(), $r->method],
                 array_values($a->judgement->rulings->all()),
             )),
             new Writing(sprintf(
-                'The floor loses %s a year to the ground and its edge by the fields of its sections, %s on average.',
+                'The floor loses %s a year to the ground and its edge as its sections are drawn, %s on average.',
                 $of->format->format($a->field->allYear, Quantity::Energy), $of->format->format($a->field->mean, Quantity::Power),
             )),
             ...($findings === [] ? [] : [new Table('Found', ['Weight', 'What', 'Source'], array_map(
