@@ -259,7 +259,7 @@ final readonly class Comparison
                 'Shallowest bearing on the ground',
                 array_map(static fn (FrostVerdict $f): string => $format->format($f->bearingDepth(), Quantity::Depth), $frosts),
             ),
-            new Row('Frost margin, as drawn', array_map(static function (FrostVerdict $f) use ($format): string {
+            new Row('Frost margin, as drawn, '.$frosts[0]->site->frost->use->label(), array_map(static function (FrostVerdict $f) use ($format): string {
                 $margin = $f->closest()?->margin;
 
                 return match (true) {
