@@ -15,12 +15,14 @@ final class Lettering
 
     private const BELOW = 0.7;
 
-    /** Width of a letter, of a digit, and of what is narrow, mm of paper. */
-    private const LETTER = 1.75;
+    /** Width of a letter, of one that is wide, of a digit, and of what is narrow, mm of paper: as measured in a browser, or wider. */
+    private const LETTER = 1.9;
 
-    private const DIGIT = 1.75;
+    private const WIDE = 2.5;
 
-    private const NARROW = 0.85;
+    private const DIGIT = 1.7;
+
+    private const NARROW = 0.95;
 
     /** Where a piece may go instead, in its own heights up and to the side, nearest first. */
     private const SHIFTS = [
@@ -93,6 +95,7 @@ final class Lettering
         foreach (mb_str_split($text->text) as $letter) {
             $wide += $paper * match (true) {
                 ctype_digit($letter) => self::DIGIT,
+                str_contains('mMwWN', $letter) => self::WIDE,
                 str_contains(" \u{a0}.,'’\"/:il|±", $letter) => self::NARROW,
                 default => self::LETTER,
             };

@@ -130,6 +130,38 @@ final class WorkspaceTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => $this->seen("#{$first}"), 'taken back from there');
     }
 
+    public function test_flags_and_sizes_stand_apart_as_the_browser_sets_them(): void
+    {
+        foreach (['Dyke Lane boathouse', 'Music school with practice basement', 'Toll-house reading room'] as $project) {
+            $this->openBench($project);
+            foreach ([1, 2] as $units) {
+                $this->awaitThat(fn (): bool => $this->seen('#bench-drawing .section-drawing'), 'the drawing');
+                self::assertSame([], $this->browser->executeScript(<<<'JS'
+                    const svg = document.querySelector('#bench-drawing .section-drawing');
+                    const frame = svg.viewBox.baseVal;
+                    const all = [...svg.querySelectorAll(':scope > text, :scope > .flag')].filter((e) => e.getBBox().width > 0
+                        && getComputedStyle(e).display !== 'none').map((e) => ({ box: e.getBBox(), words: e.textContent, flag: e.matches('.flag') }));
+                    const faults = [];
+                    all.forEach(({ box, words }, i) => {
+                        if (box.x < frame.x - 1 || box.x + box.width > frame.x + frame.width + 1) {
+                            faults.push(`${words} runs out of the frame`);
+                        }
+                        for (const other of all.slice(i + 1)) {
+                            const [dx, dy] = [['x', 'width'], ['y', 'height']].map(([at, size]) =>
+                                Math.min(box[at] + box[size], other.box[at] + other.box[size]) - Math.max(box[at], other.box[at]));
+                            // A line of letters has room above and below them; flags are round.
+                            if (dx > 1 && dy > (all[i].flag && other.flag ? 6 : 4)) {
+                                faults.push(`${words} lies on ${other.words}`);
+                            }
+                        }
+                    });
+                    return faults;
+                    JS), $project);
+                $this->click('#units [data-other]');
+            }
+        }
+    }
+
     public function test_a_part_is_put_in_from_the_picker_and_taken_out(): void
     {
         $this->openBench('Ferry kiosk');
