@@ -254,12 +254,14 @@ final readonly class Comparison
      */
     private static function frostRows(array $frosts, QuantityFormatter $format): array
     {
+        $use = $frosts[0]->site->frost->use->label();
+
         return [
             new Row(
                 'Shallowest bearing on the ground',
                 array_map(static fn (FrostVerdict $f): string => $format->format($f->bearingDepth(), Quantity::Depth), $frosts),
             ),
-            new Row('Frost margin, as drawn, '.$frosts[0]->site->frost->use->label(), array_map(static function (FrostVerdict $f) use ($format): string {
+            new Row('Frost margin, as drawn, '.$use, array_map(static function (FrostVerdict $f) use ($format): string {
                 $margin = $f->closest()?->margin;
 
                 return match (true) {

@@ -140,7 +140,9 @@ final class WorkspaceTest extends BrowserTestCase
                     const svg = document.querySelector('#bench-drawing .section-drawing');
                     const frame = svg.viewBox.baseVal;
                     const all = [...svg.querySelectorAll(':scope > text, :scope > .flag')].filter((e) => e.getBBox().width > 0
-                        && getComputedStyle(e).display !== 'none').map((e) => ({ box: e.getBBox(), words: e.textContent, flag: e.matches('.flag') }));
+                        && getComputedStyle(e).display !== 'none').map(
+                            (e) => ({ box: e.getBBox(), words: e.textContent, flag: e.matches('.flag') }),
+                        );
                     const faults = [];
                     all.forEach(({ box, words }, i) => {
                         if (box.x < frame.x - 1 || box.x + box.width > frame.x + frame.width + 1) {

@@ -61,11 +61,15 @@ final class ComparisonTest extends TestCase
         }
         foreach ($project->options as $i => $option) {
             $heat = Assessor::formulas($project->site, $option->design);
-            self::assertEqualsWithDelta($heat->floor->heating, (float) $rows['Heat']['Heating months, by the standard, kWh']->values[$i], 1e-9);
+            self::assertEqualsWithDelta(
+                $heat->floor->heating, (float) $rows['Heat']['Heating months, by the standard, kWh']->values[$i], 1e-9,
+            );
             self::assertEqualsWithDelta($fields[$i]->heating, (float) $rows['Heat']['Heating months, as drawn, kWh']->values[$i], 1e-9);
         }
         self::assertTrue($rows['Heat']['Heating months, as drawn, kWh']->isBest(1), 'four inches throughout lose least');
-        self::assertMatchesRegularExpression('~^0,\d{3}$~', $rows['Heat']['U, by the standard, W/(m²K)']->cells[0], 'in the reader’s decimal mark');
+        self::assertMatchesRegularExpression(
+            '~^0,\d{3}$~', $rows['Heat']['U, by the standard, W/(m²K)']->cells[0], 'in the reader’s decimal mark',
+        );
         self::assertSame(['not run yet', 'not run yet', 'not run yet'], $rows['Frost']['Frost margin, as drawn, heated']->cells);
         self::assertSame(['0', '0', '1'], $rows['Findings']['Stop']->cells);
         self::assertSame(['–', '–', "fix: 104\u{a0}kPa"], $rows['Findings']['The board under a slab is 25 psi (173 kPa) or more.']->cells);
