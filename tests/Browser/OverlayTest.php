@@ -194,11 +194,18 @@ final class OverlayTest extends BrowserTestCase
     /** What is read out with the pointer there, degrees. */
     private function readAt(string $place): float
     {
-        $svg = $this->find('#bench-drawing .section-drawing');
-        // The ground line stands 60 mm of paper below the sheet's upper edge.
-        $datum = 60 * 96 / 25.4;
-        [$x, $y] = $place === 'in the slab' ? [-250, $datum - 40] : [250, $datum + 12];
-        (new WebDriverActions($this->browser))->moveToElement($svg, $x, (int) ($y - $svg->getSize()->getHeight() / 2))->perform();
+        /** @var array{int, int} $from the middle of the drawing */
+        $from = $this->browser->executeScript(<<<'JS'
+            const sheet = document.getElementById('bench-drawing').getBoundingClientRect();
+            const seen = document.querySelector('#bench-drawing .section-drawing').getBoundingClientRect();
+            const at = (css) => document.querySelector(`#bench-drawing .section-drawing ${css}`).getBoundingClientRect();
+            // The ground line lies at the foot of its path, whose mark stands on it.
+            const [x, y] = arguments[0] === 'in the slab'
+                ? [sheet.left + 30, at('.area[data-part=slab]').top + 10]
+                : [sheet.right - 60, at('path.datum').bottom + 12];
+            return [Math.round(x - seen.left - seen.width / 2), Math.round(y - seen.top - seen.height / 2)];
+            JS, [$place]);
+        (new WebDriverActions($this->browser))->moveToElement($this->find('#bench-drawing .section-drawing'), ...$from)->perform();
         $this->awaitThat(fn (): bool => str_contains($this->text('.overlay-read'), 'here'), 'a reading');
 
         return (float) preg_replace('/^.*?(-?[\d.]+) °F here.*$/s', '$1', $this->text('.overlay-read'));

@@ -111,11 +111,11 @@ final class PeopleTest extends BrowserTestCase
         $this->openBench('Dyke Lane boathouse');
         $this->click('.options-all');
         $this->awaitText('h1', 'Options');
-        $this->clickAt('//li[contains(., "C · as first priced")]//button[contains(., "To the trash")]');
+        $this->clickAt('//li[contains(., "C · as first priced")]//button[contains(., "Delete")]');
         $this->awaitText('.said', '“C · as first priced” is in the trash');
         self::assertStringNotContainsString('C · as first priced', $this->text('.jobs'));
         $this->open('/');
-        $this->clickAt('//li[contains(., "Ferry kiosk")]//button[contains(., "To the trash")]');
+        $this->clickAt('//li[contains(., "Ferry kiosk")]//button[contains(., "Delete")]');
         $this->awaitText('.said', '“Ferry kiosk” is in the trash');
 
         $this->open('/trash');
