@@ -26,7 +26,7 @@ final class WholeSliceTest extends BrowserTestCase
         $u = $this->text('#u-value');
         $months = $this->text('.core-months');
         $board = $this->path('field_board');
-        self::assertStringContainsString('bare', $this->text('.core-figures'));
+        self::assertStringContainsString('without insulation', $this->text('.core-figures'));
 
         $this->type('#design-field_board-thickness_m', '3 1/2');
         $this->awaitSaved();

@@ -139,7 +139,7 @@ final class WorkspaceTest extends BrowserTestCase
                 self::assertSame([], $this->browser->executeScript(<<<'JS'
                     const svg = document.querySelector('#bench-drawing .section-drawing');
                     const frame = svg.viewBox.baseVal;
-                    const all = [...svg.querySelectorAll(':scope > text, :scope > .flag')].filter((e) => e.getBBox().width > 0
+                    const all = [...svg.querySelectorAll(':scope > text, :scope > g.flag')].filter((e) => e.getBBox().width > 0
                         && getComputedStyle(e).display !== 'none').map(
                             (e) => ({ box: e.getBBox(), words: e.textContent, flag: e.matches('.flag') }),
                         );

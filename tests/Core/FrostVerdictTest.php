@@ -166,7 +166,7 @@ final class FrostVerdictTest extends TestCase
         self::assertSame(Verdict::Holds, $good->proved([self::proof($fitted, 0.2)])->word());
         self::assertSame(Verdict::Close, $good->proved([self::proof($fitted, 0.03)])->word());
         self::assertSame(Verdict::Fails, $good->proved([self::proof($fitted, -0.01)])->word(), 'the field fails though the table holds');
-        self::assertStringStartsWith('The field', (string) $good->proved([self::proof($fitted, -0.01)])->governs());
+        self::assertStringStartsWith('As drawn', (string) $good->proved([self::proof($fitted, -0.01)])->governs());
         self::assertGreaterThan(1.0, $good->proved([self::proof($fitted, -0.01)])->share());
         self::assertLessThan(1.0, $good->proved([self::proof($fitted, 0.2)])->share());
         // A footing below frost needs no table.

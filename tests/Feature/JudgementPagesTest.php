@@ -135,7 +135,7 @@ final class JudgementPagesTest extends TestCase
     {
         $page = $this->get('/rules')->assertOk();
         foreach (Rulebook::all() as $rule) {
-            $page->assertSee('id="'.$rule->id().'"', false)->assertSeeText($rule->source());
+            $page->assertSee('id="'.$rule->id().'"', false)->assertSeeText($rule->cited());
         }
     }
 

@@ -63,10 +63,10 @@ final class MassPagesTest extends TestCase
         $page = $this->get($this->base)->assertOk()->assertDontSee('being simulated');
         $page->assertSeeInOrder(
             [
-                'What the floor stores', 'holds', 'Heating stops on the coldest day', "Outside it stays at -8\u{a0}°C",
+                'What the floor stores', 'limit', 'Heating stops on the coldest day', "Outside it stays at -8\u{a0}°C",
                 'On a light floor', 'Let cool at night', 'Hardly worth it.', 'Warming up from cold', 'A clear winter day',
                 'In January it brings', 'Surplus power into the floor', "At 5.6\u{a0}kW the floor takes", 'A week of heat',
-                'The whole year', 'Had it been built otherwise', 'half as thick', 'The heated floor', 'by the field',
+                'The whole year', 'Had it been built otherwise', 'half as thick', 'The heated floor', 'as drawn',
                 "7 of 86\u{a0}m", 'What its layers take in', 'The rooms, as they are taken',
             ],
         );
@@ -108,7 +108,8 @@ final class MassPagesTest extends TestCase
         // Five ninths of what it is for a kelvin; a square metre is 10.764 square feet.
         $mass = app(Hours::class)->soFar($this->project, $this->thick);
         self::assertNotNull($mass->told);
-        $said = static fn (float $kwh): string => sprintf("%.1f\u{a0}kWh", $kwh);
+        // A kilowatt-hour is 3412.14 Btu.
+        $said = static fn (float $kwh): string => sprintf("%.1f\u{a0}thousand\u{a0}Btu", 3.41214 * $kwh);
         $this->get($this->base)->assertOk()->assertSee('°F')->assertSee(
             'hold '.$said($mass->stored->store() * 5 / 9).' for each degree',
         )->assertSee(

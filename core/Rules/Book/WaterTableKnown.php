@@ -47,7 +47,7 @@ final class WaterTableKnown extends Rule
     {
         return $s->damp()->water->isKnown() ? null : $this->notChecked(
             'How high the water table comes is not said.',
-            unsaid: 'site.water_table_m',
+            unsaid: 'site.damp.water_table_m',
         );
     }
 }
