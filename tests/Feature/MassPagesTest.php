@@ -109,7 +109,7 @@ final class MassPagesTest extends TestCase
         $mass = app(Hours::class)->soFar($this->project, $this->thick);
         self::assertNotNull($mass->told);
         // A kilowatt-hour is 3412.14 Btu.
-        $said = static fn (float $kwh): string => sprintf("%.1f\u{a0}thousand\u{a0}Btu", 3.41214 * $kwh);
+        $said = static fn (float $kwh): string => sprintf("%.1f\u{a0}thousand Btu", 3.41214 * $kwh);
         $this->get($this->base)->assertOk()->assertSee('°F')->assertSee(
             'hold '.$said($mass->stored->store() * 5 / 9).' for each degree',
         )->assertSee(
