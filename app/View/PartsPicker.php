@@ -9,7 +9,7 @@ use Ondergrond\Design\Group;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Typical;
 use Ondergrond\Drawing\SectionDrawing;
-use Ondergrond\Exchange\SvgWriter;
+use Ondergrond\Exchange\SvgSmall;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Units\QuantityFormatter;
@@ -63,7 +63,7 @@ final readonly class PartsPicker
         $drawing = SectionDrawing::shapes($then, $format->system);
 
         return new self(
-            $part, $group, SvgWriter::small($drawing, null, $part->value), (new PartSize($then, $format))->of($part), '',
+            $part, $group, SvgSmall::of($drawing, null, $part->value), (new PartSize($then, $format))->of($part), '',
         );
     }
 }

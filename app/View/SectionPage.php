@@ -12,6 +12,7 @@ use Ondergrond\Design\Side;
 use Ondergrond\Drawing\DampSheet;
 use Ondergrond\Drawing\FrostSheet;
 use Ondergrond\Drawing\SectionDrawing;
+use Ondergrond\Exchange\SvgSmall;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
@@ -77,7 +78,7 @@ final readonly class SectionPage
             new MassPage($project->site, $option->design, $said->mass, $format, $judgement->rulings->on(Concern::Mass)),
             new SectionLog($option->design, $said->heat->counted, $format, $project->materials()), $view,
             $drawing->scale, SvgWriter::bench($drawing),
-            SvgWriter::small(
+            SvgSmall::of(
                 SectionDrawing::shapes($stretch->design, $format->system, $stretch->kind), SectionDrawing::seen($drawing),
             ), $field === null ? 'null' : FieldData::json(
                 $field,

@@ -13,7 +13,6 @@ use Ondergrond\Drawing\Item;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Drawing\SectionFlags;
-use Ondergrond\Drawing\Stop;
 use Ondergrond\Drawing\Strokes;
 use Ondergrond\Drawing\Text;
 use Ondergrond\Material\Hatch;
@@ -35,7 +34,7 @@ final class SvgWriter
     private const FONT = "'Barlow Semi Condensed', 'Arial Narrow', sans-serif";
 
     /** Fill of each cut material. */
-    private const FILLS = [
+    public const FILLS = [
         Hatch::Concrete->value => '#d8d6cf',
         Hatch::Foam->value => '#f6e7bd',
         Hatch::DenseFoam->value => '#e9cf8c',
@@ -89,11 +88,11 @@ final class SvgWriter
 
     private readonly XMLWriter $xml;
 
-    private readonly float $px;
+    private readonly SvgPlace $at;
 
     private function __construct(private readonly Drawing $drawing, private readonly bool $onPage)
     {
-        $this->px = 1000 / $drawing->scale * self::PX;
+        $this->at = new SvgPlace($drawing);
         $this->xml = new XMLWriter;
         $this->xml->openMemory();
     }
@@ -117,7 +116,7 @@ final class SvgWriter
         $writer->attributes([
             'xmlns' => 'http://www.w3.org/2000/svg',
             'viewBox' => sprintf(
-                '%s 0 %s %s', round($side, 1), round(($x1 - $x0) * $writer->px - 2 * $side, 1), round(($y1 - $y0) * $writer->px, 1),
+                '%s 0 %s %s', round($side, 1), round(($x1 - $x0) * $writer->at->px - 2 * $side, 1), round(($y1 - $y0) * $writer->at->px, 1),
             ),
             'preserveAspectRatio' => 'xMidYMid meet', 'role' => 'img', 'class' => 'drawn section-drawing',
         ]);
@@ -126,54 +125,10 @@ final class SvgWriter
         return $writer->finish($drawing->title, null);
     }
 
-    /**
-     * A small one beside another: shapes alone.
-     *
-     * @param  array{float, float, float, float}|null  $frame  drawn round what the other shows, m
-     * @param  string|null  $picked  the part that stands out
-     */
-    public static function small(Drawing $drawing, ?array $frame, ?string $picked = null): string
-    {
-        $writer = new self($drawing, true);
-        $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid slice', 'aria-hidden' => 'true', 'class' => 'small-drawing']);
-        foreach ($drawing->items as $item) {
-            if ($item instanceof Area) {
-                $writer->shape($item, $picked);
-            } elseif ($item instanceof Strokes && $picked !== null && $item->part === $picked) {
-                $writer->strokes($item);
-            }
-        }
-        if ($frame !== null) {
-            [[$left, $top], [$right, $foot]] = [$writer->point([$frame[0], $frame[3]]), $writer->point([$frame[2], $frame[1]])];
-            $writer->xml->startElement('rect');
-            $writer->attributes([
-                'class' => 'frame', 'x' => $left, 'y' => $top, 'width' => (string) ((float) $right - (float) $left),
-                'height' => (string) ((float) $foot - (float) $top),
-            ]);
-            $writer->xml->endElement();
-        }
-        $writer->xml->endElement();
-
-        return $writer->xml->outputMemory();
-    }
-
-    /**
-     * What would be built otherwise, in the pixels of a drawing: the path of its outlines and lines.
-     *
-     * @param  array{areas: list<Area>, lines: list<list<array{float, float}>>}  $otherwise
-     */
-    public static function outlines(Drawing $drawing, array $otherwise): string
-    {
-        $writer = new self($drawing, true);
-
-        return implode('', array_map(static fn (Area $a): string => $writer->path([$a->polygon]).'Z', $otherwise['areas']))
-            .$writer->path($otherwise['lines']);
-    }
-
     /** Sky and ground past the sheet, as far as a page has room for. */
     private function beyond(): void
     {
-        $grade = (float) $this->point([0.0, 0.0])[1];
+        $grade = (float) $this->at->point([0.0, 0.0])[1];
         foreach ([[Hatch::Air, -self::FAR, self::FAR + $grade], [Hatch::Soil, $grade, self::FAR]] as [$fill, $y, $high]) {
             $this->xml->startElement('rect');
             $this->attributes([
@@ -182,17 +137,6 @@ final class SvgWriter
             ]);
             $this->xml->endElement();
         }
-    }
-
-    private function shape(Area $area, ?string $picked): void
-    {
-        $soil = in_array($area->fill, [Hatch::Soil, Hatch::Air], true);
-        $this->xml->startElement('path');
-        $this->attributes([
-            'd' => $this->path([$area->polygon]).'Z', 'fill' => self::FILLS[$area->fill->value],
-            ...($soil ? [] : ['class' => $picked !== null && $area->part === $picked ? 'built picked' : 'built']),
-        ]);
-        $this->xml->endElement();
     }
 
     /**
@@ -262,7 +206,7 @@ final class SvgWriter
         $this->xml->startElement($element);
         $this->attributes([
             ...($element === 'svg' ? ['xmlns' => 'http://www.w3.org/2000/svg'] : []),
-            'viewBox' => sprintf('0 0 %s %s', round(($x1 - $x0) * $this->px, 1), round(($y1 - $y0) * $this->px, 1)),
+            'viewBox' => sprintf('0 0 %s %s', round(($x1 - $x0) * $this->at->px, 1), round(($y1 - $y0) * $this->at->px, 1)),
             ...$attributes,
         ]);
     }
@@ -292,8 +236,8 @@ final class SvgWriter
             $item instanceof Strokes => $this->strokes($item),
             $item instanceof Text && $item->role === Role::Flag => $this->flag($item),
             $item instanceof Text => $this->text($item),
-            $item instanceof Handle && $this->onPage => $this->handle($item),
-            $item instanceof Grip && $this->onPage => $this->grip($item),
+            $item instanceof Handle && $this->onPage => (new SvgMarks($this->xml, $this->at))->handle($item),
+            $item instanceof Grip && $this->onPage => (new SvgMarks($this->xml, $this->at))->grip($item),
             default => null,
         };
     }
@@ -304,7 +248,7 @@ final class SvgWriter
         $this->xml->startElement('path');
         $this->attributes([
             'class' => 'area',
-            'd' => $this->path([$area->polygon]).'Z',
+            'd' => $this->at->path([$area->polygon]).'Z',
             'fill' => self::FILLS[$area->fill->value],
             'stroke' => $soil ? 'none' : self::PENS[Role::Area->value][0],
             'stroke-width' => (string) self::PENS[Role::Area->value][1],
@@ -318,7 +262,7 @@ final class SvgWriter
                 [
                     'class' => $soil ? Role::Ground->value : Role::Hatch->value,
                     'pointer-events' => 'none',
-                    'd' => $this->path([$area->polygon]).'Z',
+                    'd' => $this->at->path([$area->polygon]).'Z',
                     'fill' => 'url(#'.self::PATTERN.'here-'.$area->fill->value.')',
                 ],
             );
@@ -341,7 +285,7 @@ final class SvgWriter
                 [
                     'id' => self::PATTERN.'here-'.$hatch,
                     'href' => '#'.self::PATTERN.$hatch,
-                    'patternTransform' => vsprintf('translate(%s %s)', $this->point([0.0, 0.0])),
+                    'patternTransform' => vsprintf('translate(%s %s)', $this->at->point([0.0, 0.0])),
                 ],
             );
             $this->xml->endElement();
@@ -354,7 +298,7 @@ final class SvgWriter
         $this->xml->startElement('path');
         $this->attributes([
             'class' => $strokes->role->value,
-            'd' => $this->path($strokes->lines),
+            'd' => $this->at->path($strokes->lines),
             'fill' => 'none',
             'stroke' => $colour,
             'stroke-width' => (string) $width,
@@ -367,7 +311,7 @@ final class SvgWriter
 
     private function text(Text $text): void
     {
-        [$x, $y] = $this->point($text->at);
+        [$x, $y] = $this->at->point($text->at);
         $this->xml->startElement('text');
         $this->attributes([
             'class' => $text->role->value,
@@ -392,7 +336,7 @@ final class SvgWriter
 
     private function flag(Text $flag): void
     {
-        [$x, $y] = $this->point($flag->at);
+        [$x, $y] = $this->at->point($flag->at);
         $this->xml->startElement('g');
         $this->attributes(['class' => 'flag', 'data-part' => (string) $flag->part]);
         $this->xml->startElement('circle');
@@ -422,54 +366,10 @@ final class SvgWriter
         $this->xml->endElement();
     }
 
-    /** Its stops are written for the page's script: where, which size, what it meets there. */
-    private function handle(Handle $handle): void
-    {
-        [$x, $y] = $this->point($handle->at);
-        $upright = $handle->axis === 'y';
-        $stops = array_map(fn (Stop $s): array => [
-            (float) $this->point($upright ? [0.0, $s->at] : [$s->at, 0.0])[$upright ? 1 : 0],
-            $s->size,
-            $s->why,
-        ], $handle->stops);
-        $this->xml->startElement('g');
-        $this->attributes([
-            'class' => 'handle handle-'.$handle->axis,
-            'data-part' => (string) $handle->part,
-            'data-field' => $handle->field,
-            'data-stops' => json_encode($stops, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
-        ]);
-        $this->xml->startElement('rect');
-        [$half, $length] = [4.0, 9.0];
-        [$wide, $high] = $upright ? [$length, $half] : [$half, $length];
-        $this->attributes([
-            'x' => (string) ((float) $x - $wide), 'y' => (string) ((float) $y - $high), 'width' => (string) (2 * $wide),
-            'height' => (string) (2 * $high),
-            'fill' => '#faf7ef', 'stroke' => self::PENS[Role::Handle->value][0],
-            'stroke-width' => (string) self::PENS[Role::Handle->value][1],
-        ]);
-        $this->xml->writeElement('title', 'Drag to another size');
-        $this->xml->endElement();
-        $this->xml->endElement();
-    }
-
-    /** The page's script turns where it is dropped into metres by the drawing's box. */
-    private function grip(Grip $grip): void
-    {
-        [$x, $y] = $this->point($grip->at);
-        $this->xml->startElement('circle');
-        $this->attributes([
-            'class' => 'grip', 'cx' => $x, 'cy' => $y, 'r' => '6', 'fill' => '#faf7ef', 'data-grip' => $grip->of,
-            'stroke' => self::PENS[Role::Handle->value][0], 'stroke-width' => (string) self::PENS[Role::Handle->value][1],
-        ]);
-        $this->xml->writeElement('title', $grip->title);
-        $this->xml->endElement();
-    }
-
     private function footer(string $words): void
     {
         $lines = explode("\n", wordwrap($words, 170));
-        $height = ($this->drawing->box[3] - $this->drawing->box[1]) * $this->px;
+        $height = ($this->drawing->box[3] - $this->drawing->box[1]) * $this->at->px;
         foreach ($lines as $i => $line) {
             $this->xml->startElement('text');
             $this->attributes(
@@ -493,44 +393,5 @@ final class SvgWriter
         foreach ($attributes as $name => $value) {
             $this->xml->writeAttribute($name, $value);
         }
-    }
-
-    /** @param  list<list<array{float, float}>>  $lines */
-    private function path(array $lines): string
-    {
-        $path = '';
-        // Thousands of points: their arithmetic stands here once more than in point().
-        [$left, , , $top] = $this->drawing->box;
-        $px = $this->px;
-        foreach ($lines as $line) {
-            $pen = 'M';
-            foreach ($line as [$x, $y]) {
-                $path .= $pen.self::tenths(($x - $left) * $px).' '.self::tenths(($top - $y) * $px);
-                $pen = 'L';
-            }
-        }
-
-        return $path;
-    }
-
-    /** A number to one decimal; by whole numbers, because there are thousands and floats are slow to write. */
-    private static function tenths(float $value): string
-    {
-        $tenths = (int) floor(abs($value) * 10 + 0.5);
-        $rest = $tenths % 10;
-
-        return ($value < 0 && $tenths > 0 ? '-' : '').intdiv($tenths, 10).($rest === 0 ? '' : '.'.$rest);
-    }
-
-    /**
-     * @param  array{float, float}  $point
-     * @return array{string, string}
-     */
-    private function point(array $point): array
-    {
-        return [
-            (string) round(($point[0] - $this->drawing->box[0]) * $this->px, 1),
-            (string) round(($this->drawing->box[3] - $point[1]) * $this->px, 1),
-        ];
     }
 }

@@ -18,7 +18,7 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Drawing\SectionDrawing;
-use Ondergrond\Exchange\SvgWriter;
+use Ondergrond\Exchange\SvgSmall;
 
 /** What the bench shows before a hand is laid on it: what a remedy would build, which parts may be put in. Changes nothing. */
 final readonly class SectionAidController
@@ -39,7 +39,7 @@ final readonly class SectionAidController
         [$stretch, $other] = [$view->stretchOf($option->design), $view->stretchOf($then)];
         $drawing = SectionDrawing::of($stretch->design, $format, $stretch->kind, $view->detail, hatched: false);
 
-        return new JsonResponse(['path' => SvgWriter::outlines(
+        return new JsonResponse(['path' => SvgSmall::outlines(
             $drawing, SectionDrawing::otherwise($stretch->design, $other->design, $drawing, $stretch->kind),
         )]);
     }

@@ -1,7 +1,8 @@
 import Alpine from '@alpinejs/csp';
 import follow from '../later.js';
 import { grab, typeOver } from './drawing.js';
-import { openRow, stepSize, nextPart, partByNumber, rowOf } from './log.js';
+import keys from './keys.js';
+import { openRow, stepSize, nextPart, rowOf } from './log.js';
 import Page from './page.js';
 import { panels } from './panels.js';
 import Preview from './preview.js';
@@ -9,8 +10,6 @@ import Zoom from './zoom.js';
 import send, { NotSaved, read, readAhead } from './send.js';
 
 const RETRY_AFTER = 4000;
-
-const OVERLAYS = { s: 'parts', l: 'levels', w: 'water', t: 'temperature', h: 'flow', v: 'vapour', f: 'frost' };
 
 /** Between the last answer and asking for what takes long, ms. */
 const REST = 1500;
@@ -38,6 +37,7 @@ export default () => {
 
     return {
         ...panels(),
+        ...keys(),
         jobs: [],
         busy: false,
         timer: null,
@@ -338,23 +338,6 @@ export default () => {
             field?.select?.();
         },
 
-        async openParts() {
-            const dialog = document.getElementById('parts');
-            dialog.showModal();
-            const response = await fetch(this.$root.dataset.parts, { headers: { Accept: 'text/html' } }).catch(() => null);
-            const list = document.getElementById('parts-list');
-            if (response?.ok && !response.redirected) {
-                const fresh = new DOMParser().parseFromString(await response.text(), 'text/html').getElementById('parts-list');
-                list.replaceChildren(...fresh.childNodes);
-            } else {
-                list.textContent = 'The parts cannot be fetched now. Close this and try again.';
-            }
-        },
-
-        closeParts() {
-            document.getElementById('parts').close();
-        },
-
         /** Of the log, by its name in project files. */
         field(name) {
             return document.getElementById(`design-${name.replaceAll('.', '-')}`);
@@ -391,73 +374,6 @@ export default () => {
             if (acts[event.key]) {
                 event.preventDefault();
                 acts[event.key]();
-            }
-        },
-
-        /** Keys that work wherever the cursor is, and single keys where nothing is being typed. */
-        key(event) {
-            const field = document.activeElement.closest('input, select, textarea, dialog');
-            if ((event.ctrlKey || event.metaKey) && !event.altKey) {
-                this.command(event, field);
-            } else if (event.key === 'Escape' && !field) {
-                this.closeDrawer();
-            } else if (!field && !event.altKey && this.$root.hasAttribute('data-keys')) {
-                this.single(event);
-            }
-        },
-
-        command(event, field) {
-            const key = event.key.toLowerCase();
-            if (key === 's') {
-                event.preventDefault();
-                this.changed();
-            } else if ((key === 'z' || key === 'y') && !(field?.type === 'text' && field.value !== field.defaultValue)) {
-                // While something is being typed, undo belongs to the field.
-                event.preventDefault();
-                document.querySelector(key === 'y' || event.shiftKey ? '#redo' : '#undo')?.click();
-            }
-        },
-
-        single(event) {
-            const acts = {
-                '?': () => this.help(),
-                u: () => document.querySelector('#units [data-other]').click(),
-                n: () => this.turn('nextElementSibling'),
-                p: () => this.turn('previousElementSibling'),
-                o: () => this.$dispatch('overlay-next'),
-                ',': () => this.$dispatch('overlay-step', -1),
-                '.': () => this.$dispatch('overlay-step', 1),
-                j: () => this.nextFinding(1),
-                k: () => this.nextFinding(-1),
-                r: () => document.activeElement.closest('.finding')?.querySelector('[value^="remedy:"]')?.click(),
-                a: () => this.showPanel(this.panel === 'answers' ? 'findings' : 'answers'),
-                c: () => this.nextCore(),
-                '[': () => this.nextRow(-1),
-                ']': () => this.nextRow(1),
-            };
-            for (const [letter, kind] of Object.entries(OVERLAYS)) {
-                acts[letter] = () => this.$dispatch('overlay-show', kind);
-            }
-            const act = /^\d$/.test(event.key)
-                ? () => this.goTo(partByNumber(this.$root, event.key === '0' ? 10 : Number(event.key)))
-                : acts[event.key.toLowerCase()];
-            if (act) {
-                event.preventDefault();
-                act();
-            }
-        },
-
-        /** To the part above or below the one that is open, else the first. */
-        nextRow(way) {
-            const rows = [...this.$root.querySelectorAll('details.log-row, .log-more')];
-            const at = rows.findIndex((row) => row.open);
-            openRow(rows[at < 0 ? (way > 0 ? 0 : rows.length - 1) : at + way] ?? rows[Math.max(0, at)], false);
-        },
-
-        turn(way) {
-            const link = document.querySelector('#bench-options [aria-current]')?.[way];
-            if (link && !link.matches('.options-all')) {
-                link.click();
             }
         },
 

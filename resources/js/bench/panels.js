@@ -75,4 +75,22 @@ export const panels = () => ({
         next.querySelector('button, summary, a')?.focus({ preventScroll: true });
         next.scrollIntoView({ block: 'nearest' });
     },
+
+    /** The picker of parts that may come in. */
+    async openParts() {
+        const dialog = document.getElementById('parts');
+        dialog.showModal();
+        const response = await fetch(this.$root.dataset.parts, { headers: { Accept: 'text/html' } }).catch(() => null);
+        const list = document.getElementById('parts-list');
+        if (response?.ok && !response.redirected) {
+            const fresh = new DOMParser().parseFromString(await response.text(), 'text/html').getElementById('parts-list');
+            list.replaceChildren(...fresh.childNodes);
+        } else {
+            list.textContent = 'The parts cannot be fetched now. Close this and try again.';
+        }
+    },
+
+    closeParts() {
+        document.getElementById('parts').close();
+    },
 });
