@@ -12,6 +12,7 @@ use Ondergrond\Load\BearingCheck;
 use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Load\SoilCheck;
 use Ondergrond\Rules\Ruling;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\Quantity;
@@ -42,7 +43,7 @@ final readonly class Cores
             $u($heat->floor->transmittance()),
             ($limit === null ? $this->format->unit(Quantity::Transmittance) : 'of '.$this->format->format($limit, Quantity::Transmittance))
                 .' by the standard'.$face,
-            $drawn,
+            $this->because($ruling, $drawn),
         );
     }
 
@@ -65,7 +66,7 @@ final readonly class Cores
             'frost', 'Frost', $frost->ruling, self::known($verdict->share()),
             $proof === null ? '' : $frost->margin($proof),
             $proof === null ? 'the design winter is not run yet' : 'to spare '.self::while($own),
-            $others !== [] ? implode(' · ', $others) : ($verdict->tableFails() ? 'the table for heated buildings asks more' : ''),
+            $others !== [] ? implode(' · ', $others) : $this->because($frost->ruling, ''),
         );
     }
 
@@ -131,7 +132,7 @@ final readonly class Cores
 
         return new Core(
             'load', 'Load', $ruling, $shares, $this->format->number($stress, Quantity::Stress),
-            'of '.$this->format->format($may, Quantity::Stress).' '.$where, $missing,
+            'of '.$this->format->format($may, Quantity::Stress).' '.$where, $this->because($ruling, $missing),
         );
     }
 
@@ -165,6 +166,15 @@ final readonly class Cores
             default => 'up to '.$this->format->format($stack->year->peak, Quantity::Water).' in the '.mb_strtolower($stack->label)
                 .', dries',
         };
+    }
+
+    /** The finding that a word hangs on where its own sums do not tell why it fails, else something else. */
+    private function because(Ruling $ruling, string $else): string
+    {
+        $worst = $ruling->worst;
+
+        return $ruling->word === Verdict::Fails && ($ruling->share ?? 0.0) <= 1.0 && $worst !== null
+            && in_array($worst->severity, [Severity::Stop, Severity::Fix], true) ? $worst->said->in($this->format) : $else;
     }
 
     /** @return list<float> */
