@@ -65,7 +65,12 @@ final readonly class Cores
         return new Core(
             'frost', 'Frost', $frost->ruling, self::known($verdict->share()),
             $proof === null ? '' : $frost->margin($proof),
-            $proof === null ? 'the design winter is not run yet' : 'to spare '.self::while($own),
+            match (true) {
+                $proof === null => 'the design winter is not run yet',
+                ! is_finite($proof->margin) => self::while($own),
+                $proof->margin < 0.0 => $own === WinterUse::Heated ? 'even while heated' : self::while($own),
+                default => 'to spare '.self::while($own),
+            },
             $others !== [] ? implode(' · ', $others) : $this->because($frost->ruling, ''),
         );
     }

@@ -16,11 +16,13 @@ export function add(group, name, attributes, text = '') {
     return element;
 }
 
-/** The part of the drawing that is in sight, in its pixels: narrow windows crop its sides. */
+/** The part of the drawing that is in sight, in its pixels: narrow windows crop its sides, and the day lies over its foot. */
 export function inSight(svg) {
     const box = svg.getBoundingClientRect();
+    const day = document.querySelector('.overlay-day')?.getBoundingClientRect();
+    const foot = day && day.height > 0 ? Math.min(box.bottom, day.top) : box.bottom;
     const back = svg.getScreenCTM().inverse();
-    const [a, b] = [new DOMPoint(box.left, box.top).matrixTransform(back), new DOMPoint(box.right, box.bottom).matrixTransform(back)];
+    const [a, b] = [new DOMPoint(box.left, box.top).matrixTransform(back), new DOMPoint(box.right, foot).matrixTransform(back)];
     return { left: a.x + INSET, right: b.x - INSET, foot: b.y - INSET };
 }
 
