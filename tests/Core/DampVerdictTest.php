@@ -269,6 +269,27 @@ final class DampVerdictTest extends TestCase
         self::assertNull(Rulebook::all()['surfaces-stay-dry']->judge(new Subject($dry->site, $dry->design, damp: $dry)));
     }
 
+    /** A word is never better than the hours beside it: cooler nights never improve it, and rooms kept so fail by them. */
+    public function test_mould_where_rooms_are_let_cool_is_the_worse_word(): void
+    {
+        $design = self::design('thickened-edge-slab');
+        $rank = PHP_INT_MAX;
+        $words = [];
+        foreach ([0.0, 2.0, 4.0, 6.0, 8.0] as $kelvin) {
+            $damp = self::solved(self::site(['damp' => ['set_back_k' => $kelvin]]), $design);
+            $word = $words[] = $damp->surfacesWord();
+            self::assertLessThanOrEqual($rank, $word->rank(), "{$kelvin} K");
+            $rank = $word->rank();
+            $grows = $damp->hoursAtRiskSetBack() > 0;
+            self::assertFalse($grows && $word === Verdict::Holds, "{$kelvin} K: hours and a green word");
+            $data = SiteCodec::toArray($damp->site);
+            $data['frost']['winter_use'] = 'set-back';
+            $cool = self::solved(SiteCodec::fromArray($data), $design);
+            self::assertSame($grows, $cool->surfacesWord() === Verdict::Fails, "kept set back by {$kelvin} K");
+        }
+        self::assertContains(Verdict::Close, $words);
+    }
+
     public function test_muggy_air_sweats_on_a_cold_cellar_floor(): void
     {
         $design = self::design(

@@ -24,6 +24,8 @@ use Ondergrond\Rules\Rulings;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Section\Stretch;
+use Ondergrond\Site\Climate;
+use Ondergrond\Site\ClimateSource;
 use Ondergrond\Site\LimitMeant;
 use Ondergrond\Site\Site;
 use Ondergrond\Verdict\Verdict;
@@ -37,6 +39,22 @@ final class RulingsTest extends TestCase
     private const GREEN = [Verdict::Holds, Verdict::Close];
 
     private const GRAVE = [Severity::Stop, Severity::Fix];
+
+    public function test_what_hangs_on_a_climate_that_is_not_the_sites_own_is_provisional(): void
+    {
+        $project = Examples::boathouse();
+        $design = $project->options[0]->design;
+        foreach (ClimateSource::cases() as $source) {
+            $climate = new Climate(...[...get_object_vars($project->site->climate), 'source' => $source]);
+            $site = new Site(...[...get_object_vars($project->site), 'climate' => $climate]);
+            foreach (Assessor::rulings($site, $design)->all() as $concern => $ruling) {
+                $stamped = $concern !== 'load' && in_array($source, [ClimateSource::Invented, ClimateSource::Estimated], true);
+                self::assertSame($stamped, $ruling->provisional, "{$concern} under a climate that is {$source->value}");
+                self::assertSame($stamped, str_starts_with($ruling->stamped(), 'provisional'));
+                self::assertSame($stamped, $ruling->toArray()['provisional']);
+            }
+        }
+    }
 
     /** LOT=1000 draws more of them; SEED draws others. */
     public function test_words_and_findings_agree_on_any_design(): void
