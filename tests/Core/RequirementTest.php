@@ -33,7 +33,9 @@ final class RequirementTest extends TestCase
         foreach (RequirementSets::all() as $set) {
             foreach (Families::all() as $slug => $family) {
                 $site = self::site($set['of']);
-                $subject = new Subject($site, $family->preset(Footprint::rectangle(12.0, 8.0), UnitSystem::InchPound), UnitSystem::InchPound);
+                $subject = new Subject(
+                    $site, $family->preset(Footprint::rectangle(12.0, 8.0), UnitSystem::InchPound), UnitSystem::InchPound,
+                );
                 foreach (Requirement::all($subject) as $asked) {
                     $seen[$asked->where] = true;
                     $found = Rulebook::find($rules[$asked->where])?->judge($subject);

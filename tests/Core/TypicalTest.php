@@ -68,7 +68,9 @@ final class TypicalTest extends TestCase
     /** Common practice, no source: boards by half inches or by 10 mm, a wing 24 in or 600 mm wide. */
     public function test_sizes_are_native_to_each_system(): void
     {
-        foreach ([[UnitSystem::Metric, 0.05, 0.6, 0.3], [UnitSystem::InchPound, 0.0508, 0.6096, 0.3048]] as [$system, $thick, $wide, $deep]) {
+        foreach ([
+            [UnitSystem::Metric, 0.05, 0.6, 0.3], [UnitSystem::InchPound, 0.0508, 0.6096, 0.3048],
+        ] as [$system, $thick, $wide, $deep]) {
             $design = Families::all()['thickened-edge-slab']->preset(Footprint::rectangle(12.0, 8.0), $system);
             $wing = (new Typical($design, $system))->of(Part::Wing);
             self::assertInstanceOf(Wing::class, $wing);
