@@ -8,10 +8,22 @@ use Ondergrond\Drawing\Area;
 use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\Strokes;
 use Ondergrond\Material\Hatch;
+use XMLWriter;
 
 /** Drawings of which a page shows the shapes alone: small ones beside another, and outlines laid over one. */
-final class SvgSmall
+final readonly class SvgSmall
 {
+    private XMLWriter $xml;
+
+    private SvgPlace $at;
+
+    private function __construct(Drawing $drawing)
+    {
+        $this->at = new SvgPlace($drawing);
+        $this->xml = new XMLWriter;
+        $this->xml->openMemory();
+    }
+
     /**
      * Shapes, with a frame round what the other shows.
      *
@@ -20,25 +32,29 @@ final class SvgSmall
      */
     public static function of(Drawing $drawing, ?array $frame, ?string $picked = null): string
     {
-        $at = new SvgPlace($drawing);
-        $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="'.$at->box()
-            .'" preserveAspectRatio="xMidYMid slice" aria-hidden="true" class="small-drawing">';
+        $svg = new self($drawing);
+        $svg->xml->startElement('svg');
+        $svg->attributes([
+            'xmlns' => 'http://www.w3.org/2000/svg', 'viewBox' => $svg->at->box(), 'preserveAspectRatio' => 'xMidYMid slice',
+            'aria-hidden' => 'true', 'class' => 'small-drawing',
+        ]);
         foreach ($drawing->items as $item) {
             if ($item instanceof Area) {
-                $svg .= self::shape($at, $item, $picked);
+                $svg->shape($item, $picked);
             } elseif ($item instanceof Strokes && $picked !== null && $item->part === $picked) {
-                $svg .= sprintf('<path class="%s" fill="none" d="%s"/>', $item->role->value, $at->path($item->lines));
+                $svg->element('path', ['class' => $item->role->value, 'fill' => 'none', 'd' => $svg->at->path($item->lines)]);
             }
         }
         if ($frame !== null) {
-            [[$left, $top], [$right, $foot]] = [$at->point([$frame[0], $frame[3]]), $at->point([$frame[2], $frame[1]])];
-            $svg .= sprintf(
-                '<rect class="frame" x="%s" y="%s" width="%s" height="%s"/>',
-                $left, $top, (float) $right - (float) $left, (float) $foot - (float) $top,
-            );
+            [[$left, $top], [$right, $foot]] = [$svg->at->point([$frame[0], $frame[3]]), $svg->at->point([$frame[2], $frame[1]])];
+            $svg->element('rect', [
+                'class' => 'frame', 'x' => $left, 'y' => $top, 'width' => (string) ((float) $right - (float) $left),
+                'height' => (string) ((float) $foot - (float) $top),
+            ]);
         }
+        $svg->xml->endElement();
 
-        return $svg.'</svg>';
+        return $svg->xml->outputMemory();
     }
 
     /**
@@ -54,12 +70,28 @@ final class SvgSmall
             .$at->path($otherwise['lines']);
     }
 
-    private static function shape(SvgPlace $at, Area $area, ?string $picked): string
+    private function shape(Area $area, ?string $picked): void
     {
-        $class = in_array($area->fill, [Hatch::Soil, Hatch::Air], true)
-            ? ''
-            : ($picked !== null && $area->part === $picked ? ' class="built picked"' : ' class="built"');
+        $soil = in_array($area->fill, [Hatch::Soil, Hatch::Air], true);
+        $this->element('path', [
+            'd' => $this->at->path([$area->polygon]).'Z', 'fill' => SvgWriter::FILLS[$area->fill->value],
+            ...($soil ? [] : ['class' => $picked !== null && $area->part === $picked ? 'built picked' : 'built']),
+        ]);
+    }
 
-        return sprintf('<path d="%sZ" fill="%s"%s/>', $at->path([$area->polygon]), SvgWriter::FILLS[$area->fill->value], $class);
+    /** @param  array<string, string>  $attributes */
+    private function element(string $name, array $attributes): void
+    {
+        $this->xml->startElement($name);
+        $this->attributes($attributes);
+        $this->xml->endElement();
+    }
+
+    /** @param  array<string, string>  $attributes */
+    private function attributes(array $attributes): void
+    {
+        foreach ($attributes as $name => $value) {
+            $this->xml->writeAttribute($name, $value);
+        }
     }
 }
