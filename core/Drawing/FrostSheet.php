@@ -113,18 +113,19 @@ final class FrostSheet
     /** Where rock begins, across the whole sheet; nothing where it lies below it. */
     public static function ledge(Drawing $drawing, ?float $depth, QuantityFormatter $format): Drawing
     {
-        [$x0, $y0, $x1] = $drawing->box;
-        if ($depth === null || -$depth <= $y0 + 4 * $drawing->paper()) {
+        [$x0, $y0, $x1, $y1] = $drawing->box;
+        if ($depth === null || -$depth <= $y0 + 4 * $drawing->paper() || -$depth >= $y1) {
             return $drawing;
         }
+        $words = new Text(
+            Role::Ledge, null, [SectionDrawing::seen($drawing)[2] - 1.5 * $drawing->paper(), -$depth - 4.2 * $drawing->paper()],
+            'rock '.$format->format($depth, Quantity::Thickness).' down', 'end',
+        );
 
         return new Drawing($drawing->scale, $drawing->box, [
             ...$drawing->items,
             new Strokes(Role::Ledge, null, [[[$x0, -$depth], [$x1, -$depth]]]),
-            new Text(
-                Role::Ledge, null, [$x1 - 3 * $drawing->paper(), -$depth - 4.2 * $drawing->paper()],
-                'rock '.$format->format($depth, Quantity::Thickness).' down', 'end',
-            ),
+            Lettering::clear($words, $drawing),
         ], $drawing->title);
     }
 }

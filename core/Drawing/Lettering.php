@@ -44,22 +44,43 @@ final class Lettering
             if (! self::isMoved($item)) {
                 continue;
             }
-            $best = $item = self::into($item, $frame, $paper);
-            foreach (self::SHIFTS as [$right, $up]) {
-                $tried = $item->movedTo([
-                    $item->at[0] + $right * self::HIGH * $paper, $item->at[1] + $up * self::HIGH * $paper,
-                ]);
-                $box = self::box($tried, $paper);
-                if (self::within($box, $frame) && ! self::meetsAny($box, $taken)) {
-                    $best = $tried;
-                    break;
-                }
-            }
+            $best = self::placed($item, $taken, $frame, $paper);
             $taken[] = self::box($best, $paper);
             $items[$i] = $best;
         }
 
         return $items;
+    }
+
+    /** Another piece of writing for a drawing, where it lies on none that is there. */
+    public static function clear(Text $text, Drawing $drawing): Text
+    {
+        $taken = [];
+        foreach ($drawing->items as $item) {
+            if ($item instanceof Text && ! in_array($item->role, [Role::Level, Role::Named], true)) {
+                $taken[] = self::box($item, $drawing->paper());
+            }
+        }
+
+        return self::placed($text, $taken, SectionDrawing::seen($drawing), $drawing->paper());
+    }
+
+    /**
+     * @param  list<array{float, float, float, float}>  $taken
+     * @param  array{float, float, float, float}  $frame
+     */
+    private static function placed(Text $text, array $taken, array $frame, float $paper): Text
+    {
+        $text = self::into($text, $frame, $paper);
+        foreach (self::SHIFTS as [$right, $up]) {
+            $tried = $text->movedTo([$text->at[0] + $right * self::HIGH * $paper, $text->at[1] + $up * self::HIGH * $paper]);
+            $box = self::box($tried, $paper);
+            if (self::within($box, $frame) && ! self::meetsAny($box, $taken)) {
+                return $tried;
+            }
+        }
+
+        return $text;
     }
 
     /**

@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Drawing\Drawing;
+use Ondergrond\Drawing\FrostSheet;
 use Ondergrond\Drawing\Lettering;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\SectionDrawing;
@@ -44,7 +45,8 @@ final class LetteringTest extends TestCase
         $faults = [];
         foreach (Stretch::all($design) as $stretch) {
             foreach ([true, false] as $detail) {
-                $drawing = SectionDrawing::of($stretch->design, new QuantityFormatter($system), $stretch->kind, $detail);
+                $format = new QuantityFormatter($system);
+                $drawing = FrostSheet::ledge(SectionDrawing::of($stretch->design, $format, $stretch->kind, $detail), 0.9, $format);
                 foreach ($this->overlaps($drawing) as $fault) {
                     $faults[] = "{$name}, {$stretch->id}, {$system->value}, ".($detail ? 'close' : 'whole').": {$fault}";
                 }
