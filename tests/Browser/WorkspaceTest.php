@@ -159,7 +159,9 @@ final class WorkspaceTest extends BrowserTestCase
                     });
                     return faults;
                     JS), $project);
+                $read = $this->text('#units-menu summary');
                 $this->click('#units [data-other]');
+                $this->awaitThat(fn (): bool => $this->text('#units-menu summary') !== $read, 'the other units');
             }
         }
     }
