@@ -193,15 +193,7 @@ final class Assessor
         array $proofs = [],
         ?HeatVerdict $heat = null,
     ): Ruling {
-        $subject = new Subject(
-            $site,
-            $design,
-            $units,
-            frost: $proofs === [] ? null : self::frost($site, $design)->proved($proofs),
-            faces: $faces,
-            heat: $heat,
-            proposes: false,
-        );
+        $subject = self::listed($site, $design, $units, $faces, $proofs, $heat);
 
         return Rulings::one($subject, $concern, Rulebook::findings($subject, $concern), $setAside);
     }
@@ -223,7 +215,18 @@ final class Assessor
         array $proofs = [],
         ?HeatVerdict $heat = null,
     ): Rulings {
-        $subject = new Subject(
+        $subject = self::listed($site, $design, $units, $faces, $proofs, $heat);
+
+        return Rulings::of($subject, Rulebook::findings($subject), $setAside);
+    }
+
+    /**
+     * @param  array<string, float>|null  $faces
+     * @param  list<FrostProof>  $proofs
+     */
+    private static function listed(Site $site, Design $design, UnitSystem $units, ?array $faces, array $proofs, ?HeatVerdict $heat): Subject
+    {
+        return new Subject(
             $site,
             $design,
             $units,
@@ -232,8 +235,6 @@ final class Assessor
             heat: $heat,
             proposes: false,
         );
-
-        return Rulings::of($subject, Rulebook::findings($subject), $setAside);
     }
 
     /** What the floor loses over the year by its fields, without the swing of the year: for costing many designs. */
