@@ -242,7 +242,7 @@ final readonly class Comparison
                 array_filter($missing) === [] ? $costs : [],
             ),
             ...(array_filter($missing) === [] ? [] : [new Row('Of that without a price', array_map(
-                static fn (array $of): string => $of === [] ? 'none' : implode(', ', $of),
+                static fn (array $of): string => $of === [] ? 'none' : implode('; ', $of),
                 $missing,
             ))]),
         ];

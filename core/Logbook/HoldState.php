@@ -47,7 +47,7 @@ final readonly class HoldState
     public function word(): string
     {
         return match (true) {
-            $this->pass !== null && ($this->pass->passing->over ?? []) !== [] => 'passed over what is open',
+            $this->isPassedOver() => 'passed over what is open',
             $this->pass !== null => 'passed',
             $this->isReopened => 'open again',
             $this->failing() !== [] => 'stopped',
@@ -59,5 +59,11 @@ final readonly class HoldState
     public function isPassed(): bool
     {
         return $this->pass !== null;
+    }
+
+    /** Passed with items that were missing or out, for a reason that was given. */
+    public function isPassedOver(): bool
+    {
+        return ($this->pass->passing->over ?? []) !== [];
     }
 }

@@ -5,8 +5,10 @@
     @if ($next)<p class="lead">Next: <a href="#{{ $next->hold->value }}">H{{ $next->hold->number() }} {{ $next->hold->label() }}</a>, {{
         $next->word() }}.</p>@endif
     @foreach ($page->holds as $hold)
-        <details class="hold-point hold-point-{{ $hold->isPassed() ? 'passed' : ($hold->failing() !== [] ? 'stopped' : 'open') }}" id="{{
-            $hold->hold->value }}" @if ($next === $hold || $errors->has('pass-'.$hold->hold->value) || str_starts_with((string) old('hold'),
+        <details id="{{ $hold->hold->value }}" @class(['hold-point', 'hold-point-over' => $hold->isPassedOver(),
+            'hold-point-passed' => $hold->isPassed() && ! $hold->isPassedOver(),
+            'hold-point-stopped' => ! $hold->isPassed() && $hold->failing() !== []])
+            @if ($next === $hold || $errors->has('pass-'.$hold->hold->value) || str_starts_with((string) old('hold'),
             $hold->hold->value.':')) open @endif>
             <summary><b>H{{ $hold->hold->number() }}</b> {{ $hold->hold->label() }}
                 <span class="hold-word">{{ $hold->word() }}</span></summary>
@@ -15,7 +17,7 @@
             @endforeach
             @if ($hold->pass)
                 <p class="passed-by">Passed by <bdi>{{ $hold->pass->who }}</bdi>, {{ $page->moment($hold->pass->at) }}.
-                    @if (($hold->pass->passing->over ?? []) !== []) Over what was open, because:
+                    @if ($hold->isPassedOver()) Over what was open, because:
                         <bdi>{{ $hold->pass->passing->reason }}</bdi>.
                     @if ($hold->pass->passing->competent !== '') Competent: <bdi>{{ $hold->pass->passing->competent }}</bdi>, <bdi>{{
                     $hold->pass->passing->document }}</bdi>. @endif @endif</p>

@@ -54,8 +54,9 @@
                     <details class="task @if ($planned->isCritical()) task-driving @endif">
                         <summary><b>{{ $planned->task->name }}</b> <span class="quiet">{{ $page->hours($planned) }} · {{
                             $page->slack($planned)
-                            }}</span> @if ($hold = $page->hold($planned)) <span class="hold hold-{{ $hold->isPassed() ? 'passed' : 'open'
-                            }}">H{{ $hold->hold->number() }} {{ $hold->word() }}</span>@endif</summary>
+                            }}</span> @if ($hold = $page->hold($planned)) <span @class(['hold',
+                            'hold-over' => $hold->isPassedOver(), 'hold-passed' => $hold->isPassed() && ! $hold->isPassedOver()])>H{{
+                            $hold->hold->number() }} {{ $hold->word() }}</span>@endif</summary>
                         @if ($page->why($planned) !== '')<p>{{ ucfirst($page->why($planned)) }}.</p>@endif
                         @if ($planned->task->caution !== '')<p class="care-line">{{ $planned->task->caution }}</p>@endif
                         @foreach ($page->limits($planned) as $line)<p class="hint">{{ $line }}</p>@endforeach
