@@ -32,6 +32,7 @@ use App\Http\Controllers\SequenceController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShareController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SiteClimateController;
 use App\Http\Controllers\SiteController;
 use App\Http\Controllers\StudyController;
 use App\Http\Controllers\TrashController;
@@ -91,6 +92,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/', [ProjectController::class, 'index'])->name('projects.index');
     Route::middleware('can:create,'.Project::class)->group(function (): void {
         Route::get('/projects/create', [ProjectController::class, 'create'])->name('projects.create');
+        Route::get('/projects/create/floor', [ProjectController::class, 'floor'])->name('projects.floor');
         Route::get('/prices', [PriceController::class, 'edit'])->name('prices.edit');
         Route::put('/prices', [PriceController::class, 'update'])->name('prices.update');
         Route::post('/projects', [ProjectController::class, 'store'])->name('projects.store');
@@ -170,7 +172,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::put('/release', [ReleaseController::class, 'update'])->name('release.update');
             Route::delete('/release', [ReleaseController::class, 'destroy'])->name('release.destroy');
             Route::put('/site', [SiteController::class, 'update'])->name('site.update');
-            Route::post('/site/climate', [SiteController::class, 'climate'])->name('site.climate');
+            Route::put('/site/undo', [SiteController::class, 'undo'])->name('site.undo');
+            Route::put('/site/redo', [SiteController::class, 'redo'])->name('site.redo');
+            Route::post('/site/climate', [SiteClimateController::class, 'file'])->name('site.climate');
+            Route::post('/site/known', [SiteClimateController::class, 'known'])->name('site.known');
             Route::post('/section/{option}/studies/gain', [StudyController::class, 'gain'])->name('studies.gain');
             Route::post('/section/{option}/studies/search', [StudyController::class, 'search'])->name('studies.search');
             Route::post('/section/{option}/studies/wing', [StudyController::class, 'wing'])->name('studies.wing');

@@ -6,12 +6,8 @@ namespace App\Console;
 
 use Ondergrond\Damp\Evaporation;
 use Ondergrond\Exchange\Envelope;
-use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Units\Quantity;
-use Ondergrond\Units\QuantityParser;
-use Ondergrond\Units\UnitSystem;
-use Ondergrond\Units\UnreadableQuantity;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -41,7 +37,7 @@ final class EvaporationCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         try {
-            $value = static fn (string $name): float => self::value((string) $input->getOption($name), $name, self::ASKED[$name][0]);
+            $value = static fn (string $name): float => TypedOption::quantity($input, $name, self::ASKED[$name][0]);
             $evaporation = Evaporation::of($value('concrete'), $value('air'), $value('humidity'), $value('wind'));
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
@@ -56,17 +52,5 @@ final class EvaporationCommand extends Command
         ]), false, OutputInterface::OUTPUT_RAW);
 
         return $evaporation->rate >= Evaporation::STOP ? self::FAILURE : self::SUCCESS;
-    }
-
-    /** @throws FaultyInput */
-    private static function value(string $typed, string $name, Quantity $quantity): float
-    {
-        try {
-            return QuantityParser::parse($typed, $quantity, UnitSystem::Metric);
-        } catch (UnreadableQuantity) {
-            throw FaultyInput::one(
-                Fault::of('--'.$name, $typed === '' ? 'nothing' : "“{$typed}”", 'a number, with its unit where it is not °C, % or m/s'),
-            );
-        }
     }
 }

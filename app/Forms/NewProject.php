@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Forms;
 
 use App\Database\ServerZone;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
@@ -15,19 +16,32 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Families\ThickenedEdgeSlab;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Design\Part;
+use Ondergrond\Design\Typical;
+use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
+use Ondergrond\Site\Climate;
 use Ondergrond\Site\ClimateSamples;
+use Ondergrond\Site\FrostBasis;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
 use Ondergrond\Site\TimeZones;
 use Ondergrond\Units\DecimalMark;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\SidesParser;
 use Ondergrond\Units\UnitSystem;
+use Ondergrond\Units\UnreadableQuantity;
 
-/** A project from the three steps of the starting page: name and climate, family, footprint. */
+/** A project from the starting page: what it is, its climate as far as that is known, its family, its floor. */
 final class NewProject
 {
+    /** Whether the floor is heated, as it is asked. */
+    public const HEATED = ['' => 'as the family comes', 'yes' => 'yes, pipes in it', 'no' => 'no'];
+
+    /** Figures of a climate that may be typed; all of them or none. */
+    private const KNOWN = ['warmest_c', 'coldest_c', 'mean_c'];
+
     /**
      * @param  array<array-key, mixed>  $typed
      *
@@ -39,7 +53,8 @@ final class NewProject
             'name' => ['required', 'string', 'max:120'],
             'place' => ['nullable', 'string', 'max:200'],
             'units' => ['required', Rule::enum(UnitSystem::class)],
-            'climate' => ['required', Rule::in(array_keys(ClimateSamples::all()))],
+            'climate' => ['nullable', Rule::in(array_keys(ClimateSamples::all()))],
+            'heated_floor' => ['nullable', Rule::in(array_keys(self::HEATED))],
             'soil' => ['required', Rule::enum(Soil::class)],
             'time_zone' => ['nullable', Rule::in(array_keys(TimeZones::words()))],
             'family' => ['required', Rule::in(array_keys(Families::all()))],
@@ -52,19 +67,23 @@ final class NewProject
         $site = self::caught($errors, static fn (): Site => self::site($typed, $format));
         $family = Families::find(self::text($typed, 'family')) ?? array_values(Families::all())[0];
         $footprint = self::caught($errors, static fn (): Footprint => self::footprint($typed, $format));
-        if ($errors !== [] || $site === null || $footprint === null) {
+        $design = $footprint === null ? null : self::caught(
+            $errors,
+            static fn (): Design => self::heated($family->preset($footprint, $system), self::text($typed, 'heated_floor'), $format),
+        );
+        if ($errors !== [] || $site === null || $design === null) {
             throw ValidationException::withMessages($errors);
         }
 
         return new Project(trim($typed['name']), $system, $site, [
-            new Option('A · first design', true, '', $family->preset($footprint, $system), id: (string) Str::ulid()),
+            new Option('A · first design', true, '', $design, id: (string) Str::ulid()),
         ]);
     }
 
     /** @param  array<array-key, mixed>  $typed */
     private static function site(array $typed, QuantityFormatter $format): Site
     {
-        $climate = ClimateSamples::all()[self::text($typed, 'climate')] ?? array_values(ClimateSamples::all())[0];
+        $climate = self::climate($typed, $format);
         $start = new Site(
             trim(self::text($typed, 'place')),
             $climate,
@@ -80,6 +99,48 @@ final class NewProject
         );
     }
 
+    /**
+     * From three figures, invented, or not known yet.
+     *
+     * @param  array<array-key, mixed>  $typed
+     *
+     * @throws ValidationException
+     */
+    private static function climate(array $typed, QuantityFormatter $format): Climate
+    {
+        $known = Arr::get($typed, 'known.extremes');
+        $known = is_array($known) ? $known : [];
+        $any = array_filter(self::KNOWN, static fn (string $key): bool => trim(self::text($known, $key)) !== '');
+        $sample = ClimateSamples::all()[self::text($typed, 'climate')] ?? null;
+        if ($any === []) {
+            return $sample ?? ClimateSamples::notKnown();
+        }
+        if ($sample !== null) {
+            throw ValidationException::withMessages(
+                ['climate' => 'Three figures are typed and an invented climate is chosen. Keep one of the two.'],
+            );
+        }
+
+        return (new KnownClimate($format))->climate('extremes', $known, ClimateSamples::notKnown(), FrostBasis::SPREAD);
+    }
+
+    /** @throws ValidationException where pipes do not fit */
+    private static function heated(Design $design, string $answer, QuantityFormatter $format): Design
+    {
+        if ($answer === '' || ($answer === 'yes') === $design->heating->present()) {
+            return $design;
+        }
+        $typical = new Typical($design, $format->system);
+        try {
+            $heating = $answer === 'yes' ? $typical->of(Part::Heating) : $typical->without(Part::Heating);
+
+            return $heating === null ? $design : $design->with(['heating' => $heating]);
+        } catch (FaultyInput $e) {
+            throw ValidationException::withMessages(['heated_floor' => 'Pipes do not fit in this family as it comes: '
+                .$e->faults[0]->reason.'. Leave it as it comes; on the bench it can be made to fit.']);
+        }
+    }
+
     /** @param  array<array-key, mixed>  $typed */
     private static function zone(array $typed): string
     {
@@ -88,10 +149,51 @@ final class NewProject
         return TimeZones::isOne($zone) ? $zone : ServerZone::name();
     }
 
-    /** @param  array<array-key, mixed>  $typed */
-    private static function footprint(array $typed, QuantityFormatter $format): Footprint
+    /**
+     * From two sides, or from area and outline.
+     *
+     * @param  array<array-key, mixed>  $typed
+     *
+     * @throws ValidationException
+     */
+    public static function footprint(array $typed, QuantityFormatter $format): Footprint
     {
         $footprint = is_array($typed['footprint'] ?? null) ? $typed['footprint'] : [];
+        $sides = trim(self::text($footprint, 'sides'));
+        $shape = self::text($footprint, 'area_m2').self::text($footprint, 'perimeter_m');
+        if ($sides !== '' && trim($shape) !== '') {
+            throw ValidationException::withMessages(
+                ['footprint.sides' => 'Sides are typed, and area or outline too. Type the two sides of a rectangle, or area and outline.'],
+            );
+        }
+        if ($sides !== '') {
+            try {
+                [$length, $width] = SidesParser::parse($sides, $format->system, $format->mark);
+            } catch (UnreadableQuantity $e) {
+                throw ValidationException::withMessages(['footprint.sides' => $e->getMessage()]);
+            }
+            $footprint['area_m2'] = $format->mark->written(sprintf('%.6f m²', $length * $width));
+            $footprint['perimeter_m'] = $format->mark->written(sprintf('%.6f m', 2 * ($length + $width)));
+        }
+        unset($footprint['sides']);
+        try {
+            return self::shape($footprint, $format);
+        } catch (ValidationException $e) {
+            // Where only the sides were typed, that is where it is wrong.
+            throw $sides === '' ? ($shape === '' ? ValidationException::withMessages(
+                ['footprint.sides' => 'How large is the floor? Type its two sides, such as '
+                    .($format->system === UnitSystem::Metric ? '9 x 14 m.' : "30' x 46'.")],
+            ) : $e) : ValidationException::withMessages(['footprint.sides' => array_merge(...array_values($e->errors()))]);
+        }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $footprint  as it was typed
+     *
+     * @throws ValidationException
+     */
+    private static function shape(array $footprint, QuantityFormatter $format): Footprint
+    {
         $footprint += ['area_m2' => '', 'perimeter_m' => '', 'exposed_perimeter_m' => ''];
         $all = $footprint['exposed_perimeter_m'] === '';
         if ($all) {

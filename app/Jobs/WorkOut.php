@@ -67,6 +67,6 @@ final class WorkOut implements ShouldBeUnique, ShouldQueue
     {
         $option = Option::query()->with('project')->find($this->option);
 
-        return $option !== null && Content::hash($option->project, $option) === $this->content ? $option : null;
+        return $option !== null && Content::of($this->kind, $option->project, $option) === $this->content ? $option : null;
     }
 }

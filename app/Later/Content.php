@@ -10,6 +10,7 @@ use Ondergrond\AsBuilt\AsBuilt;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Design\Design;
+use Ondergrond\Site\Climate;
 use Ondergrond\Site\Site;
 use Ondergrond\Version;
 use WeakMap;
@@ -17,12 +18,42 @@ use WeakMap;
 /** Names what was worked out by all that it hangs on, so that a change of anything makes it another. */
 final class Content
 {
+    /** Of what one kind of work hangs on. */
+    public static function of(Kind $kind, Project $project, Option $option): string
+    {
+        return $kind === Kind::Winters ? self::winter($project, $option) : self::hash($project, $option);
+    }
+
     public static function hash(Project $project, Option $option): string
     {
         return hash('sha256', implode("\n", [
             Version::METHODS, Version::PROGRAM, $project->units->value, self::print($project->site), self::print($option->design),
             $project->materials()->print(),
         ]));
+    }
+
+    /** Of what a winter hangs on alone: a limit, a window or a name that is changed discards none. */
+    private static function winter(Project $project, Option $option): string
+    {
+        return hash('sha256', implode("\n", [
+            Version::METHODS, Version::PROGRAM, $project->units->value, self::print(self::frost($project->site)),
+            self::print($option->design),
+            $project->materials()->print(),
+        ]));
+    }
+
+    /** The site without what no winter reads. */
+    private static function frost(Site $site): Site
+    {
+        /** @var WeakMap<Site, Site>|null $known */
+        static $known = null;
+        $known ??= new WeakMap;
+        // The design day is no day of the design winter.
+        $climate = new Climate('', $site->climate->monthly, min($site->climate->monthly));
+
+        return $known[$site] ??= new Site(
+            '', $climate, $site->soil, $site->indoor, $site->indoorSwing, $site->heatingLimit, frost: $site->frost,
+        );
     }
 
     /** Of a job as it was drawn and as it was built. */

@@ -8,7 +8,7 @@ use App\Models\Option;
 use App\Models\Project;
 use Illuminate\Contracts\Cache\Repository;
 
-/** What was worked out, by its kind and all that it hangs on: a change of anything makes it another. */
+/** What was worked out, by its kind and all that it hangs on: a change of any of that makes it another. */
 final readonly class KeptWork
 {
     /** s */
@@ -22,7 +22,7 @@ final readonly class KeptWork
     /** @return array<mixed>|null */
     public function get(Kind $kind, Project $project, Option $option, string $part = ''): ?array
     {
-        return self::read($this->cache->get(self::key($kind, Content::hash($project, $option), $part)));
+        return self::read($this->cache->get(self::key($kind, $project, $option, $part)));
     }
 
     /**
@@ -33,7 +33,7 @@ final readonly class KeptWork
      */
     public function many(Kind $kind, array $of): array
     {
-        $keys = array_map(static fn (array $one): string => self::key($kind, Content::hash(...$one), ''), $of);
+        $keys = array_map(static fn (array $one): string => self::key($kind, $one[0], $one[1], ''), $of);
         $kept = collect($this->cache->getMultiple(array_values($keys)));
 
         return array_map(static fn (string $key): ?array => self::read($kept->get($key)), $keys);
@@ -44,7 +44,7 @@ final readonly class KeptWork
     {
         // As text, which is a quarter as long.
         $this->cache->put(
-            self::key($kind, Content::hash($project, $option), $part),
+            self::key($kind, $project, $option, $part),
             json_encode($data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
             self::LONG,
         );
@@ -56,8 +56,8 @@ final readonly class KeptWork
         return is_string($text) ? json_decode($text, true, flags: JSON_THROW_ON_ERROR) : null;
     }
 
-    private static function key(Kind $kind, string $hash, string $part): string
+    private static function key(Kind $kind, Project $project, Option $option, string $part): string
     {
-        return "{$kind->value}:".self::SHAPE.":{$hash}:{$part}";
+        return "{$kind->value}:".self::SHAPE.':'.Content::of($kind, $project, $option).":{$part}";
     }
 }

@@ -20,7 +20,7 @@ final readonly class Later
         if ($this->work($kind)->isKnown($project, $option)) {
             return true;
         }
-        WorkOut::dispatch($kind, $option->id, Content::hash($project, $option));
+        WorkOut::dispatch($kind, $option->id, Content::of($kind, $project, $option));
 
         // Without a worker beside it, it has been worked out at once.
         return $this->work($kind)->isKnown($project, $option);

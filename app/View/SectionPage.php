@@ -11,6 +11,7 @@ use App\Models\Project;
 use Ondergrond\Design\Side;
 use Ondergrond\Drawing\DampSheet;
 use Ondergrond\Drawing\FrostSheet;
+use Ondergrond\Drawing\QuestionMarks;
 use Ondergrond\Drawing\SectionDrawing;
 use Ondergrond\Exchange\SvgSmall;
 use Ondergrond\Exchange\SvgWriter;
@@ -21,6 +22,7 @@ use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Judgement;
+use Ondergrond\Rules\OpenQuestion;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Safety\Hazard;
 use Ondergrond\Section\Level;
@@ -69,7 +71,7 @@ final readonly class SectionPage
             $project->site->frost->ledge,
             $format,
         );
-        $drawing = DampSheet::over($drawing, $damp, $stretch->kind, $format);
+        $drawing = QuestionMarks::over(DampSheet::over($drawing, $damp, $stretch->kind, $format), OpenQuestion::marks($project->site));
 
         return new self(
             $project, $option, $format, $said->heat, $field, $said->junctions, $said->load, $judgement,
@@ -128,6 +130,12 @@ final readonly class SectionPage
             ), $cores->frost($this->frost), $cores->damp($this->damp), $cores->mass($this->mass),
             $cores->load($this->load, $rulings->on(Concern::Load)),
         ];
+    }
+
+    /** @return list<OpenQuestion> what the site leaves open, the weightiest first */
+    public function questions(): array
+    {
+        return OpenQuestion::of($this->project->site);
     }
 
     /** What a rule asks that is set aside and finds nothing now. */

@@ -21,42 +21,37 @@ final readonly class SiteForm
     public const LISTS = ['frost.winters_c_d', 'damp.outdoor_rh_share', 'sun.sunshine_share'];
 
     /** Legend, hint, fields. */
-    private const SECTIONS = [
-        'place' => ['Place', '', ['place', 'time_zone', 'soil']],
-        'limits' => ['Inside and limits', '', ['indoor_c', 'indoor_swing_k', 'heating_limit_c', 'floor_limit_w_m2k', 'floor_limit_meant']],
-        'dangers' => ['The ground’s dangers', '', ['water', 'termites', 'radon']],
-        'requirements' => ['Required insulation', 'Choosing another set fills in its figures; each can then be changed. Emptied, it '
-            .'asks nothing. R without films. The sets are from memory: the code in force decides.', [
-                'requirements.set', 'requirements.under_slab_r_m2kw', 'requirements.edge_r_m2kw', 'requirements.edge_depth_m',
-                'requirements.basement_wall_r_m2kw', 'requirements.crawlspace_wall_r_m2kw', 'requirements.deck_r_m2kw',
+    private const CARDS = [
+        'place' => ['Place', '', ['place', 'time_zone']],
+        'climate' => ['Climate', '', [
+            'climate.name', 'climate.source', 'climate.estimated_by', 'climate.design_c', 'climate.monthly_mean_c',
+            'damp.outdoor_rh_share', 'damp.muggy_k',
+        ]],
+        'ground' => ['Ground', '', [
+            'soil', 'water', 'damp.water_table_m', 'damp.permeability_m_d', 'damp.rain_mm_h', 'frost.susceptibility',
+            'frost.dry_density_kg_m3', 'frost.water_share', 'frost.ledge_m', 'frost.surface', 'frost.paving_m', 'frost.paving_stone_m',
+            'frost.snow', 'termites', 'radon',
+        ]],
+        'winter' => ['Winter', '', [
+            'frost.winter_use', 'frost.set_back_c', 'frost.office_depth_m', 'frost.design_index_c_d', 'frost.return_years',
+            'frost.winters_c_d', 'frost.spread_k', 'frost.variation_share',
+        ]],
+        'limits' => ['Limits', 'Choosing another set fills in its figures; each can then be changed. Emptied, it asks nothing. R without '
+            .'films. The sets are from memory: the code in force decides.', [
+                'floor_limit_w_m2k', 'floor_limit_meant', 'requirements.set', 'requirements.under_slab_r_m2kw', 'requirements.edge_r_m2kw',
+                'requirements.edge_depth_m', 'requirements.basement_wall_r_m2kw', 'requirements.crawlspace_wall_r_m2kw',
+                'requirements.deck_r_m2kw',
             ]],
-        'frost' => ['Frost in the ground', '', [
-            'frost.winter_use', 'frost.set_back_c', 'frost.susceptibility', 'frost.dry_density_kg_m3', 'frost.water_share',
-            'frost.surface', 'frost.paving_m',
-            'frost.paving_stone_m', 'frost.snow', 'frost.ledge_m',
-        ]],
-        'winter' => [
-            'The design winter',
-            '',
-            ['frost.design_index_c_d', 'frost.return_years', 'frost.spread_k', 'frost.variation_share', 'frost.winters_c_d'],
-        ],
-        'damp' => ['Humidity and water', '', [
-            'damp.humidity', 'damp.indoor_rh_share', 'damp.outdoor_rh_share', 'damp.muggy_k', 'damp.set_back_k',
-            'damp.water_table_m', 'damp.permeability_m_d', 'damp.rain_mm_h',
-        ]],
-        'room' => ['The rooms over the floor', 'For the hours that heat stays, the heated floor and the year by the hour.', [
-            'room.height_m', 'room.roof_u_w_m2k', 'room.air_changes_per_h', 'room.open_windows_per_h', 'room.gains_w_m2',
-            'room.contents_kj_m2k', 'room.heater_w_m2',
+        'rooms' => ['Rooms', '', [
+            'indoor_c', 'indoor_swing_k', 'heating_limit_c', 'damp.humidity', 'damp.indoor_rh_share', 'damp.set_back_k', 'room.height_m',
+            'room.roof_u_w_m2k', 'room.air_changes_per_h', 'room.open_windows_per_h', 'room.gains_w_m2', 'room.contents_kj_m2k',
+            'room.heater_w_m2',
         ]],
         'sun' => ['Sun and glass', '', [
             'sun.latitude_deg', 'sun.sunshine_share', 'sun.day_swing_k', 'room.glass_south_m2', 'room.glass_west_m2',
-            'room.glass_north_m2', 'room.glass_east_m2',
-            'room.glass_roof_m2', 'room.turned_deg', 'room.glass_u_w_m2k', 'room.glass_sun_share', 'room.blinds_share',
-            'room.panels_kw', 'room.own_use_kw',
+            'room.glass_north_m2', 'room.glass_east_m2', 'room.glass_roof_m2', 'room.turned_deg', 'room.glass_u_w_m2k',
+            'room.glass_sun_share', 'room.blinds_share', 'room.panels_kw', 'room.own_use_kw',
         ]],
-        'air' => [
-            'Outdoor air', '', ['climate.name', 'climate.source', 'climate.estimated_by', 'climate.design_c', 'climate.monthly_mean_c'],
-        ],
     ];
 
     /** @var array<string, mixed> as in project files */
@@ -67,25 +62,36 @@ final readonly class SiteForm
         $this->data = SiteCodec::toArray($site);
     }
 
-    /** @return list<SiteSection> */
-    public function sections(): array
+    /**
+     * @param  array<string, string>  $lines  what each says where it is folded, by slug
+     * @return list<SiteCard>
+     */
+    public function cards(array $lines): array
     {
         return array_map(
-            fn (string $slug, array $of): SiteSection => new SiteSection(
-                $slug,
-                $of[0],
-                $of[1],
-                array_merge(...array_map($this->fields(...), $of[2])),
+            fn (string $slug, array $of): SiteCard => new SiteCard(
+                $slug, $of[0], $lines[$slug], $of[1], array_merge(...array_map($this->fields(...), $of[2])),
             ),
-            array_keys(self::SECTIONS),
-            array_values(self::SECTIONS),
+            array_keys(self::CARDS),
+            array_values(self::CARDS),
         );
+    }
+
+    /** The card that a size or choice stands in. */
+    public static function cardOf(string $path): string
+    {
+        foreach (self::CARDS as $slug => $of) {
+            if (in_array($path, $of[2], true)) {
+                return $slug;
+            }
+        }
+        throw new LogicException("no field {$path} of a site");
     }
 
     /** @return list<string> paths of all fields, as in a site's file */
     public static function paths(): array
     {
-        return array_merge(...array_map(static fn (array $of): array => $of[2], array_values(self::SECTIONS)));
+        return array_merge(...array_map(static fn (array $of): array => $of[2], array_values(self::CARDS)));
     }
 
     /**

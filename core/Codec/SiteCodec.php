@@ -52,10 +52,10 @@ final class SiteCodec
     public static function fromValid(array $data): Site
     {
         $data = self::completed($data);
-        $design = (float) $data['climate']['design_c'];
+        $design = $data['climate']['design_c'];
         $coldest = (float) min($data['climate']['monthly_mean_c']);
-        $faults = $design > $coldest ? [
-            Fault::range('/climate/design_c', $design, -70.0, $coldest, 'the design day is no warmer than the coldest month'),
+        $faults = $design !== null && $design > $coldest ? [
+            Fault::range('/climate/design_c', (float) $design, -70.0, $coldest, 'the design day is no warmer than the coldest month'),
         ] : [];
         if (! TimeZones::isOne($data['time_zone'])) {
             $faults[] = Fault::of(
@@ -90,6 +90,6 @@ final class SiteCodec
             $data['climate']['source'] ??= ClimateSamples::source($data['climate']['monthly_mean_c'])->value;
         }
 
-        return PartCodec::completed($data, self::toArray(new Site('', new Climate('', array_fill(0, 12, 0.0), 0.0), Soil::SandOrGravel)));
+        return PartCodec::completed($data, self::toArray(new Site('', new Climate('', array_fill(0, 12, 0.0)), Soil::SandOrGravel)));
     }
 }

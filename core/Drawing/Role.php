@@ -27,4 +27,5 @@ enum Role: string
     case Water = 'water';
     case Condensation = 'condensation';
     case Named = 'named';
+    case Question = 'question';
 }

@@ -91,11 +91,11 @@ final readonly class ImportedClimate
         $whole = array_filter($winters, static fn (array $w): bool => count($w) === array_sum(Calendar::DAYS));
 
         return new self(
-            new Climate($name, $monthly, min($monthly), ClimateSource::File),
+            new Climate($name, $monthly, null, ClimateSource::File),
             array_values(array_map(static fn (array $w): float => FreezingIndex::ofDays($w)->value, $whole)),
             [
                 ...$notes,
-                'From monthly means: the freezing index of mild winters comes out too low, and the design day is the coldest month.',
+                'From monthly means: the freezing index of mild winters comes out too low, and the design day is not in the file.',
             ],
         );
     }
@@ -107,7 +107,7 @@ final readonly class ImportedClimate
      */
     private static function summer(array $monthly): int
     {
-        return 1 + (new Climate('', $monthly, min($monthly)))->warmest();
+        return 1 + (new Climate('', $monthly))->warmest();
     }
 
     /** The year in which a day's winter begins: each goes from the warmest month up to the next. */

@@ -73,6 +73,7 @@ final class SvgWriter
         Role::Water->value => ['#1d5f9c', 1.5],
         Role::Condensation->value => ['#0f4a6b', 1.8],
         Role::Named->value => ['#20282a', 0.8],
+        Role::Question->value => ['#8c4a24', 0.8],
     ];
 
     private const DASHES = [

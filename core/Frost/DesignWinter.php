@@ -31,6 +31,8 @@ final class DesignWinter
      * @param  FreezingIndex  $season  of the design winter's days
      * @param  float  $cooled  what the coldest day is cooled by, K
      * @param  string  $method  how the index was come by
+     * @param  float|null  $office  index whose winter freezes the open ground as deep as the building office asks, °C·d; null where
+     *   it asks nothing, or where the ground holds no water to freeze
      */
     private function __construct(
         public readonly AnnualWave $outdoor,
@@ -42,6 +44,7 @@ final class DesignWinter
         public readonly FreezingIndex $season,
         public readonly float $cooled,
         public readonly string $method,
+        public readonly ?float $office = null,
     ) {}
 
     /** Between these the coldest day is cooled, K; how near the index comes, °C·d; tries at most. */
@@ -50,6 +53,13 @@ final class DesignWinter
     private const NEAR = 0.01;
 
     private const MOST_TRIES = 60;
+
+    /** Indices that a frost depth may stand for, °C·d; how near the depth comes, m; tries at most. */
+    private const ASKED = [0.1, 6000.0];
+
+    private const DEPTH_NEAR = 0.0005;
+
+    private const DEPTH_TRIES = 40;
 
     /** @var array<int, float>|null */
     private static ?array $window = null;
@@ -88,18 +98,58 @@ final class DesignWinter
             $basis->variation,
             $basis->years,
         ) : ExtremeWinter::fromRecord($record, $basis->years);
-        $index = $basis->designIndex ?? $extreme->index;
+        $office = $basis->officeDepth === null ? null : self::freezing($site, $normal, $outdoor, $basis->officeDepth);
+        $known = array_filter([$basis->designIndex, $office], static fn (?float $of): bool => $of !== null);
+        $index = $known === [] ? $extreme->index : max($known);
         $cooled = self::cooling($normal, $outdoor, $index);
         $design = self::cool($normal, $outdoor, $cooled);
 
         return new self(
             $outdoor, $normal, $design, FreezingIndex::ofYear($normal)->value, $mean, $index, FreezingIndex::ofYear($design), $cooled,
-            $basis->designIndex !== null ? 'given' : $extreme->method.(
+            self::method($basis->designIndex, $office) ?? $extreme->method.(
                 $record === []
                 ? '; mean of winters that stray from the monthly means'
                 : ''
-            ),
+            ), $office,
         );
+    }
+
+    /** Of an index and a depth that are both given the colder governs; null where neither is. */
+    private static function method(?float $given, ?float $office): ?string
+    {
+        return match (true) {
+            $office === null => $given === null ? null : 'given',
+            $given === null => 'by the building office’s frost depth in this ground',
+            $office > $given => 'by the building office’s frost depth in this ground, which asks more than the index that is given',
+            default => 'given; the building office’s frost depth in this ground asks less',
+        };
+    }
+
+    /**
+     * The index under which the open ground freezes so deep, the season as long as it then is. Depth goes nearly as the root of
+     * the index, so that few tries do.
+     *
+     * @param  non-empty-list<float>  $normal
+     * @param  float  $depth  m
+     * @return float|null  °C·d; null where the ground holds no water to freeze
+     */
+    private static function freezing(Site $site, array $normal, AnnualWave $outdoor, float $depth): ?float
+    {
+        $soil = FrozenSoil::of($site->soil, $site->frost);
+        if ($soil->latent <= 0.0) {
+            return null;
+        }
+        $index = 300.0;
+        for ($n = 0; $n < self::DEPTH_TRIES; $n++) {
+            $year = self::cool($normal, $outdoor, self::cooling($normal, $outdoor, $index));
+            $now = OpenGround::under($site, $soil, $index, max(1, FreezingIndex::ofYear($year)->days), $outdoor->mean)->depth();
+            if (abs($now - $depth) < self::DEPTH_NEAR) {
+                break;
+            }
+            $index = min(self::ASKED[1], max(self::ASKED[0], $index * ($depth / $now) ** 2));
+        }
+
+        return $index;
     }
 
     /** Whether anything freezes. */

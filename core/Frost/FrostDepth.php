@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Frost;
 
+use Ondergrond\Numbers\ErrorFunction;
+
 /** How deep frost goes in open ground, by the sums that are worked by hand. Depths in m. */
 final class FrostDepth
 {
@@ -82,8 +84,8 @@ final class FrostDepth
             $g = ($low + $high) / 2;
             $u = $g * $ratio;
             // The share of the warm side falls off as the complementary error function does.
-            $warm = $u > 25 ? $side * sqrt(M_PI) * $u : $side * exp(-$u * $u) / self::erfc($u);
-            $left = exp(-$g * $g) / self::erf($g) - $warm - sqrt(M_PI) * $g * $latent / ($cf * $below);
+            $warm = $u > 25 ? $side * sqrt(M_PI) * $u : $side * exp(-$u * $u) / ErrorFunction::complement($u);
+            $left = exp(-$g * $g) / ErrorFunction::of($g) - $warm - sqrt(M_PI) * $g * $latent / ($cf * $below);
             if ($left > 0.0) {
                 $low = $g;
             } else {
@@ -141,37 +143,5 @@ final class FrostDepth
     private static function within(float $k, float $latent, float $index, float $coefficient, float $above): float
     {
         return sqrt(($k * $above) ** 2 + 2 * $k * self::DAY * $coefficient ** 2 * $index / $latent) - $k * $above;
-    }
-
-    /** Error function to about 1e-15, by its series and by a continued fraction (Abramowitz and Stegun, 7.1.6 and 7.1.14). */
-    public static function erf(float $x): float
-    {
-        return $x < 2.5 ? self::series($x) : 1 - self::fraction($x);
-    }
-
-    public static function erfc(float $x): float
-    {
-        return $x < 2.5 ? 1 - self::series($x) : self::fraction($x);
-    }
-
-    private static function series(float $x): float
-    {
-        $term = $sum = $x;
-        for ($n = 1; $n < 100 && abs($term) > 1e-17 * abs($sum); $n++) {
-            $term *= 2 * $x * $x / (2 * $n + 1);
-            $sum += $term;
-        }
-
-        return 2 / sqrt(M_PI) * exp(-$x * $x) * $sum;
-    }
-
-    private static function fraction(float $x): float
-    {
-        $f = 0.0;
-        for ($n = 80; $n >= 1; $n--) {
-            $f = $n / 2 / ($x + $f);
-        }
-
-        return exp(-$x * $x) / (sqrt(M_PI) * ($x + $f));
     }
 }

@@ -37,20 +37,32 @@ final readonly class OpenGround
         if (! $winter->freezes() || $winter->season->days < 1 || $soil->latent <= 0.0) {
             return null;
         }
+
+        return self::under($site, $soil, $winter->index, $winter->season->days, $winter->outdoor->mean);
+    }
+
+    /**
+     * Under a winter of which only these are known.
+     *
+     * @param  float  $air  freezing index of the air, °C·d, above 0
+     * @param  int  $days  of the freezing season, at least 1
+     * @param  float  $mean  of the year, °C
+     */
+    public static function under(Site $site, FrozenSoil $soil, float $air, int $days, float $mean): self
+    {
         $factor = $site->frost->surface->freezingFactor($site->frost->snow);
-        $index = $factor * $winter->index;
-        $mean = $winter->outdoor->mean;
+        $index = $factor * $air;
 
         return new self(
             $factor,
             FrostDepth::stefan($soil->frozen, $soil->latent, $index),
             FrostDepth::berggren(
                 ($soil->frozen + $soil->thawed) / 2, ($soil->frozenCapacity + $soil->thawedCapacity) / 2, $soil->latent, $index,
-                $winter->season->days, $mean,
+                $days, $mean,
             ),
-            FrostDepth::exact($soil, $index, $winter->season->days, $mean),
+            FrostDepth::exact($soil, $index, $days, $mean),
             FrostDepth::standard($soil, $index, $mean),
-            self::underPaving($site, $soil, $index, $winter->season->days, $mean),
+            self::underPaving($site, $soil, $index, $days, $mean),
         );
     }
 

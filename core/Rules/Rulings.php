@@ -6,6 +6,8 @@ namespace Ondergrond\Rules;
 
 use Ondergrond\Heat\FloorLimit;
 use Ondergrond\Project\SetAside;
+use Ondergrond\Site\ClimateSource;
+use Ondergrond\Site\Susceptibility;
 use Ondergrond\Verdict\Verdict;
 
 /** The verdicts of one design, none of them better than its worst finding, none green whose method was not run. */
@@ -77,6 +79,9 @@ final readonly class Rulings
     private static function ruling(Subject $subject, Concern $concern, array $found, array $aside): Ruling
     {
         [$word, $share, $method, $shares] = self::sums($subject, $concern);
+        if (self::lacksClimate($subject, $concern)) {
+            [$word, $share, $method] = [Verdict::NotChecked, null, 'the climate is not known yet'];
+        }
         $provisional = $concern !== Concern::Load && $subject->site->climate->source->isProvisional();
         usort(
             $found,
@@ -99,6 +104,17 @@ final readonly class Rulings
         }
 
         return new Ruling($concern, $word, $share, $method, $found[0] ?? null, null, $shares, $provisional);
+    }
+
+    /** U of a floor and stress hang on no climate, nor does ground that cannot heave; the rest does. */
+    private static function lacksClimate(Subject $s, Concern $concern): bool
+    {
+        return $s->site->climate->source === ClimateSource::NotKnown && match ($concern) {
+            Concern::Frost => $s->site->frost->susceptibility->of($s->site->soil) !== Susceptibility::None,
+            Concern::Damp => true,
+            Concern::Mass => $s->heatedFloor() !== null,
+            default => false,
+        };
     }
 
     /** @return array{Verdict, float|null, string, array<string, float>} word, share, method and shares by its sums alone */

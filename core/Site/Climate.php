@@ -9,23 +9,47 @@ use Ondergrond\Size\Size;
 /** Outdoor air through the year. */
 final readonly class Climate
 {
+    /** Monthly means lie within these, as files take them, °C. */
+    public const COLDEST_MONTH = -60.0;
+
+    public const WARMEST_MONTH = 50.0;
+
+    /** Of the design day where none is given: under the coldest month by so much, and by so much of the year's amplitude. */
+    private const SPELL = [4.0, 0.8];
+
+    /** Air temperature of the heating design day, °C. */
+    public float $design;
+
     /**
      * @param  string  $name  what the person calls it
-     * @param  list<float>  $monthly  twelve monthly mean air temperatures, °C, January first
-     * @param  float  $design  air temperature of the heating design day, °C
+     * @param  non-empty-list<float>  $monthly  twelve monthly mean air temperatures, °C, January first
+     * @param  float|null  $designGiven  of the heating design day, °C; null: worked out from the months
      */
     public function __construct(
         #[Size('Name of the climate', key: 'name')]
         public string $name,
         #[Size('Outdoor air of the months', key: 'monthly_mean_c', each: 'Outdoor air, *')]
         public array $monthly,
-        #[Size('Heating design day', key: 'design_c')]
-        public float $design,
+        #[Size('Heating design day', key: 'design_c', hint: 'as the code or a weather table has it; empty: worked out from the months')]
+        public ?float $designGiven = null,
         #[Size('Where the climate comes from')]
         public ClimateSource $source = ClimateSource::Own,
         #[Size('Estimated by', hint: 'who, and from what')]
         public string $estimatedBy = '',
-    ) {}
+    ) {
+        $this->design = $designGiven ?? self::coldSpell($monthly);
+    }
+
+    /**
+     * The design day where nobody says it: 4 K and 0.8 of the year's amplitude under the coldest month, since cold spells go
+     * deeper inland; common practice, no source. A tabled value belongs in its place.
+     *
+     * @param  non-empty-list<float>  $monthly  °C
+     */
+    private static function coldSpell(array $monthly): float
+    {
+        return round(min($monthly) - self::SPELL[0] - self::SPELL[1] * AnnualWave::fit($monthly)->amplitude, 1);
+    }
 
     /** @return int coldest month, 0 for January */
     public function coldest(): int
@@ -51,7 +75,7 @@ final readonly class Climate
         }
         asort($order);
 
-        return (int) array_key_first($order);
+        return array_key_first($order);
     }
 
     public function wave(): AnnualWave

@@ -38,6 +38,12 @@ final class ClimateSamples
         ];
     }
 
+    /** What is drawn under while nobody knows the climate: the months of the snowy sample, so that frost is looked at. */
+    public static function notKnown(): Climate
+    {
+        return new Climate('Not known yet', self::all()['snowy-upland']->monthly, null, ClimateSource::NotKnown);
+    }
+
     /**
      * Where twelve months come from that nobody says it of.
      *

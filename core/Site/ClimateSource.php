@@ -6,9 +6,13 @@ namespace Ondergrond\Site;
 
 use Ondergrond\Size\Choice;
 
-/** Where a site's climate comes from: what is judged under one that is not its own is provisional. */
+/**
+ * Where a site's climate comes from: what is judged under one that is not its own is provisional. Under one that is not known
+ * yet the months are those of a sample, so that everything can be drawn, and what hangs on them is not checked.
+ */
 enum ClimateSource: string implements Choice
 {
+    case NotKnown = 'not-known';
     case Invented = 'invented';
     case Estimated = 'estimated';
     case Own = 'own';
@@ -17,6 +21,7 @@ enum ClimateSource: string implements Choice
     public function label(): string
     {
         return match ($this) {
+            self::NotKnown => 'not known yet',
             self::Invented => 'invented, to start from',
             self::Estimated => 'estimated',
             self::Own => 'the site’s own',
@@ -26,6 +31,6 @@ enum ClimateSource: string implements Choice
 
     public function isProvisional(): bool
     {
-        return $this === self::Invented || $this === self::Estimated;
+        return $this !== self::Own && $this !== self::File;
     }
 }

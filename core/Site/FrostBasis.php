@@ -19,6 +19,7 @@ final readonly class FrostBasis
 
     /**
      * @param  float|null  $designIndex  air freezing index of the design winter, from a map or the authority, °C·d
+     * @param  float|null  $officeDepth  frost depth that the building office asks, m: the index whose winter freezes this ground so deep
      * @param  list<float>  $winters  air freezing index of each winter on record, °C·d
      * @param  float  $variation  coefficient of variation of the yearly index, used where there are no winters on record
      * @param  float  $spread  K by which days stray from their season
@@ -71,5 +72,10 @@ final readonly class FrostBasis
         public float $paving = 0.0,
         #[Size('Stone under the paving')]
         public float $pavingStone = 0.0,
+        #[Size(
+            'Frost depth that the building office asks',
+            hint: 'gives the design winter’s index in this ground, the months stay; empty: not known',
+        )]
+        public ?float $officeDepth = null,
     ) {}
 }

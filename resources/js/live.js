@@ -9,14 +9,17 @@ const WORDS = {
     refused: 'Not saved; what is wrong stands at its field.',
 };
 
-/** A page whose forms are sent as soon as something in them changed, one after the other, and that takes in what comes back. */
+/**
+ * A page whose forms are sent as soon as something in them changed, or where they say `pressed` only then, one after the other,
+ * and that takes in what comes back.
+ */
 export default () => ({
     init() {
         this.root = this.$el;
         this.busy = false;
         this.root.addEventListener('change', (event) => {
             const form = event.target.form;
-            if (form?.matches('[data-live]')) {
+            if (form?.matches('[data-live]:not([data-live=pressed])')) {
                 this.send(form);
             }
         });
@@ -57,7 +60,7 @@ export default () => ({
             data.set(by.name, by.value);
         }
         const response = await fetch(form.action, { method: 'POST', body: data, headers: { Accept: 'text/html' } }).catch(() => null);
-        const state = await this.take(response);
+        const state = await this.take(response, form);
         this.busy = false;
         this.say(state);
         if (this.next) {
@@ -71,7 +74,7 @@ export default () => ({
     },
 
     /** The page that came back is laid over this one; what is being typed right now stays. */
-    async take(response) {
+    async take(response, sent) {
         if (!response) {
             return 'unreachable';
         }
@@ -95,6 +98,9 @@ export default () => ({
             Alpine.morph(old, part.outerHTML, { key: (element) => element.id });
         }
         for (const field of this.root.querySelectorAll('input, select')) {
+            if (field.form?.matches('[data-live=pressed]') && field.form.id !== sent.id) {
+                continue;
+            }
             if (field !== focus && field.type !== 'checkbox' && field.tagName === 'INPUT') {
                 field.value = field.getAttribute('value') ?? '';
             } else if (field.tagName === 'SELECT') {

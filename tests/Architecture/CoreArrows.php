@@ -18,12 +18,13 @@ final class CoreArrows
     /** Each part of the core may use itself and those named here, nothing else of the core. */
     public const MAY_USE = [
         'Version' => [],
+        'Numbers' => [],
         'Units' => [],
         'Fault' => ['Units'],
         'Verdict' => [],
         'Material' => ['Units'],
         'Size' => ['Units'],
-        'Site' => ['Size', 'Units'],
+        'Site' => ['Fault', 'Numbers', 'Size', 'Units'],
         'Design' => ['Fault', 'Material', 'Size', 'Units'],
         'Plan' => ['Design', 'Fault', 'Section', 'Size', 'Units'],
         'Codec' => ['Design', 'Fault', 'Material', 'Plan', 'Site', 'Size', 'Units'],
@@ -35,7 +36,7 @@ final class CoreArrows
             'Codec', 'Damp', 'Design', 'Field', 'Frost', 'Ground', 'Material', 'Plan', 'Section', 'SetOut', 'Site', 'Units',
         ],
         'Heat' => ['Design', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Units', 'Verdict'],
-        'Frost' => ['Design', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Units', 'Verdict'],
+        'Frost' => ['Design', 'Field', 'Ground', 'Material', 'Numbers', 'Section', 'Site', 'Units', 'Verdict'],
         'Damp' => ['Design', 'Fault', 'Field', 'Ground', 'Material', 'Section', 'Site', 'Verdict'],
         'Sun' => ['Fault', 'Site'],
         'Mass' => ['Design', 'Fault', 'Field', 'Frost', 'Heat', 'Material', 'Section', 'Site', 'Sun'],

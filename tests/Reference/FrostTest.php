@@ -12,6 +12,7 @@ use Ondergrond\Frost\FrozenSoil;
 use Ondergrond\Frost\Seasons;
 use Ondergrond\Frost\UndisturbedGround;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Numbers\ErrorFunction;
 use Ondergrond\Site\AnnualWave;
 use Ondergrond\Site\GroundCover;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -93,10 +94,10 @@ final class FrostTest extends TestCase
     public function test_the_error_function(): void
     {
         foreach ([[0.5, 0.5204998778], [1.0, 0.8427007929], [2.0, 0.9953222650], [3.0, 0.9999779095]] as [$x, $erf]) {
-            self::assertEqualsWithDelta($erf, FrostDepth::erf($x), 1e-9);
-            self::assertEqualsWithDelta(1 - $erf, FrostDepth::erfc($x), 1e-9);
+            self::assertEqualsWithDelta($erf, ErrorFunction::of($x), 1e-9);
+            self::assertEqualsWithDelta(1 - $erf, ErrorFunction::complement($x), 1e-9);
         }
-        self::assertEqualsWithDelta(FrostDepth::erf(2.4999), FrostDepth::erf(2.5001), 1e-6);
+        self::assertEqualsWithDelta(ErrorFunction::of(2.4999), ErrorFunction::of(2.5001), 1e-6);
     }
 
     /** Independent computation (Kusuda and Achenbach): mean 9 °C, swing 12 K, coldest on day 20, 0.05 m²/day. */

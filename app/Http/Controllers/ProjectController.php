@@ -11,14 +11,20 @@ use App\Forms\Word;
 use App\Later\Words;
 use App\Models\Project;
 use App\Models\User;
+use App\View\FamilyCard;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Assessor;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\Soil;
 use Ondergrond\Site\TimeZones;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
 
 final class ProjectController
 {
@@ -64,8 +70,24 @@ final class ProjectController
             'zones' => TimeZones::words(),
             'climates' => ClimateSamples::all(),
             'soils' => Soil::cases(),
-            'families' => Families::all(),
+            'families' => FamilyCard::all($reading->system()),
         ]);
+    }
+
+    /** What two typed sides come to, a line for the starting page. */
+    public function floor(Request $request, Reader $reading): Response
+    {
+        $system = UnitSystem::tryFrom(Word::of($request, 'units')) ?? $reading->system();
+        $format = new QuantityFormatter($system, $reading->formatter()->mark);
+        try {
+            $footprint = NewProject::footprint(['footprint' => ['sides' => Word::of($request, 'sides')]], $format);
+        } catch (ValidationException $e) {
+            return response(implode(' ', array_merge(...array_values($e->errors()))), Response::HTTP_UNPROCESSABLE_ENTITY)
+                ->header('Content-Type', 'text/plain; charset=utf-8');
+        }
+
+        return response($format->format($footprint->area, Quantity::Area).', outline '
+            .$format->format($footprint->perimeter, Quantity::Length))->header('Content-Type', 'text/plain; charset=utf-8');
     }
 
     public function store(Request $request, Reader $reading): RedirectResponse

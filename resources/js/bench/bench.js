@@ -306,6 +306,10 @@ export default () => {
         /** A click on the drawing: a dimension is typed over where it stands, a part is found in the log. */
         pick(event) {
             const size = event.target.closest('#bench-drawing text[data-field]');
+            if (size?.matches('.question')) {
+                this.$root.querySelector(`[data-answers="${CSS.escape(size.dataset.field)}"]`)?.click();
+                return;
+            }
             if (size && this.may) {
                 typeOver(size, this.field(size.dataset.field));
                 return;

@@ -1,7 +1,16 @@
 {{-- What is not said yet: answered by one press where a word does it, else led to where it is filled in. --}}
 @use('Ondergrond\Rules\Severity')
 @php $unknown = array_filter($judgement->findings, fn ($j) => $j->isOpen() && $j->finding->severity === Severity::NotChecked); @endphp
-@if ($unknown === [])<p class="panel-empty">Nothing is left to answer.</p>@endif
+@if ($unknown === [] && $page->questions() === [])<p class="panel-empty">Nothing is left to answer.</p>@endif
 <ol class="findings">
     @foreach ($unknown as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" :project="$project" />@endforeach
 </ol>
+@if ($page->questions() !== [])
+    <h3 class="answers-site">At the site</h3>
+    <ol class="site-questions">
+        @foreach ($page->questions() as $question)
+            <li><a href="{{ route('site.edit', $project) }}{{ \App\View\SitePage::leadsTo($question) }}" data-answers="site.{{
+                $question->key }}">{{ $question->asks }}</a> <span class="quiet">{{ $question->meanwhile }}</span></li>
+        @endforeach
+    </ol>
+@endif

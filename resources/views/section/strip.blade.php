@@ -9,6 +9,6 @@
     @php $unknown = $judgement->count(\Ondergrond\Rules\Severity::NotChecked); @endphp
     @if ($page->project->site->climate->source->isProvisional())<span class="provisional">climate {{
         $page->project->site->climate->source->label() }}</span>@endif
-    <span class="cell-says">@if ($unknown > 0)<b>{{ $unknown }}</b> to answer before this is final @else nothing is left to answer
-        @endif</span>
+    <span class="cell-says">@if ($unknown > 0)<b>{{ $unknown }}</b> to answer before this is final @elseif (($left =
+        count($page->questions())) > 0) the site leaves <b>{{ $left }}</b> open @else nothing is left to answer @endif</span>
 </x-unit>

@@ -1,59 +1,72 @@
-@use('Ondergrond\Units\Quantity')
-<x-layout :title="'Site of '.$project->name" :project="$project" class="page">
-    <div class="page-head"><h1>Site</h1> <a href="{{ route('site.history', $project) }}">History</a></div>
-    <x-wrong what="Not saved" />
-    <form class="site" method="post" action="{{ route('site.update', $project) }}" novalidate data-keep>
-        @csrf @method('put')
-        @if (session('conflict'))<div class="wide"><x-conflict :conflict="session('conflict')" :reload="route('site.edit', $project)"
-            /></div>@endif
-        <x-made-from :head="$head" :format="$format" :again="$errors->any() || session('conflict')" />
-        @foreach ($sections as $section)
-            <fieldset @class(['wide' => $section->slug === 'air']) @disabled(! $may)>
-                <legend>{{ $section->legend }}</legend>
-                @if ($section->slug === 'place')<x-input name="name" label="Name of the project" :value="$project->name" dir="auto" />@endif
-                @if ($section->hint !== '')<p class="hint">{{ $section->hint }}</p>@endif
-                @foreach ($section->fields as $field)
-                    @continue($field->isMonth())
-                    @if ($field->options === null)
-                        <x-input :name="$field->name" :label="$field->label" :hint="$field->hint" :value="$field->value" dir="auto" />
-                    @else
-                        <x-choice :name="$field->name" :label="$field->label" :value="$field->value" :options="$field->options" />
-                    @endif
-                @endforeach
-                @if ($section->slug === 'frost')
-                    <div class="ledge" x-data="ledge" data-scale="{{ $ledge['pixels'] }}" data-grade="{{ $ledge['grade'] }}"
-                        data-unit="{{ $format->unit(Quantity::Thickness) }}" data-now="{{ $site->frost->ledge ?? '' }}" @pointerdown="begin"
-                            @pointermove="drag" @pointerup="drop">
-                        {!! $ledge['svg'] !!}
-                        <p class="hint needs-script-block">Draw it in: press where rock was met under the ground outside, or drag its
-                            line.</p>
-                    </div>
-                @elseif ($section->slug === 'winter')
-                    <x-winter :site="$site" :winter="$winter" :format="$format" />
-                @elseif ($section->slug === 'air')
-                    <div class="months">
-                        @foreach ($section->fields as $field)
-                            @if ($field->isMonth())<x-input :name="$field->name" :label="$field->label" :value="$field->value" />@endif
+<x-layout :title="'Site of '.$page->project->name" :project="$page->project" class="page site-page">
+    <div id="live" x-data="live" @if (auth()->user()->single_keys) data-keys @endif>
+        <div class="page-head" id="site-head">
+            <h1>Site</h1>
+            <p class="undo">
+                @if ($page->may)
+                    @foreach (['undo' => $page->sitting?->undo, 'redo' => $page->sitting?->redo] as $way => $what)
+                        <button form="site-{{ $way }}" data-press="{{ $way === 'undo' ? 'u' : 'r' }}" @disabled($what === null)>{{
+                            ucfirst($way) }}</button>
+                    @endforeach
+                    <span class="hint" role="status" data-said></span>
+                @else <span class="hint">You may read this, not change it.</span> @endif
+            </p>
+            <a href="{{ route('site.history', $page->project) }}">History</a>
+        </div>
+        <div id="site-wrong"><x-wrong what="Not saved" /></div>
+        <div class="site-picture" id="site-picture" x-data="picture" @pointerdown="begin" @pointermove="drag" @pointerup="drop"
+            @input.window="follow" @dragover="over" @dragleave="away" @drop="fall">
+            @include('site.year')
+            @include('site.ground')
+        </div>
+        <div class="site-open" id="site-open">@include('site.open')</div>
+        <form class="site" id="site-form" method="post" action="{{ route('site.update', $page->project) }}" novalidate data-live>
+            @csrf @method('put')
+            @if (session('conflict'))<x-conflict :conflict="session('conflict')" :reload="route('site.edit', $page->project)" />@endif
+            <x-made-from :head="$page->head" :format="$page->format" :again="$errors->any() || session('conflict')" />
+            @foreach ($page->cards as $card)
+                <details class="card" id="card-{{ $card->slug }}" @if ($errors->hasAny($card->names())
+                    || $card->slug === 'place' && $errors->has('name')
+                    || $card->slug === 'climate' && ($errors->has('known.*') || $errors->has('climate')))
+                    open @endif>
+                    <summary><b>{{ $card->legend }}</b> <span>{{ $card->line }}</span></summary>
+                    <fieldset @disabled(! $page->may)>
+                        <legend class="unseen">{{ $card->legend }}</legend>
+                        @if ($card->slug === 'place')<x-input name="name" label="Name of the project" :value="$page->project->name"
+                            dir="auto" />@endif
+                        @foreach ($card->fields as $field)
+                            @continue($field->isMonth())
+                            @if ($field->options === null)
+                                <x-input :name="$field->name" :label="$field->label" :hint="$field->hint" :value="$field->value"
+                                    dir="auto" />
+                            @else
+                                <x-choice :name="$field->name" :label="$field->label" :value="$field->value" :options="$field->options" />
+                            @endif
                         @endforeach
-                    </div>
-                    <x-year :site="$site" :format="$format" :months="$months" />
-                @endif
-            </fieldset>
-        @endforeach
-        @if ($may)<button class="go">Save the site</button>@endif
-    </form>
-    @if ($may)
-        <form class="site" id="climate-import" method="post" action="{{ route('site.climate', $project) }}" enctype="multipart/form-data">
-            @csrf
-            <fieldset>
-                <legend>Take the climate from a file</legend>
-                <p class="hint">Hourly weather as EPW, or CSV with a date and a mean, by hour, day or month. It brings the months, the
-                    design day and, from whole winters, their freezing indices; what else the site says stays.</p>
-                <div class="field"><label for="climate-file">EPW or CSV</label><input id="climate-file" type="file" name="climate"
-                    accept=".epw,.csv,.txt"></div>
-                @foreach ($errors->get('climate') as $message)<p class="wrong" role="alert">{{ $message }}</p>@endforeach
-                <button class="site-import">Take it in</button>
-            </fieldset>
+                        @if ($card->hint !== '')<p class="hint card-hint">{{ $card->hint }}</p>@endif
+                    </fieldset>
+                    @if ($card->slug === 'climate' && $page->may)@include('site.known')@endif
+                    @if ($card->slug === 'winter')<div class="card-more"><x-winter :site="$page->site" :winter="$page->winter"
+                        :format="$page->format" /> <p class="hint">{{ $page->winterSaid() }}</p></div>@endif
+                </details>
+            @endforeach
+            @if ($page->may)<p class="no-script"><button class="go">Save the site</button></p>@endif
         </form>
-    @endif
+        <div hidden>
+            @if ($page->may)
+                @foreach (['undo', 'redo'] as $way)
+                    <form method="post" action="{{ route('site.'.$way, $page->project) }}" id="site-{{ $way }}"
+                        data-live>@csrf @method('put')</form>
+                @endforeach
+                @foreach (['months', 'extremes', 'sum'] as $kind)
+                    <form method="post" action="{{ route('site.known', $page->project) }}" id="known-{{ $kind }}" data-live="pressed">@csrf
+                        <input type="hidden" name="kind" value="{{ $kind }}">
+                        <input type="hidden" name="{{ \App\Forms\Reader::FIELD }}" value="{{ \App\Forms\Reader::name($page->format)
+                            }}"></form>
+                @endforeach
+                <form id="climate-import" method="post" action="{{ route('site.climate', $page->project) }}"
+                    enctype="multipart/form-data">@csrf</form>
+            @endif
+        </div>
+    </div>
 </x-layout>

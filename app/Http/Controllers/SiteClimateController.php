@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Forms\KnownClimate;
+use App\Forms\Reader;
+use App\Forms\Word;
+use App\History\History;
+use App\Models\Project;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+use Ondergrond\Codec\SiteCodec;
+use Ondergrond\Exchange\ClimateFile;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Site\Climate;
+
+/** A site's climate from what people have of it: a weather file, or a few figures. What else the site says stays. */
+final readonly class SiteClimateController
+{
+    public function __construct(private History $history) {}
+
+    /** Months, design day and winters out of a weather file. */
+    public function file(Project $project, Request $request): RedirectResponse
+    {
+        $file = $request->file('climate');
+        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > ClimateFile::LARGEST) {
+            throw ValidationException::withMessages([
+                'climate' => $file === null
+                    ? 'Choose a file first: EPW, or CSV with a date and a mean.'
+                    : 'That file cannot be taken in. Allowed: EPW or CSV of up to 4 MB.',
+            ]);
+        }
+        try {
+            $read = ClimateFile::read($file->getContent(), mb_substr(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 0, 120));
+        } catch (FaultyInput $e) {
+            throw ValidationException::withMessages(['climate' => array_map(static fn (Fault $f): string => $f->line(), $e->faults)]);
+        }
+        $this->take($project, $read->climate, $read->winters);
+
+        return redirect()->route('site.edit', $project)->with(
+            'said',
+            implode(' ', ['Taken in: “'.$read->climate->name.'”, '.count($read->winters).' winters.', ...$read->notes]),
+        );
+    }
+
+    /** Twelve months, the coldest and the warmest of them with the mean, or degree-days with the mean. */
+    public function known(Project $project, Request $request, Reader $reading): RedirectResponse
+    {
+        $kind = Word::of($request, 'kind');
+        $climate = (new KnownClimate($reading->written($request, $project)))->climate(
+            $kind, $request->array("known.{$kind}"), $project->site->climate, $project->site->frost->spread,
+        );
+        $this->take($project, $climate);
+
+        return redirect()->route('site.edit', $project);
+    }
+
+    /** @param  list<float>|null  $winters  on record; null: those that are known stay */
+    private function take(Project $project, Climate $climate, ?array $winters = null): void
+    {
+        $this->history->change($project, History::head($project)->id, static function (array $state) use ($climate, $winters): array {
+            $site = SiteCodec::completed($state['site']);
+            $site['climate'] = [
+                'name' => $climate->name,
+                'monthly_mean_c' => $climate->monthly,
+                'design_c' => $climate->designGiven,
+                'source' => $climate->source->value,
+                'estimated_by' => $climate->estimatedBy,
+            ];
+            if ($winters !== null) {
+                $site['frost'] = [...$site['frost'], 'winters_c_d' => $winters];
+            }
+
+            return [...$state, 'site' => SiteCodec::toArray(SiteCodec::fromArray($site))];
+        });
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Drawing;
+
+/** What a site leaves open, marked on a section where the answer belongs: in the sky, at the ground outside, deep in it. */
+final class QuestionMarks
+{
+    /** From the edge of the sheet, and up from its foot or down from its top, mm of paper. */
+    private const IN = 2.0;
+
+    private const FROM_TOP = 9.0;
+
+    private const FROM_FOOT = 9.0;
+
+    private const OVER_GROUND = 2.5;
+
+    /**
+     * @param  list<array{key: string, words: string, place: 'sky'|'surface'|'ground'}>  $questions  the size that answers each, and
+     *   a few words
+     */
+    public static function over(Drawing $drawing, array $questions): Drawing
+    {
+        $mm = $drawing->paper();
+        [, $foot, $right, $top] = SectionDrawing::seen($drawing);
+        foreach ($questions as $i => $question) {
+            $y = match ($question['place']) {
+                'sky' => $top - self::FROM_TOP * $mm,
+                'surface' => self::OVER_GROUND * $mm,
+                'ground' => $foot + self::FROM_FOOT * $mm,
+            };
+            $text = new Text(
+                Role::Question, null, [$right - self::IN * $mm, $y], ($i + 1).' '.$question['words'], 'end', field: $question['key'],
+            );
+            $drawing = new Drawing(
+                $drawing->scale, $drawing->box, [...$drawing->items, Lettering::clear($text, $drawing)], $drawing->title,
+            );
+        }
+
+        return $drawing;
+    }
+}
