@@ -7,6 +7,7 @@ use App\Http\Controllers\CompareController;
 use App\Http\Controllers\DampController;
 use App\Http\Controllers\FirstController;
 use App\Http\Controllers\FrostController;
+use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\InvitationController;
@@ -46,6 +47,8 @@ use Ondergrond\Rules\Rulebook;
 
 // Open to everybody.
 Route::view('/glossary', 'glossary', ['terms' => Glossary::all()])->name('glossary');
+Route::get('/help', [HelpController::class, 'show'])->name('help');
+Route::get('/help/{picture}.png', [HelpController::class, 'picture'])->name('help.picture')->where('picture', '[a-z-]+');
 Route::get('/notices', NoticesController::class)->name('notices');
 Route::permanentRedirect('/schema/project-2.json', '/schema/project-3.json')->name('schema.before');
 Route::get('/schema/{schema}.json', SchemaController::class)->name('schema');

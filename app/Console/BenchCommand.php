@@ -208,7 +208,7 @@ final class BenchCommand extends Command
         $floor = $glass->options[0]->design;
         $room = Room::of($glass->site, $floor);
         $weather = new Weather($room);
-        $settled = RoomTemperatures::steady($room, $room->set(), $glass->site->climate->design, $room->virtual[0]);
+        $settled = RoomTemperatures::steady($room, $room->set(), $glass->site->climate->design(), $room->virtual[0]);
 
         return [
             'field: solve a section, mean and year, until it is fine enough' => static fn () => Solution::of(

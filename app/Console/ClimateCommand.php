@@ -166,7 +166,7 @@ final class ClimateCommand extends Command
                 'winters_c_d' => array_map(static fn (float $w): float => round($w, 2), $site->frost->winters),
             ],
             'wave' => ['mean_c' => $wave->mean, 'amplitude_k' => $wave->amplitude, 'coldest_month' => $wave->coldest],
-            'design_day_c' => $climate->design,
+            'design_day_c' => $climate->design(),
             'degree_days' => ['base_c' => $base, 'sum_k_d' => round(DegreeDays::of($climate->monthly, $base), 1)],
             'freezing_index' => [
                 'months_c_d' => $winter->smooth, 'mean_c_d' => $winter->mean, 'design_c_d' => $winter->index,

@@ -45,7 +45,9 @@ final readonly class KnownClimate
         [$months, $source, $from] = match ($kind) {
             'months' => [$this->months($typed), ClimateSource::Own, ''],
             'extremes', 'sum' => $this->worked($kind, $typed, $spread),
-            default => throw ValidationException::withMessages(['known' => 'Choose what you know: the months, three figures, degree-days.']),
+            default => throw ValidationException::withMessages(
+                ['known' => 'Choose what you know: the months, three figures, degree-days.'],
+            ),
         };
         $design = $before->designGiven;
 

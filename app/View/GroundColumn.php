@@ -109,7 +109,8 @@ final readonly class GroundColumn
         return [
             'field' => str_replace('.', '-', 'site.'.$path), 'class' => $depth === null ? $class.' line-none' : $class,
             'y' => $depth === null || $deep ? self::FOOT : $this->ruler->y($depth),
-            'words' => $depth === null ? $none : $words.' '.$this->format->format($depth, Quantity::Depth), 'anchor' => $anchor, 'at' => $at,
+            'words' => $depth === null ? $none : $words.' '.$this->format->format($depth, Quantity::Depth),
+            'anchor' => $anchor, 'at' => $at,
         ];
     }
 }

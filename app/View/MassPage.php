@@ -132,7 +132,7 @@ final readonly class MassPage
 
         return sprintf(
             'Outside it stays at %s. The rooms, at %s, are at %s.',
-            $this->warm($this->site->climate->design),
+            $this->warm($this->site->climate->design()),
             $this->warm($f['start_c']),
             implode(', at ', $hours),
         )

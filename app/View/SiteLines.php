@@ -54,7 +54,7 @@ final readonly class SiteLines
         return [
             $climate->source->label(),
             'months '.$this->warm(min($climate->monthly)).' to '.$this->warm(max($climate->monthly)),
-            'design day '.$this->warm($climate->design).($climate->designGiven === null ? ', worked out' : ''),
+            'design day '.$this->warm($climate->design()).($climate->designGiven === null ? ', worked out' : ''),
         ];
     }
 
@@ -66,7 +66,8 @@ final readonly class SiteLines
         return [
             $site->soil->label(),
             $site->water === GroundWater::NotSaid ? 'water not said' : $site->water->label(),
-            $site->damp->waterTable === null ? '' : 'water table '.$this->format->format($site->damp->waterTable, Quantity::Thickness).' down',
+            $site->damp->waterTable === null
+                ? '' : 'water table '.$this->format->format($site->damp->waterTable, Quantity::Thickness).' down',
             $site->frost->ledge === null ? '' : 'rock '.$this->format->format($site->frost->ledge, Quantity::Thickness).' down',
             $site->termites === Presence::Yes ? 'termites' : '',
             $site->radon === Presence::Yes ? 'radon' : '',

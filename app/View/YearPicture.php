@@ -28,7 +28,7 @@ final readonly class YearPicture
     {
         $climate = $site->climate;
         $top = max(0.0, $site->heatingLimit, ...$climate->monthly) + 2.0;
-        $low = min(0.0, $climate->design, ...$climate->monthly) - 2.0;
+        $low = min(0.0, $climate->design(), ...$climate->monthly) - 2.0;
         $wide = max(self::LEAST, $top - $low);
         $this->ruler = new Ruler(
             $top, self::MARGIN, -(self::HEIGHT - 2 * self::MARGIN) / $wide, Quantity::Temperature, $format,

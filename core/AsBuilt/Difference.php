@@ -56,7 +56,7 @@ final readonly class Difference
     public function designDay(): float
     {
         return ($this->after->field->steadyCoefficient - $this->before->field->steadyCoefficient)
-            * ($this->site->indoor - $this->site->climate->design);
+            * ($this->site->indoor - $this->site->climate->design());
     }
 
     /** Mean of the year by the fields, W. */

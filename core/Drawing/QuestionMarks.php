@@ -7,14 +7,14 @@ namespace Ondergrond\Drawing;
 /** What a site leaves open, marked on a section where the answer belongs: in the sky, at the ground outside, deep in it. */
 final class QuestionMarks
 {
-    /** From the edge of the sheet, and up from its foot or down from its top, mm of paper. */
+    /** From the edge of the sheet, up from its foot, and over the ground: a page may lay something over the top, mm of paper. */
     private const IN = 2.0;
-
-    private const FROM_TOP = 9.0;
 
     private const FROM_FOOT = 9.0;
 
     private const OVER_GROUND = 2.5;
+
+    private const IN_SKY = 20.0;
 
     /**
      * @param  list<array{key: string, words: string, place: 'sky'|'surface'|'ground'}>  $questions  the size that answers each, and
@@ -23,10 +23,10 @@ final class QuestionMarks
     public static function over(Drawing $drawing, array $questions): Drawing
     {
         $mm = $drawing->paper();
-        [, $foot, $right, $top] = SectionDrawing::seen($drawing);
+        [, $foot, $right] = SectionDrawing::seen($drawing);
         foreach ($questions as $i => $question) {
             $y = match ($question['place']) {
-                'sky' => $top - self::FROM_TOP * $mm,
+                'sky' => self::IN_SKY * $mm,
                 'surface' => self::OVER_GROUND * $mm,
                 'ground' => $foot + self::FROM_FOOT * $mm,
             };

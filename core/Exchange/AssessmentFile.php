@@ -226,7 +226,7 @@ final class AssessmentFile
                 'heating_limit_c' => $heat->site->heatingLimit,
                 'heating_months' => $heat->site->heatingMonths(),
                 'heating_shares' => $heat->site->heatingShares(),
-                'design_outdoor_c' => $heat->site->climate->design,
+                'design_outdoor_c' => $heat->site->climate->design(),
             ],
             ...$formula->steps(),
             'u_w_m2k' => $heat->transmittance(),

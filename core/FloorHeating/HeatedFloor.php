@@ -129,7 +129,7 @@ final readonly class HeatedFloor
         }
         $mean = $cold / max(1e-9, $site->heatingLength());
 
-        return $this->room + ($this->planeNeeded - $this->room) * min(1.0, $mean / max(1.0, $this->room - $site->climate->design));
+        return $this->room + ($this->planeNeeded - $this->room) * min(1.0, $mean / max(1.0, $this->room - $site->climate->design()));
     }
 
     /** Of what the rooms take, what it gives. */

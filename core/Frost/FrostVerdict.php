@@ -8,6 +8,7 @@ use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Side;
 use Ondergrond\Section\Stretch;
+use Ondergrond\Site\ClimateSource;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Susceptibility;
 use Ondergrond\Site\WinterUse;
@@ -69,7 +70,13 @@ final readonly class FrostVerdict
         $ledge = $site->frost->ledge;
         $shallowest = self::shallowest($design);
 
+        $canHeave = $susceptibility !== Susceptibility::None && $soil->latent > 0.0;
+
         return match (true) {
+            $site->climate->source === ClimateSource::NotKnown && $canHeave => [
+                'The climate is not known yet: no winter is run.',
+                false,
+            ],
             $winter->isPermafrost() => [
                 'The mean of the year is at or below freezing: ground that may stay frozen through the summer is not judged here. Ask '
                     .'a geotechnical engineer.',

@@ -63,7 +63,7 @@ final readonly class GroundHeat
         return new self(
             $formula, $site, $outdoor, $indoor, $swing, $steady, $in, $out, $spell, $monthly,
             YearSum::heating($monthly, $site->heatingShares()), YearSum::all($monthly),
-            $peak + $spell * max(0.0, $outdoor->mean - $outdoor->amplitude - $site->climate->design),
+            $peak + $spell * max(0.0, $outdoor->mean - $outdoor->amplitude - $site->climate->design()),
         );
     }
 

@@ -25,7 +25,7 @@ final class FloorThermostat
     {
         $this->pipes = $room->branches[0]->area / max(1e-4, $regime->pipes);
         $this->load = max(1.0, $room->designLoad());
-        $this->drop = max(1.0, $room->set() - $room->site->climate->design);
+        $this->drop = max(1.0, $room->set() - $room->site->climate->design());
     }
 
     public function isOn(): bool

@@ -191,7 +191,7 @@ final readonly class Room
     /** On the heating design day, W. */
     public function designLoad(): float
     {
-        return $this->load($this->site->climate->design, $this->site->climate->coldest());
+        return $this->load($this->site->climate->design(), $this->site->climate->coldest());
     }
 
     /** The most that heating gives, W: as the site says, or a fifth more than the design day takes. */

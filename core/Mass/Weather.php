@@ -97,7 +97,7 @@ final readonly class Weather
 
         return $this->of(
             $count,
-            fn (): array => [$this->room->site->climate->design, min(3.0, $this->room->site->sun->daySwing)],
+            fn (): array => [$this->room->site->climate->design(), min(3.0, $this->room->site->sun->daySwing)],
             static fn (): int => $day,
             static fn (): bool => false,
             null,

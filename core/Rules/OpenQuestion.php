@@ -65,7 +65,8 @@ final readonly class OpenQuestion
                 'An invented one is drawn under; frost, damp and mass are not checked.', 'sky', 'climate?',
             ),
             ClimateSource::Invented => new self(
-                'climate.monthly_mean_c', 'What is the site’s own climate?', 'This one is invented; every word under it is provisional.', 'sky',
+                'climate.monthly_mean_c', 'What is the site’s own climate?',
+                'This one is invented; every word under it is provisional.', 'sky',
                 'own climate?',
             ),
             default => null,

@@ -46,6 +46,12 @@ abstract class Rule
         return false;
     }
 
+    /** Whether what it says hangs on the months: under a climate that is not known it says nothing. */
+    public function hangsOnClimate(): bool
+    {
+        return false;
+    }
+
     /** Its name in files: the class, in lower case with hyphens. */
     final public function id(): string
     {

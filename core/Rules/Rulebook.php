@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules;
 
+use Ondergrond\Site\ClimateSource;
+
 /** All rules, as they are found in `Book/`. */
 final class Rulebook
 {
@@ -61,7 +63,11 @@ final class Rulebook
     public static function findings(Subject $subject, ?Concern $of = null): array
     {
         $findings = [];
+        $isDark = $subject->site->climate->source === ClimateSource::NotKnown;
         foreach (self::all() as $rule) {
+            if ($isDark && $rule->hangsOnClimate()) {
+                continue;
+            }
             $finding = $of === null || $rule->concern() === $of ? $rule->judge($subject) : null;
             if ($finding !== null) {
                 $findings[] = $finding;

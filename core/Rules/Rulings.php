@@ -7,7 +7,6 @@ namespace Ondergrond\Rules;
 use Ondergrond\Heat\FloorLimit;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Site\ClimateSource;
-use Ondergrond\Site\Susceptibility;
 use Ondergrond\Verdict\Verdict;
 
 /** The verdicts of one design, none of them better than its worst finding, none green whose method was not run. */
@@ -106,11 +105,10 @@ final readonly class Rulings
         return new Ruling($concern, $word, $share, $method, $found[0] ?? null, null, $shares, $provisional);
     }
 
-    /** U of a floor and stress hang on no climate, nor does ground that cannot heave; the rest does. */
+    /** U of a floor and stress hang on no climate; of frost its own verdict says so. */
     private static function lacksClimate(Subject $s, Concern $concern): bool
     {
         return $s->site->climate->source === ClimateSource::NotKnown && match ($concern) {
-            Concern::Frost => $s->site->frost->susceptibility->of($s->site->soil) !== Susceptibility::None,
             Concern::Damp => true,
             Concern::Mass => $s->heatedFloor() !== null,
             default => false,
@@ -135,7 +133,7 @@ final readonly class Rulings
 
                 return [
                     $frost->word(), $frost->share(),
-                    $frost->reason !== null ? 'no winter is needed' : (
+                    $frost->reason !== null ? ($frost->isSafe ? 'no winter is needed' : 'no winter can be run') : (
                         $frost->closest() === null
                         ? 'table and depth; the winter is not run'
                         : 'the design winter on the sections, table and depth'

@@ -17,9 +17,6 @@ final readonly class Climate
     /** Of the design day where none is given: under the coldest month by so much, and by so much of the year's amplitude. */
     private const SPELL = [4.0, 0.8];
 
-    /** Air temperature of the heating design day, °C. */
-    public float $design;
-
     /**
      * @param  string  $name  what the person calls it
      * @param  non-empty-list<float>  $monthly  twelve monthly mean air temperatures, °C, January first
@@ -36,8 +33,12 @@ final readonly class Climate
         public ClimateSource $source = ClimateSource::Own,
         #[Size('Estimated by', hint: 'who, and from what')]
         public string $estimatedBy = '',
-    ) {
-        $this->design = $designGiven ?? self::coldSpell($monthly);
+    ) {}
+
+    /** Air temperature of the heating design day, °C. */
+    public function design(): float
+    {
+        return $this->designGiven ?? self::coldSpell($this->monthly);
     }
 
     /**

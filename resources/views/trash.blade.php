@@ -2,7 +2,8 @@
     <h1>Trash</h1>
     <p class="lead">What was put away stays here until it is taken back. An owner can let it go for good.</p>
     @error('option')<p class="wrong" role="alert">{{ $message }}</p>@enderror
-    @if ($projects->isEmpty() && $options->isEmpty())<p class="empty">The trash is empty.</p>@endif
+    @if ($projects->isEmpty() && $options->isEmpty())<p class="empty">The trash is empty.
+        What is deleted comes here first, and can be taken back.</p>@endif
     <ul class="people">
         @foreach ($projects as $project)
             <li>

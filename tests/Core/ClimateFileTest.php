@@ -61,8 +61,8 @@ final class ClimateFileTest extends TestCase
         self::assertSame([], $read->winters, 'a typical year is no record of winters');
         self::assertStringContainsString('no extremes', $read->notes[0]);
         // Colder than all but 0.4 % of the hours, and no warmer than the coldest month.
-        self::assertLessThan(-10.0, $read->climate->design);
-        self::assertGreaterThan(-11.5, $read->climate->design);
+        self::assertLessThan(-10.0, $read->climate->design());
+        self::assertGreaterThan(-11.5, $read->climate->design());
     }
 
     public function test_winters_by_the_day(): void

@@ -42,7 +42,7 @@ final class HemisphereTest extends TestCase
         return new Site(...[
             ...get_object_vars($site),
             'climate' => new Climate(
-                $site->climate->name, self::rolled($site->climate->monthly, self::TURN), $site->climate->design,
+                $site->climate->name, self::rolled($site->climate->monthly, self::TURN), $site->climate->design(),
             ),
             'damp' => new DampBasis(...[...get_object_vars($site->damp), 'outdoorRh' => self::months($site->damp->outdoorRh)]),
             'sun' => new SunBasis(-$site->sun->latitude, self::months($site->sun->shares), $site->sun->daySwing),

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\QuantityParser;
+use Ondergrond\Units\SidesParser;
 use Ondergrond\Units\UnitSystem;
 use Ondergrond\Units\UnreadableQuantity;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -132,6 +133,31 @@ final class QuantityTest extends TestCase
                     $text = $format->format($si, $quantity);
                     self::assertEqualsWithDelta($si, QuantityParser::parse($text, $quantity, $system), $least, "{$si} → {$text}");
                 }
+            }
+        }
+    }
+
+    public function test_two_sides_are_read_as_they_are_said(): void
+    {
+        $feet = static fn (float $a, float $b): array => [$a * 0.3048, $b * 0.3048];
+        foreach ([
+            ['9 x 14 m', UnitSystem::InchPound, [9.0, 14.0]],
+            ["30' x 46'", UnitSystem::Metric, $feet(30, 46)],
+            ['9x14', UnitSystem::Metric, [9.0, 14.0]],
+            ['9x14', UnitSystem::InchPound, $feet(9, 14)],
+            ['9 × 14,5 m', UnitSystem::Metric, [9.0, 14.5]],
+            ['30\'-6" x 46', UnitSystem::Metric, $feet(30.5, 46)],
+            ['900 cm by 14 m', UnitSystem::Metric, [9.0, 14.0]],
+            ['9000*14000 mm', UnitSystem::Metric, [9.0, 14.0]],
+        ] as [$typed, $system, $sides]) {
+            self::assertEqualsWithDelta($sides, SidesParser::parse($typed, $system), 1e-9, $typed);
+        }
+        foreach (['', '9', 'x 14', '9 x 14 x 3', '9 x long', str_repeat('9', 130).' x 1', "9 \x00 14"] as $typed) {
+            try {
+                SidesParser::parse($typed, UnitSystem::Metric);
+                self::fail("read: {$typed}");
+            } catch (UnreadableQuantity $e) {
+                self::assertNotSame('', $e->getMessage());
             }
         }
     }

@@ -37,7 +37,7 @@ final class Job implements Chapter
                 ).', outline '.$said($design->footprint->perimeter, Quantity::Length)],
                 ['Ground', $site->soil->label()],
                 ['Design winter', $said(
-                    $site->climate->design, Quantity::Temperature,
+                    $site->climate->design(), Quantity::Temperature,
                 ).' outside, '.$said($site->indoor, Quantity::Temperature).' inside'],
                 $release === null ? [
                     'Released', 'nobody has released this option',

@@ -51,6 +51,11 @@ final class HumidAirKeptOff extends Rule
         return [Severity::Note];
     }
 
+    public function hangsOnClimate(): bool
+    {
+        return true;
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $worst = $s->damp()->sweats();

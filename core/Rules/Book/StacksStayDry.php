@@ -56,6 +56,11 @@ final class StacksStayDry extends Rule
         return [Severity::Fix, Severity::Note];
     }
 
+    public function hangsOnClimate(): bool
+    {
+        return true;
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $stack = $s->damp()->wettest();

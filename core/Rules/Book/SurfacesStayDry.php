@@ -52,6 +52,11 @@ final class SurfacesStayDry extends Rule
         return [Severity::Fix, Severity::Note];
     }
 
+    public function hangsOnClimate(): bool
+    {
+        return true;
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $winter = $s->damp()->mouldyInWinter();

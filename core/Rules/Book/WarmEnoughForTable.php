@@ -47,6 +47,11 @@ final class WarmEnoughForTable extends Rule
         return [Severity::Note];
     }
 
+    public function hangsOnClimate(): bool
+    {
+        return true;
+    }
+
     public function judge(Subject $s): ?Finding
     {
         $frost = $s->frost();

@@ -37,6 +37,14 @@
         </nav>
     @endif
     @if ($exports)<details class="menu menu-right" id="exports-menu"><summary>Export</summary>{{ $exports }}</details>@endif
+    @php $help = \App\View\Help::of(request()->route()?->getName()); @endphp
+    @if ($person && $help)
+        <details class="menu menu-right help-menu" id="help-menu">
+            <summary><span aria-hidden="true">?</span><span class="unseen">Help with this page</span></summary>
+            <div class="menu-more help-more"><b>{{ $help->title }}</b> @include($help->view())
+                <p><a href="{{ route('help') }}#{{ $help->slug }}">All of the help, with pictures</a></p></div>
+        </details>
+    @endif
     @if ($person)
         <details class="menu menu-right units-menu" id="units-menu">
             @php $now = $person->units ?? $project?->units; @endphp
@@ -75,7 +83,8 @@
 </main>
 <footer class="foot">
     <p>{{ \Ondergrond\Caution::TEXT }}</p>
-    <p><a href="{{ route('glossary') }}">Glossary</a> · <a href="{{ route('notices') }}">Third-party notices</a>
+    <p><a href="{{ route('help') }}">Help</a> · <a href="{{ route('glossary') }}">Glossary</a> · <a
+        href="{{ route('notices') }}">Third-party notices</a>
         · Ondergrond {{ \Ondergrond\Version::PROGRAM }}, methods {{ \Ondergrond\Version::METHODS }}</p>
 </footer>
 </body>

@@ -2,7 +2,8 @@
 <x-layout :title="'As built: '.$page->project->name" :project="$page->project" :option="$page->job->option" class="page built">
     <div class="page-head"><h1>As built</h1> <a href="{{ route('log.show', $page->project) }}">Log</a></div>
     @if (! $page->built->deviates())
-        <p class="lead">Nothing is on record that was built otherwise than drawn.</p>
+        <p class="lead">Nothing is on record that was built otherwise than drawn. What is measured in the <a
+            href="{{ route('log.show', $page->project) }}">log</a> is held against the drawing here.</p>
     @else
         <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="sheet-table">
             <thead><tr><th scope="col">Part</th><th scope="col">Where</th><th scope="col">Found</th></tr></thead>

@@ -2,7 +2,8 @@
     <div class="page-head"><h1>Damp places</h1> @can('inspect', $project)<a class="go" href="{{ route('inspections.create', $project)
         }}">Look at one</a>@endcan</div>
     <p class="lead">What was seen and measured at each, and what it most likely comes from.</p>
-    @if ($records->isEmpty())<p class="empty">None has been looked at yet.</p>@endif
+    @if ($records->isEmpty())<p class="empty">No damp place has been looked at yet. Begin with <b>Look at one</b>: say where it is,
+        tick what you see, type what you measure.</p>@endif
     <ul class="people damp-places">
         @foreach ($records->reverse() as $i => $record)
             @php $diagnosis = $said[$i]; @endphp

@@ -84,7 +84,8 @@
     @endif
     <section aria-labelledby="entries-title">
         <h2 id="entries-title">What was read</h2>
-        @if ($page->entries === [])<p class="empty">Nothing yet.</p>@endif
+        @if ($page->entries === [])<p class="empty">Nothing is logged yet. Pick above what was read or done, type it, keep it: it is
+            judged at once.</p>@endif
         <ol class="entries">
             @foreach ($page->entries as $entry)
                 @php $said = $entry->said(); @endphp

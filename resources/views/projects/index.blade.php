@@ -11,8 +11,9 @@
     </div>
     @if ($rows->isEmpty())
         <p class="empty">@if ($sought !== '') No project’s name holds “<bdi>{{ $sought }}</bdi>”.
-            <a href="{{ route('projects.index') }}">Show all</a> @else Nothing here yet. Start a project: name and climate, family,
-            footprint, and its edge is drawn and judged. @endif</p>
+            <a href="{{ route('projects.index') }}">Show all</a> @else Nothing here yet. @can('create', \App\Models\Project::class)<a
+            href="{{ route('projects.create') }}">Start a project</a>: choose how it is built, say how large it is, and its edge is drawn
+            and judged. Or bring in a project file below. @else Whoever designs in your firm starts the first project. @endcan @endif</p>
     @else
         <ul class="jobs">
             @foreach ($rows as $row)

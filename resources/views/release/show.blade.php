@@ -13,7 +13,7 @@
                 <button class="go">Release it to be built</button>
             </form>
         @else
-            <p class="empty">No option is released yet.</p>
+            <p class="empty">No option is released yet. Whoever designs here releases the one that gets built.</p>
         @endif
     @else
         <dl class="figures">

@@ -24,7 +24,8 @@
         </details>
     @endif
     @if ($page->schedule === null)
-        <p class="empty">Nobody has set the first day yet. {{ count($page->tasks()) }} tasks follow from the section and the plan.</p>
+        <p class="empty">{{ count($page->tasks()) }} tasks follow from the section and the plan. Set the first day of work
+            above, and each gets its days.</p>
     @else
         <p class="lead">{{ count($page->schedule->tasks) }} tasks, {{ round($page->schedule->days()) }} working days. A line at the left
             marks

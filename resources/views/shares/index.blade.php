@@ -11,6 +11,8 @@
         <x-input name="days" label="Works for how many days" value="30" inputmode="numeric" />
         <button class="go">Make a link</button>
     </form>
+    @if ($shares->isEmpty())<p class="empty">No link has been made yet. Name whom it is for, choose the option, make the link and send
+        it.</p>@endif
     <ul class="people">
         @foreach ($shares as $share)
             <li>

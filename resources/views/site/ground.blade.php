@@ -19,16 +19,16 @@
             @if ($swing['freezing'] !== null)<path class="column-freezing" d="M{{ $swing['freezing'] }} {{ $grade }}V{{ $foot }}" />@endif
         </svg>
         @foreach ($ground->depths() as $mark)
-            <path class="column-mark" d="M0 {{ $mark['y'] }}h7" /><text class="column-mark" x="10" y="{{ $mark['y'] - 3 }}">{{ $mark['words']
-                }}</text>
+            <path class="column-mark" d="M0 {{ $mark['y'] }}h7" /><text class="column-mark" x="10" y="{{ $mark['y'] - 3 }}">{{
+                $mark['words'] }}</text>
         @endforeach
         <path class="column-grade" d="M0 {{ $grade }}h4000" />
         <g @class(['line', 'line-snow', 'line-none' => ! $snow]) data-of="site-frost-snow" transform="translate(0 {{
             $snow ? $grade - 16 : $grade - 3 }})">
             @if ($snow)<rect class="column-snow" x="0" y="0" width="100%" height="16" />@endif
             <text x="50%" y="{{ $snow ? 12 : -5 }}" text-anchor="middle">{{ $snow ? 'snow counted on' : 'no snow counted on' }}</text>
-            @if ($page->may)<rect class="grip" data-drag="site-frost-snow" data-turn="{{ $grade - 10 }}" data-above="yes" data-below="no" x="0"
-                y="-10" width="100%" height="16" />@endif
+            @if ($page->may)<rect class="grip" data-drag="site-frost-snow" data-turn="{{ $grade - 10 }}" data-above="yes" data-below="no"
+                x="0" y="-10" width="100%" height="16" />@endif
         </g>
         <text class="column-end" x="2%" y="{{ $grade - 5 }}">{{ $swing['left'] }}</text>
         <text class="column-end" x="98%" y="{{ $grade - 5 }}" text-anchor="end">{{ $swing['right'] }}</text>

@@ -27,7 +27,7 @@
             <text class="year-name" x="4" y="{{ $ruler->y(0.0) + ($page->site->climate->monthly[0] > 0.0 ? 13 : -4) }}">freezing</text>
             @foreach ([
                 ['site-heating_limit_c', 'line-heats', $page->site->heatingLimit, 'heating limit '.$warm($page->site->heatingLimit)],
-                ['site-climate-design_c', 'line-design', $page->site->climate->design, 'design day '.$warm($page->site->climate->design)
+                ['site-climate-design_c', 'line-design', $page->site->climate->design(), 'design day '.$warm($page->site->climate->design())
                     .($page->site->climate->designGiven === null ? ', worked out' : '')],
             ] as [$field, $class, $t, $words])
                 <g class="line {{ $class }}" data-of="{{ $field }}" transform="translate(0 {{ $ruler->y($t) }})">
@@ -37,8 +37,8 @@
             @endforeach
             @if ($page->may)
                 @foreach ($page->site->climate->monthly as $i => $t)
-                    <g data-of="site-climate-monthly_mean_c-{{ $i }}" transform="translate(0 {{ $ruler->y($t) }})"><rect class="grip grip-bar"
-                        data-drag="site-climate-monthly_mean_c-{{ $i }}" x="{{ round($column * ($i + 0.08), 3) }}%"
+                    <g data-of="site-climate-monthly_mean_c-{{ $i }}" transform="translate(0 {{ $ruler->y($t) }})"><rect
+                        class="grip grip-bar" data-drag="site-climate-monthly_mean_c-{{ $i }}" x="{{ round($column * ($i + 0.08), 3) }}%"
                         width="{{ round(0.84 * $column, 3) }}%" y="-9" height="18" /></g>
                 @endforeach
             @endif
