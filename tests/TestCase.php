@@ -62,7 +62,7 @@ abstract class TestCase extends BaseTestCase
     /** What the queue does with it. */
     protected function workOut(Kind $kind, Option $option, ?string $content = null): void
     {
-        $content ??= Content::hash($option->loadMissing('project')->project, $option);
+        $content ??= Content::of($kind, $option->loadMissing('project')->project, $option);
         (new WorkOut($kind, $option->id, $content))->handle(app(Later::class));
     }
 

@@ -91,6 +91,11 @@ final class Glossary
                 'f',
             ),
             new Term(
+                'Degree-days',
+                'How much a year has to be heated: each day counts by what its mean is below a base, such as 18 °C or 65 °F.',
+                '°C·d',
+            ),
+            new Term(
                 'Design day',
                 'The cold day that heating is sized for: the yearly peak of the wave plus a five-day spell at the design temperature.',
             ),
@@ -196,7 +201,7 @@ final class Glossary
             new Term('Pad', 'A footing of its own under a post. Poured first and backfilled; boards, sheet and stone go over it.'),
             new Term('Perimeter board', 'A thicker board in a strip along the edge beam.'),
             new Term('Pin', 'Marks the option that stands for the project.'),
-            new Term('Provisional', 'Said under a climate that is invented or estimated: worth comparing by, not building by, until the site’s own is given.'),
+            new Term('Provisional', 'Said under a climate that is invented, estimated or not known yet: worth comparing by, not building by, until the site’s own is given.'),
             new Term(
                 'R-value',
                 'How well a layer holds heat back: its thickness divided by its conductivity.',

@@ -1,13 +1,17 @@
 import Alpine from '@alpinejs/csp';
+import renewToken from './token.js';
 
 const WORDS = {
     busy: 'saving …',
     saved: 'saved',
     unreachable: 'Not saved: no connection. What you typed is still here.',
     broken: 'Not saved: the server did not answer. What you typed is still here.',
-    'signed-out': 'Not saved: you are signed out. Sign in again in another tab, then change something here.',
+    'signed-out': 'Not saved: you are signed out. Sign in again in another tab. What you typed is still here.',
     refused: 'Not saved; what is wrong stands at its field.',
 };
+
+/** What was sent then waits to be sent again. */
+const STUCK = ['unreachable', 'broken', 'signed-out'];
 
 /**
  * A page whose forms are sent as soon as something in them changed, or where they say `pressed` only then, one after the other,
@@ -29,6 +33,14 @@ export default () => ({
                 this.send(event.target, event.submitter);
             }
         });
+        for (const again of ['focus', 'online']) {
+            window.addEventListener(again, () => this.resume());
+        }
+        this.root.addEventListener('click', (event) => {
+            if (event.target.closest?.('[data-again]')) {
+                this.resume();
+            }
+        });
         this.root.addEventListener('pointerdown', (event) => this.grip(event));
         // A length is typed where it stands on the drawing: its field is found by pressing it.
         this.root.addEventListener('click', (event) => {
@@ -46,6 +58,24 @@ export default () => ({
         for (const place of this.root.querySelectorAll('[data-said]')) {
             place.textContent = WORDS[state];
         }
+        for (const button of this.root.querySelectorAll('[data-again]')) {
+            button.hidden = !STUCK.includes(state);
+        }
+    },
+
+    /** What could not be sent is sent again, as its person is back, or the connection. */
+    async resume() {
+        const [id, name, value] = this.waiting ?? [];
+        const form = id && document.getElementById(id);
+        if (!form || this.busy) {
+            return;
+        }
+        const state = await renewToken(form);
+        if (state !== 'fresh') {
+            this.say(state);
+            return;
+        }
+        this.send(form, name ? { name, value } : null);
     },
 
     async send(form, by = null) {
@@ -62,6 +92,7 @@ export default () => ({
         const response = await fetch(form.action, { method: 'POST', body: data, headers: { Accept: 'text/html' } }).catch(() => null);
         const state = await this.take(response, form);
         this.busy = false;
+        this.waiting = STUCK.includes(state) ? [form.id, by?.name, by?.value] : null;
         this.say(state);
         if (this.next) {
             const [id, name, value] = this.next;

@@ -167,10 +167,12 @@ final class WholeSliceTest extends BrowserTestCase
     {
         $this->open('/projects/create');
         $this->find('#name')->sendKeys('Ferryman’s boiler house');
+        $this->click('.start-climate summary');
         $this->choose('#climate', 'snowy-upland');
+        $this->click('.start-what summary');
         $this->find('#footprint-area_m2')->sendKeys('48,5');
         $this->find('#footprint-perimeter_m')->sendKeys('28 m');
-        $this->click('.steps button');
+        $this->click('.start .go');
         $this->awaitText('.job', 'Ferryman’s boiler house');
         self::assertGreaterThan(0, (float) $this->text('#heating'));
         $year = $this->text('#heating');
@@ -203,8 +205,7 @@ final class WholeSliceTest extends BrowserTestCase
         $this->clickLink('Site');
         $this->awaitText('h1', 'Site');
         $this->type('#site-climate-monthly_mean_c-0', '-6,5');
-        $this->click('.site button');
-        $this->awaitText('.said', 'Saved.');
+        $this->awaitThat(fn (): bool => $this->text('[data-said]') === 'saved', 'saved');
         self::assertSame('-6.5 °C', $this->attribute('#site-climate-monthly_mean_c-0', 'value'));
         $this->open('/materials');
         self::assertStringContainsString('Stone wool board', $this->text('.data'));

@@ -80,7 +80,8 @@ final class OpenQuestionTest extends TestCase
     {
         $project = Examples::boathouse();
         $design = $project->options[0]->design;
-        $known = array_column(array_column(Assessor::assess($project->site, $design, roughly: true)->judgement->findings, 'finding'), 'rule');
+        $lit = Assessor::assess($project->site, $design, roughly: true);
+        $known = array_column(array_column($lit->judgement->findings, 'finding'), 'rule');
         $dark = Assessor::assess(self::withoutClimate($project), $design, roughly: true);
         $rules = array_column(array_column($dark->judgement->findings, 'finding'), 'rule');
         self::assertNotSame([], array_filter($known, static fn (Rule $r): bool => $r->hangsOnClimate()), 'it finds something else');
@@ -135,7 +136,9 @@ final class OpenQuestionTest extends TestCase
 
     private static function withoutClimate(Project $project): Site
     {
-        $frost = new FrostBasis(...[...get_object_vars($project->site->frost), 'susceptibility' => Susceptibility::Strong, 'water' => null]);
+        $frost = new FrostBasis(...[
+            ...get_object_vars($project->site->frost), 'susceptibility' => Susceptibility::Strong, 'water' => null,
+        ]);
 
         return new Site(...[...get_object_vars($project->site), 'climate' => ClimateSamples::notKnown(), 'frost' => $frost]);
     }

@@ -190,6 +190,50 @@ final class CommandLineTest extends TestCase
         self::assertSame([1, "The ground does not heave when it freezes.\n"], [$drawn->getExitCode(), $drawn->getErrorOutput()]);
     }
 
+    public function test_a_climate_is_made_from_figures_and_says_what_it_leaves_open(): void
+    {
+        $made = $this->call(['climate', '--coldest=-5', '--warmest=18', '--mean=43.16F', '--frost-depth=42in', '--soil=sand-or-gravel']);
+        self::assertSame(0, $made->getExitCode());
+        $said = json_decode($made->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame([-5, 18], [(int) $said['climate']['monthly_mean_c'][0], (int) $said['climate']['monthly_mean_c'][6]]);
+        self::assertSame(['estimated', null], [$said['climate']['source'], $said['climate']['design_c']]);
+        self::assertEqualsWithDelta(42 * 0.0254, $said['frost_depth']['open_ground_m'], 0.002);
+        self::assertCount(2, $said['leaves_open'], 'the design day, and how the months really go');
+        $summed = $this->call(['climate', '--degree-days=7740°F·d', '--base=65F', '--mean=44F', '--design=-20', '--coldest-month=7']);
+        $said = json_decode($summed->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertEqualsWithDelta(7740 / 1.8, $said['degree_days']['sum_k_d'], 1.0);
+        self::assertSame(min($said['climate']['monthly_mean_c']), $said['climate']['monthly_mean_c'][6], 'July');
+        foreach ([
+            ['climate'], ['climate', '--coldest=-5', '--mean=6'], ['climate', '--warmest=18', '--coldest=-5', '--mean=14'],
+            ['climate', '--warmest=18', '--coldest=-5', '--mean=6', '--degree-days=3000'],
+            ['climate', '--coldest=-5', '--warmest=warm', '--mean=6'],
+            ['climate', '--coldest=-5', '--warmest=18', '--mean=6', '--coldest-month=13'],
+            ['climate', '--coldest=-5', '--warmest=18', '--mean=6', '--design=3'],
+            ['climate', '--coldest=-5', '--warmest=18', '--mean=6', '--soil=cheese'],
+        ] as $faulty) {
+            $refused = $this->call($faulty);
+            self::assertSame([2, ''], [$refused->getExitCode(), $refused->getOutput()], implode(' ', $faulty));
+            self::assertStringContainsString('allowed: ', $refused->getErrorOutput());
+        }
+    }
+
+    public function test_a_project_of_ones_own_floor_is_printed_and_assessed(): void
+    {
+        $own = $this->call(['example', 'frost-protected-raft', "--floor=30' x 46'", '--units=inch-pound']);
+        self::assertSame(0, $own->getExitCode());
+        $project = ProjectFile::read($own->getOutput());
+        self::assertEqualsWithDelta(30 * 46 * 0.3048 ** 2, $project->options[0]->design->footprint->area, 1e-9);
+        $words = json_decode(
+            $this->call(['assess', '-', '--freezing=none'], $own->getOutput())->getOutput(), true, flags: JSON_THROW_ON_ERROR,
+        )['verdicts'];
+        self::assertSame(['not checked', 'not checked'], [$words['frost']['word'], $words['damp']['word']]);
+        foreach ([['castle', '--floor=9x14'], ['stem-wall-slab', '--floor=9'], ['stem-wall-slab', '--floor=0.1x0.2'], [
+            'stem-wall-slab', '--floor=9x14', '--units=cubits',
+        ]] as $faulty) {
+            self::assertSame(2, $this->call(['example', ...$faulty])->getExitCode(), implode(' ', $faulty));
+        }
+    }
+
     public function test_a_climate_is_read_from_a_file(): void
     {
         $csv = "month,mean_c\n";

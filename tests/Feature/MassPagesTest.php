@@ -214,7 +214,7 @@ final class MassPagesTest extends TestCase
         $save(['room' => ['heater_w_m2' => '']])->assertSessionHasNoErrors();
         self::assertNull(($this->project->fresh() ?? self::fail('it is there'))->site->room->heater, 'emptied: as the design day asks');
         $this->get("/projects/{$this->project->id}/site")->assertOk()->assertSeeInOrder(
-            ['The rooms over the floor', 'Sun and glass', '20 30 40 40 45 50 50 50 45 40 25 20'],
+            ['Rooms', 'Sun and glass', '20 30 40 40 45 50 50 50 45 40 25 20'],
         );
         $this->get("/projects/{$this->project->id}/site/history")->assertOk()->assertSee('Latitude')->assertSee('Glass to the south');
     }

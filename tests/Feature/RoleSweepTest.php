@@ -59,6 +59,8 @@ final class RoleSweepTest extends TestCase
 
     /** Whom each route answers. The stranger is the owner of another firm. */
     private const TABLE = [
+        'help' => self::ANYBODY,
+        'help.picture' => self::ANYBODY,
         'glossary' => self::ANYBODY,
         'notices' => self::ANYBODY,
         'schema' => self::ANYBODY,
@@ -84,6 +86,7 @@ final class RoleSweepTest extends TestCase
         'projects.index' => self::ONESELF,
         // In one's own firm, whichever that is.
         'projects.create' => ['stranger', ...self::DESIGNERS],
+        'projects.floor' => ['stranger', ...self::DESIGNERS],
         'prices.edit' => ['stranger', ...self::DESIGNERS],
         'prices.update' => ['stranger', ...self::DESIGNERS],
         'projects.store' => ['stranger', ...self::DESIGNERS],
@@ -155,6 +158,9 @@ final class RoleSweepTest extends TestCase
         'projects.destroy' => self::DESIGNERS,
         'site.climate' => self::DESIGNERS,
         'site.update' => self::DESIGNERS,
+        'site.known' => self::DESIGNERS,
+        'site.undo' => self::DESIGNERS,
+        'site.redo' => self::DESIGNERS,
         'studies.gain' => self::DESIGNERS,
         'studies.wing' => self::DESIGNERS,
         'studies.search' => self::DESIGNERS,
@@ -304,6 +310,7 @@ final class RoleSweepTest extends TestCase
             'schema' => 'section-1',
             'kind' => 'costs',
             'question' => 'warm-up',
+            'picture' => 'site',
         ], array_flip($route->parameterNames())), false);
     }
 

@@ -139,6 +139,7 @@
                             ucfirst($way) }}</button>
                     @endforeach
                     <span class="hint" role="status" data-said></span>
+                    <button type="button" data-again hidden>Try again</button>
                 </p>
                 @foreach (['undo', 'redo'] as $way)
                     <form method="post" action="{{ route('plan.'.$way, $page->project) }}" id="plan-{{ $way }}"

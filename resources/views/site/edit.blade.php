@@ -9,6 +9,7 @@
                             ucfirst($way) }}</button>
                     @endforeach
                     <span class="hint" role="status" data-said></span>
+                    <button type="button" data-again hidden>Try again</button>
                 @else <span class="hint">You may read this, not change it.</span> @endif
             </p>
             <a href="{{ route('site.history', $page->project) }}">History</a>

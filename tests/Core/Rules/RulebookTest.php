@@ -204,6 +204,9 @@ final class RulebookTest extends TestCase
                 ['sheet' => ['joints' => 'taped']],
                 ['radon' => 'yes'],
             ],
+            'climate-known' => [
+                self::SLAB, [], 'not checked', [], ['climate' => ['source' => 'not-known']], ['climate' => ['source' => 'own']],
+            ],
             'radon-known' => [self::SLAB, [], 'not checked', [], ['radon' => 'not-said'], ['radon' => 'no']],
             'sheet-turned-up' => [self::SLAB, ['sheet' => ['edge' => 'cut-off']], 'fix', []],
             'sheet-above-boards' => [self::STEM, ['sheet' => ['position' => 'below']], 'note', ['sheet' => ['position' => 'above']]],
@@ -692,6 +695,7 @@ final class RulebookTest extends TestCase
                 'termites' => 'no',
                 'radon' => 'no',
                 ...$changes,
+                'climate' => [...$data['climate'], ...$changes['climate'] ?? []],
                 'requirements' => SiteCodec::requirements(RequirementSets::all()[$set]['of']),
             ],
         );
