@@ -130,11 +130,13 @@ final class ClimateCommand extends Command
         [$monthly, $from] = $input->getOption('warmest') !== null
             ? [
                 YearFrom::extremes($of('warmest'), $of('coldest'), $of('mean'), $month),
-                sprintf('warmest month %.4g °C, coldest %.4g °C, mean of the year %.4g °C', $of('warmest'), $of('coldest'), $of('mean')),
+                sprintf(
+                    'from warmest month %.4g °C, coldest %.4g °C, mean of the year %.4g °C', $of('warmest'), $of('coldest'), $of('mean'),
+                ),
             ]
             : [
                 YearFrom::degreeDays($of('degree-days'), $of('base'), $of('mean'), $month),
-                sprintf('%.5g K·d below %.4g °C, mean of the year %.4g °C', $of('degree-days'), $of('base'), $of('mean')),
+                sprintf('from %.5g K·d below %.4g °C, mean of the year %.4g °C', $of('degree-days'), $of('base'), $of('mean')),
             ];
 
         return [new Climate('From a few figures', $monthly, null, ClimateSource::Estimated, $from), [], []];

@@ -127,7 +127,7 @@ final readonly class KnownClimate
             throw ValidationException::withMessages(FaultMessages::of($e, $this->format, "known.{$kind}."));
         }
 
-        return [$months, ClimateSource::Estimated, ucfirst(implode(', ', $words))];
+        return [$months, ClimateSource::Estimated, 'from '.implode(', ', $words)];
     }
 
     private static function quantity(string $key): Quantity

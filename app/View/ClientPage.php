@@ -54,7 +54,7 @@ final readonly class ClientPage
             $climate->source->isProvisional()
                 ? sprintf(
                     'The climate is %s%s, so every word on heat, frost, damp and warmth is provisional until the site’s own is given.',
-                    $climate->source->label(), $climate->estimatedBy === '' ? '' : ' by '.$climate->estimatedBy,
+                    $climate->source->label(), $climate->estimatedBy === '' ? '' : ' ('.$climate->estimatedBy.')',
                 )
                 : sprintf('The climate is %s: %s.', $climate->source->label(), $climate->name),
             Caution::TEXT,

@@ -35,7 +35,8 @@ final readonly class SiteLines
             'winter' => $this->winter(),
             'limits' => $this->limits(),
             'rooms' => [
-                'kept at '.$this->warm($this->site->indoor), str_replace(' · ', ', ', $this->site->damp->humidity->label()),
+                'kept at '.$this->warm($this->site->indoor),
+                'humidity class '.str_replace(' · ', ', ', $this->site->damp->humidity->label()),
                 $this->format->format($this->site->room->height, Quantity::Length).' high',
             ],
             'sun' => [

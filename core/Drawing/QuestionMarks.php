@@ -12,9 +12,9 @@ final class QuestionMarks
 
     private const FROM_FOOT = 9.0;
 
-    private const OVER_GROUND = 2.5;
+    private const UNDER_GROUND = 4.5;
 
-    private const IN_SKY = 20.0;
+    private const IN_SKY = 8.0;
 
     /**
      * @param  list<array{key: string, words: string, place: 'sky'|'surface'|'ground'}>  $questions  the size that answers each, and
@@ -27,7 +27,7 @@ final class QuestionMarks
         foreach ($questions as $i => $question) {
             $y = match ($question['place']) {
                 'sky' => self::IN_SKY * $mm,
-                'surface' => self::OVER_GROUND * $mm,
+                'surface' => -self::UNDER_GROUND * $mm,
                 'ground' => $foot + self::FROM_FOOT * $mm,
             };
             $text = new Text(

@@ -10,6 +10,8 @@ use Facebook\WebDriver\WebDriverKeys;
 /** The start with pictures and the site as one: from three figures to a judged section, and what is dragged, typed and dropped. */
 final class SiteTest extends BrowserTestCase
 {
+    private const WORDS = '~limit met|close|disputed|fails|not checked|no limit set~';
+
     /** Presses, choices and fields that were filled in. */
     private int $actions = 0;
 
@@ -52,8 +54,7 @@ final class SiteTest extends BrowserTestCase
             self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('.wrong, .field-bad')), 'nothing was refused');
             foreach (['heat', 'frost', 'damp', 'load'] as $core) {
                 $this->awaitThat(
-                    fn (): bool => preg_match('~limit met|close|disputed|fails|not checked|no limit set~', $this->text(".cell[data-core={$core}]"))
-                        === 1, "{$core} has its word",
+                    fn (): bool => preg_match(self::WORDS, $this->text(".cell[data-core={$core}]")) === 1, "{$core} has its word",
                 );
             }
             // Damp is judged under the figures, no longer unknown.
@@ -156,10 +157,14 @@ final class SiteTest extends BrowserTestCase
         self::assertStringContainsString('estimated', $this->text('#card-climate > summary'));
         $this->browser->executeScript(<<<'JS'
             const lines = ["month,mean_c"];
-            for (let m = 1; m <= 12; m++) lines.push(`2001-${String(m).padStart(2, "0")},${(8 - 10 * Math.cos((2 * Math.PI * (m - 1)) / 12)).toFixed(1)}`);
+            for (let m = 1; m <= 12; m++) {
+                const mean = 8 - 10 * Math.cos((2 * Math.PI * (m - 1)) / 12);
+                lines.push(`2001-${String(m).padStart(2, "0")},${mean.toFixed(1)}`);
+            }
             const data = new DataTransfer();
             data.items.add(new File([lines.join("\n")], "weir.csv", { type: "text/csv" }));
-            document.getElementById("site-picture").dispatchEvent(new DragEvent("drop", { bubbles: true, cancelable: true, dataTransfer: data }));
+            const drop = new DragEvent("drop", { bubbles: true, cancelable: true, dataTransfer: data });
+            document.getElementById("site-picture").dispatchEvent(drop);
             JS);
         $this->awaitText('.said', 'Taken in: “weir”');
         self::assertSame('-2 °C', $this->value('#site-climate-monthly_mean_c-0'));

@@ -21,7 +21,8 @@ final class SitePagesTest extends TestCase
 {
     private const START = [
         'name' => 'Tool shed by the weir', 'units' => 'metric', 'soil' => 'clay-or-silt', 'family' => 'thickened-edge-slab',
-        'heated_floor' => '', 'climate' => '', 'indoor_c' => '20 °C', 'footprint' => ['sides' => '9 x 14 m', 'area_m2' => '', 'perimeter_m' => ''],
+        'heated_floor' => '', 'climate' => '', 'indoor_c' => '20 °C',
+        'footprint' => ['sides' => '9 x 14 m', 'area_m2' => '', 'perimeter_m' => ''],
     ];
 
     private Project $project;
@@ -124,7 +125,8 @@ final class SitePagesTest extends TestCase
         )->assertSessionHasNoErrors();
         [$winter, $fields] = $print();
         foreach ([
-            ['place' => 'Elsewhere'], ['termites' => 'no', 'radon' => 'yes'], ['floor_limit_w_m2k' => '0.3'], ['requirements' => ['set' => 'practice']],
+            ['place' => 'Elsewhere'], ['termites' => 'no', 'radon' => 'yes'], ['floor_limit_w_m2k' => '0.3'],
+            ['requirements' => ['set' => 'practice']],
             ['room' => ['glass_south_m2' => '3']], ['sun' => ['latitude_deg' => '40']], ['damp' => ['water_table_m' => '2 m']],
             ['climate' => ['design_c' => '-30 °C', 'name' => 'Another']], ['water' => 'dry'],
         ] as $change) {
@@ -134,7 +136,8 @@ final class SitePagesTest extends TestCase
             self::assertNotSame($fields, $other);
         }
         foreach ([
-            ['soil' => 'sand-or-gravel'], ['frost' => ['ledge_m' => '2 m']], ['indoor_c' => '17 °C'], ['climate' => ['monthly_mean_c' => ['-12 °C']]],
+            ['soil' => 'sand-or-gravel'], ['frost' => ['ledge_m' => '2 m']], ['indoor_c' => '17 °C'],
+            ['climate' => ['monthly_mean_c' => ['-12 °C']]],
             ['frost' => ['office_depth_m' => '0.9 m']], ['frost' => ['surface' => 'turf']],
         ] as $change) {
             $save($change);
@@ -183,7 +186,10 @@ final class SitePagesTest extends TestCase
             [['footprint' => ['sides' => '9 x 14 m', 'area_m2' => '120 m²', 'perimeter_m' => '']], 'footprint.sides'],
             [['footprint' => ['sides' => '0.1 x 14 m']], 'footprint.sides'],
             [['known' => ['extremes' => ['coldest_c' => '-5', 'warmest_c' => '', 'mean_c' => '']]], 'known.extremes.warmest_c'],
-            [['known' => ['extremes' => ['coldest_c' => '-5', 'warmest_c' => '18', 'mean_c' => '6']], 'climate' => 'river-plain'], 'climate'],
+            [
+                ['known' => ['extremes' => ['coldest_c' => '-5', 'warmest_c' => '18', 'mean_c' => '6']], 'climate' => 'river-plain'],
+                'climate',
+            ],
             [['family' => 'vented-crawlspace', 'heated_floor' => 'yes'], 'heated_floor'],
             [['heated_floor' => 'perhaps'], 'heated_floor'],
         ] as [$typed, $field]) {
@@ -205,7 +211,8 @@ final class SitePagesTest extends TestCase
                     continue;
                 }
                 $response->assertSessionHasNoErrors();
-                self::assertSame($answer === 'yes', Project::query()->latest('id')->firstOrFail()->leading()->design->heating->present(), $family);
+                $design = Project::query()->latest('id')->firstOrFail()->leading()->design;
+                self::assertSame($answer === 'yes', $design->heating->present(), $family);
                 $made++;
             }
         }

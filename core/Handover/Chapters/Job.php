@@ -36,9 +36,10 @@ final class Job implements Chapter
                     $design->footprint->area, Quantity::Area,
                 ).', outline '.$said($design->footprint->perimeter, Quantity::Length)],
                 ['Ground', $site->soil->label()],
-                ['Design winter', $said(
-                    $site->climate->design(), Quantity::Temperature,
-                ).' outside, '.$said($site->indoor, Quantity::Temperature).' inside'],
+                ['Climate', $site->climate->source->label()],
+                ['Design day', $said($site->climate->design(), Quantity::Temperature).' outside'
+                    .($site->climate->designGiven === null ? ', worked out from the months' : '')],
+                ['Kept inside at', $said($site->indoor, Quantity::Temperature)],
                 $release === null ? [
                     'Released', 'nobody has released this option',
                 ] : ['Released', "by {$release->by}, {$of->moment($release->at)}"],

@@ -34,7 +34,7 @@
     <li>Heating months are {{ $format->mark->written(sprintf('%.1f', $site->heatingLength())) }}: those below {{
         $format->format($site->heatingLimit, Quantity::Temperature) }} outside, near it by their share. All year is the sum of all twelve.
         The design day is the yearly peak plus a five-day spell at {{ $format->format($site->climate->design(), Quantity::Temperature)
-        }}.</li>
+        }}{{ $site->climate->designGiven === null ? ', worked out from the months' : '' }}.</li>
     <li>Water that freezes or thaws in the ground is not in the temperatures shown: their line of {{ $format->format(0.0,
         Quantity::Temperature) }} is no
         verdict on frost, which has a winter of its own.</li>
