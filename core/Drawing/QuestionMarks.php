@@ -14,7 +14,7 @@ final class QuestionMarks
 
     private const UNDER_GROUND = 4.5;
 
-    private const IN_SKY = 8.0;
+    private const IN_SKY = 5.0;
 
     /**
      * @param  list<array{key: string, words: string, place: 'sky'|'surface'|'ground'}>  $questions  the size that answers each, and

@@ -146,6 +146,30 @@ final class SitePagesTest extends TestCase
         }
     }
 
+    /** What the rooms that run winters read of a site is what a winter is kept by; anything more would be kept too long. */
+    public function test_winters_read_no_more_of_a_site_than_they_are_kept_by(): void
+    {
+        $reads = [];
+        foreach (['Frost', 'Ground'] as $room) {
+            $files = glob(base_path("core/{$room}/*.php"));
+            self::assertNotFalse($files);
+            foreach ($files as $file) {
+                preg_match_all('~site->(climate->\w+|\w+)~', (string) file_get_contents($file), $found);
+                array_push($reads, ...$found[1]);
+            }
+        }
+        $reads = array_values(array_unique($reads));
+        sort($reads);
+        self::assertSame(
+            [
+                'climate->monthly', 'climate->source', 'climate->wave', 'frost', 'heatingLength', 'heatingLimit', 'indoor', 'indoorSwing',
+                'soil',
+            ],
+            $reads,
+            'Later\\Content has to know of it',
+        );
+    }
+
     public function test_the_page_says_in_a_line_what_each_card_holds_and_where_two_ways_disagree(): void
     {
         $page = "/projects/{$this->project->id}/site";

@@ -1,4 +1,4 @@
-{{-- The open ground down to three metres, with what is met in it as lines to be dragged. --}}
+{{-- The open ground as a column, with what is met in it as lines to be dragged. --}}
 @php
     $ground = $page->ground;
     $ruler = $ground->ruler;
@@ -10,7 +10,7 @@
 @endphp
 <figure class="column" aria-label="The ground">
     <svg class="column-plot ground-{{ $page->site->soil->value }}" height="{{ $height }}" width="100%" role="img"
-        aria-label="The open ground down to three metres" data-zero="{{ $ruler->zero }}" data-per="{{ $ruler->per }}"
+        aria-label="The open ground and what is met in it" data-zero="{{ $ruler->zero }}" data-per="{{ $ruler->per }}"
         data-step="{{ $ruler->step }}" data-unit="{{ $ruler->unit }}" data-least="{{ $ruler->step }}" data-foot="{{ $foot }}">
         <rect class="column-sky" x="0" y="0" width="100%" height="{{ $grade }}" />
         <rect class="column-soil" x="0" y="{{ $grade }}" width="100%" height="{{ $foot - $grade }}" />
