@@ -16,6 +16,11 @@ final class QuestionMarks
 
     private const IN_SKY = 5.0;
 
+    /** A page lays the whole section over the corner, so far down; where the ground lies higher, marks stand below that. */
+    private const INSET = 40.0;
+
+    private const LINE = 5.0;
+
     /**
      * @param  list<array{key: string, words: string, place: 'sky'|'surface'|'ground'}>  $questions  the size that answers each, and
      *   a few words
@@ -23,16 +28,15 @@ final class QuestionMarks
     public static function over(Drawing $drawing, array $questions): Drawing
     {
         $mm = $drawing->paper();
-        [, $foot, $right] = SectionDrawing::seen($drawing);
+        [, $foot, $right, $top] = SectionDrawing::seen($drawing);
         foreach ($questions as $i => $question) {
             $y = match ($question['place']) {
                 'sky' => self::IN_SKY * $mm,
                 'surface' => -self::UNDER_GROUND * $mm,
                 'ground' => $foot + self::FROM_FOOT * $mm,
             };
-            $text = new Text(
-                Role::Question, null, [$right - self::IN * $mm, $y], ($i + 1).' '.$question['words'], 'end', field: $question['key'],
-            );
+            $at = [$right - self::IN * $mm, min($y, $top - (self::INSET + self::LINE * $i) * $mm)];
+            $text = new Text(Role::Question, null, $at, ($i + 1).' '.$question['words'], 'end', field: $question['key']);
             $drawing = new Drawing(
                 $drawing->scale, $drawing->box, [...$drawing->items, Lettering::clear($text, $drawing)], $drawing->title,
             );

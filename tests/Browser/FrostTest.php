@@ -68,11 +68,10 @@ final class FrostTest extends BrowserTestCase
     public function test_a_climate_is_taken_from_a_file(): void
     {
         $this->open('/projects/7/site#known');
-
         $file = $this->site->folder.'/weather.csv';
         file_put_contents($file, "month,mean_c\n2001-01,-3\n2001-03,2\n");
         $this->find('#climate-file')->sendKeys($file);
-        $this->click('#climate-import button');
+        $this->click('.site-import');
         $this->awaitThat(
             fn (): bool => str_contains($this->text('body'), 'found 2001-03; allowed: 2001-02'),
             'a gap is said with its line',
@@ -83,7 +82,7 @@ final class FrostTest extends BrowserTestCase
         );
         file_put_contents($file, "month,mean_c\n".$months);
         $this->find('#climate-file')->sendKeys($file);
-        $this->click('#climate-import button');
+        $this->click('.site-import');
         $this->awaitThat(fn (): bool => str_contains($this->text('body'), 'Taken in: “weather”'), 'taken in');
         self::assertSame('-4 °C', str_replace("\u{a0}", ' ', $this->value('#site-climate-monthly_mean_c-0')));
     }
