@@ -135,6 +135,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/section/{option}/assessment.json', [SectionFileController::class, 'assessment'])->name('section.assessment');
             Route::get('/section/{option}/field.vtk', [SectionFileController::class, 'field'])->name('section.field');
             Route::get('/section/{option}/history', [HistoryController::class, 'option'])->name('history.index');
+            Route::get('/site/known', [SiteClimateController::class, 'implied'])->name('site.implied');
             Route::get('/site/history', [HistoryController::class, 'site'])->name('site.history');
             Route::get('/plan', [PlanController::class, 'show'])->name('plan.show');
             Route::get('/plan/set-out', [PlanController::class, 'setOut'])->name('plan.set-out');

@@ -51,11 +51,12 @@ final readonly class KnownClimate
         };
         $design = $before->designGiven;
 
-        // One that was invented, or is warmer than the coldest month, is none of this climate.
-        $stays = ! in_array($before->source, [ClimateSource::Invented, ClimateSource::NotKnown], true);
+        // A name or a design day that was invented, or came with a file, is none of this climate.
+        $isPeoples = in_array($before->source, [ClimateSource::Own, ClimateSource::Estimated], true);
+        $stays = $isPeoples || $before->source === ClimateSource::File;
 
         return new Climate(
-            $stays ? $before->name : 'The site’s climate',
+            $isPeoples ? $before->name : 'The site’s climate',
             $months,
             $stays && $design !== null && $design <= min($months) ? $design : null,
             $source, $from,

@@ -20,6 +20,9 @@ use Ondergrond\Units\UnreadableQuantity;
 /** A site as its page sends it. */
 final readonly class TypedSite
 {
+    /** Said of estimated months that were changed. */
+    private const BY_HAND = '; changed by hand';
+
     public function __construct(private QuantityFormatter $format) {}
 
     /**
@@ -84,7 +87,8 @@ final readonly class TypedSite
     }
 
     /**
-     * Months that somebody types over invented ones are the site's own, unless they say otherwise.
+     * Months that somebody types over those of a sample or a file are the site's own, unless they say otherwise; what they were
+     * estimated from is no longer all there is to say.
      *
      * @param  array<string, mixed>  $before  as in project files
      * @param  array<string, mixed>  $after
@@ -92,11 +96,18 @@ final readonly class TypedSite
      */
     private static function withOwnClimate(array $before, array $after): array
     {
-        if ($after['climate']['source'] === $before['climate']['source']
-            && in_array($after['climate']['source'], [ClimateSource::Invented->value, ClimateSource::NotKnown->value], true)
-            && $after['climate']['monthly_mean_c'] !== array_map(floatval(...), $before['climate']['monthly_mean_c'])
-            && ClimateSamples::source($after['climate']['monthly_mean_c']) === ClimateSource::Own) {
+        [$was, $is] = [$before['climate'], $after['climate']];
+        if ($is['source'] !== $was['source'] || $is['monthly_mean_c'] === array_map(floatval(...), $was['monthly_mean_c'])) {
+            return $after;
+        }
+        $source = ClimateSource::from($is['source']);
+        if (in_array($source, [ClimateSource::Invented, ClimateSource::NotKnown, ClimateSource::File], true)
+            && ClimateSamples::source($is['monthly_mean_c']) === ClimateSource::Own) {
             $after['climate']['source'] = ClimateSource::Own->value;
+        }
+        if ($source === ClimateSource::Estimated && $is['estimated_by'] !== '' && $is['estimated_by'] === $was['estimated_by']
+            && ! str_ends_with($is['estimated_by'], self::BY_HAND)) {
+            $after['climate']['estimated_by'] = mb_substr($is['estimated_by'], 0, 200 - mb_strlen(self::BY_HAND)).self::BY_HAND;
         }
 
         return $after;

@@ -85,7 +85,7 @@ final readonly class SitePage
     public function known(): array
     {
         $climate = $this->site->climate;
-        $base = $this->base();
+        $base = self::base($this->format);
         $warm = fn (float $t): string => $this->format->format($t, Quantity::Temperature);
 
         return [
@@ -140,9 +140,10 @@ final readonly class SitePage
             .'degree-days '.$this->known()['degree_days_c_d'].' below '.$this->known()['base_c'].'.';
     }
 
-    private function base(): float
+    /** What degree-days are told below, °C. */
+    public static function base(QuantityFormatter $format): float
     {
-        return $this->format->system === UnitSystem::Metric
+        return $format->system === UnitSystem::Metric
             ? self::BASES[0]
             : Quantity::Temperature->unit(UnitSystem::InchPound)->toSi(self::BASES[1]);
     }

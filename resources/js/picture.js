@@ -76,6 +76,21 @@ export default () => {
             }
         },
 
+        /** What figures of a climate come to is told and drawn before they are taken. */
+        async foresee(event) {
+            const form = event.target.form;
+            const said = form?.id.startsWith('known-') && document.getElementById(form.id.replace('known-', 'said-'));
+            if (!said) {
+                return;
+            }
+            const of = new URLSearchParams(new FormData(form));
+            const headers = { Accept: 'application/json' };
+            const answer = await fetch(`${this.$root.dataset.implied}?${of}`, { headers }).catch(() => null);
+            const told = answer?.ok ? await answer.json() : { said: '', path: '' };
+            said.textContent = told.said;
+            document.getElementById('year-implied').setAttribute('d', told.path);
+        },
+
         /** A weather file that is dropped on the picture is taken in. */
         over(event) {
             event.preventDefault();

@@ -14,7 +14,7 @@ final class EveryPageTest extends BrowserTestCase
         'projects.export', 'later.show', 'frost.film', 'mass.hours', 'mass.csv', 'compare.csv', 'section.drawing',
         'section.assessment', 'section.preview', 'section.parts', 'schema', 'schema.before', 'studies.before', 'shares.before',
         'plan.drawing', 'plan.dxf', 'order.csv', 'sequence.calendar',
-        'help.picture', 'projects.floor', 'log.photo', 'built.pack', 'projects.zip',
+        'help.picture', 'projects.floor', 'site.implied', 'log.photo', 'built.pack', 'projects.zip',
     ];
 
     /** Pages that a signed link or an empty database leads to; other tests look at them. */

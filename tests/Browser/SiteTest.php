@@ -151,6 +151,8 @@ final class SiteTest extends BrowserTestCase
         $this->awaitText('#known-extremes-mean_c-wrong', 'Allowed: 2.8 °C to 9.3 °C');
         self::assertSame('20', $this->value('#known-extremes-mean_c'));
         $this->type('#known-extremes-mean_c', '6');
+        $this->awaitThat(fn (): bool => str_contains($this->text('#said-extremes'), 'months from -7 °C to 19 °C'), 'what it comes to');
+        self::assertNotSame('', $this->attribute('#year-implied', 'd'));
         $this->click('button[form=known-extremes]');
         $this->awaitThat(fn (): bool => $this->value('#site-climate-monthly_mean_c-0') === '-7 °C', 'January');
         self::assertSame('19 °C', $this->value('#site-climate-monthly_mean_c-6'));

@@ -129,6 +129,7 @@ final class RoleSweepTest extends TestCase
         'built.pack' => self::MEMBERS,
         'built.store' => self::DESIGNERS,
         'site.edit' => self::MEMBERS,
+        'site.implied' => self::MEMBERS,
         'options.index' => self::MEMBERS,
         'compare.show' => self::MEMBERS,
         'compare.csv' => self::MEMBERS,

@@ -9,6 +9,7 @@ use App\Later\Content;
 use App\Later\Kind;
 use App\Models\Project;
 use App\View\Help;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
 use Ondergrond\Design\Families\Families;
@@ -71,6 +72,23 @@ final class SitePagesTest extends TestCase
         $this->get("/projects/{$this->project->id}/site")->assertOk()->assertSee('the site’s own');
     }
 
+    public function test_what_figures_come_to_is_told_before_they_are_taken(): void
+    {
+        $before = $this->site();
+        $ask = fn (array $figures) => $this->get("/projects/{$this->project->id}/site/known?".http_build_query(
+            ['kind' => 'extremes', 'written_in' => 'metric point', 'known' => ['extremes' => $figures]],
+        ))->assertOk()->json();
+        $told = $ask(['coldest_c' => '-5', 'warmest_c' => '18', 'mean_c' => '6.2', 'month' => '1']);
+        // In the reader's units, here inch-pound: 23 and 64.4 °F.
+        self::assertStringContainsString('months from 23 °F to 64.4 °F', $told['said']);
+        self::assertStringContainsString('worked out', $told['said']);
+        self::assertMatchesRegularExpression('~^M0 [\d.]+H1(L\d+ [\d.]+H\d+){11}$~', $told['path']);
+        $told = $ask(['coldest_c' => '-5', 'warmest_c' => '18', 'mean_c' => '14', 'month' => '1']);
+        self::assertSame('', $told['path']);
+        self::assertStringContainsString('Allowed: 3.6 °C to 9.4 °C', $told['said']);
+        self::assertEquals($before, $this->site(), 'nothing is saved by asking');
+    }
+
     public function test_figures_that_cannot_be_leave_the_site_as_it_is_and_stay_typed(): void
     {
         $before = $this->site();
@@ -91,6 +109,34 @@ final class SitePagesTest extends TestCase
         $page = $this->known('extremes', ['coldest_c' => '-5', 'warmest_c' => '18', 'mean_c' => '14', 'month' => '1'])
             ->assertSee('Allowed: 3.6 °C to 9.4 °C')->assertSee('value="14"', false);
         self::assertMatchesRegularExpression('~id="card-climate"\s+open~', (string) $page->getContent());
+    }
+
+    public function test_months_that_are_changed_by_hand_say_so(): void
+    {
+        $page = "/projects/{$this->project->id}/site";
+        $january = fn (string $t) => $this->put($page, [
+            'revision' => History::head($this->project)->id, 'name' => 'Dyke Lane boathouse',
+            'site' => ['climate' => ['monthly_mean_c' => [$t]]],
+        ])->assertSessionHasNoErrors();
+        $january('-10 °C');
+        self::assertSame(ClimateSource::Own, $this->site()->climate->source, 'over an invented one');
+        $this->known('extremes', ['coldest_c' => '-5', 'warmest_c' => '18', 'mean_c' => '6.2', 'month' => '1']);
+        $from = $this->site()->climate->estimatedBy;
+        $january('-6 °C');
+        $january('-7 °C');
+        self::assertSame([ClimateSource::Estimated, $from.'; changed by hand'], [
+            $this->site()->climate->source, $this->site()->climate->estimatedBy,
+        ]);
+        $csv = "month,mean_c\n".implode('', array_map(static fn (int $m): string => sprintf("2001-%02d,%d\n", $m, $m), range(1, 12)));
+        $this->post("{$page}/climate", ['climate' => UploadedFile::fake()->createWithContent('weir.csv', $csv)]);
+        self::assertSame([ClimateSource::File, 'weir', null], [
+            $this->site()->climate->source, $this->site()->climate->name, $this->site()->climate->designGiven,
+        ]);
+        $january('-1 °C');
+        self::assertSame(ClimateSource::Own, $this->site()->climate->source);
+        $this->put("{$page}/undo");
+        $this->put("{$page}/undo");
+        self::assertSame($from.'; changed by hand', $this->site()->climate->estimatedBy, 'a file that was taken in is undone');
     }
 
     public function test_what_is_saved_is_undone_and_redone(): void
@@ -257,7 +303,7 @@ final class SitePagesTest extends TestCase
     {
         // Files, pieces of pages, and what leads on to a page.
         $none = '~\.(json|csv|zip|svg|dxf|vtk|ics|png)$|^(later|frost|mass\.(hours|csv)|section\.(preview|parts)|.*\.before|'
-            .'projects\.(export|zip|floor)|schema|built\.pack|log\.photo|sequence\.calendar|compare\.csv|order\.csv)~';
+            .'projects\.(export|zip|floor)|site\.implied|schema|built\.pack|log\.photo|sequence\.calendar|compare\.csv|order\.csv)~';
         $seen = [];
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $name = (string) $route->getName();

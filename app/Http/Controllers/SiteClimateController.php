@@ -9,6 +9,8 @@ use App\Forms\Reader;
 use App\Forms\Word;
 use App\History\History;
 use App\Models\Project;
+use App\View\ImpliedClimate;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -46,6 +48,22 @@ final readonly class SiteClimateController
             'said',
             implode(' ', ['Taken in: “'.$read->climate->name.'”, '.count($read->winters).' winters.', ...$read->notes]),
         );
+    }
+
+    /** What figures come to before they are taken: a sentence, and the months as steps over the picture. */
+    public function implied(Project $project, Request $request, Reader $reading): JsonResponse
+    {
+        $kind = Word::of($request, 'kind');
+        $format = $reading->written($request, $project);
+        try {
+            $climate = (new KnownClimate($format))->climate(
+                $kind, $request->array("known.{$kind}"), $project->site->climate, $project->site->frost->spread,
+            );
+        } catch (ValidationException $e) {
+            return response()->json(['said' => implode(' ', array_merge(...array_values($e->errors()))), 'path' => '']);
+        }
+
+        return response()->json((new ImpliedClimate($project->site, $climate, $reading->formatter($project)))->told());
     }
 
     /** Twelve months, the coldest and the warmest of them with the mean, or degree-days with the mean. */

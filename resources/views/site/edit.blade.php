@@ -16,7 +16,8 @@
         </div>
         <div id="site-wrong"><x-wrong what="Not saved" /></div>
         <div class="site-picture" id="site-picture" x-data="picture" @pointerdown="begin" @pointermove="drag" @pointerup="drop"
-            @input.window="follow" @dragover="over" @dragleave="away" @drop="fall">
+            @input.window="follow" @change.window="foresee"
+            data-implied="{{ route('site.implied', $page->project) }}" @dragover="over" @dragleave="away" @drop="fall">
             @include('site.year')
             @include('site.ground')
         </div>

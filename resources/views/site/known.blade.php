@@ -10,6 +10,7 @@
         <x-input name="known.months.monthly_mean_c" label="January first, spaces between" :value="$known['monthly_mean_c']"
             form="known-months" />
         <p class="hint">Leaves open: the design day and the design winter.</p>
+        <p class="known-said" role="status" id="said-months"></p>
         <button form="known-months">Take these months</button>
     </section>
     <section aria-labelledby="known-extremes-title">
@@ -19,6 +20,7 @@
         <x-input name="known.extremes.mean_c" label="Mean of the year" :value="$known['mean_c']" form="known-extremes" />
         <x-choice name="known.extremes.month" label="Coldest month" :value="$known['month']" :options="$months" form="known-extremes" />
         <p class="hint">The months between follow a smooth wave. Leaves open: how they really go, the design day, the design winter.</p>
+        <p class="known-said" role="status" id="said-extremes"></p>
         <button form="known-extremes">Work the months out</button>
     </section>
     <section aria-labelledby="known-sum-title">
@@ -30,6 +32,7 @@
         <x-choice name="known.sum.month" label="Coldest month" :value="$known['month']" :options="$months" form="known-sum" />
         <p class="hint">Of degree-days that count each day by what it is below that base. Leaves open: how the months really go, the
             design day, the design winter.</p>
+        <p class="known-said" role="status" id="said-sum"></p>
         <button form="known-sum">Work the months out</button>
     </section>
     <section aria-labelledby="known-office-title">

@@ -22,7 +22,7 @@
                     width="{{ round(0.76 * $column, 3) }}%" y="{{ $bar['y'] }}" height="{{ max(1.5, $bar['height']) }}" />
             @endforeach
             <svg class="year-fit" viewBox="0 0 12 {{ $height }}" preserveAspectRatio="none" height="{{ $height }}" width="100%"><path
-                d="{{ $page->year->wave() }}" /></svg>
+                d="{{ $page->year->wave() }}" /><path class="year-implied" id="year-implied" d="" /></svg>
             <path class="year-zero" d="M0 {{ $ruler->y(0.0) }}h4000" />
             <text class="year-name" x="4" y="{{ $ruler->y(0.0) + ($page->site->climate->monthly[0] > 0.0 ? 13 : -4) }}">freezing</text>
             @foreach ([
