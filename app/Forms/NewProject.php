@@ -136,8 +136,10 @@ final class NewProject
 
             return $heating === null ? $design : $design->with(['heating' => $heating]);
         } catch (FaultyInput $e) {
+            [$fault] = $e->faults;
             throw ValidationException::withMessages(['heated_floor' => 'Pipes do not fit in this family as it comes: '
-                .$e->faults[0]->reason.'. Leave it as it comes; on the bench it can be made to fit.']);
+                .($fault->reason !== '' ? $fault->reason : 'allowed here: '.$fault->allowed)
+                .'. Leave it as it comes; on the bench it can be made to fit.']);
         }
     }
 
@@ -166,42 +168,49 @@ final class NewProject
                 ['footprint.sides' => 'Sides are typed, and area or outline too. Type the two sides of a rectangle, or area and outline.'],
             );
         }
-        if ($sides !== '') {
-            try {
-                [$length, $width] = SidesParser::parse($sides, $format->system, $format->mark);
-            } catch (UnreadableQuantity $e) {
-                throw ValidationException::withMessages(['footprint.sides' => $e->getMessage()]);
-            }
-            $footprint['area_m2'] = $format->mark->written(sprintf('%.6f m²', $length * $width));
-            $footprint['perimeter_m'] = $format->mark->written(sprintf('%.6f m', 2 * ($length + $width)));
+        if ($sides === '') {
+            return trim($shape) !== '' ? self::shape(self::any(), $footprint + ['area_m2' => '', 'perimeter_m' => ''], $format)
+                : throw ValidationException::withMessages(['footprint.sides' => 'How large is the floor? Type its two sides, such as '
+                    .($format->system === UnitSystem::Metric ? '9 x 14 m.' : "30' x 46'.")]);
         }
-        unset($footprint['sides']);
         try {
-            return self::shape($footprint, $format);
+            $rectangle = Footprint::rectangle(...SidesParser::parse($sides, $format->system, $format->mark));
+        } catch (UnreadableQuantity $e) {
+            throw ValidationException::withMessages(['footprint.sides' => $e->getMessage()]);
+        }
+        try {
+            return self::shape($rectangle, array_intersect_key($footprint, ['exposed_perimeter_m' => true]), $format);
         } catch (ValidationException $e) {
-            // Where only the sides were typed, that is where it is wrong.
-            throw $sides === '' ? ($shape === '' ? ValidationException::withMessages(
-                ['footprint.sides' => 'How large is the floor? Type its two sides, such as '
-                    .($format->system === UnitSystem::Metric ? '9 x 14 m.' : "30' x 46'.")],
-            ) : $e) : ValidationException::withMessages(['footprint.sides' => array_merge(...array_values($e->errors()))]);
+            // Where area or outline are wrong, the sides are.
+            $errors = $e->errors();
+            $exposed = array_intersect_key($errors, ['footprint.exposed_perimeter_m' => true]);
+            $others = array_merge(...array_values(array_diff_key($errors, $exposed)));
+            throw ValidationException::withMessages([...$exposed, ...($others === [] ? [] : ['footprint.sides' => $others])]);
         }
     }
 
+    /** What is typed over. */
+    private static function any(): Footprint
+    {
+        return Footprint::rectangle(12.0, 8.0);
+    }
+
     /**
-     * @param  array<array-key, mixed>  $footprint  as it was typed
+     * @param  array<array-key, mixed>  $footprint  as it was typed over that
      *
      * @throws ValidationException
      */
-    private static function shape(array $footprint, QuantityFormatter $format): Footprint
+    private static function shape(Footprint $start, array $footprint, QuantityFormatter $format): Footprint
     {
-        $footprint += ['area_m2' => '', 'perimeter_m' => '', 'exposed_perimeter_m' => ''];
-        $all = $footprint['exposed_perimeter_m'] === '';
+        $all = self::text($footprint, 'exposed_perimeter_m') === '';
         if ($all) {
             unset($footprint['exposed_perimeter_m']);
         }
+        unset($footprint['sides']);
         // Any design will do to judge a footprint by, as long as its own sizes hang on none.
-        $any = DesignCodec::toArray((new ThickenedEdgeSlab)->preset(Footprint::rectangle(12.0, 8.0), $format->system));
+        $any = DesignCodec::toArray((new ThickenedEdgeSlab)->preset(self::any(), $format->system));
         $any['perimeter_board']['width_m'] = 0.0;
+        $any['footprint'] = [...$any['footprint'], 'area_m2' => $start->area, 'perimeter_m' => $start->perimeter];
 
         return TypedData::merge($any, ['footprint' => $footprint], $format, static function (array $data) use ($all): Design {
             if ($all) {

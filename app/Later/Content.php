@@ -56,11 +56,12 @@ final class Content
         );
     }
 
-    /** Of a job as it was drawn and as it was built. */
+    /** Of the winter on a job as it was drawn and as it was built. */
     public static function built(Project $project, AsBuilt $built): string
     {
         return hash('sha256', implode("\n", [
-            Version::METHODS, Version::PROGRAM, self::print($project->site), self::print($built->drawn), self::print($built->design),
+            Version::METHODS, Version::PROGRAM, self::print(self::frost($project->site)), self::print($built->drawn),
+            self::print($built->design),
             // No file carries these: they follow from what is read on site.
             hash('xxh128', serialize($built->design->departures)),
         ]));

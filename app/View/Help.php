@@ -27,6 +27,7 @@ final readonly class Help
         'sequence' => ['The sequence', ['sequence.*'], 'sequence'],
         'log' => ['The site log', ['log.*'], 'log'],
         'built' => ['Hand-over', ['built.*'], 'built'],
+        'client' => ['Reading what was sent to you', ['shares.show'], null],
         'shares' => ['Links for a client', ['shares.*'], null],
         'materials' => ['Materials and prices', ['materials', 'prices.*'], null],
         'rules' => ['Rules and words', ['rules', 'glossary', 'notices', 'help*'], null],

@@ -61,8 +61,10 @@ final readonly class SectionPage
         public string $vapour,
     ) {}
 
-    public static function of(Project $project, Option $option, Assessed $said, QuantityFormatter $format, View $view): self
-    {
+    /** @param  bool  $asks  whether what the site leaves open is marked on the drawing: for those who answer it */
+    public static function of(
+        Project $project, Option $option, Assessed $said, QuantityFormatter $format, View $view, bool $asks = true,
+    ): self {
         $view = $view->within($option->design);
         $stretch = $view->stretchOf($option->design);
         [$field, $damp, $judgement] = [$said->field, $said->damp, $said->judgement];
@@ -71,7 +73,9 @@ final readonly class SectionPage
             $project->site->frost->ledge,
             $format,
         );
-        $drawing = QuestionMarks::over(DampSheet::over($drawing, $damp, $stretch->kind, $format), OpenQuestion::marks($project->site));
+        $drawing = QuestionMarks::over(
+            DampSheet::over($drawing, $damp, $stretch->kind, $format), $asks ? OpenQuestion::marks($project->site) : [],
+        );
 
         return new self(
             $project, $option, $format, $said->heat, $field, $said->junctions, $said->load, $judgement,

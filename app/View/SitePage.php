@@ -72,12 +72,16 @@ final readonly class SitePage
         return [];
     }
 
-    /** Where on the page the answer to a question belongs. */
-    public static function leadsTo(OpenQuestion $question): string
+    /**
+     * Where on the page something is answered, as the end of its address.
+     *
+     * @param  string  $path  of the size or choice, `site.` before it
+     */
+    public static function at(string $path): string
     {
-        return '#'.match ($question->key) {
-            'climate.monthly_mean_c', 'climate.source' => 'known',
-            default => str_replace('.', '-', 'site.'.$question->key),
+        return '#'.match ($path) {
+            'site.climate.monthly_mean_c', 'site.climate.source' => 'known',
+            default => str_replace('.', '-', $path),
         };
     }
 

@@ -29,11 +29,13 @@ final class QuestionMarks
     {
         $mm = $drawing->paper();
         [, $foot, $right, $top] = SectionDrawing::seen($drawing);
+        $deep = count(array_filter($questions, static fn (array $q): bool => $q['place'] === 'ground'));
         foreach ($questions as $i => $question) {
             $y = match ($question['place']) {
                 'sky' => self::IN_SKY * $mm,
                 'surface' => -self::UNDER_GROUND * $mm,
-                'ground' => $foot + self::FROM_FOOT * $mm,
+                // Those that stand in one place go downward.
+                'ground' => $foot + (self::FROM_FOOT + self::LINE * --$deep) * $mm,
             };
             $at = [$right - self::IN * $mm, min($y, $top - (self::INSET + self::LINE * $i) * $mm)];
             $text = new Text(Role::Question, null, $at, ($i + 1).' '.$question['words'], 'end', field: $question['key']);

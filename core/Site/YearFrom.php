@@ -44,7 +44,8 @@ final class YearFrom
         [$first, $middle] = [($warmest - $coldest) / 2, ($warmest + $coldest) / 2];
         if (abs($middle - $mean) > self::SECOND * $first + 1e-9) {
             throw FaultyInput::one(Fault::range(
-                '/mean_c', $mean, $middle - self::SECOND * $first, $middle + self::SECOND * $first,
+                // To tenths inward, so that what is said to be allowed is.
+                '/mean_c', $mean, ceil(10 * ($middle - self::SECOND * $first)) / 10, floor(10 * ($middle + self::SECOND * $first)) / 10,
                 'the mean of the year lies about midway between the coldest and the warmest month',
             ));
         }

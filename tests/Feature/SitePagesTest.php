@@ -85,7 +85,7 @@ final class SitePagesTest extends TestCase
         self::assertMatchesRegularExpression('~^M0 [\d.]+H1(L\d+ [\d.]+H\d+){11}$~', $told['path']);
         $told = $ask(['coldest_c' => '-5', 'warmest_c' => '18', 'mean_c' => '14', 'month' => '1']);
         self::assertSame('', $told['path']);
-        self::assertStringContainsString('Allowed: 3.6 °C to 9.4 °C', $told['said']);
+        self::assertStringContainsString('Allowed: 3.7 °C to 9.3 °C', $told['said']);
         self::assertEquals($before, $this->site(), 'nothing is saved by asking');
     }
 
@@ -107,7 +107,7 @@ final class SitePagesTest extends TestCase
         }
         $this->followingRedirects();
         $page = $this->known('extremes', ['coldest_c' => '-5', 'warmest_c' => '18', 'mean_c' => '14', 'month' => '1'])
-            ->assertSee('Allowed: 3.6 °C to 9.4 °C')->assertSee('value="14"', false);
+            ->assertSee('Allowed: 3.7 °C to 9.3 °C')->assertSee('value="14"', false);
         self::assertMatchesRegularExpression('~id="card-climate"\s+open~', (string) $page->getContent());
     }
 
@@ -238,13 +238,20 @@ final class SitePagesTest extends TestCase
         self::assertSame(ClimateSource::Estimated, $project->site->climate->source);
         self::assertSame(-5.0, $project->site->climate->monthly[0]);
 
+        $this->post('/projects', [...self::START, 'footprint' => ['sides' => '9 x 14 m', 'exposed_perimeter_m' => '32 m']])
+            ->assertSessionHasNoErrors();
+        $footprint = Project::query()->latest('id')->firstOrFail()->leading()->design->footprint;
+        self::assertEqualsWithDelta([46.0, 32.0], [$footprint->perimeter, $footprint->exposed], 1e-9);
         $this->post('/projects', [...self::START, 'units' => 'inch-pound', 'footprint' => ['sides' => "30' x 46'"], 'indoor_c' => '68 °F'])
             ->assertSessionHasNoErrors();
         $project = Project::query()->latest('id')->firstOrFail();
         self::assertSame(ClimateSource::NotKnown, $project->site->climate->source, 'nothing is guessed');
         self::assertEqualsWithDelta(30 * 46 * 0.3048 ** 2, $project->leading()->design->footprint->area, 1e-6);
         $this->get("/projects/{$project->id}/section")->assertOk()->assertSee('climate not known yet')
-            ->assertSee('1 climate?')->assertSee('2 frost depth?')->assertSee('3 water?')->assertSee('The climate is not known yet');
+            ->assertSee('1 climate?')->assertSee('2 frost depth?')->assertSee('3 water?')->assertSee('The climate is not known yet')
+            // The finding leads to where it is answered.
+            ->assertSee("/projects/{$project->id}/site#known", false);
+        $this->get("/projects/{$project->id}/site")->assertSee('id="known"', false);
     }
 
     public function test_what_is_wrong_at_the_start_is_said_at_its_field(): void
@@ -255,6 +262,8 @@ final class SitePagesTest extends TestCase
             [['footprint' => ['sides' => '']], 'footprint.sides'],
             [['footprint' => ['sides' => '9 x 14 m', 'area_m2' => '120 m²', 'perimeter_m' => '']], 'footprint.sides'],
             [['footprint' => ['sides' => '0.1 x 14 m']], 'footprint.sides'],
+            [['footprint' => ['sides' => '9 x 14 m', 'exposed_perimeter_m' => '99 m']], 'footprint.exposed_perimeter_m'],
+            [['footprint' => ['area_m2' => '120 m²']], 'footprint.perimeter_m'],
             [['known' => ['extremes' => ['coldest_c' => '-5', 'warmest_c' => '', 'mean_c' => '']]], 'known.extremes.warmest_c'],
             [
                 ['known' => ['extremes' => ['coldest_c' => '-5', 'warmest_c' => '18', 'mean_c' => '6']], 'climate' => 'river-plain'],

@@ -78,7 +78,7 @@ final class ShareController
         $page = SectionPage::of(
             $share->project, $share->option,
             Assessed::of($share->project, $share->option, FieldWanted::Now, $fields, $winters, $hours),
-            $format, Shown::plain(),
+            $format, Shown::plain(), asks: false,
         );
 
         return view('shares.show', [

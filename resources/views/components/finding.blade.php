@@ -27,7 +27,7 @@
                     id="say-{{ $id }}-{{ $value }}" name="act" value="say:{{ $finding->unsaid }}:{{ $value }}">{{ $words
                         }}</button>@endforeach</span>
             @elseif ($judged->isOfSite())
-                <a class="finding-go" href="{{ route('site.edit', $project) }}#{{ str_replace('.', '-', $finding->unsaid) }}">Say it at
+                <a class="finding-go" href="{{ route('site.edit', $project) }}{{ \App\View\SitePage::at($finding->unsaid) }}">Say it at
                     the site</a>
             @else
                 <button type="button" class="needs-script" id="fill-{{ $id }}" x-on:click="fillIn" data-unsaid="{{ $finding->unsaid }}">Fill

@@ -38,7 +38,7 @@
     @endif
     @if ($exports)<details class="menu menu-right" id="exports-menu"><summary>Export</summary>{{ $exports }}</details>@endif
     @php $help = \App\View\Help::of(request()->route()?->getName()); @endphp
-    @if ($person && $help)
+    @if ($help)
         <details class="menu menu-right help-menu" id="help-menu">
             <summary><span aria-hidden="true">?</span><span class="unseen">Help with this page</span></summary>
             <div class="menu-more help-more"><b>{{ $help->title }}</b> @include($help->view())

@@ -5,7 +5,7 @@
     <h2>Still to answer</h2>
     <ol>
         @foreach ($page->questions as $question)
-            <li><a href="{{ $page->leadsTo($question) }}" title="{{ $question->meanwhile }}">{{ $question->asks }}</a></li>
+            <li><a href="{{ $page->at('site.'.$question->key) }}" title="{{ $question->meanwhile }}">{{ $question->asks }}</a></li>
         @endforeach
     </ol>
 @endif
