@@ -8,6 +8,7 @@ use App\History\History;
 use App\Later\Content;
 use App\Later\Kind;
 use App\Models\Project;
+use App\Models\Role;
 use App\View\Help;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Route;
@@ -306,6 +307,22 @@ final class SitePagesTest extends TestCase
             ->assertOk()->assertSee("outline 152'-0\"", false);
         $this->get('/projects/create/floor?'.http_build_query(['sides' => '9 by', 'units' => 'metric']))->assertStatus(422);
         $this->get('/projects/create/floor?sides[]=x&units[]=y')->assertStatus(422);
+    }
+
+    public function test_a_client_is_asked_nothing_and_has_a_help_of_their_own(): void
+    {
+        $option = $this->project->leading();
+        $this->get("/projects/{$this->project->id}/section")->assertSee('1 own climate?');
+        $share = $this->project->shares()->create(
+            ['option_id' => $option->id, 'made_for' => 'A client', 'made_by' => 'The test', 'expires_at' => now()->addDay()],
+        );
+        foreach ([
+            $this->become($this->member(Role::Reader))->get("/projects/{$this->project->id}/section"),
+            $this->become(null)->get($share->link())->assertSee('Reading what was sent to you')->assertDontSee('/site#', false),
+        ] as $page) {
+            $page->assertOk()->assertDontSee('1 own climate?')->assertDontSee('data-answers', false)
+                ->assertSee('What is the site’s own climate?');
+        }
     }
 
     public function test_every_page_has_its_piece_of_the_help(): void

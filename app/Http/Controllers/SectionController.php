@@ -214,7 +214,7 @@ final class SectionController
         $sitting = $may ? $this->history->sitting($option) : null;
 
         return view('section.show', [
-            'page' => SectionPage::of($project, $option, $said, $this->reading->formatter($project), $shown),
+            'page' => SectionPage::of($project, $option, $said, $this->reading->formatter($project), $shown, asks: $may),
             'head' => $head,
             'sitting' => $sitting,
             'change' => $this->lastChange($project, $option, $head, $said, $ahead),

@@ -9,8 +9,13 @@
     <h3 class="answers-site">At the site</h3>
     <ol class="site-questions">
         @foreach ($page->questions() as $question)
-            <li><a href="{{ route('site.edit', $project) }}{{ \App\View\SitePage::at('site.'.$question->key) }}" data-answers="site.{{
-                $question->key }}">{{ $question->asks }}</a> <span class="quiet">{{ $question->meanwhile }}</span></li>
+            <li>
+                @if ($may)
+                    <a href="{{ route('site.edit', $project) }}{{ \App\View\SitePage::at('site.'.$question->key) }}"
+                        data-answers="site.{{ $question->key }}">{{ $question->asks }}</a>
+                @else {{ $question->asks }} @endif
+                <span class="quiet">{{ $question->meanwhile }}</span>
+            </li>
         @endforeach
     </ol>
 @endif
