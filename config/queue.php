@@ -7,7 +7,10 @@ return [
     'default' => env('QUEUE_CONNECTION', 'database'),
     'connections' => [
         'sync' => ['driver' => 'sync'],
-        'database' => ['driver' => 'database', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 3600, 'after_commit' => true],
+        'database' => [
+            'driver' => 'database', 'connection' => 'passing', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 3600,
+            'after_commit' => true,
+        ],
     ],
     'failed' => ['driver' => null],
 ];

@@ -7,5 +7,7 @@ $demo = (bool) env('ONDERGROND_DEMO', false);
 return [
     // Number 2 of the demo is somebody else than number 2 of the firm: a sitting of one is none of the other.
     'cookie' => $demo ? 'ondergrond_demo' : 'ondergrond',
-    'files' => storage_path($demo ? 'framework/sessions-demo' : 'framework/sessions'),
+    'driver' => env('SESSION_DRIVER', 'database'),
+    'connection' => 'passing',
+    'table' => 'sittings',
 ];

@@ -10,7 +10,6 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** A command that moves the whole database to a file or from one. */
@@ -34,17 +33,7 @@ abstract class DatabaseCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         Bootstrap::with($input->getOption('demo') === true ? ['ONDERGROND_DEMO' => 'true'] : []);
-        try {
-            $said = $this->move(DatabaseFile::current(), (string) $input->getArgument('file'));
-        } catch (UnusableFile $e) {
-            (
-                $output instanceof ConsoleOutputInterface
-                ? $output->getErrorOutput()
-                : $output
-            )->writeln($e->getMessage(), OutputInterface::OUTPUT_RAW);
-
-            return self::INVALID;
-        }
+        $said = $this->move(DatabaseFile::current(), (string) $input->getArgument('file'));
         $output->writeln($said, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Database\NewFile;
 use Ondergrond\Exchange\FieldFile;
 use Ondergrond\Exchange\SectionFile;
 use Ondergrond\Exchange\VtkWriter;
@@ -58,8 +59,8 @@ final class FieldCommand extends Command
                 return self::SUCCESS;
             }
             $solution = Solution::of($problem);
-            if ($vtk !== null && @file_put_contents($vtk, VtkWriter::write($solution)) === false) {
-                throw FaultyInput::one(Fault::of('--vtk', "no file “{$vtk}” that can be written", 'a path in a folder that is there'));
+            if ($vtk !== null) {
+                NewFile::put($vtk, VtkWriter::write($solution));
             }
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Database\NewFile;
 use App\Pdf\Printer;
 use DateTimeImmutable;
 use Ondergrond\AsBuilt\AsBuilt;
@@ -18,7 +19,6 @@ use Ondergrond\Logbook\Logbook;
 use Ondergrond\Takeoff\OrderList;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Units\QuantityFormatter;
-use RuntimeException;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -66,17 +66,11 @@ final class PackCommand extends Command
             new DateTimeImmutable, array_keys($job->photos),
         ));
         $html = PackWriter::html($pack, ProjectFile::hash($project), $job->photos);
-        try {
-            foreach (['html' => static fn (): string => $html, 'pdf' => static fn (): string => Printer::pdf($html)] as $format => $write) {
-                $file = $input->getOption($format);
-                if (is_string($file) && @file_put_contents($file, $write()) === false) {
-                    throw new RuntimeException("--{$format}: {$file} cannot be written");
-                }
+        foreach (['html' => static fn (): string => $html, 'pdf' => static fn (): string => Printer::pdf($html)] as $format => $write) {
+            $file = $input->getOption($format);
+            if (is_string($file)) {
+                NewFile::put($file, $write());
             }
-        } catch (RuntimeException $e) {
-            InputFile::say($output, $e->getMessage());
-
-            return self::FAILURE;
         }
         if ($input->getOption('json') === true) {
             $job->write($output, 'pack', [

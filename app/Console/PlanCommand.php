@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Database\NewFile;
 use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Exchange\DxfWriter;
 use Ondergrond\Exchange\ProjectFile;
@@ -61,10 +62,8 @@ final class PlanCommand extends Command
         $drawing = PlanDrawing::of($plan, $design, $layout, new QuantityFormatter($job->project->units));
         foreach (['svg' => SvgWriter::file(...), 'dxf' => DxfWriter::write(...)] as $format => $write) {
             $file = $input->getOption($format);
-            if (is_string($file) && @file_put_contents($file, $write($drawing, $job->project->name, $hash)) === false) {
-                InputFile::say($output, "--{$format}: {$file} cannot be written");
-
-                return self::FAILURE;
+            if (is_string($file)) {
+                NewFile::put($file, $write($drawing, $job->project->name, $hash));
             }
         }
         $result = SetOutFile::plan($plan, $design, $layout);

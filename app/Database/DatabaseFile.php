@@ -4,43 +4,54 @@ declare(strict_types=1);
 
 namespace App\Database;
 
-use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Support\Facades\DB;
-use PDO;
 use PDOException;
 use RuntimeException;
-use SQLite3;
 
-/** The one file that holds everything: made, brought up to date, backed up and restored, also while it is in use. */
+/** The one file that holds everything that lasts: made, brought up to date, backed up and restored, also while it is in use. */
 final readonly class DatabaseFile
 {
     /** Stands in the header of every database of this program since the second migration. */
     private const APPLICATION = 0x4F677264;
 
-    /** What every version has had. */
-    private const FIRST_MIGRATION = '2026_11_25_000000_create_projects_and_options';
+    /** For another command that does one of these, s. */
+    private const PATIENCE = 60.0;
 
-    private const PATIENCE_MS = 10_000;
+    /** A save that comes between the copy that is kept and what takes its place would be lost: the copy is made anew, so often. */
+    private const TRIES = 5;
 
-    private function __construct(public string $path) {}
+    private SqliteFile $sqlite;
+
+    private function __construct(public string $path)
+    {
+        $this->sqlite = new SqliteFile($path);
+    }
 
     public static function current(): self
     {
         return new self((string) config('database.connections.sqlite.database'));
     }
 
-    /** Makes it where there is none, else brings it up to date; before an update a copy is kept beside it. */
+    /**
+     * Makes it where there is none, else brings it up to date; before an update a backup is kept beside it. Whenever it is
+     * cut off, it has left the file as it was or done all of it.
+     *
+     * @throws UnusableFile
+     */
     public function prepare(bool $demo): void
     {
-        if (! is_file($this->path)) {
-            $new = $this->beside('new');
-            $new->drop();
-            touch($new->path);
-            $new->migrate($demo);
-            rename($new->path, $this->path);
-        } elseif ($this->behind()) {
-            $this->backup($this->beside('before-update-'.date('Ymd-His'))->path);
-            $this->migrate(false);
+        $lock = $this->alone();
+        try {
+            if (! is_file($this->path)) {
+                $new = $this->beside('new');
+                $new->drop();
+                touch($new->path);
+                Migrations::update($new->path, $demo);
+                rename($new->path, $this->path);
+            } elseif (array_diff(Migrations::known(), $this->sqlite->applied()) !== []) {
+                $this->replace('update', fn (SqliteFile $copy) => $this->sqlite->snapshot($copy->path));
+            }
+        } finally {
+            $lock->release();
         }
     }
 
@@ -57,17 +68,19 @@ final readonly class DatabaseFile
         if (file_exists($to)) {
             throw UnusableFile::exists($to);
         }
-        if (! is_dir(dirname($to)) || ! is_writable(dirname($to))) {
-            throw UnusableFile::noPlace($to);
+        $lock = $this->alone();
+        try {
+            $this->copyTo($to);
+        } finally {
+            $lock->release();
         }
-        $this->open()->prepare('VACUUM INTO ?')->execute([$to]);
     }
 
     /**
      * Puts a backup in the place of what is there, in one step for whoever is reading. An older backup is brought up to
-     * date first. What was there is kept beside it.
+     * date first. What was there is kept beside it. What is waiting for the queue is forgotten, and everybody is signed out.
      *
-     * @return string|null the file that holds what was there before
+     * @return string|null the backup of what was there before
      *
      * @throws UnusableFile and nothing is changed
      */
@@ -76,16 +89,38 @@ final readonly class DatabaseFile
         if (! is_file($from) || ! is_readable($from)) {
             throw UnusableFile::unreadable($from);
         }
-        $copy = $this->beside('restoring');
-        $copy->drop();
-        copy($from, $copy->path);
+        $lock = $this->alone();
         try {
-            $copy->check($from);
-            $copy->migrate(false);
-            $kept = is_file($this->path) ? $this->beside('before-restore-'.date('Ymd-His'))->path : null;
-            if ($kept !== null) {
-                $this->backup($kept);
-            }
+            $kept = $this->replace('restore', function (SqliteFile $copy) use ($from): void {
+                if (BackupFile::isOne($from)) {
+                    (new BackupFile($from))->takeOut($copy);
+                } elseif (! SqliteFile::isOne($from)) {
+                    throw UnusableFile::foreign($from);
+                } elseif (! @copy($from, $copy->path)) {
+                    throw UnusableFile::unwritten($copy->path, new RuntimeException('the disk has no room for it'));
+                }
+                $this->check($copy, $from);
+            });
+            PassingFile::current()->clear();
+
+            return $kept;
+        } finally {
+            $lock->release();
+        }
+    }
+
+    /**
+     * @param  callable(SqliteFile): mixed  $fetch  writes what is to be there
+     * @return string|null the backup of what was there
+     */
+    private function replace(string $why, callable $fetch): ?string
+    {
+        $copy = $this->beside("{$why}-in-work");
+        $copy->drop();
+        try {
+            $fetch($copy);
+            Migrations::update($copy->path);
+            $kept = is_file($this->path) ? $this->keep($why) : null;
             $copy->pourInto($this->path);
 
             return $kept;
@@ -94,109 +129,73 @@ final readonly class DatabaseFile
         }
     }
 
-    /** @throws UnusableFile naming the file that it was copied from */
-    private function check(string $from): void
+    /** A backup of what is there, made anew where somebody has saved meanwhile. */
+    private function keep(string $why): string
     {
-        if (file_get_contents($this->path, length: 16) !== "SQLite format 3\0") {
-            throw UnusableFile::foreign($from);
+        $stem = preg_replace('~\.sqlite$~', '', $this->path).".before-{$why}-".date('Ymd-His');
+        $name = "{$stem}.zip";
+        for ($i = 1; file_exists($name); $i++) {
+            $name = "{$stem}-{$i}.zip";
         }
-        try {
-            $sound = $this->ask('PRAGMA integrity_check') === ['ok'] && $this->ask('PRAGMA foreign_key_check') === [];
-            $application = (int) $this->ask('PRAGMA application_id')[0];
-            $has = $this->applied();
-        } catch (PDOException) {
-            $sound = false;
-            [$application, $has] = [self::APPLICATION, [self::FIRST_MIGRATION]];
+        // Says whether others have saved, to whoever asks twice without going away.
+        $watch = $this->sqlite->open();
+        for ($try = 1; true; $try++) {
+            $before = SqliteFile::value($watch, 'PRAGMA data_version');
+            $this->copyTo($name);
+            if ($try === self::TRIES || SqliteFile::value($watch, 'PRAGMA data_version') === $before) {
+                return $name;
+            }
+            unlink($name);
         }
-        if (! $sound) {
+    }
+
+    private function copyTo(string $to): void
+    {
+        $snapshot = $this->beside('snapshot');
+        NewFile::make($to, function (string $path) use ($snapshot): void {
+            $snapshot->drop();
+            try {
+                $this->sqlite->snapshot($snapshot->path);
+                (new BackupFile($path))->write($snapshot);
+            } finally {
+                $snapshot->drop();
+            }
+        }, false);
+    }
+
+    /** @throws UnusableFile naming the file that it was copied from */
+    private function check(SqliteFile $copy, string $from): void
+    {
+        if (! $copy->isSound()) {
             throw UnusableFile::damaged($from);
         }
-        if (! in_array($application, [0, self::APPLICATION], true) || ! in_array(self::FIRST_MIGRATION, $has, true)) {
-            throw UnusableFile::foreign($from);
-        }
-        if (array_diff($has, $this->known()) !== []) {
-            throw UnusableFile::newer($from);
-        }
-    }
-
-    private function behind(): bool
-    {
-        return array_diff($this->known(), $this->applied()) !== [];
-    }
-
-    /** @return list<string> */
-    private function known(): array
-    {
-        $files = glob(database_path('migrations/*.php'));
-
-        return $files === false ? [] : array_map(static fn (string $file): string => basename($file, '.php'), $files);
-    }
-
-    /** @return list<string> */
-    private function applied(): array
-    {
-        $exists = $this->ask("SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = 'migrations'") !== [];
-
-        return $exists ? $this->ask('SELECT migration FROM migrations') : [];
-    }
-
-    /** @return list<string> the first column of what answers */
-    private function ask(string $sql): array
-    {
-        $statement = $this->open()->query($sql);
-
-        return $statement === false ? [] : array_map(strval(...), array_values($statement->fetchAll(PDO::FETCH_COLUMN)));
-    }
-
-    private function migrate(bool $seed): void
-    {
-        $was = config('database.connections.sqlite.database');
-        config(['database.connections.sqlite.database' => $this->path]);
-        DB::purge('sqlite');
         try {
-            app(Kernel::class)->call('migrate', ['--force' => true, '--seed' => $seed]);
-            // Everything into the one file, so that it can be moved.
-            DB::connection('sqlite')->getPdo()->exec('PRAGMA wal_checkpoint(TRUNCATE)');
-        } finally {
-            config(['database.connections.sqlite.database' => $was]);
-            DB::purge('sqlite');
-        }
-    }
-
-    private function pourInto(string $path): void
-    {
-        $from = new SQLite3($this->path);
-        $to = new SQLite3($path);
-        $to->busyTimeout(self::PATIENCE_MS);
-        try {
-            if (! $from->backup($to)) {
-                throw new RuntimeException('The database stayed busy: '.$to->lastErrorMsg());
+            $application = (int) $copy->ask('PRAGMA application_id')[0];
+            $applied = $copy->applied();
+            if (! in_array($application, [0, self::APPLICATION], true) || ! in_array(Migrations::FIRST, $applied, true)) {
+                throw UnusableFile::foreign($from);
             }
-        } finally {
-            $from->close();
-            $to->close();
-        }
-    }
-
-    private function open(): PDO
-    {
-        $database = new PDO('sqlite:'.$this->path, options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
-        $database->exec('PRAGMA busy_timeout = '.self::PATIENCE_MS);
-
-        return $database;
-    }
-
-    private function beside(string $word): self
-    {
-        return new self(preg_replace('~\.sqlite$~', '', $this->path).".{$word}.sqlite");
-    }
-
-    private function drop(): void
-    {
-        foreach (['', '-wal', '-shm', '-journal'] as $ending) {
-            if (is_file($this->path.$ending)) {
-                unlink($this->path.$ending);
+            if (array_diff($applied, Migrations::known()) !== []) {
+                throw UnusableFile::newer($from);
             }
+            $differ = array_diff(Migrations::schema($applied, $this->beside('schema')), $copy->schema());
+            $more = array_diff($copy->schema(), Migrations::schema($applied, $this->beside('schema')));
+        } catch (PDOException) {
+            throw UnusableFile::damaged($from);
         }
+        if ([...$differ, ...$more] !== []) {
+            throw UnusableFile::damaged($from, 'its tables are not those of its version: '.implode('; ', [...$differ, ...$more]));
+        }
+    }
+
+    private function alone(): FileLock
+    {
+        return FileLock::hold(preg_replace('~\.sqlite$~', '', $this->path).'.lock', self::PATIENCE)
+            ?? throw UnusableFile::busy($this->path);
+    }
+
+    private function beside(string $word): SqliteFile
+    {
+        return new SqliteFile(preg_replace('~\.sqlite$~', '', $this->path).".{$word}.sqlite");
     }
 }

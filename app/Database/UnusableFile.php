@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Database;
 
 use RuntimeException;
+use Throwable;
 
 /** A file that can't be backed up to or restored from. */
 final class UnusableFile extends RuntimeException
@@ -29,9 +30,21 @@ final class UnusableFile extends RuntimeException
         return new self("“{$file}” is no backup of Ondergrond. Allowed: a file made by bin/ondergrond backup.");
     }
 
-    public static function damaged(string $file): self
+    public static function damaged(string $file, string $how = ''): self
     {
-        return new self("“{$file}” is damaged or cut short. Allowed: a whole file, as bin/ondergrond backup made it.");
+        $how = $how === '' ? '' : " ({$how})";
+
+        return new self("“{$file}” is damaged or cut short{$how}. Allowed: a whole file, as bin/ondergrond backup made it.");
+    }
+
+    public static function unwritten(string $file, Throwable $why): self
+    {
+        return new self("“{$file}” was not written: {$why->getMessage()}. Nothing is left of it.", previous: $why);
+    }
+
+    public static function busy(string $file): self
+    {
+        return new self("“{$file}” is being backed up, restored or brought up to date by another command. Try again when that is done.");
     }
 
     public static function newer(string $file): self

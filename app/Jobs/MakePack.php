@@ -11,7 +11,6 @@ use App\Pdf\Printer;
 use DateTimeImmutable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Queue\Attributes\DeleteWhenMissingModels;
 use Ondergrond\AsBuilt\Difference;
 use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
@@ -24,17 +23,22 @@ use Ondergrond\Units\QuantityFormatter;
 use Throwable;
 
 /** Makes a pack: judges the job as drawn and as built, writes it and prints it. */
-#[DeleteWhenMissingModels]
 final class MakePack implements ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 1;
+    /** Each ended with its worker; what goes wrong by itself is not tried again. */
+    public int $tries = 3;
+
+    public int $maxExceptions = 1;
 
     /** With the design winter on every stretch, s. */
     public int $timeout = 900;
 
-    public function __construct(private readonly HandedPack $pack)
+    public bool $failOnTimeout = true;
+
+    /** @param  string  $pack  its ULID: a number may be another pack's where a backup was restored meanwhile */
+    public function __construct(private readonly string $pack)
     {
         // Whoever waits for a figure comes before whoever waits for paper.
         $this->onQueue('packs');
@@ -42,22 +46,32 @@ final class MakePack implements ShouldQueue
 
     public function handle(): void
     {
-        $this->pack->update(['stage' => 'judging']);
-        $job = BuildingJob::of($this->pack->project);
-        $difference = self::difference($job, $this->pack->winter);
+        $pack = HandedPack::query()->where('ulid', $this->pack)->first(HandedPack::ROW);
+        if ($pack === null) {
+            return;
+        }
+        $this->say(['stage' => 'judging']);
+        $job = BuildingJob::of($pack->project);
+        $difference = self::difference($job, $pack->winter);
         if ($difference->margin() !== null) {
-            $this->pack->update(['content' => Content::built($job->project, $job->built()), 'margin' => $difference->margin()]);
+            $this->say(['content' => Content::built($job->project, $job->built()), 'margin' => $difference->margin()]);
         }
         $html = self::html($job, $difference, new DateTimeImmutable('@'.now()->getTimestamp()));
-        $this->pack->seal('html', $html);
-        $this->pack->update(['stage' => 'printing']);
-        $this->pack->seal('pdf', Printer::pdf($html));
-        $this->pack->update(['stage' => 'done']);
+        $pack->seal('html', $html);
+        $this->say(['stage' => 'printing']);
+        $pack->seal('pdf', Printer::pdf($html));
+        $this->say(['stage' => 'done']);
     }
 
     public function failed(?Throwable $e): void
     {
-        $this->pack->update(['stage' => 'failed', 'said' => mb_substr($e?->getMessage() ?? 'it broke off', 0, 500)]);
+        $this->say(['stage' => 'failed', 'said' => mb_substr($e?->getMessage() ?? 'it broke off', 0, 500)]);
+    }
+
+    /** @param  array<string, mixed>  $news */
+    private function say(array $news): void
+    {
+        HandedPack::query()->where('ulid', $this->pack)->update($news);
     }
 
     /** A job as drawn and as built, judged for paper. */

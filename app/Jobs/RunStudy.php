@@ -32,9 +32,14 @@ final class RunStudy implements ShouldQueue
     /** Between two writings, s. */
     private const EVERY = 0.4;
 
-    public int $tries = 1;
+    /** Each ended with its worker; what goes wrong by itself is not tried again. */
+    public int $tries = 3;
+
+    public int $maxExceptions = 1;
 
     public int $timeout = 1800;
+
+    public bool $failOnTimeout = true;
 
     private float $written = 0.0;
 
@@ -45,7 +50,8 @@ final class RunStudy implements ShouldQueue
     public function handle(): void
     {
         $study = Study::query()->with(['project', 'option'])->find($this->study);
-        if ($study === null || $study->state !== StudyProgress::Queued) {
+        // Where it runs already, the worker that it ran in has ended.
+        if ($study === null || ! $this->begin()) {
             return;
         }
         if ($study->project === null || $study->option === null) {
@@ -53,7 +59,6 @@ final class RunStudy implements ShouldQueue
 
             return;
         }
-        $study->update(['state' => StudyProgress::Running]);
         try {
             $result = match ($study->kind) {
                 StudyKind::Gain => $this->gain($study, $study->project),
@@ -71,8 +76,16 @@ final class RunStudy implements ShouldQueue
     {
         $study = Study::query()->find($this->study);
         if ($study !== null && ! $study->state->isOver()) {
+            $this->begin();
             $this->finish($study, StudyProgress::Failed, 'The server broke off.', $study->result);
         }
+    }
+
+    /** False where it is over, by its end or because somebody has stopped it. */
+    private function begin(): bool
+    {
+        return Study::query()->whereKey($this->study)->whereIn('state', [StudyProgress::Queued, StudyProgress::Running])
+            ->update(['state' => StudyProgress::Running]) === 1;
     }
 
     /** @return array<string, mixed> */
@@ -141,10 +154,14 @@ final class RunStudy implements ShouldQueue
         };
     }
 
-    /** @param  array<string, mixed>  $result */
+    /**
+     * Only where it runs: one that was stopped, or that is another since a backup was restored, stays as it is.
+     *
+     * @param  array<string, mixed>  $result
+     */
     private function finish(Study $study, StudyProgress $state, string $says, array $result): void
     {
-        Study::query()->whereKey($study->id)->update([
+        Study::query()->whereKey($study->id)->where('state', StudyProgress::Running)->update([
             'state' => $state, 'progress' => json_encode([...$study->fresh()->progress ?? [], 'says' => $says]), 'result' => json_encode(
                 $result,
                 JSON_PRESERVE_ZERO_FRACTION,

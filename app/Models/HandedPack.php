@@ -69,7 +69,7 @@ final class HandedPack extends Model
     /** @param  'html'|'pdf'  $format */
     public function seal(string $format, string $bytes): void
     {
-        self::query()->whereKey($this->id)->update([$format => base64_encode($bytes)]);
+        self::query()->where('ulid', $this->ulid)->update([$format => base64_encode($bytes)]);
     }
 
     public function isDone(): bool

@@ -19,9 +19,10 @@ final class Printer
         $chromium = (new ExecutableFinder)->find('chromium', null, ['/usr/bin'])
             ?? throw new RuntimeException('Chromium is not installed here (Debian: apt-get install chromium). The HTML file says the same.');
         $folder = sys_get_temp_dir().'/ondergrond-print-'.bin2hex(random_bytes(8));
-        mkdir($folder, 0700);
         try {
-            file_put_contents("{$folder}/pack.html", $html);
+            if (! @mkdir($folder, 0700) || @file_put_contents("{$folder}/pack.html", $html) !== strlen($html)) {
+                throw new RuntimeException('There is no room to print: the disk that temporary files lie on is full. The HTML file says the same.');
+            }
             $process = new Process([
                 $chromium, '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
                 '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-extensions',

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Later\JobQueueConnector;
 use App\Models\User;
 use App\View\Have;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -18,6 +20,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         $this->app->bind(Have::class, fn (): Have => Have::of($this->app->make('request')));
+        Queue::extend('database', fn (): JobQueueConnector => $this->app->make(JobQueueConnector::class));
         $now = config('ondergrond.now');
         if (is_string($now) && $now !== '') {
             CarbonImmutable::setTestNow(CarbonImmutable::parse($now, 'UTC'));

@@ -72,7 +72,7 @@ final class DatabaseSeeder extends Seeder
         ]);
         // Made by the demo's workers; where there are none nobody waits for a printer.
         if (config('queue.default') !== 'sync') {
-            MakePack::dispatch($pack);
+            MakePack::dispatch($pack->ulid);
         }
     }
 

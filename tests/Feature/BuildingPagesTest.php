@@ -279,7 +279,7 @@ final class BuildingPagesTest extends TestCase
         Queue::assertPushed(MakePack::class);
         $pack = $project->packs()->firstOrFail();
         $this->get("/projects/{$project->id}/built")->assertOk()->assertSee('waiting');
-        (new MakePack($pack))->handle();
+        (new MakePack($pack->ulid))->handle();
         self::assertTrue($pack->refresh()->isDone());
         $pdf = (string) $this->get("/projects/{$project->id}/built/{$pack->id}/pdf")->assertOk()->getContent();
         $file = (string) tempnam(sys_get_temp_dir(), 'pdf');

@@ -341,7 +341,7 @@ final class CommandLineTest extends TestCase
             [
                 ['field', dirname(__DIR__).'/Reference/sections/iso-10211-2.json', '--vtk=/no/such/folder/a.vtk'],
                 '',
-                'no file “/no/such/folder/a.vtk” that can be written',
+                '“/no/such/folder/a.vtk” can\'t be written',
             ],
             [['assess', '-', '--option=none'], $this->call(['example'])->getOutput(), 'no option named “none”'],
         ] as [$words, $input, $says]) {

@@ -5,48 +5,28 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Casts\KeptState;
-use App\Database\DatabaseFile;
+use App\Database\SqliteFile;
 use App\Database\UnusableFile;
 use App\Models\Firm;
 use App\Models\Project;
 use App\Models\Revision;
 use Illuminate\Foundation\Testing\TestCase;
-use Illuminate\Support\Facades\DB;
 use Ondergrond\Assessor;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project as CoreProject;
 use Ondergrond\Project\Ulid;
 use PDO;
-use PDOStatement;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
+use ZipArchive;
 
 /** The database as a file: made, updated, backed up, restored, and what a sudden end leaves of it. */
 final class DatabaseFileTest extends TestCase
 {
+    use OwnDatabase;
+
     public $mockConsoleOutput = false;
-
-    private string $folder;
-
-    private DatabaseFile $file;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->folder = sys_get_temp_dir().'/ondergrond-file-'.bin2hex(random_bytes(4));
-        mkdir($this->folder);
-        config(['database.connections.sqlite.database' => "{$this->folder}/own.sqlite"]);
-        DB::purge('sqlite');
-        $this->file = DatabaseFile::current();
-    }
-
-    protected function tearDown(): void
-    {
-        DB::purge('sqlite');
-        (new Process(['rm', '-rf', $this->folder]))->run();
-        parent::tearDown();
-    }
 
     /** @return iterable<string, array{int}> a database of each version that was ever released, as it was written then */
     public static function versions(): iterable
@@ -90,7 +70,7 @@ final class DatabaseFileTest extends TestCase
             self::assertStringStartsWith('z:', (string) $kept->revisions()->sole()->getRawOriginal('state'), 'packed');
             self::assertEquals($kept->state(), $kept->revisions()->sole()->state);
         }
-        $copies = glob("{$this->folder}/own.before-update-*.sqlite");
+        $copies = glob("{$this->folder}/own.before-update-*.zip");
         self::assertCount(
             $version === count(iterator_to_array(self::versions())) ? 0 : 1,
             $copies === false ? [] : $copies,
@@ -105,21 +85,26 @@ final class DatabaseFileTest extends TestCase
         $saving = $this->saving();
         try {
             $this->awaitSaves(5);
-            $this->file->backup("{$this->folder}/copy.sqlite");
+            $this->file->backup("{$this->folder}/copy.zip");
         } finally {
             $saving->stop(0);
         }
-        $this->assertWhole("{$this->folder}/copy.sqlite");
+        $zip = new ZipArchive;
+        self::assertTrue($zip->open("{$this->folder}/copy.zip"));
+        self::assertTrue($zip->extractTo($this->folder, 'database.sqlite'));
+        $this->assertWhole("{$this->folder}/database.sqlite");
 
         Project::query()->forceDelete();
         $open = new PDO("sqlite:{$this->file->path}");
         self::assertSame([0], self::ask($open, 'SELECT count(*) FROM projects'));
-        $kept = $this->file->restore("{$this->folder}/copy.sqlite");
+        $kept = $this->file->restore("{$this->folder}/copy.zip");
         self::assertIsString($kept);
         self::assertSame($names, Project::query()->orderBy('id')->pluck('name')->all());
         self::assertSame([count($names)], self::ask($open, 'SELECT count(*) FROM projects'), 'whoever has it open sees it');
-        self::assertSame([0], self::ask(new PDO("sqlite:{$kept}"), 'SELECT count(*) FROM projects'), 'what was there is kept');
+        self::assertStringEndsWith('.zip', $kept);
         self::assertSame(['wal'], self::ask($open, 'PRAGMA journal_mode'));
+        $this->file->restore($kept);
+        self::assertSame(0, Project::query()->count(), 'what was there is kept');
     }
 
     public function test_an_old_backup_is_brought_up_to_date_as_it_is_restored(): void
@@ -134,7 +119,7 @@ final class DatabaseFileTest extends TestCase
     {
         $this->file->prepare(true);
         $good = "{$this->folder}/good.sqlite";
-        $this->file->backup($good);
+        (new SqliteFile($this->file->path))->snapshot($good);
         $content = (string) file_get_contents($good);
         $make = function (string $name, string $bytes): string {
             file_put_contents("{$this->folder}/{$name}", $bytes);
@@ -180,22 +165,16 @@ final class DatabaseFileTest extends TestCase
     public function test_the_command_line_backs_up_and_restores(): void
     {
         $this->file->prepare(true);
-        $call = function (string ...$words): Process {
-            $process = new Process(['bin/ondergrond', ...$words], dirname(__DIR__, 2), ['DB_DATABASE' => $this->file->path]);
-            $process->run();
-
-            return $process;
-        };
-        $copy = "{$this->folder}/by-hand.sqlite";
-        self::assertSame([0, ''], [$call('backup', $copy)->getExitCode(), $call('backup', "{$copy}2")->getErrorOutput()]);
-        $again = $call('backup', $copy);
+        $copy = "{$this->folder}/by-hand.zip";
+        self::assertSame([0, ''], [$this->ondergrond('backup', $copy)->getExitCode(), $this->ondergrond('backup', "{$copy}2")->getErrorOutput()]);
+        $again = $this->ondergrond('backup', $copy);
         self::assertSame([2, ''], [$again->getExitCode(), $again->getOutput()]);
         self::assertStringContainsString('exists already', $again->getErrorOutput());
         Project::query()->forceDelete();
-        $restored = $call('restore', $copy);
+        $restored = $this->ondergrond('restore', $copy);
         self::assertSame(0, $restored->getExitCode(), $restored->getErrorOutput());
         self::assertSame(count(Examples::all()), Project::query()->count());
-        self::assertSame(2, $call('restore', __FILE__)->getExitCode());
+        self::assertSame(2, $this->ondergrond('restore', __FILE__)->getExitCode());
     }
 
     public function test_a_sudden_end_in_the_middle_of_a_save_leaves_the_old_or_the_new_state(): void
@@ -249,31 +228,5 @@ final class DatabaseFileTest extends TestCase
         foreach ($designs as $i => $design) {
             self::assertEquals(json_decode((string) $design, true), json_decode(KeptState::unpacked((string) $states[$i]), true)['design']);
         }
-    }
-
-    private function content(): string
-    {
-        $database = new PDO("sqlite:{$this->file->path}");
-        $rows = array_map(
-            static fn (string $table): array => self::rows($database, "SELECT * FROM {$table}", PDO::FETCH_NUM),
-            ['projects', 'options', 'revisions', 'users', 'firms', 'migrations'],
-        );
-
-        return hash('sha256', serialize($rows));
-    }
-
-    /** @return list<mixed> the first column of what answers */
-    private static function ask(PDO $database, string $sql): array
-    {
-        return self::rows($database, $sql, PDO::FETCH_COLUMN);
-    }
-
-    /** @return list<mixed> */
-    private static function rows(PDO $database, string $sql, int $how): array
-    {
-        $answer = $database->query($sql);
-        self::assertInstanceOf(PDOStatement::class, $answer);
-
-        return array_values($answer->fetchAll($how));
     }
 }

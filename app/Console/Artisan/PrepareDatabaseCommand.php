@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Artisan;
 
 use App\Database\DatabaseFile;
+use App\Database\PassingFile;
 use Illuminate\Console\Command;
 
-/** For bin/setup: the database is there and up to date, in the demo with its people and projects. */
+/** The database is there and up to date, in the demo with its people and projects; so is what passes. For tests and tools. */
 final class PrepareDatabaseCommand extends Command
 {
     protected $signature = 'ondergrond:prepare-database';
@@ -16,6 +17,7 @@ final class PrepareDatabaseCommand extends Command
 
     public function handle(): int
     {
+        PassingFile::current()->prepare();
         DatabaseFile::current()->prepare(config('ondergrond.demo') === true);
 
         return self::SUCCESS;

@@ -34,7 +34,7 @@ final readonly class BuiltController
             'stage' => 'waiting',
             'winter' => $request->boolean('winter'),
         ]);
-        MakePack::dispatch($pack);
+        MakePack::dispatch($pack->ulid);
 
         return redirect()->to(route('built.show', $project).'#packs')->with('said', 'It is being made.');
     }
