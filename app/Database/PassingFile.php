@@ -47,11 +47,10 @@ final readonly class PassingFile
         }
         DB::purge('passing');
         $this->sqlite->drop();
-        $database = $this->sqlite->open();
-        $database->exec('BEGIN IMMEDIATE');
-        $database->exec(self::TABLES);
-        $database->exec('PRAGMA user_version = '.self::SHAPE);
-        $database->exec('COMMIT');
+        touch($this->sqlite->path);
+        DB::connection('passing')->getPdo()->exec(
+            'BEGIN IMMEDIATE; '.self::TABLES.'; PRAGMA user_version = '.self::SHAPE.'; COMMIT',
+        );
     }
 
     /** For another database in the old one's place: its numbers are other people and other studies. */

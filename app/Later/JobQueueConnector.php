@@ -12,6 +12,7 @@ final readonly class JobQueueConnector implements ConnectorInterface
 {
     public function __construct(private DatabaseManager $connections) {}
 
+    /** @param  array<mixed>  $config */
     public function connect(array $config): JobQueue
     {
         return new JobQueue(

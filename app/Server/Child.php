@@ -16,24 +16,22 @@ final class Child
 
     private float $began = 0.0;
 
-    /** How many of its group run when it is whole. */
-    private int $whole = 1;
-
     /**
      * @param  list<string>  $command
      * @param  array<string, string>  $settings
+     * @param  int  $whole  how many of its group run when nothing is wrong
      */
     public function __construct(
         private readonly array $command,
         private readonly string $folder,
         private readonly array $settings,
         private readonly string $log,
+        private readonly int $whole = 1,
     ) {}
 
     public function begin(): void
     {
         $this->began = microtime(true);
-        $this->whole = 1;
         $this->process = new Process(
             ['setsid', 'sh', '-c', 'exec >>"$0" 2>&1 </dev/null; exec "$@"', $this->log, ...$this->command], $this->folder, $this->settings,
             null, null,
@@ -64,13 +62,10 @@ final class Child
         return $this->group === null ? [] : Processes::ofGroup($this->group);
     }
 
-    /** Whether some of its own have ended that were there before. */
+    /** Whether some of its own have ended. */
     public function lacks(): bool
     {
-        $count = count($this->processes());
-        $this->whole = max($this->whole, $count);
-
-        return $count < $this->whole;
+        return count($this->processes()) < $this->whole;
     }
 
     /** @param  float  $patience  s that it may take to end what it is doing */

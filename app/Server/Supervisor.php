@@ -22,6 +22,9 @@ final class Supervisor
     /** That an answer may take when the server is begun anew, s. */
     private const ANSWER = 5.0;
 
+    /** That answer beside the first of them. */
+    private const SERVERS = 4;
+
     /** Each with a worker of its own: winters take long. */
     private const QUEUES = ['winters', 'default,packs'];
 
@@ -39,8 +42,8 @@ final class Supervisor
         private readonly Watch $watch,
     ) {
         $logs = "{$root}/storage/logs";
-        $settings = ['APP_URL' => $this->address(), 'PHP_CLI_SERVER_WORKERS' => '4', 'QUEUE_CONNECTION' => 'database'];
-        $this->server = new Child([PHP_BINARY, '-S', "127.0.0.1:{$port}", '../app/Server/router.php'], "{$root}/public", $settings, "{$logs}/server.log");
+        $settings = ['APP_URL' => $this->address(), 'PHP_CLI_SERVER_WORKERS' => (string) self::SERVERS, 'QUEUE_CONNECTION' => 'database'];
+        $this->server = new Child([PHP_BINARY, '-S', "127.0.0.1:{$port}", '../app/Server/router.php'], "{$root}/public", $settings, "{$logs}/server.log", 1 + self::SERVERS);
         // Nice, but no more: a worker that never gets a processor keeps the lock that it holds on the database.
         $this->workers = array_map(static fn (string $queues): Child => new Child(
             ['nice', '-n', '10', PHP_BINARY, "{$root}/artisan", 'ondergrond:work', $queues], $root, $settings, "{$logs}/worker.log",

@@ -47,16 +47,17 @@ final class Site
         $environment = [
             'APP_ENV' => 'testing', 'ONDERGROND_DEMO' => 'true', 'BCRYPT_ROUNDS' => '4', 'APP_DEBUG' => 'false',
             'DB_DATABASE' => "{$folder}/test.sqlite",
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'PHP_CLI_SERVER_WORKERS' => '2',
+            'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'PHP_CLI_SERVER_WORKERS' => '2',
         ];
-        touch($environment['DB_DATABASE']);
-        (new Process([PHP_BINARY, 'artisan', 'migrate', '--seed', '--force', '--quiet'], $root, $environment))->mustRun();
-        (new PDO("sqlite:{$folder}/test.sqlite"))->exec("VACUUM INTO '{$folder}/demo.sqlite'");
+        (new Process([PHP_BINARY, 'artisan', 'ondergrond:prepare-database'], $root, $environment))->mustRun();
+        foreach (['sqlite', 'passing.sqlite'] as $file) {
+            (new PDO("sqlite:{$folder}/test.{$file}"))->exec("VACUUM INTO '{$folder}/demo.{$file}'");
+        }
 
         $port = OwnServer::freePort();
         // Its own process group, so that its workers end with it.
         $server = new Process(
-            ['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+            ['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", '../app/Server/router.php'],
             "{$root}/public", $environment, null, null,
         );
         // Nobody reads what they say, and a full pipe would stop them.
@@ -152,14 +153,7 @@ final class Site
     {
         // Its own process group, so that what it starts ends with it.
         $worker = new Process(
-            [
-                'setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'queue:work', "--queue={$queue}", '--quiet', '--sleep=0.5',
-                '--tries=1', '--timeout=600',
-            ],
-            $root,
-            $environment,
-            null,
-            null,
+            ['setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'ondergrond:work', $queue], $root, $environment, null, null,
         );
         $worker->disableOutput();
         $worker->start();
@@ -188,6 +182,11 @@ final class Site
             }
             usleep(50_000);
         }
+        // Who is signed in stays so.
+        $passing = new PDO("sqlite:{$this->folder}/test.passing.sqlite", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $passing->exec('PRAGMA busy_timeout = 5000');
+        $passing->exec("ATTACH '{$this->folder}/demo.passing.sqlite' AS demo");
+        $passing->exec('BEGIN IMMEDIATE; DELETE FROM jobs; INSERT INTO jobs SELECT * FROM demo.jobs; COMMIT');
     }
 
     public function size(int $width, int $height): void

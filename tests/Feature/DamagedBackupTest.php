@@ -63,7 +63,8 @@ final class DamagedBackupTest extends TestCase
     {
         $this->file->prepare(true);
         $this->file->backup("{$this->folder}/good.zip");
-        $zip = static function (callable $change) use (&$path): string {
+        $path = "{$this->folder}/changed.zip";
+        $zip = static function (callable $change) use ($path): string {
             copy(dirname($path).'/good.zip', $path);
             $zip = new ZipArchive;
             self::assertTrue($zip->open($path));
@@ -72,7 +73,6 @@ final class DamagedBackupTest extends TestCase
 
             return $path;
         };
-        $path = "{$this->folder}/changed.zip";
         $manifest = static function (callable $change) use ($zip): string {
             return $zip(static function (ZipArchive $zip) use ($change): void {
                 $said = json_decode((string) $zip->getFromName('manifest.json'), true);

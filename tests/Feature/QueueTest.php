@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Database\PassingFile;
+use App\Jobs\MakePack;
 use App\Jobs\RunStudy;
 use App\Jobs\WorkOut;
 use App\Later\Content;
 use App\Later\Costs;
+use App\Later\CutOff;
 use App\Later\Fields;
 use App\Later\KeptWork;
 use App\Later\Kind;
@@ -19,7 +22,6 @@ use App\Models\Project;
 use App\Models\Study;
 use App\Models\StudyKind;
 use App\Models\StudyProgress;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Ondergrond\Codec\DesignCodec;
@@ -96,7 +98,12 @@ final class QueueTest extends TestCase
             fn (StudyProgress $state): Study => $this->study($state),
             [StudyProgress::Running, StudyProgress::Queued, StudyProgress::Done],
         );
-        DB::table('jobs')->insert(
+        $pack = $this->project->packs()->create(['option_id' => $this->option->id, 'by' => 'The test', 'stage' => 'printing']);
+        $file = sys_get_temp_dir().'/ondergrond-passing-'.bin2hex(random_bytes(4)).'.sqlite';
+        config(['database.connections.passing.database' => $file]);
+        PassingFile::current()->prepare();
+        $jobs = DB::connection('passing')->table('jobs');
+        $jobs->insert(
             [
                 'queue' => 'default',
                 'payload' => '{}',
@@ -107,9 +114,12 @@ final class QueueTest extends TestCase
             ],
         );
         Queue::fake();
-        self::assertSame(0, Artisan::call('ondergrond:resume-studies'));
+        CutOff::resume();
         Queue::assertPushed(RunStudy::class, 2);
-        self::assertSame(0, DB::table('jobs')->count(), 'what the ended worker had taken is no longer taken');
+        Queue::assertPushed(MakePack::class, 1);
+        self::assertSame('waiting', $pack->refresh()->stage);
+        self::assertSame(0, $jobs->count(), 'what the ended worker had taken is no longer taken');
+        array_map(unlink(...), (array) glob("{$file}*"));
         self::assertSame(
             [StudyProgress::Queued, StudyProgress::Queued, StudyProgress::Done],
             array_map(static fn (Study $s): StudyProgress => $s->refresh()->state, [$running, $waiting, $done]),

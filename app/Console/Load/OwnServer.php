@@ -35,16 +35,15 @@ final class OwnServer
         $settings = [
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'ONDERGROND_DEMO' => 'true', 'DB_DATABASE' => "{$folder}/load.sqlite",
             'LOG_CHANNEL' => 'stderr',
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database',
+            'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database',
             'PHP_CLI_SERVER_WORKERS' => (string) self::SERVERS, 'BCRYPT_ROUNDS' => '4',
         ];
-        touch($settings['DB_DATABASE']);
-        (new Process([PHP_BINARY, 'artisan', 'migrate', '--seed', '--force', '--quiet'], $root, $settings, timeout: 120))->mustRun();
+        (new Process([PHP_BINARY, 'artisan', 'ondergrond:prepare-database'], $root, $settings, timeout: 120))->mustRun();
         $mark = 'Load '.bin2hex(random_bytes(6));
         (new PDO("sqlite:{$settings['DB_DATABASE']}"))->prepare('update firms set name = ?')->execute([$mark]);
         $port = self::freePort();
         $server = self::begin(
-            ['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+            ['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", '../app/Server/router.php'],
             "{$root}/public",
             $settings,
         );
@@ -53,8 +52,7 @@ final class OwnServer
         foreach ($winters ? ['default', 'winters'] : ['default'] as $queue) {
             $own->processes[] = self::begin(
                 [
-                    'setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'queue:work', "--queue={$queue}", '--quiet',
-                    '--sleep=0.5', '--tries=1', '--timeout=1800', '--memory=512',
+                    'setsid', 'nice', '-n', '10', PHP_BINARY, 'artisan', 'ondergrond:work', $queue,
                 ],
                 $root,
                 $settings,
@@ -81,7 +79,7 @@ final class OwnServer
     /** How many winters stand in the queue. */
     public function waiting(string $queue): int
     {
-        $count = (new PDO("sqlite:{$this->folder}/load.sqlite"))->prepare('select count(*) from jobs where queue = ?');
+        $count = (new PDO("sqlite:{$this->folder}/load.passing.sqlite"))->prepare('select count(*) from jobs where queue = ?');
         $count->execute([$queue]);
 
         return (int) $count->fetchColumn();
