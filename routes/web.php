@@ -161,6 +161,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::post('/inspections', [InspectionController::class, 'store'])->name('inspections.store');
             Route::put('/inspections/{inspection}', [InspectionController::class, 'update'])->name('inspections.update');
             Route::delete('/inspections/{inspection}', [InspectionController::class, 'destroy'])->name('inspections.destroy');
+            Route::put(
+                '/inspections/{inspection}/back', [InspectionController::class, 'restore'],
+            )->name('inspections.restore')->withTrashed();
         });
         Route::middleware('can:update,project')->group(function (): void {
             Route::delete('/', [ProjectController::class, 'destroy'])->name('projects.destroy');

@@ -12,6 +12,7 @@ use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Field\FreezingSolution;
 use Ondergrond\Field\Solution;
+use Ondergrond\Field\Unsolved;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -62,6 +63,12 @@ final class FieldCommand extends Command
             if ($vtk !== null) {
                 NewFile::put($vtk, VtkWriter::write($solution));
             }
+        } catch (Unsolved $e) {
+            InputFile::refuse(FaultyInput::one(Fault::of(
+                '/boundaries', "no field between them: {$e->getMessage()}", 'a section through which heat flows from one boundary to another',
+            )), $output);
+
+            return self::INVALID;
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
 

@@ -2,35 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Console\AsBuiltCommand;
-use App\Console\AssessCommand;
-use App\Console\BackupCommand;
 use App\Console\CheckedOutput;
-use App\Console\ClimateCommand;
 use App\Console\ClosedPipe;
-use App\Console\CompareCommand;
-use App\Console\EvaporationCommand;
-use App\Console\ExampleCommand;
-use App\Console\FamiliesCommand;
-use App\Console\FieldCommand;
-use App\Console\FrostCommand;
-use App\Console\GainCommand;
+use App\Console\Commands;
 use App\Console\InputFile;
-use App\Console\InspectCommand;
-use App\Console\LayersCommand;
-use App\Console\LogCommand;
-use App\Console\MassCommand;
-use App\Console\OrderCommand;
-use App\Console\PackCommand;
-use App\Console\PlanCommand;
-use App\Console\RestoreCommand;
-use App\Console\RulesCommand;
-use App\Console\SearchCommand;
-use App\Console\SequenceCommand;
-use App\Console\SizesCommand;
-use App\Console\SquareCommand;
-use App\Console\VapourCommand;
-use App\Console\WingCommand;
 use App\Database\UnusableFile;
 use Ondergrond\Version;
 use Symfony\Component\Console\Application;
@@ -43,15 +18,7 @@ ini_set('display_errors', 'stderr');
 require __DIR__.'/../../vendor/autoload.php';
 
 $application = new Application('Ondergrond', Version::PROGRAM);
-$application->addCommands(
-    [
-        new AssessCommand, new FieldCommand, new ClimateCommand, new MassCommand, new LayersCommand, new VapourCommand,
-        new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand,
-        new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new SizesCommand,
-        new PlanCommand, new SquareCommand, new OrderCommand, new SequenceCommand, new LogCommand,
-        new AsBuiltCommand, new PackCommand, new BackupCommand, new RestoreCommand,
-    ],
-);
+$application->addCommands(Commands::all());
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 

@@ -8,6 +8,7 @@ use App\Casts\InspectionCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Ondergrond\Inspection\Inspection;
 
 /**
@@ -18,10 +19,11 @@ use Ondergrond\Inspection\Inspection;
  * @property int $project_id
  * @property Inspection $seen
  * @property CarbonImmutable $updated_at
+ * @property CarbonImmutable|null $deleted_at
  */
 final class InspectionRecord extends Model
 {
-    use Named;
+    use Named, SoftDeletes;
 
     /** As the schema of project files has it. */
     public const MOST = 400;
@@ -30,7 +32,7 @@ final class InspectionRecord extends Model
 
     protected $fillable = ['ulid', 'seen'];
 
-    protected $casts = ['seen' => InspectionCast::class];
+    protected $casts = ['seen' => InspectionCast::class, 'deleted_at' => 'immutable_datetime'];
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo

@@ -10,6 +10,7 @@ use Ondergrond\Frost\FreezingIndex;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\Climate;
 use Ondergrond\Site\ClimateSource;
+use Ondergrond\Site\FrostBasis;
 
 /** A climate out of a weather file: months, design day and the freezing index of each whole winter. */
 final readonly class ImportedClimate
@@ -54,8 +55,10 @@ final readonly class ImportedClimate
 
         return new self(
             new Climate($name, $monthly, min($design ?? min($days), ...$monthly), ClimateSource::File),
-            count($days) < 400 ? [] : array_values(array_map(static fn (array $w): float => FreezingIndex::ofDays($w)->value, $whole)),
-            $notes,
+            ...self::latest(
+                count($days) < 400 ? [] : array_values(array_map(static fn (array $w): float => FreezingIndex::ofDays($w)->value, $whole)),
+                $notes,
+            ),
         );
     }
 
@@ -92,12 +95,31 @@ final readonly class ImportedClimate
 
         return new self(
             new Climate($name, $monthly, null, ClimateSource::File),
-            array_values(array_map(static fn (array $w): float => FreezingIndex::ofDays($w)->value, $whole)),
-            [
-                ...$notes,
-                'From monthly means: the freezing index of mild winters comes out too low, and the design day is not in the file.',
-            ],
+            ...self::latest(
+                array_values(array_map(static fn (array $w): float => FreezingIndex::ofDays($w)->value, $whole)),
+                [
+                    ...$notes,
+                    'From monthly means: the freezing index of mild winters comes out too low, and the design day is not in the file.',
+                ],
+            ),
         );
+    }
+
+    /**
+     * As many as a site holds.
+     *
+     * @param  list<float>  $winters  the oldest first
+     * @param  list<string>  $notes
+     * @return array{list<float>, list<string>}
+     */
+    private static function latest(array $winters, array $notes): array
+    {
+        $most = FrostBasis::MOST_WINTERS;
+        $count = count($winters);
+
+        return $count <= $most ? [$winters, $notes] : [
+            array_slice($winters, -$most), [...$notes, "The file holds {$count} winters: the latest {$most} are kept, as many as a site holds."],
+        ];
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Field;
 
 use Closure;
-use RuntimeException;
 
 /** Conjugate gradients (Hestenes and Stiefel 1952) over a five-point network, numbered as in Mesh, with whatever preconditioner. */
 final readonly class ConjugateGradients
@@ -89,6 +88,6 @@ final readonly class ConjugateGradients
             return [$x, $most];
         }
 
-        throw new RuntimeException('the temperatures did not settle');
+        throw new Unsolved('the temperatures did not settle');
     }
 }

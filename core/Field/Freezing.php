@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\Field;
 
-use RuntimeException;
-
 /**
  * A section whose water freezes and thaws, step by step. Enthalpy method, implicit in time (Voller and Cross 1981, from
  * memory). Which cells are frozen, freezing and thawed is found by Newton's method on a line with kinks: those that freeze
@@ -104,7 +102,7 @@ final class Freezing
             return;
         }
         if ($depth >= self::MOST_HALVINGS) {
-            throw new RuntimeException('the front of frost did not settle within a step');
+            throw new Unsolved('the front of frost did not settle within a step');
         }
         $this->halved++;
         $this->halvedWhereItStalls($outside, $days / 2, $depth + 1);

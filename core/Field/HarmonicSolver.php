@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\Field;
 
-use RuntimeException;
-
 /**
  * The amplitude of a field that swings as e^{+iωt}: (K + iωC) θ̂ = load. The matrix is symmetric and complex, not
  * Hermitian, so that the conjugate gradients are taken without conjugation (van der Vorst and Melissen 1990, COCG;
@@ -114,7 +112,7 @@ final class HarmonicSolver
                 return [$xRe, $xIm];
             }
         }
-        throw new RuntimeException('the harmonic field did not settle');
+        throw new Unsolved('the harmonic field did not settle');
     }
 
     /**

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\Field;
 
-use RuntimeException;
-
 /** A problem solved on one mesh. */
 final readonly class MeshSolution
 {
@@ -45,7 +43,7 @@ final readonly class MeshSolution
                 return $field;
             }
         }
-        throw new RuntimeException('the flows of the steady field do not balance');
+        throw new Unsolved('the flows of the steady field do not balance');
     }
 
     private static function harmonic(Hierarchy $hierarchy, ?HarmonicField $coarser): HarmonicField
@@ -59,7 +57,7 @@ final readonly class MeshSolution
                 return $field;
             }
         }
-        throw new RuntimeException('the flows of the harmonic field do not balance');
+        throw new Unsolved('the flows of the harmonic field do not balance');
     }
 
     /**

@@ -9,6 +9,9 @@ use Ondergrond\Size\Size;
 /** What is known of the winters, the ground and the use of a building where frost is judged; null is worked out, or by class. */
 final readonly class FrostBasis
 {
+    /** On record, as the schema has it. */
+    public const MOST_WINTERS = 150;
+
     /** Standard deviation over mean of the yearly index where no winters are on record; common practice, no source. */
     public const VARIATION = 0.3;
 

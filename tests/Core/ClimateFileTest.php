@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ondergrond\Codec\SiteCodec;
+use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\ClimateFile;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Frost\FreezingIndex;
 use Ondergrond\Site\Calendar;
+use Ondergrond\Site\FrostBasis;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -79,6 +82,28 @@ final class ClimateFileTest extends TestCase
         foreach ([self::daily('1990-07-01', 400, 'mean_f', ';'), self::daily('1990-07-01', 400, 'mean_k', "\t")] as $other) {
             self::assertEqualsWithDelta($read->climate->monthly[0], ClimateFile::read(implode("\n", $other))->climate->monthly[0], 0.05);
         }
+    }
+
+    public function test_of_two_centuries_the_latest_winters_are_kept_and_it_is_said(): void
+    {
+        $months = [];
+        for ($year = 1801; $year <= 2000; $year++) {
+            for ($m = 0; $m < 12; $m++) {
+                // Each winter milder than the one before.
+                $months[] = sprintf('%d-%02d,%.3f', $year, $m + 1, 4 - (20 - ($year - 1800) * 0.05) * cos(2 * M_PI * $m / 12));
+            }
+        }
+        $read = ClimateFile::read("month,mean_c\n".implode("\n", $months));
+        self::assertCount(FrostBasis::MOST_WINTERS, $read->winters);
+        self::assertStringContainsString('The file holds 199 winters: the latest 150 are kept', implode(' ', $read->notes));
+        $later = ClimateFile::read("month,mean_c\n".implode("\n", array_slice($months, -12 * 30)));
+        self::assertEqualsWithDelta(end($later->winters), $read->winters[149], 1e-6);
+        $site = SiteCodec::toArray(Examples::boathouse()->site);
+        $site['frost']['winters_c_d'] = $read->winters;
+        self::assertSame($read->winters, SiteCodec::fromArray($site)->frost->winters, 'a site holds as many');
+        $site['frost']['winters_c_d'][] = 1.0;
+        $this->expectException(FaultyInput::class);
+        SiteCodec::fromArray($site);
     }
 
     public function test_months_and_hours_as_csv(): void

@@ -20,6 +20,9 @@ use Ondergrond\Site\TimeZones;
 /** Damp places of a project: what was seen and measured there, and what it points to. Whoever sees the project may keep what they find. */
 final readonly class InspectionController
 {
+    /** Of those that were taken out, as many can be had back. */
+    private const MOST_OUT = 50;
+
     public function __construct(private Reader $reading) {}
 
     public function index(Project $project): View
@@ -27,6 +30,7 @@ final readonly class InspectionController
         return view('inspections.index', [
             'project' => $project,
             'records' => $project->inspections,
+            'out' => $project->inspections()->onlyTrashed()->latest('deleted_at')->limit(self::MOST_OUT)->get(),
             'said' => $project->inspections->map(static fn (InspectionRecord $r): Diagnosis => Diagnosis::of($r->seen)),
         ]);
     }
@@ -53,11 +57,7 @@ final readonly class InspectionController
 
     public function store(Project $project, Request $request): RedirectResponse
     {
-        if ($project->inspections()->count() >= InspectionRecord::MOST) {
-            throw ValidationException::withMessages(
-                ['place' => 'A project holds '.InspectionRecord::MOST.' inspections. Take one out first.'],
-            );
-        }
+        $this->refuseTooMany($project);
         $record = $project->inspections()->create(['seen' => $this->typed($project, $request)]);
 
         return redirect()->route('inspections.show', [$project, $record])->with('said', 'Kept. What it points to stands below.');
@@ -74,7 +74,26 @@ final readonly class InspectionController
     {
         $inspection->delete();
 
-        return redirect()->route('inspections.index', $project)->with('said', "“{$inspection->seen->place}” is taken out.");
+        return redirect()->route('inspections.index', $project)->with(
+            'said', "“{$inspection->seen->place}” is taken out. It stands below and can be put back.",
+        );
+    }
+
+    public function restore(Project $project, InspectionRecord $inspection): RedirectResponse
+    {
+        $this->refuseTooMany($project);
+        $inspection->restore();
+
+        return redirect()->route('inspections.index', $project)->with('said', "“{$inspection->seen->place}” is back.");
+    }
+
+    private function refuseTooMany(Project $project): void
+    {
+        if ($project->inspections()->count() >= InspectionRecord::MOST) {
+            throw ValidationException::withMessages(
+                ['place' => 'A project holds '.InspectionRecord::MOST.' inspections. Take one out first.'],
+            );
+        }
     }
 
     private function typed(Project $project, Request $request): Inspection

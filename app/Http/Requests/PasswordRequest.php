@@ -13,7 +13,7 @@ final class PasswordRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'current' => ['required', 'string', 'current_password'],
+            'current' => ['bail', 'required', 'string', 'current_password'],
             ...PasswordRules::password(),
         ];
     }

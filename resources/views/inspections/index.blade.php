@@ -19,4 +19,19 @@
             </li>
         @endforeach
     </ul>
+    @error('place')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+    @if ($out->isNotEmpty())
+        <h2>Taken out</h2>
+        <ul class="people">
+            @foreach ($out as $record)
+                <li>
+                    <div><b><bdi>{{ $record->seen->place }}</bdi></b> <span class="quiet">{{ $record->seen->on }}, taken out <x-time
+                        :at="$record->deleted_at" :zone="$project->site->timeZone" /></span></div>
+                    @can('inspect', $project)<form method="post" action="{{ route('inspections.restore', [$project, $record])
+                        }}">@csrf @method('put')<button>Put back<span class="unseen">: {{ $record->seen->place
+                        }}</span></button></form>@endcan
+                </li>
+            @endforeach
+        </ul>
+    @endif
 </x-layout>

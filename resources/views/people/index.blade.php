@@ -62,9 +62,12 @@
                 <li>
                     <div><b>{{ $invitation->email }}</b> <span class="quiet">as {{ $invitation->role->value }}, by {{
                         $invitation->invited_by }}, until <x-time :at="$invitation->expires_at" /></span></div>
-                    <form method="post" action="{{ route('invitations.destroy', $invitation->id)
-                        }}">@csrf @method('delete')<button>Withdraw<span class="unseen">
-                        the invitation of {{ $invitation->email }}</span></button></form>
+                    <details>
+                        <summary>Withdraw<span class="unseen"> the invitation of {{ $invitation->email }}</span></summary>
+                        <form method="post" action="{{ route('invitations.destroy', $invitation->id) }}">@csrf @method('delete')
+                            <p>Its link opens nothing any more. This can’t be undone; they can be invited again.</p>
+                            <button class="warn">Withdraw it</button></form>
+                    </details>
                 </li>
             @endforeach
         </ul>

@@ -27,8 +27,12 @@
                     @endif
                 </div>
                 @if ($share->open())
-                    <form method="post" action="{{ route('shares.destroy', [$project, $share]) }}">@csrf @method('delete')
-                        <button>Stop this link<span class="unseen">: the link for {{ $share->made_for }}</span></button></form>
+                    <details>
+                        <summary>Stop<span class="unseen"> the link for {{ $share->made_for }}</span></summary>
+                        <form method="post" action="{{ route('shares.destroy', [$project, $share]) }}">@csrf @method('delete')
+                            <p>Whoever has it sees nothing any more. This can’t be undone; a new link can be made.</p>
+                            <button class="warn">Stop this link</button></form>
+                    </details>
                 @endif
             </li>
         @endforeach

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Console\Commands;
+use App\Database\UnusableFile;
+use Illuminate\Foundation\Testing\TestCase;
+use Ondergrond\Examples\Building;
+use Ondergrond\Exchange\ProjectFile;
+use PHPUnit\Framework\Attributes\Group;
+use Symfony\Component\Console\Application;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Exception\ExceptionInterface;
+use Symfony\Component\Console\Input\ArgvInput;
+use Symfony\Component\Console\Output\BufferedOutput;
+use Tests\Lot;
+use Tests\Oddities;
+use Throwable;
+
+/** Whatever a command is given, it does it or says in words why not, and nothing but a fault of ours ends it otherwise. */
+#[Group('slow')]
+final class AnyCommandTest extends TestCase
+{
+    use OwnDatabase;
+
+    public $mockConsoleOutput = false;
+
+    /** The quick way of those that compute long, and files that they would write. */
+    private const QUICK = [
+        'assess' => ['--freezing=none', '--hours=none'],
+        'pack' => ['--html={out}'],
+        'wing' => ['--seconds=1'],
+    ];
+
+    /** What each reads, by the name of its file; where it has none, nothing. */
+    private const READS = ['field' => 'section', 'layers' => 'layers', 'vapour' => 'vapour', 'inspect' => 'inspection', 'climate' => 'climate'];
+
+    /** Runs a winter on whatever it is given: only what it cannot read is tried here. */
+    private const NEVER_WHOLE = ['frost', 'wing', 'search', 'gain'];
+
+    public function test_any_command_answers_whatever_it_is_given(): void
+    {
+        $all = Lot::of(20_261_128, 25);
+        $this->file->prepare(true);
+        $before = $this->content();
+        $wholes = $this->wholes();
+        $wrong = [];
+        $ends = [];
+        foreach (Commands::all() as $command) {
+            $name = (string) $command->getName();
+            $lot = $all->for($name);
+            for ($i = 0; $i < $all->many; $i++) {
+                $words = $this->words($command, $lot, $wholes);
+                [$code, $said, $e] = $this->run2($words);
+                $ends[$name][$code] = true;
+                $told = implode(' ', array_map(static fn (string $w): string => mb_strimwidth(mb_scrub($w), 0, 100, '…'), $words));
+                if ($e !== null) {
+                    $wrong["{$name} {$e->getMessage()}"] ??= "{$told}\n    number {$i} of seed {$all->seed}: ".$e::class
+                        ." {$e->getMessage()} {$e->getFile()}:{$e->getLine()}".(is_file("{$this->folder}/in") ? ' '.self::kept("{$this->folder}/in") : '');
+                } elseif (! in_array($code, [0, 1, 2], true) || ($code === 2 && trim($said) === '')) {
+                    $wrong["{$name} {$code}"] ??= "{$told}\n    number {$i} of seed {$all->seed}: ends with {$code} and says “{$said}”";
+                }
+                if ($name !== 'restore' || $code !== 0) {
+                    self::assertSame($before, $this->content(), $told);
+                }
+            }
+        }
+        self::assertSame([], array_values($wrong));
+        self::assertGreaterThan(20, count(array_filter($ends, static fn (array $codes): bool => isset($codes[2]))), 'most refuse something');
+        self::assertGreaterThan(10, count(array_filter($ends, static fn (array $codes): bool => isset($codes[0]))), 'and do something');
+    }
+
+    private static function kept(string $file): string
+    {
+        $kept = sys_get_temp_dir().'/odd-input-'.bin2hex(random_bytes(3));
+        copy($file, $kept);
+
+        return $kept;
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return array{int, string, Throwable|null}
+     */
+    private function run2(array $words): array
+    {
+        $application = new Application('Ondergrond');
+        $application->addCommands(Commands::all());
+        $application->setAutoExit(false);
+        $application->setCatchExceptions(false);
+        $output = new BufferedOutput;
+        try {
+            return [$application->run(new ArgvInput(['ondergrond', ...$words]), $output), $output->fetch(), null];
+        } catch (UnusableFile|ExceptionInterface $e) {
+            return [2, $e->getMessage(), null];
+        } catch (Throwable $e) {
+            return [255, '', $e];
+        }
+    }
+
+    /**
+     * @param  array<string, string>  $wholes
+     * @return list<string>
+     */
+    private function words(Command $command, Lot $lot, array $wholes): array
+    {
+        $odd = new Oddities($lot);
+        $name = (string) $command->getName();
+        $in = "{$this->folder}/in";
+        $words = [$name];
+        $definition = $command->getDefinition();
+        foreach ($definition->getArguments() as $argument) {
+            if ($argument->getName() === 'file' || $argument->getName() === 'readings') {
+                $whole = $wholes[self::READS[$name] ?? 'project'];
+                $asItIs = $lot->chance(0.3) && ! in_array($name, self::NEVER_WHOLE, true);
+                file_put_contents($in, $asItIs ? $whole : $this->spoilt($whole, $odd, in_array($name, self::NEVER_WHOLE, true)));
+                $words[] = $lot->chance(0.1) ? self::text($odd->typed()) : ($name === 'backup' ? "{$this->folder}/out-{$lot->random->getInt(0, 9)}.zip" : $in);
+            } elseif ($argument->isRequired() || $lot->chance(0.5)) {
+                $words[] = self::text($odd->typed());
+            }
+        }
+        foreach (self::QUICK[$name] ?? [] as $quick) {
+            $words[] = str_replace('{out}', "{$this->folder}/out", $quick);
+        }
+        $options = $definition->getOptions();
+        for ($i = $lot->random->getInt(0, 2); $i > 0 && $options !== []; $i--) {
+            $option = $lot->one($options);
+            if (in_array($option->getName(), ['freezing', 'hours', 'seconds', 'demo', 'pdf', 'winter'], true)) {
+                continue;
+            }
+            $words[] = "--{$option->getName()}".($option->acceptValue() ? '='.($lot->chance(0.1) ? "{$this->folder}/out" : self::text($odd->typed())) : '');
+        }
+
+        return $words;
+    }
+
+    /** Never as it is: what runs long would run. */
+    private function spoilt(string $whole, Oddities $odd, bool $always): string
+    {
+        $text = $odd->json($whole);
+
+        return $always ? substr($text, 0, -1) : $text;
+    }
+
+    private static function text(mixed $value): string
+    {
+        return is_string($value) ? str_replace("\0", '', $value) : (string) json_encode($value, JSON_INVALID_UTF8_SUBSTITUTE);
+    }
+
+    /** @return array<string, string> a good file of each kind */
+    private function wholes(): array
+    {
+        $reference = dirname(__DIR__).'/Reference/sections';
+        $days = "date,mean_c\n";
+        for ($d = 0; $d < 800; $d++) {
+            $days .= gmdate('Y-m-d', 86_400 * $d).','.round(8 - 9 * cos(2 * M_PI * $d / 365.25), 1)."\n";
+        }
+
+        return [
+            'project' => ProjectFile::write(Building::boathouse()),
+            'section' => (string) file_get_contents("{$reference}/hollow.json"),
+            'layers' => (string) json_encode(['layers' => [['material' => 'concrete', 'thickness_m' => 0.1], ['material' => 'eps-15psi', 'thickness_m' => 0.1]]]),
+            'vapour' => (string) json_encode(['layers' => [['material' => 'concrete', 'thickness_m' => 0.1]], 'inside' => ['temperature_c' => 20, 'humidity_share' => 0.5], 'outside' => ['temperature_c' => 0, 'humidity_share' => 0.8]]),
+            'inspection' => (string) json_encode(['place' => 'Cellar stair', 'on' => '2026-02-01', 'signs' => ['mould'], 'air_c' => 18]),
+            'climate' => $days,
+        ];
+    }
+}
