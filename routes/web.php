@@ -35,6 +35,7 @@ use App\Http\Controllers\ShareController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SiteClimateController;
 use App\Http\Controllers\SiteController;
+use App\Http\Controllers\SittingController;
 use App\Http\Controllers\StudyController;
 use App\Http\Controllers\TrashController;
 use App\Http\Controllers\UnitsController;
@@ -77,6 +78,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::delete('/sign-in', [SignInController::class, 'destroy'])->name('sign-in.destroy');
     Route::get('/settings', [SettingsController::class, 'edit'])->name('settings.edit');
     Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
+    Route::delete('/settings/sittings', [SittingController::class, 'others'])->name('settings.sittings');
+    Route::delete(
+        '/settings/sittings/{sitting}', [SittingController::class, 'destroy'],
+    )->name('settings.sitting')->where('sitting', '[0-9a-f]{64}');
     Route::put('/settings/password', [SettingsController::class, 'password'])->name('settings.password');
     Route::put('/units', UnitsController::class)->name('units.update');
     Route::get('/materials', MaterialController::class)->name('materials');

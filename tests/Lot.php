@@ -33,12 +33,15 @@ final readonly class Lot
      *
      * @param  non-empty-array<T>  $of
      * @return T
+     *
+     * @phpstan-impure
      */
     public function one(array $of): mixed
     {
         return $of[$this->random->pickArrayKeys($of, 1)[0]];
     }
 
+    /** @phpstan-impure */
     public function chance(float $share): bool
     {
         return $this->random->getInt(0, 999_999) < 1e6 * $share;

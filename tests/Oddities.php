@@ -38,8 +38,8 @@ final readonly class Oddities
             2 => $this->lot->random->getInt(PHP_INT_MIN, PHP_INT_MAX),
             3 => $this->lot->one([0.0, -0.0, 1e308, -1e308, 5e-324, 0.1, -3.5, 1e9]),
             4 => $depth < 3 ? [$this->value($depth + 1), $this->value($depth + 1)] : [],
-            5 => $depth < 3 ? [(string) $this->lot->one(['id', 'kind', 'x_m', '', 'a b']) => $this->value($depth + 1)] : [],
-            default => mb_scrub((string) $this->lot->one(self::TEXTS)),
+            5 => $depth < 3 ? [$this->lot->one(['id', 'kind', 'x_m', '', 'a b']) => $this->value($depth + 1)] : [],
+            default => mb_scrub($this->lot->one(self::TEXTS)),
         };
     }
 

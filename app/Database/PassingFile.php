@@ -12,7 +12,7 @@ use PDOException;
 final readonly class PassingFile
 {
     /** Raised where its tables change: an older file is thrown away. */
-    private const SHAPE = 1;
+    private const SHAPE = 2;
 
     private const TABLES = <<<'SQL'
         CREATE TABLE jobs (
@@ -22,7 +22,7 @@ final readonly class PassingFile
         CREATE INDEX jobs_by_queue ON jobs (queue, reserved_at);
         CREATE TABLE sittings (
             id VARCHAR PRIMARY KEY, user_id INTEGER, ip_address VARCHAR(45), user_agent TEXT, payload TEXT NOT NULL,
-            last_activity INTEGER NOT NULL
+            last_activity INTEGER NOT NULL, began INTEGER NOT NULL DEFAULT 0, stays INTEGER NOT NULL DEFAULT 0
         );
         CREATE INDEX sittings_by_person ON sittings (user_id);
         CREATE INDEX sittings_by_age ON sittings (last_activity)

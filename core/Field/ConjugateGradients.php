@@ -31,7 +31,7 @@ final readonly class ConjugateGradients
      * @param  float  $goal  norm of the residual that is small enough, W/m
      * @return array{array<int, float>, int} the answer, K, and the steps it took
      *
-     * @throws RuntimeException where it does not get there
+     * @throws Unsolved where it does not get there
      */
     public function solve(array $r, array $x, float $goal, int $most): array
     {

@@ -28,7 +28,7 @@ final class HarmonicSolver
      * @param  array{array<int, float>, array<int, float>}|null  $guess  real and imaginary parts to begin with, K
      * @return array{array<int, float>, array<int, float>} real and imaginary parts by cell, K
      *
-     * @throws RuntimeException where it does not get there, which no section tried has done
+     * @throws Unsolved where it does not get there, which no section tried has done
      */
     public function solve(float $tolerance, ?array $guess = null): array
     {

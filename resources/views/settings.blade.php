@@ -23,4 +23,23 @@
         <x-password name="password_confirmation" label="New password once more" />
         <button class="go">Set the password</button>
     </form>
+    @if ($sittings !== [])
+        <section class="sheet" aria-labelledby="sittings">
+            <h2 id="sittings">Where you are signed in</h2>
+            <ul class="people">
+                @foreach ($sittings as $sitting)
+                    <li>
+                        <div><b>{{ ucfirst($sitting->with) }}</b>{{ $sitting->here ? ', this one' : '' }} <span class="quiet">from <bdi>{{
+                            $sitting->from }}</bdi>, since <x-time :at="$sitting->began" />, last used <x-time :at="$sitting->used" />, ends
+                            {{ $sitting->stays ? '30 days' : '2 hours' }} after that</span></div>
+                        @unless ($sitting->here)<form method="post" action="{{ route('settings.sitting', $sitting->name) }}">@csrf
+                            @method('delete')<button>End it<span class="unseen">: {{ $sitting->with }} from {{ $sitting->from
+                            }}</span></button></form>@endunless
+                    </li>
+                @endforeach
+            </ul>
+            @if (count($sittings) > 1)<form method="post" action="{{ route('settings.sittings') }}">@csrf @method('delete')<button>End all
+                others</button></form>@endif
+        </section>
+    @endif
 </x-layout>

@@ -40,11 +40,14 @@ final class AnyCommandTest extends TestCase
     /** Runs a winter on whatever it is given: only what it cannot read is tried here. */
     private const NEVER_WHOLE = ['frost', 'wing', 'search', 'gain'];
 
+    /** Seconds for each that is read: few are. */
+    private const LONG = ['asbuilt', 'pack', 'assess', 'mass', 'field', 'compare'];
+
     public function test_any_command_answers_whatever_it_is_given(): void
     {
         $all = Lot::of(20_261_128, 25);
         $this->file->prepare(true);
-        $before = $this->content();
+        $before = $this->bytes();
         $wholes = $this->wholes();
         $wrong = [];
         $ends = [];
@@ -63,13 +66,19 @@ final class AnyCommandTest extends TestCase
                     $wrong["{$name} {$code}"] ??= "{$told}\n    number {$i} of seed {$all->seed}: ends with {$code} and says “{$said}”";
                 }
                 if ($name !== 'restore' || $code !== 0) {
-                    self::assertSame($before, $this->content(), $told);
+                    self::assertSame($before, $this->bytes(), $told);
                 }
             }
         }
         self::assertSame([], array_values($wrong));
         self::assertGreaterThan(20, count(array_filter($ends, static fn (array $codes): bool => isset($codes[2]))), 'most refuse something');
         self::assertGreaterThan(10, count(array_filter($ends, static fn (array $codes): bool => isset($codes[0]))), 'and do something');
+    }
+
+    /** A save would be in one of them. */
+    private function bytes(): string
+    {
+        return hash_file('xxh128', $this->file->path).(is_file("{$this->file->path}-wal") ? filesize("{$this->file->path}-wal") : 0);
     }
 
     private static function kept(string $file): string
@@ -114,8 +123,8 @@ final class AnyCommandTest extends TestCase
         foreach ($definition->getArguments() as $argument) {
             if ($argument->getName() === 'file' || $argument->getName() === 'readings') {
                 $whole = $wholes[self::READS[$name] ?? 'project'];
-                $asItIs = $lot->chance(0.3) && ! in_array($name, self::NEVER_WHOLE, true);
-                file_put_contents($in, $asItIs ? $whole : $this->spoilt($whole, $odd, in_array($name, self::NEVER_WHOLE, true)));
+                $cut = in_array($name, self::NEVER_WHOLE, true) || (in_array($name, self::LONG, true) && $lot->chance(0.9));
+                file_put_contents($in, ! $cut && $lot->chance(0.3) ? $whole : $this->spoilt($whole, $odd, $cut));
                 $words[] = $lot->chance(0.1) ? self::text($odd->typed()) : ($name === 'backup' ? "{$this->folder}/out-{$lot->random->getInt(0, 9)}.zip" : $in);
             } elseif ($argument->isRequired() || $lot->chance(0.5)) {
                 $words[] = self::text($odd->typed());

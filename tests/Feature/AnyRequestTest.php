@@ -159,7 +159,7 @@ final class AnyRequestTest extends TestCase
             }
         }
         foreach ($form as $name => $value) {
-            $text .= '&'.self::pair((string) $name, $value);
+            $text .= '&'.self::pair($name, $value);
         }
         parse_str(substr($text, 1), $sent);
         if (($sent['_method'] ?? null) !== null && ! is_string($sent['_method'])) {
@@ -192,7 +192,7 @@ final class AnyRequestTest extends TestCase
             'site.climate' => $this->odd->bytes("date,mean\n".implode("\n", array_map(
                 fn (int $day): string => gmdate('Y-m-d', 86_400 * $day).','.$this->lot->random->getInt(-20, 25), range(0, 800),
             ))),
-            default => $this->odd->bytes((string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true)),
+            default => $this->odd->bytes(base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true)),
         };
 
         return [$name => $this->upload($bytes, $this->lot->one(["caf\xE9.csv", 'a.csv', '..\\..\\x', "\u{202E}vsc.exe", str_repeat('n', 300), '', "a\0b.json"]))];
@@ -224,8 +224,8 @@ final class AnyRequestTest extends TestCase
             @$page->loadHTML('<?xml encoding="utf-8">'.$html);
             foreach ($page->getElementsByTagName('form') as $form) {
                 $fields = self::fields($form);
-                $method = strtoupper((string) ($fields['_method'] ?? ($form->getAttribute('method') ?: 'get')));
-                $path = (string) parse_url($form->getAttribute('action') ?: '/', PHP_URL_PATH);
+                $method = strtoupper((string) ($fields['_method'] ?? ($form->hasAttribute('method') ? $form->getAttribute('method') : 'get')));
+                $path = (string) parse_url($form->hasAttribute('action') ? $form->getAttribute('action') : '/', PHP_URL_PATH);
                 try {
                     $uri = $router->match(Request::create($path, $method))->uri();
                 } catch (HttpExceptionInterface) {
@@ -253,7 +253,7 @@ final class AnyRequestTest extends TestCase
             foreach ([...iterator_to_array($form->getElementsByTagName($tag)), ...$elsewhere] as $field) {
                 $name = $field->getAttribute('name');
                 if ($name !== '' && $field->getAttribute('type') !== 'file') {
-                    $fields[$name] = $field->getAttribute('value') ?: trim($field->textContent);
+                    $fields[$name] = $field->hasAttribute('value') ? $field->getAttribute('value') : trim($field->textContent);
                 }
             }
         }

@@ -76,6 +76,7 @@ trait EveryRoute
                 ['bytes' => 1, 'width' => 1, 'height' => 1, 'content' => base64_encode('a picture')],
             )->hash,
             'token' => 'none',
+            'sitting' => str_repeat('0', 64),
             'schema' => 'section-1',
             'kind' => 'costs',
             'question' => 'warm-up',

@@ -119,7 +119,7 @@ final class QueueTest extends TestCase
         Queue::assertPushed(MakePack::class, 1);
         self::assertSame('waiting', $pack->refresh()->stage);
         self::assertSame(0, $jobs->count(), 'what the ended worker had taken is no longer taken');
-        array_map(unlink(...), (array) glob("{$file}*"));
+        array_map(static fn (string|false $left) => unlink((string) $left), (array) glob("{$file}*"));
         self::assertSame(
             [StudyProgress::Queued, StudyProgress::Queued, StudyProgress::Done],
             array_map(static fn (Study $s): StudyProgress => $s->refresh()->state, [$running, $waiting, $done]),

@@ -75,6 +75,9 @@ final class RoleSweepTest extends TestCase
         'settings.edit' => self::ONESELF,
         'settings.update' => self::ONESELF,
         'settings.password' => self::ONESELF,
+        'settings.sittings' => self::ONESELF,
+        // One's own alone, see SignInTest.
+        'settings.sitting' => [],
         'units.update' => self::ONESELF,
         'materials' => self::ONESELF,
         'rules' => self::ONESELF,

@@ -111,7 +111,7 @@ final class ServingTest extends TestCase
 
     public function test_nobody_else_may_read_what_is_kept(): void
     {
-        array_map(unlink(...), (array) glob("{$this->folder}/own*"));
+        array_map(static fn (string|false $left) => unlink((string) $left), (array) glob("{$this->folder}/own*"));
         $this->serve();
         $this->answer();
         foreach ((array) glob("{$this->folder}/own*") as $file) {

@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\PasswordRequest;
 use App\Http\Requests\SettingsRequest;
 use App\Models\User;
+use App\View\SittingRow;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\View\View;
 use Ondergrond\Units\DecimalMark;
@@ -15,9 +17,12 @@ use Ondergrond\Units\DecimalMark;
 /** What is each person's own: name, units, how numbers are written, keys. */
 final class SettingsController
 {
-    public function edit(): View
+    public function edit(Request $request): View
     {
-        return view('settings', ['user' => User::current(), 'marks' => DecimalMark::cases()]);
+        return view('settings', [
+            'user' => User::current(), 'marks' => DecimalMark::cases(),
+            'sittings' => SittingRow::of(User::current(), $request->session()->getId()),
+        ]);
     }
 
     public function update(SettingsRequest $request): RedirectResponse

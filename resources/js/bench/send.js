@@ -33,6 +33,8 @@ export default async function send(url, form, have, extra = {}) {
         {
             403: `Not saved: your role does not reach this far any more.${KEPT}`,
             404: `Not saved: this option is no longer here. It may be in the trash.${KEPT}`,
+            503: `Not saved: others were saving all the while. Send it again.${KEPT}`,
+            507: `Not saved: the disk that Ondergrond saves on is full or may not be written to. Make room, then send it again.${KEPT}`,
         }[response.status] ?? `Not saved: the server broke off (${response.status}).${KEPT}`,
     );
 }
