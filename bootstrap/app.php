@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Database\Trouble;
+use App\History\Conflict;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\LateAnswer;
 use App\Http\Middleware\SafeHeaders;
@@ -32,6 +33,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console/Artisan'])
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->render(static fn (InvalidSignatureException $e): Response => response()->view('errors.link', [], 403));
+        // Of whatever did not expect one: nothing was saved, and it is said.
+        $exceptions->render(static fn (Conflict $e): Response => response()->view('errors.conflict', ['who' => $e->who], 409));
         $exceptions->render(static function (Throwable $e, Request $request): ?Response {
             $why = Trouble::of($e);
 

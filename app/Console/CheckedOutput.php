@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use Ondergrond\Units\Letters;
 use RuntimeException;
 use Symfony\Component\Console\Output\ConsoleOutput;
 
@@ -12,6 +13,11 @@ final class CheckedOutput extends ConsoleOutput
 {
     protected function doWrite(string $message, bool $newline): void
     {
+        // Colours are ours; whatever else a name would tell the terminal is shown instead of done.
+        $parts = preg_split('~(\e\[[0-9;]*m)~', $message, -1, PREG_SPLIT_DELIM_CAPTURE);
+        $message = ! stream_isatty($this->getStream()) || $parts === false ? $message : implode('', array_map(
+            static fn (string $part, int $i): string => $i % 2 === 1 ? $part : Letters::escaped($part), $parts, array_keys($parts),
+        ));
         $text = $newline ? $message.PHP_EOL : $message;
         for ($left = $text; $left !== ''; $left = substr($left, $written)) {
             error_clear_last();

@@ -6,6 +6,7 @@ namespace App\Console;
 
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Units\Letters;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -39,6 +40,6 @@ final class InputFile
     /** A line on standard error. */
     public static function say(OutputInterface $output, string $line): void
     {
-        ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($line, OutputInterface::OUTPUT_RAW);
+        ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln(Letters::escaped($line), OutputInterface::OUTPUT_RAW);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Forms;
 
 use App\Database\ServerZone;
+use App\Http\Requests\NameRule;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
@@ -50,7 +51,7 @@ final class NewProject
     public static function from(array $typed, DecimalMark $mark): Project
     {
         $words = Validator::make($typed, [
-            'name' => ['required', 'string', 'max:120'],
+            'name' => ['required', 'string', 'max:120', new NameRule],
             'place' => ['nullable', 'string', 'max:200'],
             'units' => ['required', Rule::enum(UnitSystem::class)],
             'climate' => ['nullable', Rule::in(array_keys(ClimateSamples::all()))],

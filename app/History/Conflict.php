@@ -34,6 +34,14 @@ final class Conflict extends RuntimeException
         return ! $this->mine->against($this->theirs)->none();
     }
 
+    /** In a sentence, for pages that do not ask. */
+    public function told(QuantityFormatter $format): string
+    {
+        $said = $this->inWords($format);
+
+        return "{$said['who']} changed this meanwhile: ".implode(' · ', $said['theirs']).'. Load the page again; nothing was changed.';
+    }
+
     /** @return array{head: int, who: string, theirs: list<string>, mine: list<string>, clashes: bool} for the page that asks */
     public function inWords(QuantityFormatter $format): array
     {

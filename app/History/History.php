@@ -50,13 +50,14 @@ final readonly class History
      * @param  int  $base  the revision that the person's page was made from
      * @param  Closure(array<string, mixed>): array<string, mixed>  $change  the state of that revision to what the person wants
      * @param  int|null  $seen  the revision whose changes the person has been shown and keeps theirs over
+     * @param  bool  $beside  whether what others changed elsewhere is taken as it is, without asking
      *
      * @throws Conflict
      * @throws ValidationException
      */
-    public function change(Kept&Model $subject, int $base, Closure $change, ?int $seen = null): Revision
+    public function change(Kept&Model $subject, int $base, Closure $change, ?int $seen = null, bool $beside = false): Revision
     {
-        return $this->locked($subject, function () use ($subject, $base, $change, $seen): Revision {
+        return $this->locked($subject, function () use ($subject, $base, $change, $seen, $beside): Revision {
             $head = self::head($subject);
             $based = $base === $head->id ? $head : $subject->revisions()->whereKey($base)->first();
             if (! $based instanceof Revision) {
@@ -69,7 +70,8 @@ final readonly class History
                 return $head;
             }
             $theirs = Changes::between($based->state, $head->state);
-            if (! $theirs->none() && $seen !== $head->id) {
+            $asks = $beside ? ! $mine->against($theirs)->none() : ! $theirs->none();
+            if ($asks && $seen !== $head->id) {
                 throw new Conflict($head, $this->others($subject, $based), $mine, $theirs);
             }
 

@@ -8,8 +8,8 @@ use App\Models\Project;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 
-/** Takes a photograph in: a picture by its content, drawn anew so that nothing but the picture is kept, its time beside it. */
-final class Photo
+/** A photograph taken in: a picture by its content, drawn anew so that nothing but the picture is kept, its time beside it. */
+final readonly class Photo
 {
     /** As many as a telephone's best camera has, and more than is kept. */
     private const MOST_PIXELS = 50_000_000;
@@ -20,15 +20,17 @@ final class Photo
 
     private const QUALITY = 82;
 
+    private function __construct(public string $hash, private string $bytes, private int $width, private int $height, private string $time) {}
+
     /**
-     * @return string its SHA-256; empty where none was sent
+     * @return self|null where none was sent
      *
      * @throws ValidationException
      */
-    public static function taken(Project $project, mixed $file): string
+    public static function taken(mixed $file): ?self
     {
         if ($file === null) {
-            return '';
+            return null;
         }
         if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > self::LARGEST) {
             throw self::wrong('Not taken: allowed are photographs up to 25 MB.');
@@ -38,17 +40,18 @@ final class Photo
         if ($size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
             throw self::wrong('This is no picture, whatever its name says. Allowed: JPEG, PNG, WebP.');
         }
-        if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw self::wrong(sprintf('%.0f megapixels; allowed: up to %.0f.', $size[0] * $size[1] / 1e6, self::MOST_PIXELS / 1e6));
-        }
+        self::refuseHuge($size[0], $size[1]);
         [$bytes, $width, $height] = self::drawn($path);
-        $hash = hash('sha256', $bytes);
-        $project->photographs()->firstOrCreate(['hash' => $hash], [
-            'bytes' => strlen($bytes), 'width' => $width, 'height' => $height, 'taken' => self::time($path, $size[2]),
-            'content' => base64_encode($bytes),
-        ]);
 
-        return $hash;
+        return new self(hash('sha256', $bytes), $bytes, $width, $height, self::time($path, $size[2]));
+    }
+
+    public function keep(Project $project): void
+    {
+        $project->photographs()->firstOrCreate(['hash' => $this->hash], [
+            'bytes' => strlen($this->bytes), 'width' => $this->width, 'height' => $this->height, 'taken' => $this->time,
+            'content' => base64_encode($this->bytes),
+        ]);
     }
 
     /** One that came with a file, by the SHA-256 that its entry names; drawn before it was exported. */
@@ -58,9 +61,15 @@ final class Photo
         if ($size === false || $size[2] !== IMAGETYPE_JPEG) {
             throw self::wrong('A photograph in the file is no JPEG.');
         }
-        $project->photographs()->firstOrCreate(['hash' => $hash], [
-            'bytes' => strlen($bytes), 'width' => $size[0], 'height' => $size[1], 'taken' => '', 'content' => base64_encode($bytes),
-        ]);
+        self::refuseHuge($size[0], $size[1]);
+        (new self($hash, $bytes, $size[0], $size[1], ''))->keep($project);
+    }
+
+    private static function refuseHuge(int $width, int $height): void
+    {
+        if ($width * $height > self::MOST_PIXELS) {
+            throw self::wrong(sprintf('%.0f megapixels; allowed: up to %.0f.', $width * $height / 1e6, self::MOST_PIXELS / 1e6));
+        }
     }
 
     /** @return array{string, int, int} JPEG, width, height */

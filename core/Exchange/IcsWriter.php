@@ -9,6 +9,7 @@ use DateTimeZone;
 use Ondergrond\Sequence\Calendar;
 use Ondergrond\Sequence\Schedule;
 use Ondergrond\Sequence\Weather;
+use Ondergrond\Units\Letters;
 use Ondergrond\Version;
 
 /** The order of work as a calendar (RFC 5545): an event a task, in UTC, lines folded at 75 octets. */
@@ -49,7 +50,7 @@ final class IcsWriter
 
     private static function text(string $text): string
     {
-        return strtr($text, ['\\' => '\\\\', ';' => '\\;', ',' => '\\,', "\r\n" => '\\n', "\n" => '\\n']);
+        return strtr(Letters::plain($text), ['\\' => '\\\\', ';' => '\\;', ',' => '\\,', "\r\n" => '\\n', "\n" => '\\n']);
     }
 
     private static function folded(string $line): string

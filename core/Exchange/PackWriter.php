@@ -12,7 +12,6 @@ use Ondergrond\Handover\Blocks\Table;
 use Ondergrond\Handover\Blocks\Writing;
 use Ondergrond\Handover\Pack;
 use Ondergrond\Version;
-use XMLWriter;
 
 /** A pack as one HTML file that needs nothing beside it, laid out for A4 and for screens. */
 final class PackWriter
@@ -44,12 +43,12 @@ final class PackWriter
         svg text { font-family: 'Barlow Semi Condensed', 'Liberation Sans Narrow', 'Liberation Sans', Arial, sans-serif; }
         CSS;
 
-    private readonly XMLWriter $xml;
+    private readonly PlainXml $xml;
 
     /** @param  array<string, string>  $photos  the bytes of JPEGs by SHA-256 */
     private function __construct(private readonly array $photos, private readonly string $hash)
     {
-        $this->xml = new XMLWriter;
+        $this->xml = new PlainXml;
         $this->xml->openMemory();
         $this->xml->setIndent(false);
     }

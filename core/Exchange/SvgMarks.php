@@ -8,12 +8,11 @@ use Ondergrond\Drawing\Grip;
 use Ondergrond\Drawing\Handle;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Drawing\Stop;
-use XMLWriter;
 
 /** What a page's script takes hold of on a drawing. */
 final readonly class SvgMarks
 {
-    public function __construct(private XMLWriter $xml, private SvgPlace $at) {}
+    public function __construct(private PlainXml $xml, private SvgPlace $at) {}
 
     /** Its stops are written for the page's script: where, which size, what it meets there. */
     public function handle(Handle $handle): void

@@ -7,14 +7,13 @@ namespace Ondergrond\Exchange;
 use Ondergrond\Drawing\Hatching;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Material\Hatch;
-use XMLWriter;
 
 /** The hatches as patterns, once a page, for inline drawings that leave them to whoever shows them. */
 final class SvgPatterns
 {
     public static function all(): string
     {
-        $xml = new XMLWriter;
+        $xml = new PlainXml;
         $xml->openMemory();
         foreach (Hatch::cases() as $hatch) {
             [$width, $height, $runs] = Hatching::tile($hatch);

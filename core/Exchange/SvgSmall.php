@@ -8,19 +8,18 @@ use Ondergrond\Drawing\Area;
 use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\Strokes;
 use Ondergrond\Material\Hatch;
-use XMLWriter;
 
 /** Drawings of which a page shows the shapes alone: small ones beside another, and outlines laid over one. */
 final readonly class SvgSmall
 {
-    private XMLWriter $xml;
+    private PlainXml $xml;
 
     private SvgPlace $at;
 
     private function __construct(Drawing $drawing)
     {
         $this->at = new SvgPlace($drawing);
-        $this->xml = new XMLWriter;
+        $this->xml = new PlainXml;
         $this->xml->openMemory();
     }
 

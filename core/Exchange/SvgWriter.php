@@ -17,7 +17,6 @@ use Ondergrond\Drawing\Strokes;
 use Ondergrond\Drawing\Text;
 use Ondergrond\Material\Hatch;
 use Ondergrond\Version;
-use XMLWriter;
 
 /** Writes a drawing as SVG. User units are CSS pixels at the drawing's scale, so that it prints true to scale. */
 final class SvgWriter
@@ -87,14 +86,14 @@ final class SvgWriter
     /** Keeps writing clear of the lines under it. */
     private const HALO = ['stroke' => '#faf7ef', 'stroke-width' => '3', 'paint-order' => 'stroke'];
 
-    private readonly XMLWriter $xml;
+    private readonly PlainXml $xml;
 
     private readonly SvgPlace $at;
 
     private function __construct(private readonly Drawing $drawing, private readonly bool $onPage)
     {
         $this->at = new SvgPlace($drawing);
-        $this->xml = new XMLWriter;
+        $this->xml = new PlainXml;
         $this->xml->openMemory();
     }
 

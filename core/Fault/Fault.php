@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Fault;
 
 use Ondergrond\Units\KeyEnding;
+use Ondergrond\Units\Letters;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
@@ -96,6 +97,7 @@ final readonly class Fault
 
     private static function short(string $text): string
     {
+        $text = Letters::escaped($text);
         $line = (string) preg_replace('~[[:cntrl:]\s]+~u', ' ', mb_scrub($text));
 
         return mb_strlen($line) > 60 ? mb_substr($line, 0, 59).'…' : $line;

@@ -124,11 +124,13 @@ final class SignInTest extends TestCase
 
             public function __construct(private readonly Hasher $by) {}
 
+            /** @return array<mixed> */
             public function info($hashedValue)
             {
                 return $this->by->info($hashedValue);
             }
 
+            /** @param  array<mixed>  $options */
             public function make($value, array $options = [])
             {
                 $this->worked++;
@@ -136,6 +138,7 @@ final class SignInTest extends TestCase
                 return $this->by->make($value, $options);
             }
 
+            /** @param  array<mixed>  $options */
             public function check($value, $hashedValue, array $options = [])
             {
                 $this->worked++;
@@ -143,6 +146,7 @@ final class SignInTest extends TestCase
                 return $this->by->check($value, $hashedValue, $options);
             }
 
+            /** @param  array<mixed>  $options */
             public function needsRehash($hashedValue, array $options = [])
             {
                 return false;
@@ -164,8 +168,11 @@ final class SignInTest extends TestCase
 
     public function test_guessing_is_slowed_down_by_account_and_by_address(): void
     {
-        $try = fn (string $email, string $from): string => (string) $this->withServerVariables(['REMOTE_ADDR' => $from])
-            ->post('/sign-in', ['email' => $email, 'password' => 'a guess of mine'])->getSession()?->get('errors')?->first('email');
+        $try = function (string $email, string $from): string {
+            $this->withServerVariables(['REMOTE_ADDR' => $from])->post('/sign-in', ['email' => $email, 'password' => 'a guess of mine']);
+
+            return (string) session('errors')->first('email');
+        };
         $member = $this->member(Role::Reader);
         for ($i = 0; $i < 40; $i++) {
             self::assertStringContainsString('do not go together', $try($member->email, '10.0.0.'.$i));
@@ -180,7 +187,7 @@ final class SignInTest extends TestCase
     public function test_only_names_that_were_said_are_answered(): void
     {
         foreach (['localhost' => 302, '127.0.0.1:8000' => 302, 'evil.example' => 421, 'ondergrond.example' => 421, 'localhost.evil.example' => 421] as $host => $status) {
-            self::assertSame($status, $this->call('GET', "http://{$host}/")->getStatusCode(), (string) $host);
+            self::assertSame($status, $this->call('GET', "http://{$host}/")->getStatusCode(), $host);
         }
         config(['ondergrond.hosts' => ['ondergrond.example']]);
         self::assertSame(302, $this->call('GET', 'http://ondergrond.example/')->getStatusCode());

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\History\Conflict;
 use App\History\History;
 use App\Later\Content;
 use App\Later\Kind;
 use App\Models\Project;
 use App\Models\Role;
 use App\View\Help;
+use Illuminate\Contracts\Debug\ExceptionHandler;
+use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
 use Ondergrond\Design\Families\Families;
+use Ondergrond\History\Changes;
 use Ondergrond\Site\ClimateSource;
 use Ondergrond\Site\DegreeDays;
 use Tests\TestCase;
@@ -49,6 +53,60 @@ final class SitePagesTest extends TestCase
         return $this->from("/projects/{$this->project->id}/site")->post(
             "/projects/{$this->project->id}/site/known", ['kind' => $kind, 'written_in' => 'metric point', 'known' => [$kind => $figures]],
         );
+    }
+
+    public function test_a_climate_over_one_that_somebody_changed_meanwhile_is_refused_in_words(): void
+    {
+        [$base, $coldest] = [History::head($this->project)->id, -5];
+        $days = "date,mean_c\n".implode("\n", array_map(
+            static fn (int $d): string => gmdate('Y-m-d', 86_400 * $d).','.round(8 - 9 * cos(2 * M_PI * $d / 365.25), 2), range(0, 1500),
+        ));
+        $ways = [
+            'climate' => function () use (&$base, $days) {
+                return $this->post("/projects/{$this->project->id}/site/climate", [
+                    'revision' => $base, 'climate' => UploadedFile::fake()->createWithContent('station.csv', $days),
+                ]);
+            },
+            'known.extremes.coldest_c' => function () use (&$base, &$coldest) {
+                return $this->post("/projects/{$this->project->id}/site/known", [
+                    'revision' => $base, 'kind' => 'extremes', 'written_in' => 'metric point',
+                    'known' => ['extremes' => ['coldest_c' => (string) $coldest--, 'warmest_c' => '18', 'mean_c' => '6', 'month' => '1']],
+                ]);
+            },
+        ];
+        $others = $this->member(Role::Designer);
+        $change = function (callable $do) use ($others): void {
+            $this->become($others);
+            app(History::class)->change($this->project, History::head($this->project)->id, static function (array $state) use ($do): array {
+                $do($state['site']);
+
+                return $state;
+            });
+            $this->become($this->designer);
+        };
+        $change(static fn (array &$site) => $site['indoor_c'] = 17.0);
+        foreach ($ways as $do) {
+            $do()->assertSessionHasNoErrors();
+            self::assertSame(17.0, $this->site()->indoor, 'what the other changed elsewhere stays');
+            $base = History::head($this->project)->id;
+        }
+        $base = History::head($this->project)->id;
+        $change(static fn (array &$site) => $site['climate']['monthly_mean_c'][0] -= 1.0);
+        $before = $this->site();
+        foreach ($ways as $field => $do) {
+            $do()->assertSessionHasErrors($field);
+            self::assertStringContainsString("{$others->name} changed this meanwhile: ", (string) session('errors')->first($field));
+            self::assertEquals($before, $this->site(), 'nothing was changed');
+        }
+    }
+
+    public function test_a_conflict_that_nobody_expected_is_answered(): void
+    {
+        $head = History::head($this->project);
+        $none = Changes::between($head->state, $head->state);
+        $answer = app(ExceptionHandler::class)->render(Request::create('/x', 'PUT'), new Conflict($head, 'Ann', $none, $none));
+        self::assertSame(409, $answer->getStatusCode());
+        self::assertStringContainsString('Ann changed this meanwhile', (string) $answer->getContent());
     }
 
     public function test_a_climate_from_three_figures_from_degree_days_and_from_months(): void

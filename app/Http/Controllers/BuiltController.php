@@ -14,11 +14,15 @@ use App\View\BuiltPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
 /** What was built otherwise than drawn, what that costs, and the pack that is handed over. */
 final readonly class BuiltController
 {
+    /** Of one project: each is some megabytes. */
+    private const MOST = 60;
+
     public function __construct(private Reader $reading) {}
 
     public function show(Project $project): View
@@ -28,6 +32,13 @@ final readonly class BuiltController
 
     public function store(Project $project, Request $request): RedirectResponse
     {
+        $waiting = $project->packs()->whereNotIn('stage', ['done', 'failed'])->exists();
+        if ($waiting || $project->packs()->count() >= self::MOST) {
+            throw ValidationException::withMessages(['pack' => $waiting
+                ? 'One is being made already. It stands below as soon as it is there.'
+                : 'A project holds '.self::MOST.' packs. Nothing was made.',
+            ]);
+        }
         $pack = $project->packs()->create([
             'option_id' => $project->building()->id,
             'by' => User::current()->name,

@@ -14,9 +14,11 @@ use App\Models\EntryRecord;
 use App\Models\Photograph;
 use App\Models\Project;
 use App\View\LogPage;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Logbook\Entry;
@@ -43,18 +45,28 @@ final readonly class LogController
             // The same sending a second time: the first came through, its answer did not.
             return redirect()->route('log.show', $project)->with('said', 'Kept already.');
         }
-        $photo = Photo::taken($project, $request->file('photo'));
+        $photo = Photo::taken($request->file('photo'));
         $hold = Word::of($request, 'hold');
         $item = $job->items()[$hold] ?? null;
         $kind = EntryKind::tryFrom(Word::of($request, 'kind')) ?? EntryKind::Note;
         if ($item !== null) {
             $last = $job->holds()[$item->hold->value]->latest[$item->id] ?? null;
-            $entry = $typed->reading($item, $last, $photo, $job->option->design, $project->plan());
+            $entry = $typed->reading($item, $last, $photo->hash ?? '', $job->option->design, $project->plan());
         } else {
             abort_if($kind === EntryKind::Pass, 422);
-            $entry = $typed->free($kind, $photo, $job->option->design, $project->plan());
+            $entry = $typed->free($kind, $photo->hash ?? '', $job->option->design, $project->plan());
         }
-        $this->keep($project, $entry);
+        try {
+            DB::transaction(function () use ($project, $photo, $entry): void {
+                $this->keep($project, $entry);
+                $photo?->keep($project);
+            });
+        } catch (UniqueConstraintViolationException) {
+            // Sent twice at the same moment; or under a number that another job has, which nobody's telephone makes.
+            abort_unless($project->entries()->whereKey($entry->id)->exists(), 422);
+
+            return redirect()->route('log.show', $project)->with('said', 'Kept already.');
+        }
         $said = $entry->said();
 
         return redirect()->to(route('log.show', $project).($item === null ? '' : '#'.$item->hold->value))->with(
@@ -71,7 +83,9 @@ final readonly class LogController
             $state = BuildingJob::of($project)->holds()[$hold] ?? throw ValidationException::withMessages(
                 ['hold' => 'There is no such hold point in this job.'],
             );
-            $this->keep($project, $typed->pass($state));
+            $entry = $typed->pass($state);
+            abort_if(EntryRecord::query()->whereKey($entry->id)->exists(), 422);
+            $this->keep($project, $entry);
         });
 
         return redirect()->to(route('log.show', $project).'#'.$hold)->with('said', 'Passed.');

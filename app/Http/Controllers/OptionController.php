@@ -71,19 +71,10 @@ final class OptionController
         $typed = $request->validated();
         $words = static fn (array $state): array => [...$state, 'name' => trim($typed['name']), 'note' => trim($typed['note'])];
         try {
-            $history->change($option, (int) $typed['revision'], $words);
-        } catch (Conflict $e) {
             // Words go over a design that was changed meanwhile, not over other words.
-            if ($e->clashes()) {
-                $said = $e->inWords($reading->formatter($project));
-                throw ValidationException::withMessages(
-                    [
-                        'name' => "{$said['who']} changed this meanwhile. ".implode(' · ', $said['theirs'])
-                            .'. Load the page again; nothing was changed.',
-                    ],
-                );
-            }
-            $history->change($option, (int) $typed['revision'], $words, $e->head->id);
+            $history->change($option, (int) $typed['revision'], $words, beside: true);
+        } catch (Conflict $e) {
+            throw ValidationException::withMessages(['name' => $e->told($reading->formatter($project))]);
         }
 
         return redirect()->route('options.index', $project)->with('said', 'Saved.');

@@ -12,6 +12,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\ProjectZip;
@@ -64,10 +65,16 @@ final class ProjectFileController
             $zip = ProjectZip::isOne(
                 (string) file_get_contents($file->getPathname(), length: 4),
             ) ? ProjectZip::read($file->getPathname()) : null;
-            $project = Project::store(ProjectFile::read($zip['json'] ?? $file->getContent()), $user->firm, $user->name);
-            foreach ($zip['photos'] ?? [] as $hash => $bytes) {
-                Photo::kept($project, $hash, $bytes);
-            }
+            $read = ProjectFile::read($zip['json'] ?? $file->getContent());
+            // All of it or nothing.
+            $project = DB::transaction(static function () use ($read, $user, $zip): Project {
+                $project = Project::store($read, $user->firm, $user->name);
+                foreach ($zip['photos'] ?? [] as $hash => $bytes) {
+                    Photo::kept($project, $hash, $bytes);
+                }
+
+                return $project;
+            });
         } catch (FaultyInput $e) {
             throw ValidationException::withMessages(['file' => array_map(static fn (Fault $f): string => $f->line(), $e->faults)]);
         }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Forms\KnownClimate;
 use App\Forms\Reader;
 use App\Forms\Word;
+use App\History\Conflict;
 use App\History\History;
 use App\Models\Project;
 use App\View\ImpliedClimate;
@@ -20,6 +21,7 @@ use Ondergrond\Exchange\ClimateFile;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Site\Climate;
+use Ondergrond\Units\Letters;
 
 /** A site's climate from what people have of it: a weather file, or a few figures. What else the site says stays. */
 final readonly class SiteClimateController
@@ -27,7 +29,7 @@ final readonly class SiteClimateController
     public function __construct(private History $history) {}
 
     /** Months, design day and winters out of a weather file. */
-    public function file(Project $project, Request $request): RedirectResponse
+    public function file(Project $project, Request $request, Reader $reading): RedirectResponse
     {
         $file = $request->file('climate');
         if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > ClimateFile::LARGEST) {
@@ -38,11 +40,12 @@ final readonly class SiteClimateController
             ]);
         }
         try {
-            $read = ClimateFile::read($file->getContent(), mb_substr(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 0, 120));
+            $name = mb_substr(Letters::plain(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME)), 0, 120);
+            $read = ClimateFile::read($file->getContent(), Letters::notAName($name) === null ? $name : 'From a weather file');
         } catch (FaultyInput $e) {
             throw ValidationException::withMessages(['climate' => array_map(static fn (Fault $f): string => $f->line(), $e->faults)]);
         }
-        $this->take($project, $read->climate, $read->winters);
+        $this->take($project, $request, $reading, 'climate', $read->climate, $read->winters);
 
         return redirect()->route('site.edit', $project)->with(
             'said',
@@ -73,15 +76,23 @@ final readonly class SiteClimateController
         $climate = (new KnownClimate($reading->written($request, $project)))->climate(
             $kind, $request->array("known.{$kind}"), $project->site->climate, $project->site->frost->spread,
         );
-        $this->take($project, $climate);
+        $field = "known.{$kind}.".array_key_first($request->array("known.{$kind}"));
+        $this->take($project, $request, $reading, $field, $climate);
 
         return redirect()->route('site.edit', $project);
     }
 
-    /** @param  list<float>|null  $winters  on record; null: those that are known stay */
-    private function take(Project $project, Climate $climate, ?array $winters = null): void
-    {
-        $this->history->change($project, History::head($project)->id, static function (array $state) use ($climate, $winters): array {
+    /**
+     * What others changed of the site meanwhile stays; where they changed its climate, it is said and nothing is taken.
+     *
+     * @param  string  $field  where it is said
+     * @param  list<float>|null  $winters  on record; null: those that are known stay
+     */
+    private function take(
+        Project $project, Request $request, Reader $reading, string $field, Climate $climate, ?array $winters = null,
+    ): void {
+        $base = $request->has('revision') ? $request->integer('revision') : History::head($project)->id;
+        $change = static function (array $state) use ($climate, $winters): array {
             $site = SiteCodec::completed($state['site']);
             $site['climate'] = [
                 'name' => $climate->name,
@@ -95,6 +106,11 @@ final readonly class SiteClimateController
             }
 
             return [...$state, 'site' => SiteCodec::toArray(SiteCodec::fromArray($site))];
-        });
+        };
+        try {
+            $this->history->change($project, $base, $change, beside: true);
+        } catch (Conflict $e) {
+            throw ValidationException::withMessages([$field => $e->told($reading->formatter($project))]);
+        }
     }
 }

@@ -14,7 +14,7 @@ final class FirmRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'firm' => ['required', 'string', 'max:'.Firm::LONGEST_NAME],
+            'firm' => ['required', 'string', 'max:'.Firm::LONGEST_NAME, new NameRule],
         ];
     }
 }

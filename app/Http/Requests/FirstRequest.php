@@ -22,7 +22,7 @@ final class FirstRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'firm' => ['required', 'string', 'max:'.Firm::LONGEST_NAME],
+            'firm' => ['required', 'string', 'max:'.Firm::LONGEST_NAME, new NameRule],
             'email' => ['required', 'email', 'max:190'],
             ...PasswordRules::name(),
             ...PasswordRules::password(),

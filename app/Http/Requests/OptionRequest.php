@@ -14,7 +14,7 @@ final class OptionRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:'.Option::LONGEST_NAME],
+            'name' => ['required', 'string', 'max:'.Option::LONGEST_NAME, new NameRule],
             'note' => ['present', 'string', 'max:'.Option::LONGEST_NOTE],
             'revision' => ['required', 'integer'],
         ];

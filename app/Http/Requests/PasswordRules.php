@@ -30,6 +30,6 @@ final class PasswordRules
     /** @return array<string, list<mixed>> */
     public static function name(): array
     {
-        return ['name' => ['required', 'string', 'max:120']];
+        return ['name' => ['required', 'string', 'max:120', new NameRule]];
     }
 }

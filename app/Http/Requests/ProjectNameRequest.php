@@ -14,7 +14,7 @@ final class ProjectNameRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:'.Project::LONGEST_NAME],
+            'name' => ['required', 'string', 'max:'.Project::LONGEST_NAME, new NameRule],
         ];
     }
 

@@ -20,7 +20,7 @@ final class ShareRequest extends FormRequest
 
         return [
             'option' => ['required', Rule::in($project->options->modelKeys())],
-            'made_for' => ['required', 'string', 'max:120'],
+            'made_for' => ['required', 'string', 'max:120', new NameRule],
             'days' => ['required', 'integer', 'between:1,'.Share::LONGEST_DAYS],
         ];
     }

@@ -37,6 +37,7 @@
             minutes</span></label> <span class="hint">site, plan, sections, verdicts, hold points, readings, photographs; without
                 prices</span>
             </form>@endif
+        @error('pack')<p class="wrong" role="alert">{{ $message }}</p>@enderror
         <ul class="packs" id="packs-made" data-live>
             @foreach ($page->packs as $pack)
                 <li><x-time :at="$pack->created_at" :zone="$page->project->site->timeZone" />, <bdi>{{ $pack->by }}</bdi>:

@@ -63,11 +63,12 @@
                 @foreach (['months', 'extremes', 'sum'] as $kind)
                     <form method="post" action="{{ route('site.known', $page->project) }}" id="known-{{ $kind }}" data-live="pressed">@csrf
                         <input type="hidden" name="kind" value="{{ $kind }}">
+                        <input type="hidden" name="revision" value="{{ $page->head->id }}">
                         <input type="hidden" name="{{ \App\Forms\Reader::FIELD }}" value="{{ \App\Forms\Reader::name($page->format)
                             }}"></form>
                 @endforeach
                 <form id="climate-import" method="post" action="{{ route('site.climate', $page->project) }}"
-                    enctype="multipart/form-data">@csrf</form>
+                    enctype="multipart/form-data">@csrf<input type="hidden" name="revision" value="{{ $page->head->id }}"></form>
             @endif
         </div>
     </div>
