@@ -8,11 +8,15 @@ namespace Tests;
 final readonly class Oddities
 {
     private const TEXTS = [
-        '', ' ', "\0", "a\0b", "\x07bell", "\u{202E}gnp.exe", "\u{200B}\u{200B}", "\u{FEFF}", 'x', '-', '+', '.', ',', '0', '-0', '00', '1e400', '-1e400',
-        '1e308', '9e99', 'NaN', 'INF', 'null', 'true', '[]', '{}', '1,5', '1.5', '1.234,5', "6'", "30'-6\"", '6 1/2"', '1/0', '12 mm', '9 9 9',
+        '', ' ', "\0", "a\0b", "\x07bell", "\u{202E}gnp.exe", "\u{200B}\u{200B}", "\u{FEFF}", 'x', '-', '+', '.', ',', '0', '-0',
+        '00', '1e400', '-1e400',
+        '1e308', '9e99', 'NaN', 'INF', 'null', 'true', '[]', '{}', '1,5', '1.5', '1.234,5', "6'", "30'-6\"", '6 1/2"', '1/0',
+        '12 mm', '9 9 9',
         '99999999999999999999', '-5', '2026-02-30', '2026-13-01', '0000-00-00', '9999-12-31', '2026-02-14T08:00', '=1+1', "\t=1", '＝1',
-        '@SUM(A1)', '<script>alert(1)</script>', "'; DROP TABLE users; --", '" onload="x', '../../.env', '/etc/passwd', '{{7*7}}', '%00', '%s%n',
-        'é', '日本', '🧱', "line\nbreak", "\r\nSet-Cookie: a=b", 'metric', 'imperial point', 'edge', 'design', 'h1', '01ARZ3NDEKTSV4RRFFQ69G5FAV',
+        '@SUM(A1)', '<script>alert(1)</script>', "'; DROP TABLE users; --", '" onload="x', '../../.env', '/etc/passwd', '{{7*7}}',
+        '%00', '%s%n',
+        'é', '日本', '🧱', "line\nbreak", "\r\nSet-Cookie: a=b", 'metric', 'imperial point', 'edge', 'design', 'h1',
+        '01ARZ3NDEKTSV4RRFFQ69G5FAV',
     ];
 
     public function __construct(private Lot $lot) {}
@@ -70,7 +74,8 @@ final readonly class Oddities
     {
         for ($i = $this->lot->random->getInt(1, 6); $i > 0 && $whole !== ''; $i--) {
             $whole = substr_replace(
-                $whole, $this->lot->random->getBytes($this->lot->random->getInt(1, 4)), $this->lot->random->getInt(0, strlen($whole) - 1), 1,
+                $whole, $this->lot->random->getBytes($this->lot->random->getInt(1, 4)),
+                $this->lot->random->getInt(0, strlen($whole) - 1), 1,
             );
         }
 

@@ -25,7 +25,9 @@ final class CheckedOutput extends ConsoleOutput
             if ($written === false || $written === 0) {
                 $why = error_get_last()['message'] ?? '';
 
-                throw str_contains($why, 'errno=32') ? new ClosedPipe : new RuntimeException('the output could not be written: the disk is full or may not be written to.');
+                throw str_contains($why, 'errno=32')
+                    ? new ClosedPipe
+                    : new RuntimeException('the output could not be written: the disk is full or may not be written to.');
             }
         }
     }

@@ -65,7 +65,8 @@ final class FieldCommand extends Command
             }
         } catch (Unsolved $e) {
             InputFile::refuse(FaultyInput::one(Fault::of(
-                '/boundaries', "no field between them: {$e->getMessage()}", 'a section through which heat flows from one boundary to another',
+                '/boundaries', "no field between them: {$e->getMessage()}",
+                'a section through which heat flows from one boundary to another',
             )), $output);
 
             return self::INVALID;

@@ -40,6 +40,7 @@ final class InputFile
     /** A line on standard error. */
     public static function say(OutputInterface $output, string $line): void
     {
-        ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln(Letters::escaped($line), OutputInterface::OUTPUT_RAW);
+        ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln(Letters::escaped($line),
+            OutputInterface::OUTPUT_RAW);
     }
 }

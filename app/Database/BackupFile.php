@@ -49,7 +49,8 @@ final readonly class BackupFile
         ];
         $zip = new ZipArchive;
         $whole = $zip->open($this->path, ZipArchive::CREATE | ZipArchive::EXCL) === true
-            && $zip->addFromString(self::MANIFEST, json_encode($manifest, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n")
+            && $zip->addFromString(self::MANIFEST,
+                json_encode($manifest, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n")
             && $zip->addFile($database->path, self::DATABASE)
             && @$zip->close();
         if (! $whole) {

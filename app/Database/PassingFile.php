@@ -39,7 +39,8 @@ final readonly class PassingFile
     public function prepare(): void
     {
         try {
-            if (is_file($this->sqlite->path) && (int) $this->sqlite->ask('PRAGMA user_version')[0] === self::SHAPE && $this->sqlite->isSound()) {
+            if (is_file($this->sqlite->path) && $this->sqlite->ask('PRAGMA user_version') === [(string) self::SHAPE]
+                && $this->sqlite->isSound()) {
                 return;
             }
         } catch (PDOException) {

@@ -20,7 +20,8 @@ final readonly class Photo
 
     private const QUALITY = 82;
 
-    private function __construct(public string $hash, private string $bytes, private int $width, private int $height, private string $time) {}
+    private function __construct(public string $hash, private string $bytes, private int $width, private int $height,
+        private string $time) {}
 
     /**
      * @return self|null where none was sent

@@ -47,7 +47,8 @@ final class Sittings extends DatabaseSessionHandler
         $now = Carbon::now();
 
         return $this->getQuery()
-            ->where(fn ($old) => $old->where('stays', 0)->where('last_activity', '<=', $now->copy()->subMinutes($this->minutes)->getTimestamp()))
+            ->where(fn ($old) => $old->where('stays', 0)->where('last_activity', '<=',
+                $now->copy()->subMinutes($this->minutes)->getTimestamp()))
             ->orWhere('last_activity', '<=', $now->copy()->subMinutes(self::LONG)->getTimestamp())
             ->delete();
     }

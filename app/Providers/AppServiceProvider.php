@@ -31,7 +31,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Have::class, fn (): Have => Have::of($this->app->make('request')));
         Queue::extend('database', fn (): JobQueueConnector => $this->app->make(JobQueueConnector::class));
         Session::extend('database', fn (): Sittings => new Sittings(
-            $this->app->make('db')->connection(config('session.connection')), config('session.table'), config('session.lifetime'), $this->app,
+            $this->app->make('db')->connection(config('session.connection')), config('session.table'), config('session.lifetime'),
+            $this->app,
         ));
         $now = config('ondergrond.now');
         if (is_string($now) && $now !== '') {

@@ -43,7 +43,8 @@ final class Supervisor
     ) {
         $logs = "{$root}/storage/logs";
         $settings = ['APP_URL' => $this->address(), 'PHP_CLI_SERVER_WORKERS' => (string) self::SERVERS, 'QUEUE_CONNECTION' => 'database'];
-        $this->server = new Child([PHP_BINARY, '-S', "127.0.0.1:{$port}", '../app/Server/router.php'], "{$root}/public", $settings, "{$logs}/server.log", 1 + self::SERVERS);
+        $this->server = new Child([PHP_BINARY, '-S', "127.0.0.1:{$port}", '../app/Server/router.php'], "{$root}/public",
+            $settings, "{$logs}/server.log", 1 + self::SERVERS);
         // Nice, but no more: a worker that never gets a processor keeps the lock that it holds on the database.
         $this->workers = array_map(static fn (string $queues): Child => new Child(
             ['nice', '-n', '10', PHP_BINARY, "{$root}/artisan", 'ondergrond:work', $queues], $root, $settings, "{$logs}/worker.log",

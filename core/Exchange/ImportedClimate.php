@@ -118,7 +118,8 @@ final readonly class ImportedClimate
         $count = count($winters);
 
         return $count <= $most ? [$winters, $notes] : [
-            array_slice($winters, -$most), [...$notes, "The file holds {$count} winters: the latest {$most} are kept, as many as a site holds."],
+            array_slice($winters, -$most),
+            [...$notes, "The file holds {$count} winters: the latest {$most} are kept, as many as a site holds."],
         ];
     }
 

@@ -18,8 +18,9 @@ final class Letters
     {
         return match (true) {
             ! mb_check_encoding($text, 'UTF-8') => 'It holds bytes that are no letters.',
-            preg_match('~[\t\n]~', $text) === 1, preg_match(self::CONTROL, $text) === 1 => 'It holds a letter that cannot be seen, “'.self::named($text)
-                .'”: a control character or a mark that turns the direction of reading.',
+            preg_match('~[\t\n]~', $text) === 1,
+            preg_match(self::CONTROL, $text) === 1 => 'It holds a letter that cannot be seen, “'.self::named($text)
+            .'”: a control character or a mark that turns the direction of reading.',
             preg_match(self::SEEN, $text) !== 1 => 'There is nothing to read in it.',
             default => null,
         };

@@ -4,7 +4,8 @@
         @csrf
         <x-input name="email" label="E-mail address" autocomplete="username" inputmode="email" dir="ltr" />
         <x-password name="password" label="Password" autocomplete="current-password" />
-        <label class="tick"><input type="checkbox" name="remember" value="1"> Stay signed in on this machine, until it is not used for 30 days</label>
+        <label class="tick"><input type="checkbox" name="remember" value="1">
+            Stay signed in on this machine, until it is not used for 30 days</label>
         <button class="go">Sign in</button>
     </form>
     @if ($demo->isNotEmpty())

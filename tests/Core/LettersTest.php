@@ -24,7 +24,8 @@ final class LettersTest extends TestCase
         foreach (['', ' ', "\u{a0}\u{3000}", "\u{200B}\u{200D}", "\u{FEFF}"] as $name) {
             self::assertSame('There is nothing to read in it.', Letters::notAName($name));
         }
-        foreach (["a\0b" => 'U+0000', "a\x1b[31m" => 'U+001B', "a\u{202E}b" => 'U+202E', "a\u{85}" => 'U+0085', "a\nb" => 'U+000A', "\u{2066}x" => 'U+2066'] as $name => $letter) {
+        foreach (["a\0b" => 'U+0000', "a\x1b[31m" => 'U+001B', "a\u{202E}b" => 'U+202E', "a\u{85}" => 'U+0085',
+            "a\nb" => 'U+000A', "\u{2066}x" => 'U+2066'] as $name => $letter) {
             self::assertStringContainsString("“{$letter}”", (string) Letters::notAName($name));
         }
         self::assertSame('It holds bytes that are no letters.', Letters::notAName("caf\xE9"));
@@ -34,7 +35,8 @@ final class LettersTest extends TestCase
     {
         $file = json_decode(ProjectFile::write(Examples::boathouse()), true);
         foreach (["\u{200B} ", "a\u{202E}b", "a\u{0}b", "a\u{1b}[2J"] as $name) {
-            foreach (['/name' => ['name'], '/options/0/name' => ['options', 0, 'name'], '/site/climate/name' => ['site', 'climate', 'name']] as $at => $path) {
+            foreach (['/name' => ['name'], '/options/0/name' => ['options', 0, 'name'],
+                '/site/climate/name' => ['site', 'climate', 'name']] as $at => $path) {
                 $other = $file;
                 $place = &$other;
                 foreach ($path as $step) {
@@ -72,7 +74,8 @@ final class LettersTest extends TestCase
     public function test_a_cell_is_never_a_formula(): void
     {
         $cell = static fn (string $text): string => trim(substr(CsvWriter::write([[$text]]), 3), "\r\n\"");
-        foreach (['=1+1', ' =1+1', "\u{a0}=1", "\u{3000}@SUM(A1)", '＝1+1', '＋1', '－x', '＠x', "\u{200B}=1", '-cmd', "\t=1", "\u{FEFF}=1"] as $formula) {
+        foreach (['=1+1', ' =1+1', "\u{a0}=1", "\u{3000}@SUM(A1)", '＝1+1', '＋1', '－x', '＠x', "\u{200B}=1", '-cmd', "\t=1",
+            "\u{FEFF}=1"] as $formula) {
             self::assertStringStartsWith("'", $cell($formula), $formula);
         }
         foreach (['-5', '+3.2', 'a = b', '12 %', '−5', ' plain'] as $plain) {

@@ -35,7 +35,8 @@ final class AnyCommandTest extends TestCase
     ];
 
     /** What each reads, by the name of its file; where it has none, nothing. */
-    private const READS = ['field' => 'section', 'layers' => 'layers', 'vapour' => 'vapour', 'inspect' => 'inspection', 'climate' => 'climate'];
+    private const READS = ['field' => 'section', 'layers' => 'layers', 'vapour' => 'vapour', 'inspect' => 'inspection',
+        'climate' => 'climate'];
 
     /** Runs a winter on whatever it is given: only what it cannot read is tried here. */
     private const NEVER_WHOLE = ['frost', 'wing', 'search', 'gain'];
@@ -61,7 +62,8 @@ final class AnyCommandTest extends TestCase
                 $told = implode(' ', array_map(static fn (string $w): string => mb_strimwidth(mb_scrub($w), 0, 100, '…'), $words));
                 if ($e !== null) {
                     $wrong["{$name} {$e->getMessage()}"] ??= "{$told}\n    number {$i} of seed {$all->seed}: ".$e::class
-                        ." {$e->getMessage()} {$e->getFile()}:{$e->getLine()}".(is_file("{$this->folder}/in") ? ' '.self::kept("{$this->folder}/in") : '');
+                        ." {$e->getMessage()} {$e->getFile()}:{$e->getLine()}"
+                        .(is_file("{$this->folder}/in") ? ' '.self::kept("{$this->folder}/in") : '');
                 } elseif (! in_array($code, [0, 1, 2], true) || ($code === 2 && trim($said) === '')) {
                     $wrong["{$name} {$code}"] ??= "{$told}\n    number {$i} of seed {$all->seed}: ends with {$code} and says “{$said}”";
                 }
@@ -71,7 +73,8 @@ final class AnyCommandTest extends TestCase
             }
         }
         self::assertSame([], array_values($wrong));
-        self::assertGreaterThan(20, count(array_filter($ends, static fn (array $codes): bool => isset($codes[2]))), 'most refuse something');
+        self::assertGreaterThan(20, count(array_filter($ends, static fn (array $codes): bool => isset($codes[2]))),
+            'most refuse something');
         self::assertGreaterThan(10, count(array_filter($ends, static fn (array $codes): bool => isset($codes[0]))), 'and do something');
     }
 
@@ -125,7 +128,8 @@ final class AnyCommandTest extends TestCase
                 $whole = $wholes[self::READS[$name] ?? 'project'];
                 $cut = in_array($name, self::NEVER_WHOLE, true) || (in_array($name, self::LONG, true) && $lot->chance(0.9));
                 file_put_contents($in, ! $cut && $lot->chance(0.3) ? $whole : $this->spoilt($whole, $odd, $cut));
-                $words[] = $lot->chance(0.1) ? self::text($odd->typed()) : ($name === 'backup' ? "{$this->folder}/out-{$lot->random->getInt(0, 9)}.zip" : $in);
+                $given = $name === 'backup' ? "{$this->folder}/out-{$lot->random->getInt(0, 9)}.zip" : $in;
+                $words[] = $lot->chance(0.1) ? self::text($odd->typed()) : $given;
             } elseif ($argument->isRequired() || $lot->chance(0.5)) {
                 $words[] = self::text($odd->typed());
             }
@@ -139,7 +143,8 @@ final class AnyCommandTest extends TestCase
             if (in_array($option->getName(), ['freezing', 'hours', 'seconds', 'demo', 'pdf', 'winter'], true)) {
                 continue;
             }
-            $words[] = "--{$option->getName()}".($option->acceptValue() ? '='.($lot->chance(0.1) ? "{$this->folder}/out" : self::text($odd->typed())) : '');
+            $value = $lot->chance(0.1) ? "{$this->folder}/out" : self::text($odd->typed());
+            $words[] = "--{$option->getName()}".($option->acceptValue() ? "={$value}" : '');
         }
 
         return $words;
@@ -170,8 +175,11 @@ final class AnyCommandTest extends TestCase
         return [
             'project' => ProjectFile::write(Building::boathouse()),
             'section' => (string) file_get_contents("{$reference}/hollow.json"),
-            'layers' => (string) json_encode(['layers' => [['material' => 'concrete', 'thickness_m' => 0.1], ['material' => 'eps-15psi', 'thickness_m' => 0.1]]]),
-            'vapour' => (string) json_encode(['layers' => [['material' => 'concrete', 'thickness_m' => 0.1]], 'inside' => ['temperature_c' => 20, 'humidity_share' => 0.5], 'outside' => ['temperature_c' => 0, 'humidity_share' => 0.8]]),
+            'layers' => (string) json_encode(['layers' => [['material' => 'concrete', 'thickness_m' => 0.1],
+                ['material' => 'eps-15psi', 'thickness_m' => 0.1]]]),
+            'vapour' => (string) json_encode(['layers' => [['material' => 'concrete', 'thickness_m' => 0.1]],
+                'inside' => ['temperature_c' => 20, 'humidity_share' => 0.5],
+                'outside' => ['temperature_c' => 0, 'humidity_share' => 0.8]]),
             'inspection' => (string) json_encode(['place' => 'Cellar stair', 'on' => '2026-02-01', 'signs' => ['mould'], 'air_c' => 18]),
             'climate' => $days,
         ];

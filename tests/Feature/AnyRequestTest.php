@@ -129,7 +129,9 @@ final class AnyRequestTest extends TestCase
     private function address2(string $address): string
     {
         return $this->lot->chance(0.1)
-            ? (string) preg_replace_callback('~/\d+~', fn (): string => '/'.rawurlencode($this->lot->one(['0', '-1', '99999999999999999999', 'x', '1.0', "1\0", '１'])), $address, 1)
+            ? (string) preg_replace_callback('~/\d+~',
+                fn (): string => '/'.rawurlencode($this->lot->one(['0', '-1', '99999999999999999999', 'x', '1.0', "1\0", '１'])),
+                $address, 1)
             : $address;
     }
 
@@ -144,7 +146,8 @@ final class AnyRequestTest extends TestCase
         $names = array_keys($form);
         for ($i = $this->lot->random->getInt(0, 4); $i > 0; $i--) {
             if ($names === [] || $this->lot->chance(0.15)) {
-                $form[$this->lot->one(['kind', 'side', 'month', 'revision', 'x', 'said', 'design', 'site', 'known[months][0]', '_method', 'units', 'page', 'show'])] = $this->odd->typed();
+                $form[$this->lot->one(['kind', 'side', 'month', 'revision', 'x', 'said', 'design', 'site', 'known[months][0]',
+                    '_method', 'units', 'page', 'show'])] = $this->odd->typed();
 
                 continue;
             }
@@ -195,7 +198,8 @@ final class AnyRequestTest extends TestCase
             default => $this->odd->bytes(base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true)),
         };
 
-        return [$name => $this->upload($bytes, $this->lot->one(["caf\xE9.csv", 'a.csv', '..\\..\\x', "\u{202E}vsc.exe", str_repeat('n', 300), '', "a\0b.json"]))];
+        return [$name => $this->upload($bytes,
+            $this->lot->one(["caf\xE9.csv", 'a.csv', '..\\..\\x', "\u{202E}vsc.exe", str_repeat('n', 300), '', "a\0b.json"]))];
     }
 
     private function upload(string $bytes, string $name): UploadedFile
@@ -224,7 +228,8 @@ final class AnyRequestTest extends TestCase
             @$page->loadHTML('<?xml encoding="utf-8">'.$html);
             foreach ($page->getElementsByTagName('form') as $form) {
                 $fields = self::fields($form);
-                $method = strtoupper((string) ($fields['_method'] ?? ($form->hasAttribute('method') ? $form->getAttribute('method') : 'get')));
+                $plain = $form->hasAttribute('method') ? $form->getAttribute('method') : 'get';
+                $method = strtoupper((string) ($fields['_method'] ?? $plain));
                 $path = (string) parse_url($form->hasAttribute('action') ? $form->getAttribute('action') : '/', PHP_URL_PATH);
                 try {
                     $uri = $router->match(Request::create($path, $method))->uri();

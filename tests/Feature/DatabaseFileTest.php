@@ -166,7 +166,8 @@ final class DatabaseFileTest extends TestCase
     {
         $this->file->prepare(true);
         $copy = "{$this->folder}/by-hand.zip";
-        self::assertSame([0, ''], [$this->ondergrond('backup', $copy)->getExitCode(), $this->ondergrond('backup', "{$copy}2")->getErrorOutput()]);
+        self::assertSame([0, ''], [$this->ondergrond('backup', $copy)->getExitCode(),
+            $this->ondergrond('backup', "{$copy}2")->getErrorOutput()]);
         $again = $this->ondergrond('backup', $copy);
         self::assertSame([2, ''], [$again->getExitCode(), $again->getOutput()]);
         self::assertStringContainsString('exists already', $again->getErrorOutput());

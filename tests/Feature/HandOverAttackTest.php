@@ -16,6 +16,7 @@ use Illuminate\Testing\TestResponse;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\ProjectZip;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** What came with the line from plan to hand-over, by somebody who means ill. */
@@ -32,7 +33,10 @@ final class HandOverAttackTest extends TestCase
         $this->project = $this->built();
     }
 
-    /** @param  array<string, mixed>  $of */
+    /**
+     * @param  array<string, mixed>  $of
+     * @return TestResponse<Response>
+     */
     private function log(array $of, ?Project $project = null): TestResponse
     {
         $id = ($project ?? $this->project)->id;
@@ -48,7 +52,9 @@ final class HandOverAttackTest extends TestCase
         $this->log(['id' => $taken, 'note' => 'over the other’s'])->assertStatus(422);
         $this->member(Role::Crew)->forceFill(['lead' => true])->save();
         $this->become(User::query()->where('lead', true)->firstOrFail());
-        $this->post("/projects/{$this->project->id}/log/pass", ['hold' => 'h7', 'id' => $taken, 'reason' => 'x'])->assertStatus(422);
+        $this->post("/projects/{$this->project->id}/log/pass", [
+            'hold' => 'h9', 'id' => $taken, 'reason' => 'no time', 'competent' => 'A. Graaf, engineer', 'document' => 'a mail',
+        ])->assertStatus(422);
         self::assertSame($before, [$this->project->entries()->count(), $other->entries()->count()]);
         foreach (['../x', '0', str_repeat('Z', 26), "01HZX3V8Q0000000000000000A\0"] as $id) {
             self::assertNotContains($this->log(['id' => $id, 'note' => 'kept under a number of its own'])->getStatusCode(), [422, 500]);
@@ -58,7 +64,8 @@ final class HandOverAttackTest extends TestCase
 
     public function test_a_refused_entry_leaves_no_photograph(): void
     {
-        $this->log(['hold' => 'h7:lap', 'value' => 'wide', 'photo' => UploadedFile::fake()->image('a.jpg', 20, 20)])->assertSessionHasErrors('h7-lap');
+        $this->log(['hold' => 'h7:lap', 'value' => 'wide',
+            'photo' => UploadedFile::fake()->image('a.jpg', 20, 20)])->assertSessionHasErrors('h7-lap');
         self::assertSame(0, $this->project->photographs()->count());
     }
 
@@ -70,13 +77,14 @@ final class HandOverAttackTest extends TestCase
         yield 'a program' => ["GIF89a<?php system('id');", 'board.php'];
         yield 'an archive' => ["PK\x03\x04".str_repeat('x', 300), 'board.jpg'];
         yield 'a picture that says it is vast' => ["\x89PNG\r\n\x1a\n\0\0\0\rIHDR\x7f\xff\xff\xff\x7f\xff\xff\xff\x08\x02\0\0\0".str_repeat("\0", 40), 'board.png'];
-        yield 'half a picture' => [substr((string) base64_decode('/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDAAgGBgcGBQgHBwcJCQgKDBQNDAsLDBkSEw8UHRof', true), 0, 40), 'board.jpg'];
+        yield 'half a picture' => [substr(base64_decode('/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDAAgGBgcGBQgHBwcJ', true), 0, 40), 'board.jpg'];
     }
 
     #[DataProvider('pictures')]
     public function test_what_is_no_picture_is_kept_nowhere(string $bytes, string $name): void
     {
-        $this->log(['note' => 'as laid', 'photo' => UploadedFile::fake()->createWithContent($name, $bytes)])->assertSessionHasErrors('photo');
+        $this->log(['note' => 'as laid', 'photo' => UploadedFile::fake()->createWithContent($name,
+            $bytes)])->assertSessionHasErrors('photo');
         self::assertSame(0, DB::table('photographs')->count());
     }
 
@@ -105,7 +113,8 @@ final class HandOverAttackTest extends TestCase
         $this->get("/projects/{$second->id}/built/{$pack->id}/html")->assertNotFound();
         $this->post("/projects/{$second->id}/order/{$order->id}", ['line' => 'slab', 'state' => 'came'])->assertNotFound();
         $this->become($this->member(Role::Owner, Firm::query()->create(['name' => 'Another firm'])));
-        foreach (["log/photos/{$hash}", "built/{$pack->id}/html", "built/{$pack->id}/pdf", 'log', 'release', 'project.zip', 'sequence.ics', 'plan/plan.dxf'] as $at) {
+        foreach (["log/photos/{$hash}", "built/{$pack->id}/html", "built/{$pack->id}/pdf", 'log', 'release', 'project.zip',
+            'sequence.ics', 'plan/plan.dxf'] as $at) {
             $this->get("/projects/{$this->project->id}/{$at}")->assertNotFound();
         }
         $before = DB::table('entries')->count();
@@ -122,7 +131,8 @@ final class HandOverAttackTest extends TestCase
             $html = (string) $this->get("/projects/{$this->project->id}/{$page}?all=1")->assertOk()->getContent();
             self::assertStringNotContainsString('<script>alert', $html, $page);
         }
-        self::assertStringNotContainsString('<script>alert', (string) $this->get("/projects/{$this->project->id}/project.json")->headers->get('Content-Type'));
+        self::assertStringNotContainsString('<script>alert',
+            (string) $this->get("/projects/{$this->project->id}/project.json")->headers->get('Content-Type'));
     }
 
     public function test_one_pack_at_a_time_and_not_without_end(): void

@@ -61,7 +61,8 @@ final class NoRoomTest extends TestCase
                 $answer->assertSee('This change was not saved')->assertSee($says)->assertSee('Send it again');
                 $answer->assertSee('name="place" value="Stair “cellar” &lt;3"', false)->assertSee('name="signs[1]" value="rust"', false);
                 self::assertSame(507, $this->put("/projects/{$this->project->id}/options/{$option->id}", [
-                    'name' => str_repeat('n', 60), 'note' => str_repeat('words ', 60), 'row' => $option->id, 'revision' => $option->revisions()->latest('id')->value('id'),
+                    'name' => str_repeat('n', 60), 'note' => str_repeat('words ', 60), 'row' => $option->id,
+                    'revision' => $option->revisions()->latest('id')->value('id'),
                 ])->getStatusCode());
                 $password = $this->put('/settings/password', [
                     'current' => self::PASSWORD, 'password' => 'another of mine', 'password_confirmation' => 'another of mine',
@@ -83,9 +84,11 @@ final class NoRoomTest extends TestCase
     {
         $rows = [
             'password_reset_tokens' => static fn (int $i): array => ['email' => "none{$i}@firm.example", 'token' => str_repeat('x', 90)],
-            'inspections' => fn (int $i): array => ['project_id' => $this->project->id, 'ulid' => "none{$i}", 'seen' => json_encode(InspectionCodec::toArray(new Inspection('a', '2026-02-01')))],
+            'inspections' => fn (int $i): array => ['project_id' => $this->project->id, 'ulid' => "none{$i}",
+                'seen' => json_encode(InspectionCodec::toArray(new Inspection('a', '2026-02-01')))],
             'revisions' => fn (int $i): array => [
-                'project_id' => $this->project->id, 'kind' => 'edit', 'who' => '', 'state' => 'z:', 'created_at' => '2026-01-01', 'subject' => 'none',
+                'project_id' => $this->project->id, 'kind' => 'edit', 'who' => '', 'state' => 'z:', 'created_at' => '2026-01-01',
+                'subject' => 'none',
             ],
         ];
         foreach ($rows as $table => $row) {
@@ -133,7 +136,7 @@ final class NoRoomTest extends TestCase
     public function test_only_what_the_disk_says_is_the_disk(): void
     {
         self::assertSame(Trouble::Full, Trouble::of(new RuntimeException('x', 0, new ErrorException('fwrite(): No space left on device'))));
-        self::assertSame(Trouble::Barred, Trouble::of(new ErrorException('file_put_contents(/a): Failed to open stream: Read-only file system')));
+        self::assertSame(Trouble::Barred, Trouble::of(new ErrorException('fopen(/a): Failed to open stream: Read-only file system')));
         self::assertNull(Trouble::of(new RuntimeException('something else')));
     }
 }

@@ -74,7 +74,8 @@ trait OwnDatabase
 
     private function ondergrond(string ...$words): Process
     {
-        $process = new Process(['bin/ondergrond', ...$words], dirname(__DIR__, 2), ['DB_DATABASE' => $this->file->path, 'QUEUE_CONNECTION' => 'database']);
+        $process = new Process(['bin/ondergrond', ...$words], dirname(__DIR__, 2),
+            ['DB_DATABASE' => $this->file->path, 'QUEUE_CONNECTION' => 'database']);
         $process->run();
 
         return $process;

@@ -124,7 +124,8 @@ final class ServingTest extends TestCase
     {
         $public = public_path();
         self::assertInstanceOf(StaticFile::class, StaticFile::at($public, '/icon.svg?v=1'));
-        foreach (['/index.php', '/../.env', '/..%2f.env', '/%2e%2e/composer.json', "/icon.svg\0.png", '/build/manifest.json', '/', '/build'] as $path) {
+        foreach (['/index.php', '/../.env', '/..%2f.env', '/%2e%2e/composer.json', "/icon.svg\0.png", '/build/manifest.json', '/',
+            '/build'] as $path) {
             self::assertNull(StaticFile::at($public, $path), $path);
         }
         $this->serve();
@@ -145,7 +146,8 @@ final class ServingTest extends TestCase
         $worker = $this->group('ondergrond:work default');
         posix_kill($worker, SIGKILL);
         $this->await(
-            fn (): bool => DB::connection('passing')->table('jobs')->where('queue', 'default')->whereNotNull('reserved_at')->where('attempts', 2)
+            fn (): bool => DB::connection('passing')->table('jobs')->where('queue',
+                'default')->whereNotNull('reserved_at')->where('attempts', 2)
                 ->exists() || $this->states($studies) === ['done'],
             'the next worker has it in hand', 10,
         );
@@ -160,11 +162,15 @@ final class ServingTest extends TestCase
             file_put_contents("{$this->folder}/saves-{$i}", '');
             $writers[] = $this->writer(__DIR__.'/save-forever.php', "{$this->folder}/saves-{$i}");
         }
-        $passing = new Process([PHP_BINARY, '-r', '$d = new PDO("sqlite:".$argv[1]); $d->exec("PRAGMA busy_timeout = 60000");
-            for ($i = 0; ; $i++) { $d->exec("INSERT INTO sittings VALUES (\'w{$i}\', 1, \'\', \'\', \'\', {$i})"); usleep(500); }', "{$this->folder}/own.passing.sqlite"]);
+        $passing = new Process([
+            PHP_BINARY, '-r', '$d = new PDO("sqlite:".$argv[1]); $d->exec("PRAGMA busy_timeout = 60000"); for ($i = 0; ; $i++) {
+                $d->exec("INSERT INTO sittings (id, payload, last_activity) VALUES (\'w{$i}\', \'\', {$i})"); usleep(500);
+            }', "{$this->folder}/own.passing.sqlite",
+        ]);
         $passing->start();
         $studies = $this->studies(30, ['stone.thickness_m' => [0.1, 0.102]]);
-        $this->await(fn (): bool => ! in_array('queued', $this->states($studies), true) && ! in_array('running', $this->states($studies), true),
+        $this->await(fn (): bool => ! in_array('queued', $this->states($studies), true) && ! in_array('running',
+            $this->states($studies), true),
             'all are over', 240);
         $written = array_map(fn (int $i): int => strlen((string) file_get_contents("{$this->folder}/saves-{$i}")), range(1, 3));
         foreach ([...$writers, $passing] as $writer) {
@@ -172,6 +178,7 @@ final class ServingTest extends TestCase
         }
         self::assertSame(array_fill(0, 30, 'done'), $this->states($studies));
         self::assertGreaterThan(30, array_sum($written), 'while others were saving');
+        self::assertGreaterThan(100, DB::connection('passing')->table('sittings')->where('id', 'like', 'w%')->count());
     }
 
     /**
@@ -187,7 +194,8 @@ final class ServingTest extends TestCase
         $ids = [];
         for ($i = 0; $i < $count; $i++) {
             $study = $option->studies()->create([
-                'project_id' => $project->id, 'kind' => $open === null ? StudyKind::Gain : StudyKind::Search, 'state' => StudyProgress::Queued,
+                'project_id' => $project->id, 'kind' => $open === null ? StudyKind::Gain : StudyKind::Search,
+                'state' => StudyProgress::Queued,
                 'who' => 'The test', 'input' => $open === null ? [] : ['open' => $open],
             ]);
             \App\Jobs\RunStudy::dispatch($study->id);
@@ -242,7 +250,8 @@ final class ServingTest extends TestCase
     {
         // APP_KEY and what else .env says is that of this folder.
         $process = new Process([PHP_BINARY, 'artisan', 'ondergrond:serve', (string) $port, 'bin/demo'], dirname(__DIR__, 2), [
-            'DB_DATABASE' => $database, 'ONDERGROND_DEMO' => $demo ? 'true' : 'false', 'APP_ENV' => 'testing', 'SESSION_DRIVER' => 'database',
+            'DB_DATABASE' => $database, 'ONDERGROND_DEMO' => $demo ? 'true' : 'false', 'APP_ENV' => 'testing',
+            'SESSION_DRIVER' => 'database',
             'CACHE_STORE' => 'file', 'BCRYPT_ROUNDS' => '4', 'PHP_INI_SCAN_DIR' => ':'.base_path('php.d'),
         ], null, 600);
         $process->start();

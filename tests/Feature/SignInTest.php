@@ -186,7 +186,8 @@ final class SignInTest extends TestCase
 
     public function test_only_names_that_were_said_are_answered(): void
     {
-        foreach (['localhost' => 302, '127.0.0.1:8000' => 302, 'evil.example' => 421, 'ondergrond.example' => 421, 'localhost.evil.example' => 421] as $host => $status) {
+        foreach (['localhost' => 302, '127.0.0.1:8000' => 302, 'evil.example' => 421, 'ondergrond.example' => 421,
+            'localhost.evil.example' => 421] as $host => $status) {
             self::assertSame($status, $this->call('GET', "http://{$host}/")->getStatusCode(), $host);
         }
         config(['ondergrond.hosts' => ['ondergrond.example']]);
