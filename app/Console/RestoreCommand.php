@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Database\DatabaseFile;
+use App\Later\CutOff;
 use Symfony\Component\Console\Attribute\AsCommand;
 
 #[AsCommand('restore', 'Puts a backup in the place of what is there, also while Ondergrond is in use')]
@@ -24,6 +25,7 @@ final class RestoreCommand extends DatabaseCommand
     protected function move(DatabaseFile $database, string $file): string
     {
         $kept = $database->restore($file);
+        CutOff::resume();
 
         return 'Restored.'.($kept === null ? '' : " What was there before is kept in {$kept}");
     }

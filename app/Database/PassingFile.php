@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Database;
 
-use App\Later\CutOff;
 use Illuminate\Support\Facades\DB;
 use PDOException;
 
@@ -58,7 +57,8 @@ final readonly class PassingFile
     public function clear(): void
     {
         $this->prepare();
-        DB::connection('passing')->table('sittings')->delete();
-        CutOff::resume();
+        foreach (['sittings', 'jobs'] as $table) {
+            DB::connection('passing')->table($table)->delete();
+        }
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Forms;
 
 use App\Database\ServerZone;
-use App\Http\Requests\NameRule;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;

@@ -78,6 +78,30 @@ final class AnyCommandTest extends TestCase
         self::assertGreaterThan(10, count(array_filter($ends, static fn (array $codes): bool => isset($codes[0]))), 'and do something');
     }
 
+    public function test_a_number_that_no_number_can_hold_is_refused_wherever_it_stands(): void
+    {
+        $commands = ['project' => 'order', 'section' => 'field', 'layers' => 'layers', 'vapour' => 'vapour', 'inspection' => 'inspect'];
+        $wrong = [];
+        foreach ([...$this->wholes(), 'prices' => '{"currency": "EUR", "per_m3": {"xps-25psi": 210, "concrete": 1}}'] as $kind => $whole) {
+            if (! isset($commands[$kind]) && $kind !== 'prices') {
+                continue;
+            }
+            preg_match_all('~(?<=[:,\[])\s*-?\d[\d.]*(?=\s*[,\]}])~', $whole, $found, PREG_OFFSET_CAPTURE);
+            // Of a project with its hundreds of numbers every seventh.
+            foreach ($kind === 'project' ? array_filter($found[0], static fn (int $i): bool => $i % 7 === 0,
+                ARRAY_FILTER_USE_KEY) : $found[0] as [$number, $at]) {
+                file_put_contents("{$this->folder}/in", substr_replace($whole, '1e400', $at, strlen($number)));
+                file_put_contents("{$this->folder}/project", $this->wholes()['project']);
+                [$code, $said, $e] = $this->run2($kind === 'prices'
+                    ? ['order', "{$this->folder}/project", "--prices={$this->folder}/in"] : [$commands[$kind], "{$this->folder}/in"]);
+                if ($code !== 2 || trim($said) === '') {
+                    $wrong[] = "{$kind} at {$at}: {$code} {$said} {$e?->getMessage()}";
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
     /** A save would be in one of them. */
     private function bytes(): string
     {

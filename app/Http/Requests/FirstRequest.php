@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Forms\NameRule;
 use App\Models\Firm;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Forms\NameRule;
 use Closure;
 use Illuminate\Validation\Rules\Password;
 

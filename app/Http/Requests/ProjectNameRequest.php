@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Forms\NameRule;
 use App\Models\Project;
 use Illuminate\Foundation\Http\FormRequest;
 

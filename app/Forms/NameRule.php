@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Forms;
 
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
