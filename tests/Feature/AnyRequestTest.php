@@ -318,7 +318,6 @@ final class AnyRequestTest extends TestCase
         return $fields;
     }
 
-    /** @phpstan-impure */
     private function hasWritten(): bool
     {
         return $this->wrote;
