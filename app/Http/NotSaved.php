@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Database\Trouble;
+use App\Models\User;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
 
 /** The page for a change that could not be kept: it says so, what to do, and holds all that was typed, to be sent again. */
 final class NotSaved
@@ -16,6 +18,12 @@ final class NotSaved
 
     public static function answer(Trouble $why, Request $request): Response
     {
+        // The page shows them as they are saved, not as they were to be.
+        $user = Auth::user();
+        if ($user instanceof User) {
+            $user->discardChanges();
+        }
+
         return response()->view('errors.not-saved', [
             'why' => $why,
             'reads' => $request->isMethodSafe(),

@@ -64,6 +64,8 @@ final class NoRoomTest extends TestCase
                     'name' => str_repeat('n', 60), 'note' => str_repeat('words ', 60), 'row' => $option->id,
                     'revision' => $option->revisions()->latest('id')->value('id'),
                 ])->getStatusCode());
+                $this->put('/settings', ['name' => 'Another name', 'units' => '',
+                    'decimal_mark' => 'point'])->assertDontSee('>Another name', false);
                 $password = $this->put('/settings/password', [
                     'current' => self::PASSWORD, 'password' => 'another of mine', 'password_confirmation' => 'another of mine',
                 ]);
