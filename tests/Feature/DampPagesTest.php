@@ -105,11 +105,11 @@ final class DampPagesTest extends TestCase
         $file = (string) $this->get("/projects/{$this->project->id}/project.json")->getContent();
         self::assertStringContainsString('Coal chute', $file);
         $this->delete("{$base}/{$record->id}")->assertRedirect($base);
-        self::assertSame(0, $this->project->inspections()->count());
+        self::assertFalse($this->project->inspections()->whereKey($record->id)->exists());
         self::assertStringNotContainsString('Coal chute', (string) $this->get("/projects/{$this->project->id}/project.json")->getContent());
         $this->get($base)->assertSee('Taken out')->assertSee('Put back');
         $this->put("{$base}/{$record->id}/back")->assertRedirect($base);
-        self::assertSame('Coal chute', $this->project->inspections()->sole()->seen->place);
+        self::assertSame('Coal chute', $this->project->inspections()->whereKey($record->id)->sole()->seen->place);
     }
 
     public function test_what_is_wrong_is_said_at_the_field_and_nothing_is_kept(): void
