@@ -6,13 +6,14 @@ const WORDS = {
     saved: 'saved',
     unreachable: 'Not saved: no connection. What you typed is still here.',
     full: 'Not saved: the disk that Ondergrond saves on is full or may not be written to. Make room, then try again. What you typed is still here.',
+    crowded: 'Not saved: others were saving all the while. Try again. What you typed is still here.',
     broken: 'Not saved: the server did not answer. What you typed is still here.',
     'signed-out': 'Not saved: you are signed out. Sign in again in another tab. What you typed is still here.',
     refused: 'Not saved; what is wrong stands at its field.',
 };
 
 /** What was sent then waits to be sent again. */
-const STUCK = ['unreachable', 'full', 'broken', 'signed-out'];
+const STUCK = ['unreachable', 'full', 'crowded', 'broken', 'signed-out'];
 
 /**
  * A page whose forms are sent as soon as something in them changed, or where they say `pressed` only then, one after the other,
@@ -111,10 +112,7 @@ export default () => ({
             return 'unreachable';
         }
         if (!response.ok) {
-            if (response.status === 507) {
-                return 'full';
-            }
-            return response.status === 419 || response.status === 401 ? 'signed-out' : 'broken';
+            return { 401: 'signed-out', 419: 'signed-out', 503: 'crowded', 507: 'full' }[response.status] ?? 'broken';
         }
         const page = new DOMParser().parseFromString(await response.text(), 'text/html');
         const fresh = page.getElementById('live');

@@ -112,6 +112,21 @@ final class SiteTest extends BrowserTestCase
         $this->assertAccessible();
     }
 
+    public function test_what_cannot_be_kept_is_said_stays_typed_and_goes_again(): void
+    {
+        $this->provoked = '~status of 503~';
+        $this->open('/projects/7/site');
+        $others = $this->site->database();
+        $others->exec('BEGIN IMMEDIATE');
+        $this->type('#site-indoor_c', '17.5');
+        $this->awaitText('[data-said]', 'others were saving all the while');
+        self::assertSame('17.5', $this->value('#site-indoor_c'));
+        $others->exec('ROLLBACK');
+        $this->click('[data-again]');
+        $this->awaitKept();
+        $this->awaitThat(fn (): bool => $this->value('#site-indoor_c') === '17.5 °C', 'as it is saved');
+    }
+
     public function test_bars_and_lines_are_dragged_and_what_is_refused_stays_typed(): void
     {
         $this->open('/projects/7/site');
