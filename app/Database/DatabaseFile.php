@@ -151,9 +151,14 @@ final readonly class DatabaseFile
 
     private function copyTo(string $to): void
     {
-        $snapshot = $this->beside('snapshot');
-        NewFile::make($to, function (string $path) use ($snapshot): void {
-            $snapshot->drop();
+        $stem = (string) preg_replace('~\.sqlite$~', '', $this->path);
+        // What sudden ends have left of earlier ones; nobody else is at it, see alone().
+        foreach ([...(array) glob("{$to}.*.part*"), ...(array) glob("{$stem}.before-*.part*")] as $left) {
+            unlink((string) $left);
+        }
+        NewFile::make($to, function (string $path): void {
+            // Beside what is written: the disk of the database may be full.
+            $snapshot = new SqliteFile("{$path}.sqlite");
             try {
                 $this->sqlite->snapshot($snapshot->path);
                 (new BackupFile($path))->write($snapshot);

@@ -39,7 +39,9 @@ final class UnusableFile extends RuntimeException
 
     public static function unwritten(string $file, Throwable $why): self
     {
-        return new self("“{$file}” was not written: {$why->getMessage()}. Nothing is left of it.", previous: $why);
+        $says = Trouble::of($why)->value ?? $why->getMessage();
+
+        return new self("“{$file}” was not written: {$says}. Nothing is left of it.", previous: $why);
     }
 
     public static function busy(string $file): self

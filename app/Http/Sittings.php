@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Database\Trouble;
 use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Session\DatabaseSessionHandler;
 use Illuminate\Support\Carbon;
 
@@ -76,8 +77,13 @@ final class Sittings extends DatabaseSessionHandler
      * @param  string  $sessionId
      * @param  array<string, mixed>  $payload
      */
-    protected function performInsert($sessionId, $payload)
+    protected function performInsert($sessionId, $payload): bool
     {
-        return parent::performInsert($sessionId, [...$payload, 'began' => Carbon::now()->getTimestamp()]);
+        // The framework's would take a disk without room for somebody who was quicker.
+        try {
+            return $this->getQuery()->insert([...$payload, 'id' => $sessionId, 'began' => Carbon::now()->getTimestamp()]);
+        } catch (UniqueConstraintViolationException) {
+            return $this->performUpdate($sessionId, $payload) > 0;
+        }
     }
 }

@@ -152,7 +152,7 @@ final class ProjectFileTest extends TestCase
     {
         $json = self::boathouse(static function (array &$p): void {
             $p['options'][0]['design']['field_board']['thickness_m'] = 0.1 + 0.2 - 0.25;
-            $p['name'] = "Größe 50 שלום “½” 🏗";
+            $p['name'] = 'Größe 50 שלום “½” 🏗';
         });
         $project = ProjectFile::read($json);
         self::assertSame(0.1 + 0.2 - 0.25, $project->options[0]->design->fieldBoard->thickness);

@@ -198,6 +198,8 @@ final class DamagedBackupTest extends TestCase
                 $emptied = $this->content();
             }
         }
+        $this->file->backup("{$this->folder}/new-1.zip.last");
+        self::assertSame([], glob("{$this->folder}/own.*.part*"), 'what the sudden ends left is gone with the next');
         self::assertContains(false, $seen['restore']);
         self::assertContains(false, $seen['backup']);
     }

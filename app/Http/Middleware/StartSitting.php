@@ -25,8 +25,11 @@ final class StartSitting extends StartSession
         $handler = $session instanceof Store ? $session->getHandler() : null;
         $trouble = $handler instanceof Sittings ? $handler->trouble() : null;
 
-        // A refusal and a sign-in are told by the sitting: without it, it would seem that nothing was sent.
-        return $trouble instanceof Trouble && ! $request->isMethodSafe() && $response->isRedirection()
+        // A refusal and a sign-in are told by the sitting: without it, it would seem that nothing was sent, or that a page that was
+        // just opened had stood open too long.
+        $silent = $response->isRedirection() || $response->getStatusCode() === 419;
+
+        return $trouble instanceof Trouble && ! $request->isMethodSafe() && $silent
             ? NotSaved::answer($trouble, $request)
             : $response;
     }
