@@ -207,10 +207,10 @@ enum Schema: string
     private static function allowed(string $keyword, array $rule): string
     {
         return match ($keyword) {
+            'pattern' => lcfirst(rtrim((string) ($rule['description'] ?? $rule['type'] ?? 'a text of its form'), '.')),
             'const' => self::shown($rule['const'] ?? null),
             'enum' => implode(', ', array_map(self::shown(...), (array) ($rule['enum'] ?? []))),
             'minLength', 'maxLength' => sprintf('%d to %d characters', $rule['minLength'] ?? 0, $rule['maxLength'] ?? 0),
-            'pattern' => lcfirst(rtrim((string) ($rule['description'] ?? 'a text of its form'), '.')),
             'minProperties', 'maxProperties' => sprintf('%d to %d entries', $rule['minProperties'] ?? 0, $rule['maxProperties'] ?? 0),
             'minItems', 'maxItems' => ($rule['minItems'] ?? 0) === ($rule['maxItems'] ?? null)
                 ? "{$rule['minItems']} entries"
