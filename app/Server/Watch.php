@@ -23,22 +23,32 @@ final class Watch
 
     public static function begin(): self
     {
+        return new self(...self::started());
+    }
+
+    /** @return array{resource, resource} */
+    private static function started(): array
+    {
         $null = ['file', '/dev/null', 'w'];
         $process = proc_open(['setsid', 'sh', '-c', self::LINES], [['pipe', 'r'], $null, $null], $pipes);
         if ($process === false) {
             throw new RuntimeException('The watch over the server did not start.');
         }
 
-        return new self($process, $pipes[0]);
+        return [$process, $pipes[0]];
     }
 
     /** @param  list<int>  $groups  that end with this program */
     public function over(array $groups): void
     {
         $line = implode(' ', $groups)."\n";
+        if (! proc_get_status($this->process)['running']) {
+            [$this->process, $this->pipe] = self::started();
+            $this->told = '';
+        }
         if ($line !== $this->told) {
             $this->told = $line;
-            fwrite($this->pipe, $line);
+            @fwrite($this->pipe, $line);
         }
     }
 

@@ -65,6 +65,11 @@ final class ServingTest extends TestCase
         $server = $this->serve();
         $watch = $this->childOf((int) $server->getPid(), 'read -r line');
         posix_kill($watch, SIGKILL);
+        $this->await(fn (): bool => ! in_array($this->childOf((int) $server->getPid(), 'read -r line', false), [0, $watch], true),
+            'another watches');
+        // Both at once, which it is no help against.
+        $server->signal(SIGSTOP);
+        posix_kill($this->childOf((int) $server->getPid(), 'read -r line'), SIGKILL);
         self::end($server, SIGKILL);
         self::assertSame(200, $this->answer(), 'it is still answered, by nobody’s server');
         $this->serve();
@@ -283,7 +288,7 @@ final class ServingTest extends TestCase
         return 0;
     }
 
-    private function childOf(int $parent, string $command): int
+    private function childOf(int $parent, string $command, bool $must = true): int
     {
         foreach (scandir('/proc') as $name) {
             $said = ctype_digit($name) ? (string) @file_get_contents("/proc/{$name}/cmdline") : '';
@@ -292,7 +297,9 @@ final class ServingTest extends TestCase
                 return (int) $name;
             }
         }
-        self::fail("no {$command}");
+        self::assertFalse($must, "no {$command}");
+
+        return 0;
     }
 
     private function answer(): int

@@ -47,7 +47,7 @@ final class ServeCommand extends Command
             $supervisor = new Supervisor(base_path(), $port, $claim, Watch::begin());
             $this->trap([SIGINT, SIGTERM, SIGHUP], $supervisor->stop(...));
             $supervisor->run(function () use ($supervisor): void {
-                $compiler = opcache_get_status(false);
+                $compiler = function_exists('opcache_get_status') ? opcache_get_status(false) : false;
                 if ($compiler === false || ($compiler['jit']['on'] ?? false) !== true) {
                     $this->say('The PHP just-in-time compiler is off here: answers will be slower.');
                 }
