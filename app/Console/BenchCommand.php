@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Database\PassingFile;
 use App\History\History;
 use App\Later\Kind;
 use App\Later\Later;
@@ -277,11 +278,12 @@ final class BenchCommand extends Command
             throw new RuntimeException('no temporary file can be made');
         }
         register_shutdown_function(
-            static fn () => array_map(unlink(...), array_filter([$file, "{$file}-wal", "{$file}-shm"], is_file(...))),
+            static fn () => array_map(static fn (string|false $left) => unlink((string) $left), (array) glob("{$file}*")),
         );
         $application = Bootstrap::with(
             ['DB_DATABASE' => $file, 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array', 'APP_ENV' => 'testing'],
         );
+        PassingFile::current()->prepare();
         $application->make(Artisan::class)->call('migrate', ['--seed' => true, '--force' => true]);
         $owner = User::query()->where('role', Role::Owner)->firstOrFail();
         $boathouse = Examples::boathouse();
