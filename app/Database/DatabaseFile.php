@@ -132,7 +132,7 @@ final readonly class DatabaseFile
     /** A backup of what is there, made anew where somebody has saved meanwhile. */
     private function keep(string $why): string
     {
-        $stem = preg_replace('~\.sqlite$~', '', $this->path).".before-{$why}-".date('Ymd-His');
+        $stem = $this->sqlite->stem().".before-{$why}-".date('Ymd-His');
         $name = "{$stem}.zip";
         for ($i = 1; file_exists($name); $i++) {
             $name = "{$stem}-{$i}.zip";
@@ -151,9 +151,8 @@ final readonly class DatabaseFile
 
     private function copyTo(string $to): void
     {
-        $stem = (string) preg_replace('~\.sqlite$~', '', $this->path);
         // What sudden ends have left of earlier ones; nobody else is at it, see alone().
-        foreach ([...(array) glob("{$to}.*.part*"), ...(array) glob("{$stem}.before-*.part*")] as $left) {
+        foreach ([...(array) glob("{$to}.*.part*"), ...(array) glob($this->sqlite->stem().'.before-*.part*')] as $left) {
             unlink((string) $left);
         }
         NewFile::make($to, function (string $path): void {
@@ -183,24 +182,24 @@ final readonly class DatabaseFile
             if (array_diff($applied, Migrations::known()) !== []) {
                 throw UnusableFile::newer($from);
             }
-            $differ = array_diff(Migrations::schema($applied, $this->beside('schema')), $copy->schema());
-            $more = array_diff($copy->schema(), Migrations::schema($applied, $this->beside('schema')));
+            [$is, $due] = [$copy->schema(), Migrations::schema($applied, $this->beside('schema'))];
         } catch (PDOException) {
             throw UnusableFile::damaged($from);
         }
-        if ([...$differ, ...$more] !== []) {
-            throw UnusableFile::damaged($from, 'its tables are not those of its version: '.implode('; ', [...$differ, ...$more]));
+        $differ = [...array_diff($due, $is), ...array_diff($is, $due)];
+        if ($differ !== []) {
+            throw UnusableFile::damaged($from, 'its tables are not those of its version: '.implode('; ', $differ));
         }
     }
 
     private function alone(): FileLock
     {
-        return FileLock::hold(preg_replace('~\.sqlite$~', '', $this->path).'.lock', self::PATIENCE)
+        return FileLock::hold($this->sqlite->stem().'.lock', self::PATIENCE)
             ?? throw UnusableFile::busy($this->path);
     }
 
     private function beside(string $word): SqliteFile
     {
-        return new SqliteFile(preg_replace('~\.sqlite$~', '', $this->path).".{$word}.sqlite");
+        return new SqliteFile($this->sqlite->stem().".{$word}.sqlite");
     }
 }

@@ -16,6 +16,12 @@ final readonly class SqliteFile
 
     public function __construct(public string $path) {}
 
+    /** What the names of all that lies beside it begin with. */
+    public function stem(): string
+    {
+        return (string) preg_replace('~\.sqlite$~', '', $this->path);
+    }
+
     public static function isOne(string $path): bool
     {
         return @file_get_contents($path, length: 16) === "SQLite format 3\0";

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Server;
 
 use App\Database\FileLock;
+use App\Database\SqliteFile;
 use JsonException;
 
 /**
@@ -54,7 +55,7 @@ final readonly class Claim
 
     private static function file(string $database): string
     {
-        return preg_replace('~\.sqlite$~', '', $database).'.serving';
+        return (new SqliteFile($database))->stem().'.serving';
     }
 
     /** @return array{address: string, processes: list<array{pid: int, began: string}>} */

@@ -60,7 +60,7 @@ final class AnyCommandTest extends TestCase
             $lot = $all->for($name);
             for ($i = 0; $i < $all->many; $i++) {
                 $words = $this->words($command, $lot, $wholes);
-                [$code, $said, $e] = $this->run2($words);
+                [$code, $said, $e] = $this->ran($words);
                 // Each run leaves circles of objects behind.
                 gc_collect_cycles();
                 $ends[$name][$code] = true;
@@ -98,7 +98,7 @@ final class AnyCommandTest extends TestCase
                 ARRAY_FILTER_USE_KEY) : $found[0] as [$number, $at]) {
                 file_put_contents("{$this->folder}/in", substr_replace($whole, '1e400', $at, strlen($number)));
                 file_put_contents("{$this->folder}/project", $this->wholes()['project']);
-                [$code, $said, $e] = $this->run2($kind === 'prices'
+                [$code, $said, $e] = $this->ran($kind === 'prices'
                     ? ['order', "{$this->folder}/project", "--prices={$this->folder}/in"] : [$commands[$kind], "{$this->folder}/in"]);
                 if ($code !== 2 || trim($said) === '') {
                     $wrong[] = "{$kind} at {$at}: {$code} {$said} {$e?->getMessage()}";
@@ -126,7 +126,7 @@ final class AnyCommandTest extends TestCase
      * @param  list<string>  $words
      * @return array{int, string, Throwable|null}
      */
-    private function run2(array $words): array
+    private function ran(array $words): array
     {
         // Commands that need the database start the application anew, by the environment; what is written lies in the folder.
         [$was, $env] = [(string) getcwd(), $_ENV['DB_DATABASE'] ?? ''];

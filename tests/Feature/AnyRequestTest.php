@@ -82,7 +82,7 @@ final class AnyRequestTest extends TestCase
             for ($i = 0; $i < $all->many; $i++) {
                 DB::beginTransaction();
                 $this->wrote = false;
-                [$to, $sent, $files] = [$this->address2($address), $this->sent($fields), $this->files($name)];
+                [$to, $sent, $files] = [$this->otherAddress($address), $this->sent($fields), $this->files($name)];
                 $answer = $this->asked($method, $to, $sent, $files);
                 $words = "{$method} {$to} of {$name}, number {$i} of seed {$all->seed}: "
                     .substr((string) json_encode($sent, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 2_000);
@@ -178,7 +178,7 @@ final class AnyRequestTest extends TestCase
     }
 
     /** The address, with a number in it sometimes another. */
-    private function address2(string $address): string
+    private function otherAddress(string $address): string
     {
         return $this->lot->chance(0.1)
             ? (string) preg_replace_callback('~/\d+~',

@@ -65,6 +65,11 @@ final class SignInTest extends TestCase
         return $this->with($cookie)->get($at)->getStatusCode();
     }
 
+    private function listed(string $cookie): int
+    {
+        return substr_count((string) $this->with($cookie)->get('/settings')->getContent(), 'last used');
+    }
+
     private function with(string $cookie): static
     {
         Auth::forgetGuards();
@@ -80,7 +85,9 @@ final class SignInTest extends TestCase
         $user = $this->member(Role::Designer);
         [$short, $long] = [$this->signIn($user, false), $this->signIn($user, true)];
         self::assertSame([200, 200], [$this->look($short), $this->look($long)]);
+        self::assertSame(2, $this->listed($long));
         $this->travel(3)->hours();
+        self::assertSame(1, $this->listed($long), 'what has ended by itself is not listed, whether or not its row is gone');
         self::assertSame([302, 200], [$this->look($short), $this->look($long)]);
         $this->travel(29)->days();
         self::assertSame(200, $this->look($long), 'used within thirty days');

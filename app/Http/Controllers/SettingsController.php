@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PasswordRequest;
 use App\Http\Requests\SettingsRequest;
+use App\Http\SittingRow;
 use App\Models\User;
-use App\View\SittingRow;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;

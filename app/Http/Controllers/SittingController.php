@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\SittingRow;
 use App\Models\User;
-use App\View\SittingRow;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 

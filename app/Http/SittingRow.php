@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Http;
 
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -49,9 +49,15 @@ final readonly class SittingRow
         }
     }
 
+    /** Those that have not ended by themselves, whose rows may still lie there. */
     private static function rows(User $user): Builder
     {
-        return DB::connection((string) config('session.connection'))->table((string) config('session.table'))->where('user_id', $user->id);
+        $since = static fn (int $minutes): int => CarbonImmutable::now()->subMinutes($minutes)->getTimestamp();
+
+        return DB::connection((string) config('session.connection'))->table((string) config('session.table'))->where('user_id', $user->id)
+            ->where(static fn (Builder $used): Builder => $used->where('last_activity', '>=', $since((int) config('session.lifetime')))
+                ->orWhere(static fn (Builder $stays): Builder => $stays->where('stays', 1)
+                    ->where('last_activity', '>=', $since(Sittings::LONG))));
     }
 
     private static function words(string $agent): string
