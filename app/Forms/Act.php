@@ -148,8 +148,8 @@ final readonly class Act
         }
         $place = Part::tryFrom(explode('.', $list)[0])?->place() ?? Place::Wall;
         $materials = $this->project->materials()->for($place);
-        $insulation = array_values(array_filter($materials, static fn (Material $m): bool => $m->insulates()))[0];
-        Arr::set($design, $list, [...$layers, ['material' => $insulation->slug, 'thickness_m' => self::NEW_LAYER]]);
+        $layer = [...array_filter($materials, static fn (Material $m): bool => $m->insulates()), ...$materials][0];
+        Arr::set($design, $list, [...$layers, ['material' => $layer->slug, 'thickness_m' => self::NEW_LAYER]]);
 
         return DesignCodec::toArray($this->read($design));
     }

@@ -42,6 +42,12 @@ final readonly class LogRow
         return in_array($this->part, [Part::Sheet, Part::UpperSheet, Part::Membrane, Part::Dpc, Part::Shield], true);
     }
 
+    /** Whether layers may come into that list and go out of it: a stem has two leaves or none. */
+    public function grows(string $list): bool
+    {
+        return "{$this->part->value}.{$list}" !== 'stem.leaves';
+    }
+
     /** What one of its lists is called. */
     public function label(string $list): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Ondergrond\Design\Cavity;
 use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Drains;
@@ -47,6 +48,7 @@ final readonly class PartSize
             $of instanceof OutsideBoard => $this->sizes($of->layer->thickness, $of->depthBelowGrade),
             $of instanceof EdgeBeam, $of instanceof Recess => $this->sizes($of->width, $of->depth),
             $of instanceof Footing, $of instanceof Pads => $this->sizes($of->width, $of->height),
+            $of instanceof Cavity => $this->sizes($this->design->stem->cavity(), $of->toBelowFloor),
             $of instanceof Form => $this->sizes($of->inside, $of->outside),
             $of instanceof Drains => $this->sizes(max($of->outer, $of->inner)),
             $of instanceof Service => $this->sizes($of->height),

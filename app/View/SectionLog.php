@@ -17,6 +17,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Design\Schools\School;
 use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Design\SheetPosition;
+use Ondergrond\Design\Stem;
 use Ondergrond\Design\Typical;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Materials;
@@ -185,7 +186,8 @@ final readonly class SectionLog
         $object = $part->of($this->design);
         $layer = $object instanceof Layer ? $object : (get_object_vars($object)['layer'] ?? null);
         $layer = $layer instanceof Layer ? $layer : null;
-        $material = $layer->material ?? get_object_vars($object)['material'] ?? null;
+        $vars = get_object_vars($object);
+        $material = $object instanceof Stem ? $object->material() : $layer->material ?? $vars['material'] ?? $vars['fill'] ?? null;
         $fields = $lists = [];
         $idle = $this->idle($part);
         foreach ($this->data[$part->value] as $key => $value) {
@@ -234,21 +236,25 @@ final readonly class SectionLog
         $of = $part->of($this->design);
         $names = $of instanceof Idle ? $of->idle() : [];
 
-        return array_values(array_map(
-            static fn (Parameter $p): string => $p->key,
-            array_filter(Parameter::of($of::class), static fn (Parameter $p): bool => in_array($p->name, $names, true)),
-        ));
+        // Of a layer among its parameters a material may be idle by itself.
+        return [
+            ...array_values(array_intersect(SizePath::MATERIALS, $names)),
+            ...array_values(array_map(
+                static fn (Parameter $p): string => $p->key,
+                array_filter(Parameter::of($of::class), static fn (Parameter $p): bool => in_array($p->name, $names, true)),
+            )),
+        ];
     }
 
     private function field(Part $part, string $key, mixed $value): LogInput
     {
         $path = $part->value.'.'.$key;
         $last = array_reverse(explode('.', $key))[0];
-        if ($last === 'material') {
+        if (in_array($last, SizePath::MATERIALS, true)) {
             $place = $part->place() ?? Place::Wall;
             [$fitting, $refused] = $this->choices($place, $this->materials->get((string) $value));
 
-            return new LogInput('design.'.$path, 'material', (string) $value, $fitting, $refused);
+            return new LogInput('design.'.$path, SizePath::said($path)->label ?? 'material', (string) $value, $fitting, $refused);
         }
         $said = SizePath::said($path);
         $label = $said === null ? $last : $said->label;

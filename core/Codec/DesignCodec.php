@@ -115,8 +115,8 @@ final class DesignCodec
             }
             $places = in_array($place, self::BOARDS, true) ? self::BOARDS : [$place];
             foreach ($data[$part->value] as $key => $value) {
-                if ($key === 'material') {
-                    $faults[] = self::materialFault("/{$part->value}/material", $value, $places, $materials);
+                if (in_array($key, SizePath::MATERIALS, true)) {
+                    $faults[] = self::materialFault("/{$part->value}/{$key}", $value, $places, $materials);
                 }
                 foreach (is_array($value) ? $value : [] as $i => $layer) {
                     $faults[] = self::materialFault("/{$part->value}/{$key}/{$i}/material", $layer['material'], $places, $materials);

@@ -21,6 +21,9 @@ use Ondergrond\Units\UnitSystem;
  */
 final class SizePath
 {
+    /** Keys that hold a material's slug. */
+    public const MATERIALS = ['material', 'fill'];
+
     /**
      * @param  array<string, mixed>  $design  as in project files
      * @return float|null  null where there is no such size

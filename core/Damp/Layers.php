@@ -12,6 +12,7 @@ use Ondergrond\Design\SheetPosition;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\StillAir;
 use Ondergrond\Section\Layout;
+use Ondergrond\Section\StemWall;
 
 /** What vapour passes at each place of a design, from the inside outward. */
 final class Layers
@@ -80,7 +81,7 @@ final class Layers
                 part: Part::Lining->value,
             ) : null,
             $form && $d->form->inside > 0.0 ? Passage::layer($d->form->inner(), Part::Form) : null,
-            Passage::layer($d->stem->layer, Part::Stem),
+            ...array_map(static fn (array $of): VapourLayer => Passage::layer($of[1], $of[0]), StemWall::of($d, $at)->at($y)),
             // Drainage stands outside: the air in it is that of the ground.
             $form && $d->form->outside > 0.0 ? Passage::layer($d->form->outer(), Part::Form) : null,
             $d->membrane->present() && $y <= $at->membraneTop ? Passage::membrane($d) : null,

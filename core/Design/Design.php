@@ -48,6 +48,7 @@ final readonly class Design
         public EdgeBeam $edgeBeam = new EdgeBeam(0.0, 0.6),
         public Footing $footing = new Footing(0.0, 0.3, 1.2),
         public Stem $stem = new Stem(new Layer('reinforced-concrete'), 0.2),
+        public Cavity $cavity = new Cavity,
         public Form $form = new Form('eps-form', 0.0, 0.0),
         public InsideBoard $edgeInside = new InsideBoard(new Layer('xps-25psi')),
         #[Size('thickness', sold: Stock::Boards)]
@@ -103,6 +104,7 @@ final readonly class Design
             'perimeterBoard' => new PerimeterBoard($this->perimeterBoard->layer->thick(0.0), 0.0),
             'boardAbove' => $this->boardAbove->thick(0.0),
             'upstand' => $this->upstand->thick(0.0),
+            'cavity' => $this->cavity->but(toBelowFloor: 0.0),
             'form' => new Form($this->form->material, 0.0, 0.0),
             'edgeInside' => new InsideBoard($this->edgeInside->layer->thick(0.0)),
             'cover' => $this->cover->but(layer: $this->cover->layer->thick(0.0)),

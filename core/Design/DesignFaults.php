@@ -24,6 +24,9 @@ final class DesignFaults
     /** Room under a deck, m. */
     private const LEAST_ROOM = 0.3;
 
+    /** Between the leaves of a stem, m. */
+    private const LEAST_CAVITY = 0.025;
+
     /** A limit that was rounded for reading may be typed back, m. */
     private const ROUNDING = 0.0005;
 
@@ -141,10 +144,12 @@ final class DesignFaults
             $this->needsStem('/deck/layers', $d->deck->present());
             $this->needsStem('/walkout/drop_m', $d->walkout->present());
             $this->needsStem('/footing/width_m', $d->footing->present());
+            $this->needsStem('/cavity/to_below_floor_m', $d->cavity->present());
 
             return;
         }
         $this->atLeast('/footing/width_m', $d->footing->width, $d->stem->layer->thickness, 'the footing carries the stem wall');
+        $this->leaves();
         $this->atLeast(
             '/footing/depth_below_grade_m',
             $d->footing->depthBelowGrade,
@@ -188,6 +193,26 @@ final class DesignFaults
             // Between the wall's inner face and the stem there is only so much room for what stands on edge there.
             $gap = $d->footing->present() ? $inner : 0.0;
             $this->atMost('/form/inside_m', $d->form->inside, $gap / 2, 'the form’s face stands between stem wall and floor');
+        }
+    }
+
+    private function leaves(): void
+    {
+        $d = $this->d;
+        $count = count($d->stem->leaves);
+        if ($count === 1) {
+            $this->faults[] = Fault::of('/stem/leaves', 'one leaf', 'none, or two with the cavity between them');
+        }
+        if ($count === 2) {
+            $leaves = $d->stem->leaves[0]->thickness + $d->stem->leaves[1]->thickness;
+            $this->atLeast(
+                '/stem/thickness_m', $d->stem->layer->thickness, $leaves + self::LEAST_CAVITY, 'its leaves and the cavity between them',
+            );
+            $this->atMost('/form/inside_m', $d->form->inside, 0.0, 'a permanent form has a solid core');
+            $this->atMost('/form/outside_m', $d->form->outside, 0.0, 'a permanent form has a solid core');
+        }
+        if ($count === 0 && $d->cavity->present()) {
+            $this->faults[] = Fault::of('/cavity/to_below_floor_m', 'a cavity in a solid stem', '0, or a stem of two leaves');
         }
     }
 

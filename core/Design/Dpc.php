@@ -21,6 +21,7 @@ final readonly class Dpc implements DesignPart
      * @param  Done  $joined  to the floor's sheet
      * @param  Done  $jambs  taken up at the sides of openings
      * @param  Done  $tray  across the cavity, stepping down outward
+     * @param  float  $innerStep  how much higher the inner leaf's course lies than the outer's, m
      */
     public function __construct(
         #[Size('thickness', quantity: Quantity::SheetThickness, sold: Stock::Sheets)]
@@ -43,6 +44,8 @@ final readonly class Dpc implements DesignPart
             words: ['not-said' => 'tray: not said', 'no' => 'no tray in the cavity', 'yes' => 'tray across the cavity'],
         )]
         public Done $tray = Done::NotSaid,
+        #[Size('inner leaf’s higher by', sold: new Steps(0.3, 25, 1))]
+        public float $innerStep = 0.0,
     ) {}
 
     public function present(): bool

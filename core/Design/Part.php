@@ -16,12 +16,14 @@ enum Part: string
     case Pads = 'pads';
     #[Described('Drains', Group::Ground, 4, uncounted: 'pipe')]
     case Drains = 'drains';
-    #[Described('Footing', Group::Edge, 8)]
+    #[Described('Footing', Group::Edge, 9)]
     case Footing = 'footing';
     #[Described('Board under the bearing', Group::Edge, 4, place: Place::UnderBearing)]
     case EdgeUnder = 'edge_under';
     #[Described('Stem wall', Group::Edge, 7, place: Place::Stem)]
     case Stem = 'stem';
+    #[Described('Stem’s cavity', Group::Edge, 8, place: Place::Cavity)]
+    case Cavity = 'cavity';
     #[Described('Foam form', Group::Edge, 6, place: Place::Form)]
     case Form = 'form';
     #[Described('Membrane', Group::Ground, 2, uncounted: 'sheet')]
@@ -62,11 +64,11 @@ enum Part: string
     case Heating = 'heating';
     #[Described('Screed', Group::Floor, 3, place: Place::Screed)]
     case Screed = 'screed';
-    #[Described('Outside board', Group::Edge, 9, place: Place::EdgeOutside)]
+    #[Described('Outside board', Group::Edge, 10, place: Place::EdgeOutside)]
     case EdgeOutside = 'edge_outside';
-    #[Described('Pest shield', Group::Edge, 10, uncounted: 'sheet')]
+    #[Described('Pest shield', Group::Edge, 11, uncounted: 'sheet')]
     case Shield = 'shield';
-    #[Described('Cover', Group::Edge, 11, place: Place::Cover)]
+    #[Described('Cover', Group::Edge, 12, place: Place::Cover)]
     case Cover = 'cover';
     #[Described('Wing', Group::Ground, 1, place: Place::Wing)]
     case Wing = 'wing';

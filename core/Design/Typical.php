@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Design;
 
 use Ondergrond\Design\Families\Stock;
+use Ondergrond\Design\Schools\StemOfLeaves;
 use Ondergrond\Units\UnitSystem;
 
 /** Parts as they come in when they are put into a design, and what takes them out. Sizes: common practice, no source. */
@@ -33,7 +34,8 @@ final readonly class Typical
                 width: $in->size(20, 500), height: $in->size(12, 300), depthBelowGrade: $in->up($d->footing->depthBelowGrade),
             ),
             Part::EdgeUnder => $this->layer($d->edgeUnder, 2, 50),
-            Part::Stem => $d->stem->but(layer: $this->layer($d->stem->layer, 8, 200)),
+            Part::Stem => $d->stem->but(layer: $this->layer($d->stem->layer, 8, 200), leaves: []),
+            Part::Cavity => StemOfLeaves::under($d)['cavity'],
             Part::Form => $d->form->but(inside: $in->size(2.5, 65), outside: $in->size(2.5, 65)),
             Part::Membrane => $in->membrane(),
             Part::Drainage => $d->drainage->but(layer: $this->layer($d->drainage->layer, 0.3, 8)),
@@ -102,6 +104,7 @@ final readonly class Typical
             $of instanceof Lining, $of instanceof Deck => $of->but(layers: []),
             $of instanceof Drains => $of->but(outer: 0.0, inner: 0.0),
             $of instanceof Footing, $of instanceof Pads, $of instanceof EdgeBeam, $of instanceof Recess => $of->but(width: 0.0),
+            $of instanceof Cavity => $of->but(toBelowFloor: 0.0),
             $of instanceof Form => $of->but(inside: 0.0, outside: 0.0),
             $of instanceof Service => new Service(0.0),
             $of instanceof SoilGas => $of->but(pipe: 0.0),

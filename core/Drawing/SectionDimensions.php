@@ -8,6 +8,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Design\Side;
 use Ondergrond\Section\EdgeSection;
 use Ondergrond\Section\Layout;
+use Ondergrond\Section\StemWall;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
@@ -45,6 +46,10 @@ final readonly class SectionDimensions
             ...$this->across(Part::Perimeter, 'perimeter_board.width_m', $at->zone, $at->tray, $at->floor + 6 * $mm),
             ...($stem ? [
                 ...$this->across(Part::Stem, 'stem.thickness_m', $at->inner, 0.0, (3 * $at->top + 2 * $at->stemFoot) / 5),
+                ...($d->cavity->present() ? $this->upright(
+                    Part::Cavity, 'cavity.to_below_floor_m', $at->inner + $d->stem->solids()[0]->thickness + $d->stem->cavity() / 2,
+                    StemWall::of($d, $at)->insulatedFrom, $at->floor, INF, 'start',
+                ) : []),
                 ...$this->across(Part::Footing, 'footing.width_m', $foot - $d->footing->width / 2, $foot + $d->footing->width / 2, $below),
                 ...$this->upright(
                     Part::Footing, $this->own('footing.depth_below_grade_m', 'walkout.footing_depth_m'), $near, $at->foot,

@@ -8,6 +8,7 @@ use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Side;
 use Ondergrond\Section\EdgeSection;
+use Ondergrond\Section\StemWall;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
@@ -57,6 +58,17 @@ final readonly class SectionHandles
                 Part::Footing, 'footing.depth_below_grade_m', 'y', [$at->inner / 2, $at->foot], $down,
                 ['level with the dug floor' => -$at->dig], INF,
             );
+            if ($d->cavity->present()) {
+                $handles[] = $this->handle(
+                    Part::Cavity,
+                    'cavity.to_below_floor_m',
+                    'y',
+                    [$at->inner + $d->stem->solids()[0]->thickness + $d->stem->cavity() / 2, StemWall::of($d, $at)->insulatedFrom],
+                    static fn (float $size): float => $at->floor - $size,
+                    ['level with the slab’s underside' => $at->floor - $at->under, 'down to the footing' => $at->floor - $at->stemFoot],
+                    $at->floor - $at->stemFoot,
+                );
+            }
             if (! $d->deck->present()) {
                 $handles[] = $this->handle(
                     Part::Stem, 'stem.top_above_grade_m', 'y', [$at->inner / 2, $at->top], $up,

@@ -12,6 +12,7 @@ use Ondergrond\Design\Side;
 use Ondergrond\Ground\SpaceAir;
 use Ondergrond\Material\StillAir;
 use Ondergrond\Section\Layout;
+use Ondergrond\Section\StemWall;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\Said;
@@ -170,8 +171,14 @@ final readonly class Iso13370
 
         return array_values(array_filter([
             ...(Layout::of($d)->lining ? $d->lining->layers : []),
-            $d->form->inner(), $d->stem->layer, $d->form->outer(), $d->edgeOutside->layer, $d->cover->layer,
+            $d->form->inner(), ...$this->stemAt(Layout::of($d)->top), $d->form->outer(), $d->edgeOutside->layer, $d->cover->layer,
         ], static fn (Layer $l): bool => $l->present()));
+    }
+
+    /** @return list<Layer> of the stem itself at a height, m */
+    private function stemAt(float $y): array
+    {
+        return array_map(static fn (array $of): Layer => $of[1], StemWall::of($this->d, Layout::of($this->d))->at($y));
     }
 
     /** U of the stem wall above ground, W/(m²K). */
@@ -190,19 +197,21 @@ final readonly class Iso13370
         $depth = max(1e-9, $d->depth());
         $share = static fn (float $length): float => max(0.0, min(1.0, $length / $depth));
         $board = $d->edgeOutside->present() ? $share($d->edgeOutside->depthBelowGrade) : 0.0;
-        $form = $d->form->present() ? $share(-Layout::of($d)->formFoot) : 0.0;
-        $lining = Layout::of($d)->lining ? $share($depth - $d->lining->gapAboveFloor) : 0.0;
-        $air = StillAir::resistance(Layout::of($d)->cavity($d, -INF));
+        $at = Layout::of($d);
+        $form = $d->form->present() ? $share(-$at->formFoot) : 0.0;
+        $lining = $at->lining ? $share($depth - $d->lining->gapAboveFloor) : 0.0;
+        $air = StillAir::resistance($at->cavity($d, -INF));
         $foam = $d->form->inner()->resistance() + $d->form->outer()->wetResistance();
         $inside = array_sum(array_map(static fn (Layer $l): float => $l->resistance(), $d->lining->layers));
-        $bare = SurfaceResistance::INSIDE_HORIZONTAL + $d->stem->layer->resistance();
+        $filled = $d->stem->hasLeaves() ? $share(-StemWall::of($d, $at)->insulatedFrom) : 1.0;
         // From the top each reaches down so far; the lining from the top too, its gap lies at the floor.
-        $ends = [0.0, $board, $form, $lining, 1.0];
+        $ends = [0.0, $board, $form, $lining, $filled, 1.0];
         sort($ends);
         $sum = 0.0;
         for ($i = 1; $i < count($ends); $i++) {
             $middle = ($ends[$i - 1] + $ends[$i]) / 2;
-            $r = $bare
+            $r = SurfaceResistance::INSIDE_HORIZONTAL
+                + array_sum(array_map(static fn (Layer $l): float => $l->resistance(), $this->stemAt(-$middle * $depth)))
                 + ($middle < $board ? $d->edgeOutside->layer->wetResistance() : 0.0)
                 + ($middle < $form ? $foam : 0.0)
                 + ($middle < $lining ? $inside + ($middle > $form ? $air : 0.0) : 0.0);

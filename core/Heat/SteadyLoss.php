@@ -93,15 +93,17 @@ final readonly class SteadyLoss
     public static function above(GroundField $ground): array
     {
         $design = $ground->design;
-        $wall = $ground->side === Side::Door ? Stack::transmittance(
-            [Painter::leaf()],
-            SurfaceResistance::INSIDE_HORIZONTAL,
-            SurfaceResistance::OUTSIDE,
-        ) : self::wall($design);
         $reading = Iso13370::of($design);
+        $height = self::wallHeight($ground);
+        // Of a door's leaf, from its sill up.
+        $leaf = $ground->side === Side::Door
+            ? SectionProblem::window($design, Side::Door)->up - Layout::of($design, Side::Door)->sill($design)
+            : 0.0;
 
         return [
-            SectionProblem::WALL_INSIDE => self::wallHeight($ground) * $wall,
+            SectionProblem::WALL_INSIDE => ($height - $leaf) * self::wall($design) + $leaf * Stack::transmittance(
+                [Painter::leaf()], SurfaceResistance::INSIDE_HORIZONTAL, SurfaceResistance::OUTSIDE,
+            ),
             SectionProblem::STEM_INSIDE => $ground->space === null
                 ? $reading->stemAboveGround($ground->side) * $reading->stemTransmittance()
                 : 0.0,

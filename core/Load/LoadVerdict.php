@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Section\Layout;
+use Ondergrond\Section\StemWall;
 use Ondergrond\Site\Site;
 use Ondergrond\Verdict\Verdict;
 
@@ -155,15 +156,27 @@ final readonly class LoadVerdict
         $at = Layout::of($d);
         $stem = $d->stem->layer;
         $footing = $d->footing->present();
+        $weight = array_sum(array_map(static fn (Layer $l): float => $l->material->density * $l->thickness, $d->stem->solids()));
 
         return [
             'dead' => self::GRAVITY / 1000 * (
-                $stem->material->density * $stem->thickness * ($at->top - $at->stemFoot)
+                $weight * ($at->top - $at->stemFoot) + self::leanFill($d, $at)
                 + ($footing ? $d->slab->layer->material->density * $d->footing->width * $d->footing->height : 0.0)
             ),
             'width' => $footing ? min($d->footing->width, $stem->thickness + 2 * $d->footing->height) : $stem->thickness,
             'method' => 'wall, stem and footing over the width that the load spreads to at 45° through the footing',
         ];
+    }
+
+    /** Of the lean concrete in a stem's cavity, kg/m. */
+    private static function leanFill(Design $d, Layout $at): float
+    {
+        $layers = $d->stem->hasLeaves() ? StemWall::of($d, $at)->at($at->stemFoot) : [];
+        $layer = $layers[1][1] ?? null;
+
+        return $layer?->material->slug !== 'lean-concrete'
+            ? 0.0
+            : $layer->material->density * $layer->thickness * max(0.0, StemWall::of($d, $at)->insulatedFrom - $at->stemFoot);
     }
 
     /**

@@ -11,6 +11,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Heat\Iso13370;
 use Ondergrond\Material\StillAir;
 use Ondergrond\Section\Layout;
+use Ondergrond\Section\StemWall;
 use Ondergrond\Site\Site;
 
 /** The stacks of a design that store heat for its rooms. */
@@ -98,7 +99,9 @@ final class MassStacks
                 : []
             ),
             ...($form ? self::layers([$d->form->inner()], Part::Form) : []),
-            ...self::layers([$d->stem->layer], Part::Stem),
+            ...array_merge(...array_map(
+                static fn (array $of): array => self::layers([$of[1]], $of[0]), StemWall::of($d, $at)->at($y),
+            )),
             ...($form ? $wet($d->form->outer(), Part::Form) : []),
             ...($d->edgeOutside->present() && $y >= $at->boardFoot ? $wet($d->edgeOutside->layer, Part::EdgeOutside) : []),
         ];

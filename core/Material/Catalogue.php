@@ -47,7 +47,7 @@ final class Catalogue
     private static function rows(): array
     {
         $inside = [
-            Place::EdgeInside, Place::Upstand, Place::Lining, Place::Threshold, Place::Joint, Place::Closer, Place::Wall,
+            Place::EdgeInside, Place::Upstand, Place::Lining, Place::Threshold, Place::Joint, Place::Closer, Place::Cavity, Place::Wall,
             Place::Deck,
         ];
         $soft = [Place::UnderSlab, Place::OnSlab, Place::EdgeOutside, ...$inside];
@@ -59,6 +59,14 @@ final class Catalogue
             new Material(
                 'concrete', 'Concrete', Kind::Concrete, 1.65, 2200, 1000, 70, null, Hatch::Concrete, [Place::Slab, ...$masonry],
                 self::ISO,
+            ),
+            new Material(
+                'lean-concrete', 'Lean concrete', Kind::Concrete, 1.35, 2000, 1000, 60, null, Hatch::Concrete, [],
+                self::ISO.', concrete of medium density',
+            ),
+            new Material(
+                'cavity-air', 'Still air in the cavity', Kind::Air, 0.139, 1.23, 1008, 1, null, Hatch::Air, [],
+                'λ of a cavity of 25 mm, ISO 6946:2017, table 8 (from memory); by its width wherever it is used',
             ),
             new Material(
                 'reinforced-concrete', 'Reinforced concrete', Kind::Concrete, 2.3, 2300, 1000, 80, null, Hatch::Concrete,
@@ -111,7 +119,7 @@ final class Catalogue
             ),
             self::board(
                 'cavity-wool', 'Mineral wool, cavity slab', 0.0361, 40, 1, null, Hatch::Wool,
-                [Place::Wall, Place::Lining, Place::Closer, Place::Deck], 'wool',
+                [Place::Wall, Place::Lining, Place::Closer, Place::Cavity, Place::Deck], 'wool',
                 'R-4 per inch, common practice, no source; heat capacity, µ and moisture factor ISO 10456:2007, table 4 (from memory)', 1030,
             ),
             new Material(

@@ -18,6 +18,7 @@ enum Kind: string
     case Mineral = 'mineral board or render';
     case Metal = 'metal';
     case Plastic = 'plastic';
+    case Air = 'air';
 
     /** Plastic foams burn and smoke, and want a cover towards rooms. */
     public function isFoam(): bool

@@ -29,6 +29,7 @@ enum Place: string
     case Threshold = 'threshold';
     case Joint = 'joint';
     case Closer = 'closer';
+    case Cavity = 'cavity';
     case Wall = 'wall';
     case Deck = 'deck';
 
@@ -55,6 +56,7 @@ enum Place: string
             self::Threshold => 'the threshold',
             self::Joint => 'between heated and unheated slab',
             self::Closer => 'across the cavity',
+            self::Cavity => 'in the stem’s cavity',
             self::Wall => 'the wall',
             self::Deck => 'the deck',
         };

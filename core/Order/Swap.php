@@ -6,6 +6,7 @@ namespace Ondergrond\Order;
 
 use Ondergrond\Assessor;
 use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Fault\Fault;
@@ -41,10 +42,11 @@ final readonly class Swap
     public static function put(Design $design, Part $part, Material $material): Design
     {
         $data = DesignCodec::toArray($design);
-        if (! array_key_exists('material', $data[$part->value] ?? [])) {
+        $keys = array_values(array_intersect(SizePath::MATERIALS, array_keys($data[$part->value] ?? [])));
+        if (count($keys) !== 1 || ($part === Part::Stem && $design->stem->hasLeaves())) {
             throw FaultyInput::one(Fault::of("/{$part->value}", 'a part of several materials', 'one of a single material'));
         }
-        $data[$part->value]['material'] = $material->slug;
+        $data[$part->value][$keys[0]] = $material->slug;
 
         return DesignCodec::fromArray($data);
     }

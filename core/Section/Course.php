@@ -49,8 +49,7 @@ final readonly class Course
             );
         }
         if ($d->dpc->present()) {
-            $y = $at->course($d);
-            $courses[] = new self(Part::Dpc, [[min($at->inner, $wall), $y], [max(0.0, $d->wall->outsideThickness()), $y]]);
+            array_push($courses, ...self::course($d, $at, min($at->inner, $wall)));
         }
         if ($d->shield->present()) {
             $courses[] = new self(
@@ -68,6 +67,31 @@ final readonly class Course
     public function mirrored(float $x): self
     {
         return new self($this->part, array_map(static fn (array $p): array => [2 * $x - $p[0], $p[1]], $this->path));
+    }
+
+    /**
+     * The damp-proof course: across a solid wall; in a wall of leaves one in each, the inner led down to the floor's sheet where
+     * it is joined, and a tray between them that falls outward.
+     *
+     * @param  float  $inner  the wall's face to the room, m
+     * @return list<self>
+     */
+    private static function course(Design $d, Layout $at, float $inner): array
+    {
+        $y = $at->course($d);
+        $outer = max(0.0, $d->wall->outsideThickness());
+        if (! $d->stem->hasLeaves()) {
+            return [new self(Part::Dpc, [[$inner, $y], [$outer, $y]])];
+        }
+        $high = $y + $d->dpc->innerStep;
+        [$in, $out] = [$at->inner + $d->stem->leaves[0]->thickness, -($d->stem->leaves[1]->thickness ?? 0.0)];
+        $down = $d->dpc->joined === Done::Yes && $d->sheet->present() && $high > $at->slab
+            ? [[$at->slabEnd, $at->slab], [$at->inner, $at->slab], [$at->inner, $high]]
+            : [[$inner, $high]];
+
+        return $d->dpc->tray === Done::Yes
+            ? [new self(Part::Dpc, [...$down, [$in, $high], [$out, $y], [$outer, $y]])]
+            : [new self(Part::Dpc, [...$down, [$in, $high]]), new self(Part::Dpc, [[$out, $y], [$outer, $y]])];
     }
 
     /**

@@ -172,6 +172,12 @@ final readonly class Layout
         return $this->grade < 0.0 ? min($height, $this->top) : $height;
     }
 
+    /** Where a door's leaf begins, m: over a deck its sill lies on the joists, and what stands before them on the stem is the wall. */
+    public function sill(Design $design): float
+    {
+        return max($this->top, $design->deck->present() ? $design->deck->topAboveGrade : -INF);
+    }
+
     /** Underside of the deck, m; null where there is none. */
     public static function deckUnderside(Design $design): ?float
     {

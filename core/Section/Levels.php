@@ -28,7 +28,7 @@ final class Levels
         if ($d->stem->present()) {
             $add('stem_top', 'Stem wall', $at->top);
         }
-        if ($d->threshold->present()) {
+        if ($d->threshold->present() && ! $d->deck->present()) {
             $add('door_sill', 'Concrete at the door', $at->top - $d->threshold->layer->thickness, 'foam fills it level');
         }
         $add('grade', 'Ground outside', $at->grade);
@@ -36,7 +36,11 @@ final class Levels
             $add('membrane_top', 'Membrane, top', $at->membraneTop);
         }
         if ($d->dpc->present()) {
-            $add('dpc', 'Damp course', $at->course($d));
+            $stepped = $d->stem->hasLeaves() && $d->dpc->innerStep > 0.0;
+            $add('dpc', $stepped ? 'Damp course, outer leaf' : 'Damp course', $at->course($d));
+            if ($stepped) {
+                $add('dpc_inner', 'Damp course, inner leaf', $at->course($d) + $d->dpc->innerStep);
+            }
         }
         if ($d->neighbour->present()) {
             $add('neighbour_top', 'Neighbour’s slab', $d->neighbour->topAboveGrade);

@@ -121,7 +121,7 @@ final readonly class Painter
         return [
             $this->layer(Part::EdgeUnder, $d->edgeUnder, $middle - $half, $at->trench, $middle + $half, $at->foot),
             Region::box(Part::Footing, $d->slab->layer->material, $middle - $half, $at->foot, $middle + $half, $at->stemFoot),
-            Region::box(Part::Stem, $d->stem->layer->material, $at->inner, $at->stemFoot, 0.0, $at->top),
+            ...StemWall::of($d, $at)->regions(),
             Region::box(Part::Form, $faces, $at->inner - $form->inside, $at->formFoot, $at->inner, $at->top),
             Region::box(Part::Form, $faces->wet(), 0.0, $at->formFoot, $form->outside, $grade),
             Region::box(Part::Form, $faces, 0.0, max($grade, $at->formFoot), $form->outside, $at->top),
@@ -275,14 +275,16 @@ final readonly class Painter
     private function wall(): array
     {
         [$d, $at, $head] = [$this->d, $this->at, $this->window->up];
-        if ($this->side === Side::Door) {
-            return [$this->layer(Part::Wall, self::leaf(), -self::LEAF, $at->top, 0.0, $head)];
-        }
         $regions = [];
+        $closed = $d->closer->present() && $this->side !== Side::Door;
+        if ($this->side === Side::Door) {
+            $head = $at->sill($d);
+            $regions[] = $this->layer(Part::Wall, self::leaf(), -self::LEAF, $head, 0.0, $this->window->up);
+        }
         $x = 0.0;
         foreach (array_reverse($d->wall->inside) as $layer) {
             $regions[] = $this->layer(Part::Wall, $layer, $x - $layer->thickness, $at->top, $x, $head);
-            if ($d->closer->present() && $layer->material->slug === 'cavity-wool') {
+            if ($closed && $layer->material->slug === 'cavity-wool') {
                 $regions[] = $this->closer($x - $layer->thickness, $x);
             }
             $x -= $layer->thickness;
@@ -290,7 +292,7 @@ final readonly class Painter
         $x = 0.0;
         foreach ($d->wall->outside as $layer) {
             $regions[] = $this->layer(Part::Wall, $layer, $x, $at->top, $x + $layer->thickness, $head);
-            if ($d->closer->present() && $layer->material->slug === 'cavity-wool') {
+            if ($closed && $layer->material->slug === 'cavity-wool') {
                 $regions[] = $this->closer($x, $x + $layer->thickness);
             }
             $x += $layer->thickness;
@@ -382,7 +384,7 @@ final readonly class Painter
                 Part::Recess, Catalogue::get('screed'), $x - $d->recess->width, $at->slab - $d->recess->depth, $x, $at->slab,
             )?->drawnOnly();
         }
-        if ($d->threshold->present()) {
+        if ($d->threshold->present() && ! $d->deck->present()) {
             $fill = Region::box(
                 Part::Threshold, $d->threshold->layer->material, -$d->threshold->width, $at->top - $d->threshold->layer->thickness,
                 0.0, $at->top,

@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace Ondergrond\Takeoff;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\HeatBy;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetEdge;
 use Ondergrond\Design\Side;
+use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Kind;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Plan\Passes;
 use Ondergrond\Section\Layout;
+use Ondergrond\Section\StemWall;
 use Ondergrond\Section\Stretch;
 use Ondergrond\Takeoff\Counts\Boards;
 use Ondergrond\Takeoff\Counts\Concrete;
@@ -74,6 +77,7 @@ final readonly class PartLines
                 },
             ),
             Part::Stem => $this->stem(),
+            Part::Cavity => $this->cavity(),
             Part::Screed => $this->screed(),
             Part::Stone => Loose::of($this->job, $part, $d->stone->material, $this->stone()),
             Part::Blinding => Loose::of($this->job, $part, $d->blinding->material, $extent->area($at->tray) * $d->blinding->thickness),
@@ -188,20 +192,47 @@ final readonly class PartLines
     private function stem(): array
     {
         $d = $this->job->design;
-        $material = $d->stem->layer->material;
         $area = 0.0;
         foreach (Stretch::all($d) as $stretch) {
             $of = Layout::of($stretch->design, $stretch->kind);
             $area += $this->job->extent->along($stretch->length, -$d->stem->layer->thickness / 2) * max(0.0, $of->top - $of->stemFoot);
         }
-        if ($material->kind === Kind::Concrete) {
-            return Concrete::of(Part::Stem, $material, $area * $d->stem->layer->thickness, Concrete::ON_BOARDS, 'stem');
+
+        $leaves = $d->stem->hasLeaves() ? ['-inner', ''] : [''];
+        $lines = [];
+        foreach ($area <= 0.0 ? [] : $d->stem->solids() as $i => $layer) {
+            $lines = [...$lines, ...($layer->material->kind === Kind::Concrete
+                ? Concrete::of(Part::Stem, $layer->material, $area * $layer->thickness, Concrete::ON_BOARDS, 'stem')
+                : [new Line(
+                    Part::Stem->value.($leaves[$i] ?? ''), Part::Stem->value, Boards::named($this->job, $layer), Unit::SquareMetre, $area,
+                    0.05, null, $layer->material->slug, $layer->thickness, 'of wall, openings not taken off',
+                )])];
         }
 
-        return $area <= 0.0 ? [] : [new Line(
-            Part::Stem->value, Part::Stem->value, Boards::named($this->job, $d->stem->layer), Unit::SquareMetre, $area, 0.05, null,
-            $material->slug, $d->stem->layer->thickness, 'of wall, openings not taken off',
-        )];
+        return $lines;
+    }
+
+    /** @return list<Line> the insulation in the stem's cavity, and the lean concrete under it */
+    private function cavity(): array
+    {
+        $d = $this->job->design;
+        $insulated = $filled = 0.0;
+        foreach ($d->stem->hasLeaves() ? Stretch::all($d) : [] as $stretch) {
+            $of = Layout::of($stretch->design, $stretch->kind);
+            $stem = StemWall::of($stretch->design, $of);
+            $along = $this->job->extent->along($stretch->length, -$d->stem->layer->thickness / 2);
+            $insulated += $along * max(0.0, $of->top - $stem->insulatedFrom);
+            $filled += $along * ($d->cavity->leanFill === Done::No ? 0.0 : max(0.0, $stem->insulatedFrom - $of->stemFoot));
+        }
+        $fill = Layer::of($d->cavity->fill, $d->stem->cavity());
+
+        return [
+            ...($d->cavity->present() ? Boards::of($this->job, Part::Cavity, $fill, $insulated, Boards::CUT) : []),
+            ...Concrete::of(
+                Part::Cavity, Catalogue::get('lean-concrete'), $filled * $d->stem->cavity(), Concrete::ON_BOARDS, 'stem',
+                $d->cavity->leanFill === Done::Yes ? 'in the cavity' : 'in the cavity, if it is filled: not said',
+            ),
+        ];
     }
 
     /** @return list<Line> */

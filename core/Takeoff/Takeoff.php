@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Section\Layout;
+use Ondergrond\Section\StemWall;
 use Ondergrond\Section\Stretch;
 
 /**
@@ -94,6 +95,28 @@ final class Takeoff
         return $items;
     }
 
+    /** @return list<Item> */
+    private static function stem(Design $d, Layout $of, float $length): array
+    {
+        $items = [];
+        $at = StemWall::of($d, $of);
+        $height = max(0.0, $of->top - $of->stemFoot);
+        foreach ($d->stem->present() ? $d->stem->solids() : [] as $leaf) {
+            $items = [...$items, ...self::layer(Part::Stem, $leaf, $length * $height)];
+        }
+        // Of the cavity what is insulated, and what is filled under it.
+        $filled = $d->stem->hasLeaves() ? max(0.0, min($height, $at->insulatedFrom - $of->stemFoot)) : 0.0;
+        foreach ($d->stem->hasLeaves() ? [[$of->top, $height - $filled], [$of->stemFoot, $filled]] : [] as [$y, $high]) {
+            $layer = $at->at($y)[1][1] ?? null;
+            $items = [
+                ...$items,
+                ...($layer === null || $layer->material->slug === 'cavity-air' ? [] : self::layer(Part::Cavity, $layer, $length * $high)),
+            ];
+        }
+
+        return $items;
+    }
+
     /**
      * What stands upright along a stretch.
      *
@@ -105,7 +128,7 @@ final class Takeoff
         $of = Layout::of($d, $stretch->kind);
         $items = [
             ...self::layer(Part::EdgeOutside, $d->edgeOutside->layer, $length * max(0.0, $of->top - $of->boardFoot)),
-            ...($d->stem->present() ? self::layer(Part::Stem, $d->stem->layer, $length * max(0.0, $of->top - $of->stemFoot)) : []),
+            ...self::stem($d, $of, $length),
             ...self::layer(Part::Form, $d->form->inner(), $length * max(0.0, $of->top - $of->formFoot)),
             ...self::layer(Part::Form, $d->form->outer(), $length * max(0.0, $of->top - $of->formFoot)),
             ...self::layer(Part::Cover, $d->cover->layer, $length * max(0.0, $of->top - $of->grade + $d->cover->depthBelowGrade)),

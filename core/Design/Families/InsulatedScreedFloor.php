@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design\Families;
 
+use Ondergrond\Design\Cavity;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
 use Ondergrond\Design\Dpc;
@@ -69,10 +70,14 @@ final class InsulatedScreedFloor implements Family
                 loop: $in->size(3600, 90_000),
             ),
             footing: new Footing($in->size(24, 600), $in->size(10, 250), $in->size(36, 900), Done::Yes),
-            stem: new Stem($in->layer('dense-block', 12, 302), $in->size(6, 150)),
+            stem: new Stem(
+                $in->layer('dense-block', 12, 302), $in->size(6, 150), [$in->layer('light-block', 4, 100), $in->layer('brick', 4, 102)],
+            ),
+            cavity: new Cavity('cavity-wool', $in->size(12, 300), Done::Yes),
             steel: $in->steel(),
             dpc: new Dpc(
                 $in->size(0.02, 0.5), $in->size(6, 150), DpcKind::Polyethylene, $in->size(4, 100), Done::Yes, Done::Yes, Done::Yes,
+                $in->size(3, 75),
             ),
             closer: $in->layer('cavity-wool', 4, 100),
         );

@@ -60,6 +60,7 @@ final class FrostDefence implements School
 
             return $design->with([
                 'stem' => new Stem($design->stem->layer->thick(0.0), $design->stem->topAboveGrade),
+                'cavity' => $design->cavity->but(toBelowFloor: 0.0),
                 'footing' => $design->footing->but(width: 0.0),
                 'form' => new Form(
                     $design->form->material, 0.0, 0.0, $design->form->starts, $design->form->webSpacing,

@@ -28,13 +28,14 @@ final class WallKind implements School
 
     public function answers(): array
     {
-        return ['poured' => 'Poured', 'masonry' => 'Masonry', 'form' => 'Foam form'];
+        return ['poured' => 'Poured', 'masonry' => 'Masonry, solid', 'leaves' => 'Masonry, two leaves', 'form' => 'Foam form'];
     }
 
     public function decides(): string
     {
         return 'Below ground a permanent form is usually cheaper than form, frame and insulation, and better; above it 5 to 7 % '
-            .'dearer overall. A simple plan, wind and noise speak for it.';
+            .'dearer overall. A simple plan, wind and noise speak for it. Two leaves go with a cavity wall: its insulation runs on '
+            .'down past the floor.';
     }
 
     public function answer(Design $design): ?string
@@ -42,6 +43,7 @@ final class WallKind implements School
         return match (true) {
             ! $design->stem->present() => null,
             $design->form->present() => 'form',
+            $design->stem->hasLeaves() => 'leaves',
             str_contains($design->stem->layer->material->slug, 'block') || $design->stem->layer->material->slug === 'brick' => 'masonry',
             default => 'poured',
         };
@@ -53,9 +55,17 @@ final class WallKind implements School
             return $design;
         }
         $thick = $design->stem->layer->thickness;
+        // What stands between two leaves goes with them.
+        $open = $design->cavity->but(toBelowFloor: 0.0);
+        if ($answer === 'leaves') {
+            return $design->with([...StemOfLeaves::under($design), ...($design->form->present() ? [
+                'form' => $design->form->but(inside: 0.0, outside: 0.0), 'cover' => $design->cover->but(layer: $design->cover->layer->thick(0.0)),
+            ] : [])]);
+        }
         if ($answer === 'form') {
             return $design->with([
                 'stem' => new Stem(Layer::of(Catalogue::get('reinforced-concrete'), 0.159), $design->stem->topAboveGrade),
+                'cavity' => $open,
                 'form' => new Form(Catalogue::get('eps-form'), 0.067, 0.067, $design->form->starts),
                 'edgeInside' => new InsideBoard($design->edgeInside->layer->thick(0.0)),
                 'edgeOutside' => new OutsideBoard($design->edgeOutside->layer->thick(0.0), $design->edgeOutside->depthBelowGrade),
@@ -67,6 +77,7 @@ final class WallKind implements School
                 Layer::of(Catalogue::get($answer === 'masonry' ? 'hollow-block' : 'reinforced-concrete'), max(0.2, $thick)),
                 $design->stem->topAboveGrade,
             ),
+            'cavity' => $open,
         ];
         if ($design->form->present()) {
             // The faces' foam goes outside as a board, as far down as the form went.

@@ -52,7 +52,10 @@ final class BreakAtDoors extends Rule
     {
         $d = $s->design;
 
-        return $d->footprint->doors <= 0.0 || $d->threshold->present() || ! $s->isHeated() || $d->hasRoomBelowGrade() ? null : $this->fix(
+        // Over a deck a door stands on the joists.
+        $slab = $s->isHeated() && ! $d->hasRoomBelowGrade() && ! $d->deck->present();
+
+        return $d->footprint->doors <= 0.0 || $d->threshold->present() || ! $slab ? null : $this->fix(
             '%1$s of doors have no break in the slab.', Measure::of($d->footprint->doors, Quantity::Length), null,
             Remedy::of(Said::of(
                 'Hold the concrete down %s at the doors and fill it with foam.',

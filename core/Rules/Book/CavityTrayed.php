@@ -13,9 +13,14 @@ use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Units\Measure;
+use Ondergrond\Units\Said;
 
 final class CavityTrayed extends Rule
 {
+    /** Less than this, m, is level as masons lay it. */
+    private const FALL = 0.025;
+
     public function asks(): string
     {
         return 'A tray across the cavity leads its water out.';
@@ -59,7 +64,14 @@ final class CavityTrayed extends Rule
                 'Step the course down outward across the cavity, with weep holes.',
                 static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(tray: Done::Yes)]),
             )),
-            Done::Yes => null,
+            Done::Yes => ! $d->stem->hasLeaves() || $d->dpc->innerStep >= self::FALL ? null : $this->fix(
+                'The tray across the cavity falls %1$s outward; %2$s are wanted.', Measure::size($d->dpc->innerStep),
+                Measure::size($s->stock->size(3, 75)),
+                Remedy::of(
+                    Said::of('Lay the inner leaf’s course %s higher than the outer’s.', Measure::size($s->stock->size(3, 75))),
+                    static fn (Design $d): Design => $d->with(['dpc' => $d->dpc->but(innerStep: $s->stock->size(3, 75))]),
+                ),
+            ),
         };
     }
 }

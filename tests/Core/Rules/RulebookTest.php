@@ -114,6 +114,12 @@ final class RulebookTest extends TestCase
                 ['form' => ['inside_m' => 0.06, 'outside_m' => 0.06, 'starts' => 'footing']],
             ],
             'screed-parted-from-wall' => [self::SCREED, ['upstand' => ['thickness_m' => 0]], 'fix', []],
+            'cavity-past-floor' => [self::SCREED, ['cavity' => ['to_below_floor_m' => 0.1]], 'fix', []],
+            'cavity-filled-below' => [self::SCREED, ['cavity' => ['lean_fill' => 'no']], 'fix', []],
+            'leaves-under-leaves' => [
+                self::SCREED, ['stem' => ['leaves' => [['material' => 'brick', 'thickness_m' => 0.06], ['material' => 'brick', 'thickness_m' => 0.06]]]],
+                'fix', [],
+            ],
             'cavity-closed' => [self::SCREED, ['closer' => ['thickness_m' => 0]], 'fix', []],
             'break-at-doors' => [
                 self::SLAB,
