@@ -20,6 +20,10 @@ final readonly class Cover implements DesignPart
         public float $depthBelowGrade,
         #[Size('on the foam')]
         public CoverBacking $backing = CoverBacking::NotSaid,
+        #[Size(
+            'over the membrane', words: ['not-said' => 'over the membrane: not said', 'no' => 'not lapped over it', 'yes' => 'lapped over it'],
+        )]
+        public Done $lapped = Done::NotSaid,
     ) {}
 
     public function present(): bool

@@ -20,6 +20,7 @@ final readonly class Wing implements DesignPart
      * @param  float  $cornerThickness  of the board at outer corners, m; 0 where it is as along the walls
      * @param  float  $cornerWidth  how far it reaches out there, m; 0 as along the walls
      * @param  float  $cornerLength  how far along each wall from the corner that goes, m
+     * @param  Done  $protected  by a board in the ground over it, where it lies shallow or reaches far
      */
     public function __construct(
         #[Size('thickness', sold: Stock::Boards)]
@@ -36,6 +37,8 @@ final readonly class Wing implements DesignPart
         public float $cornerWidth = 0.0,
         #[Size('along the wall from corners')]
         public float $cornerLength = 0.0,
+        #[Size('protection over it', words: ['not-said' => 'protection: not said', 'no' => 'not protected', 'yes' => 'board over it'])]
+        public Done $protected = Done::NotSaid,
     ) {}
 
     public function present(): bool

@@ -10,6 +10,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\StemWall;
 use Ondergrond\Site\Site;
+use Ondergrond\Site\Soil;
 use Ondergrond\Verdict\Verdict;
 
 /** What the loads do to the boards and the ground under them. Methods and sources: docs/methods.md, Load. */
@@ -67,7 +68,7 @@ final readonly class LoadVerdict
             // The board under the bearing spreads no further: it is cut to it.
             $soil[] = new SoilCheck(
                 'edge',
-                $site->soil,
+                self::ground($site, -Layout::of($design)->trench),
                 ($edge['dead'] + $loads->line + $loads->lineLive) / $edge['width'],
                 $edge['width'],
             );
@@ -168,6 +169,18 @@ final readonly class LoadVerdict
         ];
     }
 
+    /**
+     * What a bearing stands on: rock where it is dug down to it.
+     *
+     * @param  float  $depth  of its foot below the ground outside, m
+     */
+    private static function ground(Site $site, float $depth): Soil
+    {
+        $ledge = $site->frost->ledge;
+
+        return $ledge !== null && $depth >= $ledge - 0.01 ? Soil::Rock : $site->soil;
+    }
+
     /** Of the lean concrete in a stem's cavity, kg/m. */
     private static function leanFill(Design $d, Layout $at): float
     {
@@ -208,7 +221,7 @@ final readonly class LoadVerdict
         $weight = $d->pads->present()
             ? self::GRAVITY * $slab->material->density / 1000 * $d->pads->height * min(1.0, $d->pads->width / $down) ** 2
             : 0.0;
-        $soil[] = new SoilCheck('post', $site->soil, ($loads->post + $loads->postLive) / $down ** 2 + $weight, $down);
+        $soil[] = new SoilCheck('post', self::ground($site, $d->pads->present() ? $d->pads->depthBelowGrade : -Layout::of($d)->dig), ($loads->post + $loads->postLive) / $down ** 2 + $weight, $down);
 
         return [$boards, $soil];
     }

@@ -10,6 +10,9 @@ use Ondergrond\Verdict\Verdict;
 /** What the ground carries under the edge or a post's pad, against the presumptive value of its class. */
 final readonly class SoilCheck
 {
+    /** Presumed values are round figures for whole classes: so far over them is close, not too much; common practice, no source. */
+    private const PRESUMED = 0.05;
+
     /**
      * @param  string  $where  `edge` or `post`
      * @param  float  $stress  kPa
@@ -43,6 +46,8 @@ final readonly class SoilCheck
 
     public function word(): Verdict
     {
-        return Verdict::ofShare($this->share());
+        $share = $this->share();
+
+        return $share > 1.0 && $share <= 1.0 + self::PRESUMED ? Verdict::Close : Verdict::ofShare($share);
     }
 }

@@ -6,6 +6,7 @@ namespace Ondergrond\Rules;
 
 use Ondergrond\Codec\SizePath;
 use Ondergrond\Project\SetAside;
+use Ondergrond\Units\Said;
 
 /** A finding with what is to be known of it before one acts. */
 final readonly class Judged
@@ -15,6 +16,7 @@ final readonly class Judged
      * @param  list<Finding>  $brings  what the remedy would break
      * @param  list<string>  $takes  ids of the other findings that the remedy takes away too
      * @param  string|null  $obstacle  why the remedy cannot be built here, a clause
+     * @param  array<string, Said>  $worse  what the remedy makes worse, a clause by verdict
      */
     public function __construct(
         public Finding $finding,
@@ -22,6 +24,7 @@ final readonly class Judged
         public array $brings,
         public array $takes,
         public ?string $obstacle,
+        public array $worse = [],
     ) {}
 
     public function canBeRemedied(): bool

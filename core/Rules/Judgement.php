@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules;
 
-use Ondergrond\Design\Design;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Project\SetAside;
@@ -122,12 +121,16 @@ final readonly class Judgement
                 implode('; ', array_map(static fn (Fault $f): string => $f->reason !== '' ? $f->reason : $f->allowed, $e->faults)),
             );
         }
-        $after = self::findings($subject, $then);
+        $changed = new Subject($subject->site, $then, $subject->units);
+        $after = Rulebook::findings($changed);
         $before = self::ids($found);
+        $ranks = array_combine($before, array_map(static fn (Finding $f): int => $f->severity->rank(), $found));
+        // What is there already but graver is brought as well.
         $brings = array_values(
             array_filter(
                 $after,
-                static fn (Finding $f): bool => ! in_array($f->rule->id(), $before, true) && $f->severity !== Severity::NotChecked,
+                static fn (Finding $f): bool => $f->severity !== Severity::NotChecked
+                    && $f->severity->rank() < ($ranks[$f->rule->id()] ?? INF),
             ),
         );
         $takes = array_values(
@@ -139,13 +142,7 @@ final readonly class Judgement
             ),
         );
 
-        return new Judged($finding, $setAside, $brings, $takes, null);
-    }
-
-    /** @return list<Finding> */
-    private static function findings(Subject $subject, Design $then): array
-    {
-        return Rulebook::findings(new Subject($subject->site, $then, $subject->units));
+        return new Judged($finding, $setAside, $brings, $takes, null, Worse::of($subject, $changed));
     }
 
     /**

@@ -61,8 +61,22 @@ final readonly class Sizes
             : Remedy::of("Lay {$harder->name} there.", static fn (Design $d): Design => $d->with(match ($check->part) {
                 Part::Perimeter => ['perimeterBoard' => $d->perimeterBoard->but(layer: $d->perimeterBoard->layer->made($harder))],
                 Part::BoardAbove => ['boardAbove' => $d->boardAbove->made($harder)],
-                default => ['fieldBoard' => $d->fieldBoard->made($harder)],
+                // The strip along the edge stays no worse than the middle.
+                default => ['fieldBoard' => $d->fieldBoard->made($harder), 'perimeterBoard' => $d->perimeterBoard->but(
+                    layer: $d->perimeterBoard->layer->resistance() < $d->fieldBoard->made($harder)->resistance()
+                        ? $d->perimeterBoard->layer->made($harder) : $d->perimeterBoard->layer,
+                )],
             }));
+    }
+
+    /** The softest board for a bearing that carries what stands on this one; the usual 40 psi where no load is given. */
+    public function underBearing(): Material
+    {
+        $d = $this->subject->design;
+        $usual = Catalogue::get('xps-40psi');
+        $check = LoadVerdict::of($this->subject->site, $d->with(['edgeUnder' => $d->edgeUnder->made($usual)]))->at('edge');
+
+        return $check === null || $check->word() !== Verdict::Fails ? $usual : $this->harder($check) ?? $usual;
     }
 
     /** Harder boards wherever one under the floor carries too much; null where no board is hard enough. */
@@ -145,9 +159,9 @@ final readonly class Sizes
 
         return $size === null ? null : Remedy::of(
             Said::of('Put %s of board on the outer face, %s below the ground.', Measure::size($size), Measure::size($depth)),
-            static fn (Design $d): Design => $d->with(
+            fn (Design $d): Design => (new Companions($this->subject->stock))->ofFoam($d->with(
                 ['edgeOutside' => new OutsideBoard(Layer::of($material, max($size, $d->edgeOutside->layer->thickness)), $depth)],
-            ),
+            )),
         );
     }
 
@@ -201,14 +215,12 @@ final readonly class Sizes
             )
             : Remedy::of(
                 Said::of('Make the outside board %s.', Measure::size($size)),
-                static fn (Design $d): Design => $d->with(
-                    [
-                        'edgeOutside' => new OutsideBoard(
-                            $board->thick($size),
-                            $d->edgeOutside->present() ? $d->edgeOutside->depthBelowGrade : max(0.3, -$d->footing->top()),
-                        ),
-                    ],
-                ),
+                fn (Design $d): Design => (new Companions($this->subject->stock))->ofFoam($d->with([
+                    'edgeOutside' => new OutsideBoard(
+                        $board->thick($size),
+                        $d->edgeOutside->present() ? $d->edgeOutside->depthBelowGrade : max(0.3, -$d->footing->top()),
+                    ),
+                ])),
             );
     }
 
@@ -273,7 +285,7 @@ final readonly class Sizes
 
     private function carries(string $where, Design $then): bool
     {
-        return LoadVerdict::of($this->subject->site, $then)->soilAt($where)?->word() !== Verdict::Fails;
+        return (LoadVerdict::of($this->subject->site, $then)->soilAt($where)?->share() ?? 0.0) <= 1.0;
     }
 
     private function then(Design $design): Subject

@@ -80,7 +80,8 @@ final class TableWing
             $known = Catalogue::get('xps-25psi');
             $layer = Layer::of($known, $stock->board($layer->resistance() * $known->conductivity));
         }
-        $foot = $d->stem->present() && $at->toe > $d->form->outside ? $at->grade - $at->stemFoot : $at->grade - $at->foot;
+        $foot = $d->stem->present() && $at->toe > $d->form->outside ? $at->grade - $at->stemFoot
+            : $at->grade - $at->foot + ($d->stem->present() ? 0.0 : $d->edgeUnder->thickness);
 
         return $d->with(['edgeOutside' => new OutsideBoard(
             $layer->thick(

@@ -20,6 +20,9 @@ final readonly class Layout
     /** Over lower ground a stem wall stands out of it at least so far, m. */
     private const OUT_OF_GROUND = 0.15;
 
+    /** m. */
+    private const FINGER = 0.02;
+
     /** Walls lower than this are a curb and get no lining, m. */
     private const CURB = 0.3;
 
@@ -162,6 +165,17 @@ final readonly class Layout
     public function cavity(Design $design, float $y): float
     {
         return $this->lining && $y < $this->formFoot && $design->lining->gapAboveFloor <= 0.0 ? $design->form->inside : 0.0;
+    }
+
+    /**
+     * Foot of the inside lining, m: what reaches the floor stands on the slab, and the floor's build-up ends at it; what stops short of
+     * the floor by more than a finger stands on nothing.
+     */
+    public function liningFoot(Design $design): float
+    {
+        $gap = $design->lining->gapAboveFloor;
+
+        return $this->floor + $gap - ($this->floor - $this->slab) * max(0.0, 1.0 - $gap / self::FINGER);
     }
 
     /** Height of the damp-proof course, m: over lower ground a wall of wood begins lower, and its course with it. */

@@ -226,7 +226,7 @@ final readonly class Painter
         }
         if ($at->lining) {
             $x = $at->inner - $d->form->inside;
-            $foot = $at->floor + $d->lining->gapAboveFloor;
+            $foot = $at->liningFoot($d);
             array_push(
                 $regions,
                 ...self::stacked(

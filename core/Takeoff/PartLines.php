@@ -298,7 +298,7 @@ final readonly class PartLines
             $area = 0.0;
             foreach (Stretch::all($d) as $stretch) {
                 $of = Layout::of($stretch->design, $stretch->kind);
-                $area += $of->lining ? $stretch->length * max(0.0, $of->top - $of->floor - $d->lining->gapAboveFloor) : 0.0;
+                $area += $of->lining ? $stretch->length * max(0.0, $of->top - $of->liningFoot($d)) : 0.0;
             }
             $lines = [...$lines, ...Boards::of($this->job, Part::Lining, $layer, $area, Boards::CUT, "lining:{$i}")];
         }

@@ -136,7 +136,7 @@ final class Takeoff
         foreach ($of->lining ? $d->lining->layers : [] as $layer) {
             $items = [
                 ...$items,
-                ...self::layer(Part::Lining, $layer, $length * max(0.0, $of->top - $of->floor - $d->lining->gapAboveFloor)),
+                ...self::layer(Part::Lining, $layer, $length * max(0.0, $of->top - $of->liningFoot($d))),
             ];
         }
 

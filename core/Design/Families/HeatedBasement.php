@@ -58,7 +58,7 @@ final class HeatedBasement implements Family
             stem: new Stem($in->layer('reinforced-concrete', 8, 200), $in->size(10, 250)),
             edgeInside: new InsideBoard($in->layer('xps-25psi', 1, 30)),
             edgeOutside: new OutsideBoard($in->layer('xps-25psi', 3, 80), $in->size(86, 2150)),
-            cover: new Cover($in->layer('cement-render', 0.75, 20), $in->size(12, 300), CoverBacking::SlipLayer),
+            cover: new Cover($in->layer('cement-render', 0.75, 20), $in->size(12, 300), CoverBacking::SlipLayer, Done::Yes),
             shield: $in->shield(),
             membrane: $in->membrane(),
             drainage: new Drainage($in->layer('dimple-membrane', 0.3, 8), $in->size(2, 50), Done::Yes),

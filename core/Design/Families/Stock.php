@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Ondergrond\Design\Families;
 
 use Ondergrond\Design\Cover;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Dpc;
 use Ondergrond\Design\DpcKind;
+use Ondergrond\Design\Drainage;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\GasOutlet;
 use Ondergrond\Design\Layer;
@@ -94,6 +96,12 @@ final readonly class Stock
     public function membrane(): Membrane
     {
         return new Membrane($this->size(0.06, 1.5), $this->size(2, 50), MembraneKind::Sheet, $this->size(4, 100));
+    }
+
+    /** Outside a membrane, with its filter. */
+    public function drainage(): Drainage
+    {
+        return new Drainage($this->layer('dimple-membrane', 0.375, 10), 0.05, Done::Yes);
     }
 
     /** The pipe in the stone that soil gas can be drawn off by. */

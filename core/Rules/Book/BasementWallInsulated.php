@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\OutsideBoard;
 use Ondergrond\Design\Part;
 use Ondergrond\Heat\Iso13370;
+use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -58,9 +59,9 @@ final class BasementWallInsulated extends Rule
             ? null
             : $this->fix('Nothing insulates the wall.', remedy: Remedy::of(
                 Said::of('Put %s of board outside, down to the footing.', Measure::size($s->stock->size(3, 75))),
-                static fn (Design $d): Design => $d->with(
+                static fn (Design $d): Design => (new Companions($s->stock))->ofFoam($d->with(
                     ['edgeOutside' => new OutsideBoard($s->stock->layer('xps-25psi', 3, 75), max(0.3, -$d->footing->top()))],
-                ),
+                )),
             ));
     }
 }

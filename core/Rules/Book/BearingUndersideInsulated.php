@@ -55,7 +55,13 @@ final class BearingUndersideInsulated extends Rule
             ? null
             : $this->note('Nothing insulates the beam’s underside.', remedy: Remedy::of(
                 Said::of('Lay %s of 40 psi (276 kPa) board under the beam.', Measure::size($s->stock->size(2, 50))),
-                static fn (Design $d): Design => $d->with(['edgeUnder' => $s->stock->layer('xps-40psi', 2, 50)]),
+                // The outside board covers what it covered, the new board with it.
+                static fn (Design $d): Design => $d->with([
+                    'edgeUnder' => $s->stock->layer('xps-40psi', 2, 50),
+                    'edgeOutside' => $d->edgeOutside->present() && $d->edgeOutside->depthBelowGrade >= -$s->at->foot - 0.05
+                        ? $d->edgeOutside->but(depthBelowGrade: max($d->edgeOutside->depthBelowGrade, -$s->at->foot + $s->stock->size(2, 50)))
+                        : $d->edgeOutside,
+                ]),
             ));
     }
 }

@@ -6,7 +6,6 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
-use Ondergrond\Material\Catalogue;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -58,9 +57,10 @@ final class BoardUnderBearing extends Rule
         if (! $board->present() || ($strength ?? 0.0) >= self::LEAST) {
             return null;
         }
+        $enough = $s->sizes->underBearing();
         $remedy = Remedy::of(
-            'Lay 40 psi (276 kPa) board under the bearing.',
-            static fn (Design $d): Design => $d->with(['edgeUnder' => $d->edgeUnder->made(Catalogue::get('xps-40psi'))]),
+            sprintf('Lay %s under the bearing.', $enough->name),
+            static fn (Design $d): Design => $d->with(['edgeUnder' => $d->edgeUnder->made($enough)]),
         );
 
         return $strength === null

@@ -7,6 +7,7 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\OutsideBoard;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -60,14 +61,14 @@ final class EdgeFaceInsulated extends Rule
 
         return ! $bare ? null : $this->fix('Nothing insulates the edge of the floor.', remedy: Remedy::of(
             Said::of('Put %s of board on the outer face, down to the foot.', Measure::size($s->stock->size(2, 50))),
-            static fn (Design $d): Design => $d->with(
+            static fn (Design $d): Design => (new Companions($s->stock))->ofFoam($d->with(
                 [
                     'edgeOutside' => new OutsideBoard(
                         $s->stock->layer('xps-25psi', 2, 50),
                         $d->stem->present() ? min(0.6, $d->footing->depthBelowGrade - $d->footing->height) : max(0.05, -$s->at->foot),
                     ),
                 ],
-            ),
+            )),
         ));
     }
 }

@@ -52,7 +52,7 @@ final class FloorBoardThick extends Rule
         $d = $s->design;
         $r = $s->floorResistance();
 
-        return ! $s->isHeated() || $s->isCrawlspace() || $r <= 0.1 || $r >= self::LEAST || ! $d->fieldBoard->present() ? null : $this->note(
+        return ! $s->isHeated() || $s->isCrawlspace() || ! $d->slab->present() || $r >= self::LEAST ? null : $this->note(
             'The floor has R %1$s; %2$s is the usual least.', Measure::resistance($r), Measure::resistance(self::LEAST),
             $s->sizes->thickerFloor(static fn (Subject $then): bool => $then->floorResistance() >= self::LEAST),
         );

@@ -47,7 +47,7 @@ final class FloorStaysDown extends Rule
     public function judge(Subject $s): ?Finding
     {
         $water = $s->damp()->water;
-        if (! $water->lifts()) {
+        if (! $s->design->slab->present() || ! $water->lifts()) {
             return null;
         }
         $measures = [Measure::stress((float) $water->uplift()), Measure::stress($water->weight)];

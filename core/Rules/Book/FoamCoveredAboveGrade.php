@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules\Book;
 
-use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -54,8 +54,8 @@ final class FoamCoveredAboveGrade extends Rule
         return ! $s->hasFoamOutside() || $s->outsideAboveGrade() < 0.01 || $d->cover->present() ? null : $this->fix(
             '%1$s of foam stand bare above the ground.', Measure::size($s->outsideAboveGrade()), null,
             Remedy::of(
-                Said::of('Cover it with %s of cement board.', Measure::size($s->stock->size(0.5, 12))),
-                static fn (Design $d): Design => $d->with(['cover' => $d->cover->but(layer: $s->stock->layer('cement-board', 0.5, 12))]),
+                Said::of('Cover it with %s of cement board under a drip.', Measure::size($s->stock->size(0.5, 12))),
+                (new Companions($s->stock))->ofFoam(...),
             ),
         );
     }

@@ -47,9 +47,10 @@ final class FoamCoveredInCrawlspace extends Rule
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
-        $layers = array_values(array_filter($d->lining->layers, static fn (Layer $l): bool => $l->present()));
+        $layers = $s->at->lining ? array_values(array_filter($d->lining->layers, static fn (Layer $l): bool => $l->present())) : [];
+        $first = $layers[0] ?? ($d->form->inside > 0.0 ? $d->form->inner() : null);
 
-        return ! $d->deck->present() || ! $s->isCrawlspace() || $layers === [] || ! $layers[0]->material->kind->isFoam()
+        return ! $d->deck->present() || ! $s->isCrawlspace() || $first === null || ! $first->material->kind->isFoam()
             ? null
             : $this->notChecked(
                 'Foam is bare in the crawlspace. Whether it may stay so depends on product, code and what the space is used for: ask.',

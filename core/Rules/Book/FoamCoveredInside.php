@@ -52,7 +52,8 @@ final class FoamCoveredInside extends Rule
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
-        if (! $d->hasRoomBelowGrade()) {
+        // A crawlspace is asked about by a rule of its own.
+        if (! $d->hasRoomBelowGrade() || ($d->deck->present() && $s->isCrawlspace())) {
             return null;
         }
         $first = $s->at->lining ? array_values(

@@ -21,6 +21,9 @@ final class FootingStandsProud extends Rule
     /** 6 in, m. */
     private const LEAST = 0.15;
 
+    /** Stone over a footing that still drains, m. */
+    private const OVER = 0.1;
+
     public function asks(): string
     {
         return 'The footing’s top stands 6 in (150 mm) above the dug floor.';
@@ -56,8 +59,10 @@ final class FootingStandsProud extends Rule
         $d = $s->design;
         $above = Levels::footingAboveDig($d);
         $lack = self::LEAST - ($above ?? 0.0);
+        // A bed so deep that it lies over the footing as well has its room there, and the sheet passes over both.
+        $over = $s->at->bed - $s->at->stemFoot >= self::OVER - 0.005;
 
-        return $above === null || $s->isCrawlspace() || ! $d->hasRoomBelowGrade() || $lack <= 0.005 ? null : $this->fix(
+        return $above === null || $over || $s->isCrawlspace() || ! $d->hasRoomBelowGrade() || $lack <= 0.005 ? null : $this->fix(
             'The footing’s top stands %1$s above the dug floor; %2$s are wanted.', Measure::size($above), Measure::size(
                 $s->stock->size(6, 150),
             ),

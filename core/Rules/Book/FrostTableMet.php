@@ -7,6 +7,7 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Frost\FrostDemand;
+use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -62,8 +63,8 @@ final class FrostTableMet extends Rule
             $first->label.': %1$s, the table asks %2$s'.(count($lacks) > 1 ? sprintf(', and %d more.', count($lacks) - 1) : '.'),
             $measure($first->found), $measure($first->needed),
             Remedy::of(
-                'Fit the board and the wing that the table asks, corners with them.',
-                static fn (Design $d): Design => TableWing::fitted($d, $frost->table->index, $s->stock),
+                'Fit the board and the wing that the table asks, corners with them, and cover what foam shows.',
+                static fn (Design $d): Design => (new Companions($s->stock))->ofFoam(TableWing::fitted($d, $frost->table->index, $s->stock)),
             ),
         );
     }

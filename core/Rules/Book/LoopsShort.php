@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Design\Heating;
 use Ondergrond\Design\Part;
+use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\FloorHeating\Loops;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
@@ -20,6 +20,14 @@ use Ondergrond\Units\Said;
 
 final class LoopsShort extends Rule
 {
+    /** Longer than usual by this nobody counts, m. */
+    private const SOME = 3.0;
+
+    /** m. */
+    private const SHORTEST = 20.0;
+
+    private const STEP = 2.5;
+
     public function asks(): string
     {
         return 'No loop of pipe is longer than about 300 ft (90 m).';
@@ -58,24 +66,34 @@ final class LoopsShort extends Rule
             return null;
         }
         $usual = $s->stock->size(300 * 12, 90_000);
-        $shorter = max(20.0, 0.75 * $s->design->heating->loop);
-        $make = static fn (float $metres): Remedy => Remedy::of(
-            Said::of('Divide it into loops of at most %s.', Measure::of($metres, Quantity::Length)),
-            static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(loop: $metres)]),
-        );
+        // The longest in steps of a pace that is short enough and lets the pump do: loops share the pipe evenly.
+        $fits = function () use ($s, $usual): ?Remedy {
+            for ($metres = $usual; $metres >= self::SHORTEST; $metres -= self::STEP) {
+                $then = $s->design->with(['heating' => $s->design->heating->but(loop: $metres)]);
+                $loops = $s->proposes ? HeatedFloor::of($s->site, $then)?->loops : null;
+                if ($loops !== null && $loops->length <= $usual + self::SOME && $loops->friction <= Loops::MOST) {
+                    return Remedy::of(
+                        Said::of('Divide it into loops of at most %s.', Measure::of($metres, Quantity::Length)),
+                        static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(loop: $metres)]),
+                    );
+                }
+            }
+
+            return null;
+        };
 
         return match (true) {
-            $loops->length > $usual + 3.0 => $this->fix(
+            $loops->length > $usual + self::SOME => $this->fix(
                 'A loop is %1$s long; %2$s is usual at most.',
                 Measure::of($loops->length, Quantity::Length),
                 Measure::of($usual, Quantity::Length),
-                $make(Heating::LOOP),
+                $fits(),
             ),
             $loops->friction > Loops::MOST => $this->note(
                 'A loop takes %1$s on the design day; common pumps give %2$s.',
                 Measure::of($loops->friction, Quantity::PressureDrop),
                 Measure::of(Loops::MOST, Quantity::PressureDrop),
-                $shorter < $s->design->heating->loop ? $make($shorter) : null,
+                $fits(),
             ),
             default => null,
         };

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Design\Done;
-use Ondergrond\Design\Drainage;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
@@ -54,7 +52,7 @@ final class MembraneProtected extends Rule
 
         return ! $bare ? null : $this->fix('The membrane lies bare against the backfill.', remedy: Remedy::of(
             'Put a dimple membrane with filter over it.', static fn (Design $d): Design => $d->with(
-                ['drainage' => new Drainage($s->stock->layer('dimple-membrane', 0.375, 10), 0.05, Done::Yes)],
+                ['drainage' => $s->stock->drainage()],
             ),
         ));
     }

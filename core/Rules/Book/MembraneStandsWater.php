@@ -58,12 +58,16 @@ final class MembraneStandsWater extends Rule
             static fn (Design $d): Design => $d->with(['membrane' => $d->membrane->but(kind: MembraneKind::Fluid)]),
         );
 
+        // A table that is given says it by itself.
+        $water = $s->damp()->water;
+        $presses = $s->site->water === GroundWater::Pressing || ($water->wallHead ?? 0.0) > 0.0;
+
         return match (true) {
-            $s->site->water === GroundWater::NotSaid => $this->notChecked(
+            ! $presses && $s->site->water === GroundWater::NotSaid && $water->table === null => $this->notChecked(
                 'How wet the ground is is not said, so whether the membrane stands it is not known.',
                 unsaid: 'site.water',
             ),
-            $s->site->water !== GroundWater::Pressing || $d->membrane->kind->isWaterproofing() => null,
+            ! $presses || $d->membrane->kind->isWaterproofing() => null,
             $d->membrane->kind === MembraneKind::NotSaid => $this->notChecked(
                 'Water presses against the wall, and what the membrane is is not said.',
                 unsaid: 'membrane.kind',

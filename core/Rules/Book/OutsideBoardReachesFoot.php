@@ -53,7 +53,10 @@ final class OutsideBoardReachesFoot extends Rule
         $depth = $d->edgeOutside->depthBelowGrade;
 
         return $d->stem->present() || ! $d->edgeOutside->present() || $depth >= $foot - 0.05 ? null : $this->fix(
-            'The outside board ends %1$s below the ground, the beam’s foot lies at %2$s.', Measure::size($depth), Measure::size($foot),
+            $d->edgeUnder->present()
+                ? 'The outside board ends %1$s below the ground, the board under the beam at %2$s.'
+                : 'The outside board ends %1$s below the ground, the beam’s foot lies at %2$s.',
+            Measure::size($depth), Measure::size($foot),
             Remedy::of(
                 'Take the board down to the foot.',
                 static fn (Design $d): Design => $d->with(['edgeOutside' => $d->edgeOutside->but(depthBelowGrade: $foot)]),

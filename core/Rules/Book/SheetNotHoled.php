@@ -71,8 +71,8 @@ final class SheetNotHoled extends Rule
                 Quantity::SheetThickness,
             ),
             Remedy::of(
-                Said::of('Blind the stone with %s of sand.', Measure::size($s->stock->size(2, 50))),
-                static fn (Design $d): Design => $d->with(['blinding' => $s->stock->layer('sand', 2, 50)]),
+                Said::of('Lay a sheet of %s.', Measure::of($s->stock->size(0.015, 0.38), Quantity::SheetThickness)),
+                static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(thickness: $s->stock->size(0.015, 0.38))]),
             ),
         );
     }

@@ -42,7 +42,7 @@ final class SoilCarriesEdge extends Rule
 
     public function weights(): array
     {
-        return [Severity::Stop, Severity::NotChecked];
+        return [Severity::Stop, Severity::Note, Severity::NotChecked];
     }
 
     public function judge(Subject $s): ?Finding
@@ -56,9 +56,18 @@ final class SoilCarriesEdge extends Rule
             );
         }
 
-        return $check->word() !== Verdict::Fails ? null : $this->stop(
-            'The ground under the edge is pressed with %1$s; its class is presumed to carry %2$s.', Measure::stress($check->stress),
-            Measure::stress($check->allowable()), $s->sizes->widerBearing(),
-        );
+        $measures = [Measure::stress($check->stress), Measure::stress($check->allowable())];
+
+        return match (true) {
+            $check->share() <= 1.0 => null,
+            $check->word() === Verdict::Fails => $this->stop(
+                'The ground under the edge is pressed with %1$s; its class is presumed to carry %2$s.',
+                ...[...$measures, $s->sizes->widerBearing()],
+            ),
+            default => $this->note(
+                'The ground under the edge is pressed with %1$s, close to the %2$s that its class is presumed to carry.',
+                ...[...$measures, $s->sizes->widerBearing()],
+            ),
+        };
     }
 }

@@ -42,20 +42,23 @@ final class SoilCarriesPost extends Rule
 
     public function weights(): array
     {
-        return [Severity::Stop];
+        return [Severity::Stop, Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
         $check = $s->load->soilAt('post');
-        if ($check === null || $check->word() !== Verdict::Fails) {
+        if ($check === null || $check->share() <= 1.0) {
             return null;
         }
+        $measures = [Measure::stress($check->stress), Measure::stress($check->allowable())];
 
-        return $this->stop(
-            'The ground under the post is pressed with %1$s; its class is presumed to carry %2$s.', Measure::stress($check->stress),
-            Measure::stress($check->allowable()), $s->sizes->widerPad(),
+        return $check->word() === Verdict::Fails ? $this->stop(
+            'The ground under the post is pressed with %1$s; its class is presumed to carry %2$s.', ...[...$measures, $s->sizes->widerPad()],
+        ) : $this->note(
+            'The ground under the post is pressed with %1$s, close to the %2$s that its class is presumed to carry.',
+            ...[...$measures, $s->sizes->widerPad()],
         );
     }
 }

@@ -12,6 +12,7 @@ use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Site\Soil;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
 
@@ -32,7 +33,7 @@ final class StoneDeep extends Rule
 
     public function source(): string
     {
-        return 'IRC R506.2.2 (from memory)';
+        return 'IRC R506.2.2 and its exception (from memory)';
     }
 
     public function concern(): Concern
@@ -47,20 +48,25 @@ final class StoneDeep extends Rule
 
     public function weights(): array
     {
-        return [Severity::Fix];
+        return [Severity::Fix, Severity::Note];
     }
 
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
 
-        return ! $d->slab->present() || $d->stone->thickness >= self::LEAST ? null : $this->fix(
-            $d->stone->present() ? 'The bed is %1$s; %2$s are wanted.' : 'No stone lies under the floor.',
-            Measure::size($d->stone->thickness), Measure::size($s->stock->size(4, 100)),
-            Remedy::of(
-                Said::of('Lay %s of clean stone.', Measure::size($s->stock->size(4, 100))),
-                static fn (Design $d): Design => $d->with(['stone' => $d->stone->thick($s->stock->size(4, 100))]),
-            ),
+        if (! $d->slab->present() || $d->stone->thickness >= self::LEAST) {
+            return null;
+        }
+        $said = $d->stone->present() ? 'The bed is %1$s; %2$s are wanted.' : 'No stone lies under the floor.';
+        $sizes = [Measure::size($d->stone->thickness), Measure::size($s->stock->size(4, 100))];
+        $remedy = Remedy::of(
+            Said::of('Lay %s of clean stone.', Measure::size($s->stock->size(4, 100))),
+            static fn (Design $d): Design => $d->with(['stone' => $d->stone->thick($s->stock->size(4, 100))]),
         );
+
+        return $s->site->soil === Soil::SandOrGravel
+            ? $this->note(rtrim($said, '.').'; on sand and gravel that drain the code does without.', ...[...$sizes, $remedy])
+            : $this->fix($said, ...[...$sizes, $remedy]);
     }
 }

@@ -56,7 +56,9 @@ final class TermitesKnown extends Rule
                 'Whether the site has termites is not said; insulation runs from the ground to the wall.',
                 unsaid: 'site.termites',
             ),
-            Presence::Yes => $this->note('The site has termites: ask local code whether foam may stand below grade at all.'),
+            Presence::Yes => $this->note($s->hasFoamOutside()
+                ? 'The site has termites: ask local code whether foam may stand below grade at all.'
+                : 'The site has termites: they tunnel unseen behind the board as well; leave a strip where they can be seen.'),
             Presence::No => null,
         };
     }

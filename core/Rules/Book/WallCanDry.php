@@ -46,7 +46,8 @@ final class WallCanDry extends Rule
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
-        $shut = $d->lining->present() && ($d->cover->present() || $d->edgeOutside->present() && $s->outsideAboveGrade() > 0.0);
+        // Between the faces of a form the core has nothing to dry of; plasterboard alone shuts nothing.
+        $shut = $s->hasBoardInside() && ! $d->form->present() && ($d->cover->present() || $d->edgeOutside->present() && $s->outsideAboveGrade() > 0.0);
 
         return ! $shut || ! $d->hasRoomBelowGrade() ? null : $this->note('The wall is covered inside and outside: it cannot dry.');
     }

@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Membrane;
 use Ondergrond\Design\MembraneKind;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -54,7 +55,8 @@ final class WallWaterproofed extends Rule
         return ! $s->liesDeep() || $d->membrane->present()
             ? null
             : $this->stop('No membrane keeps the ground’s water off the wall.', remedy: Remedy::of(
-                'Put a self-adhered sheet on the wall, from the footing to the top.', static fn (Design $d): Design => $d->with(
+                'Put a self-adhered sheet on the wall, from the footing to above the ground, and a drainage layer over it.',
+                static fn (Design $d): Design => (new Companions($s->stock))->ofMembrane($d->with(
                     [
                         'membrane' => new Membrane(
                             $s->stock->size(0.06, 1.5),
@@ -63,7 +65,7 @@ final class WallWaterproofed extends Rule
                             $s->stock->size(4, 100),
                         ),
                     ],
-                ),
+                )),
             ));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
@@ -12,8 +13,8 @@ use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Site\GroundCover;
 use Ondergrond\Units\Measure;
-use Ondergrond\Units\Said;
 
 final class WingProtected extends Rule
 {
@@ -56,24 +57,26 @@ final class WingProtected extends Rule
     public function judge(Subject $s): ?Finding
     {
         $d = $s->design;
-        $shallow = $d->wing->depth < self::COVER - 0.005;
-
-        $wide = $d->wing->width > self::NARROW + 0.005;
+        $wing = $d->wing;
+        // Concrete or asphalt on the ground over it protects it as well as a board does.
+        if (! $wing->present() || $wing->protected === Done::Yes || $s->site->frost->surface === GroundCover::Paved) {
+            return null;
+        }
+        $shallow = $wing->depth < self::COVER - 0.005;
+        $reach = max($wing->width, $wing->outAtCorner());
+        $remedy = Remedy::of(
+            'Lay a cement board over it as protection.',
+            static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(protected: Done::Yes)]),
+        );
 
         return match (true) {
-            ! $d->wing->present() => null,
             $shallow => $this->note(
                 'The wing lies %1$s deep; under less than %2$s of cover it wants a protection board or paving.',
-                Measure::size($d->wing->depth), Measure::size($s->stock->size(12, 300)),
-                $wide ? null : Remedy::of(
-                    Said::of('Lay the wing %s deep.', Measure::size($s->stock->size(12, 300))),
-                    static fn (Design $d): Design => $d->with(['wing' => $d->wing->but(depth: $s->stock->size(12, 300))]),
-                ),
+                Measure::size($wing->depth), Measure::size($s->stock->size(12, 300)), $remedy,
             ),
-            $wide => $this->note(
+            $reach > self::NARROW + 0.005 => $this->note(
                 'The wing reaches %1$s out; wider than %2$s it wants a protection board or paving.',
-                Measure::size($d->wing->width),
-                Measure::size($s->stock->size(24, 610)),
+                Measure::size($reach), Measure::size($s->stock->size(24, 610)), $remedy,
             ),
             default => null,
         };

@@ -53,7 +53,7 @@ final class WoodOffConcrete extends Rule
             ? null
             : $this->fix('Wood stands on the concrete without a course between.', remedy: Remedy::of(
                 'Lay a damp-proof course or a sill gasket under it.', static fn (Design $d): Design => $d->with(
-                    ['dpc' => $d->dpc->but(thickness: $s->stock->size(0.04, 1.0), heightAboveGrade: max(0.0, $s->at->top))],
+                    ['dpc' => $s->stock->gasket(max(0.0, $s->at->top))],
                 ),
             ));
     }

@@ -6,7 +6,6 @@ namespace Tests\Core\Rules;
 
 use Ondergrond\Assessor;
 use Ondergrond\Codec\DesignCodec;
-use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
@@ -18,10 +17,7 @@ use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
-use Ondergrond\Site\ClimateSamples;
-use Ondergrond\Site\RequirementSets;
 use Ondergrond\Site\Site;
-use Ondergrond\Site\Soil;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -33,6 +29,8 @@ use PHPUnit\Framework\TestCase;
  */
 final class RulebookTest extends TestCase
 {
+    use Samples;
+
     private const SLAB = 'thickened-edge-slab';
 
     private const STEM = 'stem-wall-slab';
@@ -177,7 +175,7 @@ final class RulebookTest extends TestCase
                 self::RAFT,
                 ['wing' => ['depth_m' => 0.2, 'width_m' => 0.5]],
                 'note',
-                ['wing' => ['depth_m' => 0.3, 'width_m' => 0.5]],
+                ['wing' => ['depth_m' => 0.3, 'width_m' => 0.5, 'corner_width_m' => 0.6]],
             ],
             'wing-falls-outward' => [self::RAFT, ['wing' => ['fall_m' => 0]], 'note', []],
             'no-solvent-on-foam' => [self::ROOM, ['membrane' => ['kind' => 'solvent-coat']], 'stop', ['membrane' => ['kind' => 'sheet']]],
@@ -263,6 +261,8 @@ final class RulebookTest extends TestCase
             'drains-both-sides' => [self::ROOM, ['drains' => ['inner_m' => 0]], 'fix', []],
             'drains-lead-somewhere' => [self::ROOM, [], 'not checked', ['drains' => ['outlet' => 'daylight']]],
             'stone-deep' => [self::SLAB, ['stone' => ['thickness_m' => 0.05]], 'fix', []],
+            'rock-in-the-dig' => [self::SLAB, [], 'note', [], ['frost' => ['ledge_m' => 0.3]], ['frost' => ['ledge_m' => 3]]],
+            'cover-laps-membrane' => [self::ROOM, ['cover' => ['lapped' => 'no']], 'fix', []],
             'stone-clean' => [self::SLAB, ['stone' => ['material' => 'sand']], 'fix', []],
             'footing-stands-proud' => [
                 self::ROOM,
@@ -652,11 +652,11 @@ final class RulebookTest extends TestCase
         $judgement = Judgement::of(
             new Subject(
                 self::site([]),
-                self::design(self::SLAB, ['edge_outside' => ['material' => 'xps-25psi'], 'shield' => ['thickness_m' => 0]]),
+                self::design(self::SLAB, ['stem' => ['top_above_grade_m' => 0.2], 'dpc' => ['thickness_m' => 0], 'slab' => ['top_above_grade_m' => 0.1]]),
             ),
         );
-        $judged = $judgement->find('foam-covered-above-grade');
-        self::assertSame(['drip-over-cover'], array_map(static fn (Finding $f): string => $f->rule->id(), $judged->brings ?? []));
+        $judged = $judgement->find('wood-off-concrete');
+        self::assertSame(['course-high-enough'], array_map(static fn (Finding $f): string => $f->rule->id(), $judged->brings ?? []));
     }
 
     public function test_a_remedy_that_cannot_be_built_says_why(): void
@@ -670,40 +670,5 @@ final class RulebookTest extends TestCase
         self::assertNotNull($judged?->finding->remedy);
         self::assertSame('stone and boards go over the pad', $judged->obstacle);
         self::assertFalse($judged->canBeRemedied());
-    }
-
-    /** @param  array<string, mixed>  $changes */
-    private static function design(string $family, array $changes): Design
-    {
-        $plan = Footprint::rectangle(12.0, 8.0);
-        $data = DesignCodec::toArray(Families::all()[$family]->preset($plan, UnitSystem::Metric));
-        foreach (['lining'] as $part) {
-            // A list is replaced, not merged.
-            if (isset($changes[$part]['layers'])) {
-                $data[$part]['layers'] = [];
-            }
-        }
-
-        return DesignCodec::fromArray(array_replace_recursive($data, $changes));
-    }
-
-    /** @param  array<string, mixed>  $changes */
-    private static function site(array $changes): Site
-    {
-        $data = SiteCodec::toArray(new Site('', ClimateSamples::all()['cold-inland'], Soil::ClayOrSilt, 20.0));
-        $set = $changes['requirements'] ?? 'none';
-        unset($changes['requirements']);
-
-        return SiteCodec::fromArray(
-            [
-                ...$data,
-                'water' => 'dry',
-                'termites' => 'no',
-                'radon' => 'no',
-                ...$changes,
-                'climate' => [...$data['climate'], ...$changes['climate'] ?? []],
-                'requirements' => SiteCodec::requirements(RequirementSets::all()[$set]['of']),
-            ],
-        );
     }
 }

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Rules;
+
+use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
+use Ondergrond\Design\Families\Stock;
+use Ondergrond\Section\Layout;
+
+/** What belongs to a part that a remedy puts in, so that it does not open a finding of its own. Common practice, no source. */
+final readonly class Companions
+{
+    public function __construct(private Stock $stock) {}
+
+    /** Foam outside with its cover above the ground, and a drip over that. */
+    public function ofFoam(Design $d): Design
+    {
+        $foam = $d->form->outside > 0.0 || ($d->edgeOutside->present() && $d->edgeOutside->layer->material->kind->isFoam());
+        if (! $foam || $d->cover->present() || Layout::of($d)->top < 0.01) {
+            return $d;
+        }
+
+        return $this->ofCover($d->with(['cover' => $d->cover->but(
+            layer: $this->stock->layer('cement-board', 0.5, 12), depthBelowGrade: max($d->cover->depthBelowGrade, $this->stock->size(12, 300)),
+        )]));
+    }
+
+    /** A cover with a drip over it, and lapped over the membrane where there is one. */
+    public function ofCover(Design $d): Design
+    {
+        return $d->with([
+            'shield' => $d->shield->but(
+                thickness: max($d->shield->thickness, $this->stock->size(0.02, 0.5)), drip: max($d->shield->drip, $this->stock->size(0.75, 20)),
+            ),
+            'cover' => $d->membrane->present() ? $d->cover->but(lapped: Done::Yes) : $d->cover,
+        ]);
+    }
+
+    /** A membrane with the layer that protects it and leads water down to the drain. */
+    public function ofMembrane(Design $d): Design
+    {
+        return $d->with([
+            'drainage' => $d->drainage->present() ? $d->drainage : $this->stock->drainage(),
+            'cover' => $d->cover->present() ? $d->cover->but(lapped: Done::Yes) : $d->cover,
+        ]);
+    }
+}
