@@ -24,12 +24,14 @@ use Ondergrond\Mass\Question\Answer;
 use Ondergrond\Mass\Room;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Rules\Concern;
+use Ondergrond\Rules\Consequence;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judgement;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Ruling;
 use Ondergrond\Rules\Rulings;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Rules\Worse;
 use Ondergrond\Section\Stretch;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\WinterUse;
@@ -244,12 +246,12 @@ final class Assessor
     }
 
     /**
-     * What ignoring a finding costs in heat, W as the mean of the year by the field; null where its remedy changes no heat or
-     * cannot be built.
+     * What a finding's remedy comes to by the fields: half a second each.
      *
-     * @param  float  $now  what the design as it is loses, W
+     * @param  Assessment|null  $now  the design as it is, solved roughly; null: it is solved here
+     * @return Consequence|null null where there is no remedy, or it cannot be built or changes no field
      */
-    public static function cost(Site $site, Design $design, Finding $finding, float $now): ?float
+    public static function consequence(Site $site, Design $design, Finding $finding, ?Assessment $now = null): ?Consequence
     {
         try {
             $then = $finding->remedy?->applied($design);
@@ -259,7 +261,12 @@ final class Assessor
         if ($then === null || SteadyLoss::isSame($site, $design, $then)) {
             return null;
         }
+        $now ??= self::assess($site, $design, roughly: true);
+        $after = self::assess($site, $then, roughly: true);
 
-        return $now - self::loss($site, $then)->mean;
+        return new Consequence(
+            self::loss($site, $design)->mean - self::loss($site, $then)->mean,
+            Worse::figures($now->field, $now->damp), Worse::figures($after->field, $after->damp),
+        );
     }
 }

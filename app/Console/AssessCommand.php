@@ -62,14 +62,10 @@ final class AssessCommand extends Command
         [$project, $option] = [$job->project, $job->option];
         $proofs = $uses === [] ? [] : Winters::run($project->site, $option->design, $uses);
         $assessment = Assessor::assess($project->site, $option->design, $project->units, $option->setAside, $proofs);
+        $now = Assessor::assess($project->site, $option->design, $project->units, roughly: true);
         $costs = [];
         foreach ($assessment->judgement->findings as $judged) {
-            $costs[$judged->finding->rule->id()] = Assessor::cost(
-                $project->site,
-                $option->design,
-                $judged->finding,
-                $assessment->field->mean,
-            );
+            $costs[$judged->finding->rule->id()] = Assessor::consequence($project->site, $option->design, $judged->finding, $now);
         }
         $story = match ($hours) {
             'cold' => Assessor::cold($project->site, $option->design),

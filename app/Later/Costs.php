@@ -7,35 +7,40 @@ namespace App\Later;
 use App\Models\Option;
 use App\Models\Project;
 use Ondergrond\Assessor;
+use Ondergrond\Rules\Consequence;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\Said;
 
-/** What ignoring a design's findings costs in heat. Solving a field for each takes a second or two. */
+/** What ignoring a design's findings costs in heat, and what its remedies make worse. Solving a field for each takes a second or two. */
 final readonly class Costs implements Work
 {
     /** Smaller ones are within what the fields are good for, share of the loss. */
     private const SLIGHT = 0.002;
 
+    private const HOURS = 8.76;
+
     public function __construct(private KeptWork $kept) {}
 
-    /** @return array<string, string>|null by rule; those that cost no heat are left out; null before they are worked out */
+    /** @return array<string, array{cost: string|null, worse: string|null}>|null by rule; null before they are worked out */
     public function inWords(Project $project, Option $option, QuantityFormatter $format): ?array
     {
-        /** @var array<string, float>|null $costs */
-        $costs = $this->kept->get(Kind::Costs, $project, $option);
-        if ($costs === null) {
-            return null;
-        }
-        $words = [];
-        foreach ($costs as $rule => $watts) {
-            $hours = 8.76;
-            $words[$rule] = sprintf(
-                '%s %s as the mean of the year, %s in all of it.', $watts > 0 ? 'Ignored, it costs' : 'The remedy costs',
-                $format->format(abs($watts), Quantity::Power), $format->format($hours * abs($watts), Quantity::Energy),
-            );
-        }
+        /** @var array<string, array{saves: float, was: array{loss: float, factor: float|null, wet: float|null}, is: array{loss: float, factor: float|null, wet: float|null}}>|null $kept */
+        $kept = $this->kept->get(Kind::Costs, $project, $option);
 
-        return $words;
+        return $kept === null ? null : array_map(static function (array $of) use ($format): array {
+            $consequence = new Consequence(...$of);
+            $worse = array_map(static fn (Said $s): string => $s->in($format), $consequence->worse());
+
+            return [
+                'cost' => abs($consequence->saves) < self::SLIGHT * abs($consequence->was['loss']) ? null : sprintf(
+                    '%s %s as the mean of the year, %s in all of it.', $consequence->saves > 0 ? 'Ignored, it costs' : 'The remedy costs',
+                    $format->format(abs($consequence->saves), Quantity::Power),
+                    $format->format(self::HOURS * abs($consequence->saves), Quantity::Energy),
+                ),
+                'worse' => $worse === [] ? null : implode('; ', $worse),
+            ];
+        }, $kept);
     }
 
     public function isKnown(Project $project, Option $option): bool
@@ -46,13 +51,13 @@ final readonly class Costs implements Work
     public function workOut(Project $project, Option $option, callable $still): void
     {
         [$site, $design] = [$project->site, $option->design];
-        $now = Assessor::loss($site, $design)->mean;
+        $now = Assessor::assess($site, $design, $project->units, roughly: true);
         $costs = [];
-        foreach (Assessor::judge($site, $design, $project->units)->findings as $judged) {
+        foreach ($now->judgement->findings as $judged) {
             $still();
-            $cost = Assessor::cost($site, $design, $judged->finding, $now);
-            if ($cost !== null && abs($cost) >= self::SLIGHT * abs($now)) {
-                $costs[$judged->finding->rule->id()] = $cost;
+            $consequence = Assessor::consequence($site, $design, $judged->finding, $now);
+            if ($consequence !== null) {
+                $costs[$judged->finding->rule->id()] = get_object_vars($consequence);
             }
         }
         $this->kept->put(Kind::Costs, $project, $option, $costs);

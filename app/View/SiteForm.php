@@ -43,9 +43,10 @@ final readonly class SiteForm
                 'requirements.deck_r_m2kw',
             ]],
         'rooms' => ['Rooms', '', [
-            'indoor_c', 'indoor_swing_k', 'heating_limit_c', 'damp.humidity', 'damp.indoor_rh_share', 'damp.set_back_k', 'room.height_m',
+            'indoor_c', 'indoor_swing_k', 'heating_limit_c', 'damp.humidity', 'damp.indoor_rh_share',
+            'damp.dried_rh_share', 'damp.set_back_k', 'room.height_m',
             'room.roof_u_w_m2k', 'room.air_changes_per_h', 'room.open_windows_per_h', 'room.gains_w_m2', 'room.contents_kj_m2k',
-            'room.heater_w_m2',
+            'room.heater_w_m2', 'room.hot_c', 'room.hot_hours',
         ]],
         'sun' => ['Sun and glass', '', [
             'sun.latitude_deg', 'sun.sunshine_share', 'sun.day_swing_k', 'room.glass_south_m2', 'room.glass_west_m2',

@@ -50,9 +50,12 @@ final readonly class DampAir
             $most = self::MOST * Vapour::saturation($in);
             $inside[] = $in;
             $outsideP[] = $p;
+            // What dries takes water out of humid air and adds none to dry air; what keeps a humidity does both.
+            $dried = $basis->driedRh === null ? INF : $basis->driedRh * Vapour::saturation($in);
             $insideP[] = $basis->indoorRh !== null ? $basis->indoorRh * Vapour::saturation($in) : min(
                 $most,
                 $p + $basis->humidity->excessAt($out),
+                $dried,
             );
             $warm = max(0.0, min(1.0, 1.0 - (self::WARM - $out) / self::WARMING));
             $spell = Vapour::saturation(Vapour::dewPoint($p) + $warm * $basis->muggy);
@@ -60,7 +63,7 @@ final readonly class DampAir
             $muggy[] = Vapour::dewPoint(
                 $basis->indoorRh !== null ? $insideP[$i] : max(
                     $insideP[$i],
-                    min(Vapour::saturation($in), $spell + $basis->humidity->excessAt($out)),
+                    min(Vapour::saturation($in), $spell + $basis->humidity->excessAt($out), $dried),
                 ),
             );
         }

@@ -108,7 +108,10 @@ final readonly class Design
             'form' => new Form($this->form->material, 0.0, 0.0),
             'edgeInside' => new InsideBoard($this->edgeInside->layer->thick(0.0)),
             'cover' => $this->cover->but(layer: $this->cover->layer->thick(0.0)),
-            'heating' => $this->heating->but(depth: min($this->heating->depth, $this->slab->layer->thickness)),
+            'heating' => $this->heating->in === HeatedIn::Screed
+                ? $this->heating : $this->heating->but(depth: min(
+                    $this->heating->depth, $this->finishedFloor() - $this->slab->underside() - $this->boardAbove->thickness,
+                )),
             'edgeUnder' => $this->edgeUnder->thick(0.0),
             'edgeOutside' => $this->edgeOutside->but(layer: $this->edgeOutside->layer->thick(0.0)),
             'wing' => $this->wing->but(layer: $this->wing->layer->thick(0.0)),

@@ -18,6 +18,7 @@ use Ondergrond\Mass\MassStory;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Rules\Concern;
+use Ondergrond\Rules\Consequence;
 use Ondergrond\Rules\Ruling;
 use Ondergrond\Safety\Hazard;
 use Ondergrond\Section\Levels;
@@ -30,7 +31,7 @@ use Ondergrond\Units\UnitSystem;
 final class AssessmentFile
 {
     /**
-     * @param  array<string, float|null>  $costs  of ignoring findings, mean W, by rule; missing where they were not asked for
+     * @param  array<string, Consequence|null>  $costs  of findings and their remedies, by rule; missing where they were not asked for
      * @param  MassStory|null  $story  as far as it was asked for
      */
     public static function write(
@@ -48,7 +49,7 @@ final class AssessmentFile
     }
 
     /**
-     * @param  array<string, float|null>  $costs  mean W, by rule
+     * @param  array<string, Consequence|null>  $costs  by rule
      * @return array<string, mixed>
      */
     public static function toArray(

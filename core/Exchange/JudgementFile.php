@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Exchange;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Consequence;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judged;
 use Ondergrond\Rules\Judgement;
@@ -12,6 +13,7 @@ use Ondergrond\Rules\Requirement;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\Said;
 use Ondergrond\Units\UnitSystem;
 
 /** The findings of an assessment file; sentences are metric there. */
@@ -36,7 +38,7 @@ final class JudgementFile
     }
 
     /**
-     * @param  array<string, float|null>  $costs  of ignoring them, mean W, by rule
+     * @param  array<string, Consequence|null>  $costs  of them and their remedies, by rule
      * @return list<array<string, mixed>>
      */
     public static function findings(Judgement $judgement, array $costs): array
@@ -59,9 +61,14 @@ final class JudgementFile
                     'obstacle' => $judged->obstacle,
                     'brings' => array_map(static fn (Finding $b): string => $b->rule->id(), $judged->brings),
                     'takes' => $judged->takes,
+                    'worse' => array_map(
+                        static fn (Said $s): string => $s->in($format),
+                        // By the fields where they are solved, by the sums else.
+                        [...$judged->worse, ...($costs[$f->rule->id()] ?? null)?->worse() ?? []],
+                    ),
                 ],
                 'source' => $f->rule->source(),
-                'cost' => self::cost($f, $costs[$f->rule->id()] ?? null),
+                'cost' => self::cost($f, ($costs[$f->rule->id()] ?? null)?->saves),
                 'unsaid' => $f->unsaid,
                 'set_aside' => $judged->setAside?->toArray(),
             ];

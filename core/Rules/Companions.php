@@ -27,6 +27,16 @@ final readonly class Companions
         )]));
     }
 
+    /** The middle of the floor with a strip along its edge that is no worse, of the same board. */
+    public function ofMiddle(Design $d): Design
+    {
+        $lacks = $d->perimeterBoard->present() && $d->perimeterBoard->layer->resistance() < $d->fieldBoard->resistance() - 1e-9;
+
+        return $lacks ? $d->with(['perimeterBoard' => $d->perimeterBoard->but(
+            layer: $d->fieldBoard->thick(max($d->fieldBoard->thickness, $d->perimeterBoard->layer->thickness)),
+        )]) : $d;
+    }
+
     /** A cover with a drip over it, and lapped over the membrane where there is one. */
     public function ofCover(Design $d): Design
     {

@@ -14,6 +14,7 @@ final readonly class Finding
      * @param  Measure|null  $measured  what the design has
      * @param  Measure|null  $limit  what the rule wants
      * @param  string|null  $unsaid  the size or choice that would let it be judged, as files call it; null where none alone would
+     * @param  Answer|null  $answer  what settles it without a change of the design
      */
     public function __construct(
         public Rule $rule,
@@ -23,5 +24,6 @@ final readonly class Finding
         public ?Measure $limit,
         public ?Remedy $remedy,
         public ?string $unsaid = null,
+        public ?Answer $answer = null,
     ) {}
 }

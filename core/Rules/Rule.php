@@ -61,21 +61,36 @@ abstract class Rule
     }
 
     /** @param  string  $said  as for sprintf: `%1$s` is what was measured, `%2$s` the limit */
-    final protected function stop(string $said, ?Measure $measured = null, ?Measure $limit = null, ?Remedy $remedy = null): Finding
-    {
-        return $this->finding(Severity::Stop, $said, $measured, $limit, $remedy);
+    final protected function stop(
+        string $said,
+        ?Measure $measured = null,
+        ?Measure $limit = null,
+        ?Remedy $remedy = null,
+        ?Answer $answer = null,
+    ): Finding {
+        return $this->finding(Severity::Stop, $said, $measured, $limit, $remedy, answer: $answer);
     }
 
     /** @param  string  $said  as for sprintf: `%1$s` is what was measured, `%2$s` the limit */
-    final protected function fix(string $said, ?Measure $measured = null, ?Measure $limit = null, ?Remedy $remedy = null): Finding
-    {
-        return $this->finding(Severity::Fix, $said, $measured, $limit, $remedy);
+    final protected function fix(
+        string $said,
+        ?Measure $measured = null,
+        ?Measure $limit = null,
+        ?Remedy $remedy = null,
+        ?Answer $answer = null,
+    ): Finding {
+        return $this->finding(Severity::Fix, $said, $measured, $limit, $remedy, answer: $answer);
     }
 
     /** @param  string  $said  as for sprintf: `%1$s` is what was measured, `%2$s` the limit */
-    final protected function note(string $said, ?Measure $measured = null, ?Measure $limit = null, ?Remedy $remedy = null): Finding
-    {
-        return $this->finding(Severity::Note, $said, $measured, $limit, $remedy);
+    final protected function note(
+        string $said,
+        ?Measure $measured = null,
+        ?Measure $limit = null,
+        ?Remedy $remedy = null,
+        ?Answer $answer = null,
+    ): Finding {
+        return $this->finding(Severity::Note, $said, $measured, $limit, $remedy, answer: $answer);
     }
 
     /**
@@ -94,9 +109,11 @@ abstract class Rule
         ?Measure $limit,
         ?Remedy $remedy,
         ?string $unsaid = null,
+        ?Answer $answer = null,
     ): Finding {
         return new Finding(
             $this, $severity, Said::of($said, ...array_values(array_filter([$measured, $limit]))), $measured, $limit, $remedy, $unsaid,
+            $answer,
         );
     }
 }

@@ -27,6 +27,9 @@ final readonly class Sizes
     /** Boards are sold by rounded R, m²K/W. */
     private const ROUNDING = Requirement::ROUNDING;
 
+    /** 25 psi, kPa: common practice under a slab. */
+    private const FIRM = 170.0;
+
     public function __construct(private Subject $subject) {}
 
     /** The softest polystyrene that carries it; null where none does. */
@@ -58,15 +61,11 @@ final readonly class Sizes
 
         return $harder === null
             ? null
-            : Remedy::of("Lay {$harder->name} there.", static fn (Design $d): Design => $d->with(match ($check->part) {
+            : Remedy::of("Lay {$harder->name} there.", fn (Design $d): Design => (new Companions($this->subject->stock))->ofMiddle($d->with(match ($check->part) {
                 Part::Perimeter => ['perimeterBoard' => $d->perimeterBoard->but(layer: $d->perimeterBoard->layer->made($harder))],
                 Part::BoardAbove => ['boardAbove' => $d->boardAbove->made($harder)],
-                // The strip along the edge stays no worse than the middle.
-                default => ['fieldBoard' => $d->fieldBoard->made($harder), 'perimeterBoard' => $d->perimeterBoard->but(
-                    layer: $d->perimeterBoard->layer->resistance() < $d->fieldBoard->made($harder)->resistance()
-                        ? $d->perimeterBoard->layer->made($harder) : $d->perimeterBoard->layer,
-                )],
-            }));
+                default => ['fieldBoard' => $d->fieldBoard->made($harder)],
+            })));
     }
 
     /** The softest board for a bearing that carries what stands on this one; the usual 40 psi where no load is given. */
@@ -102,12 +101,13 @@ final readonly class Sizes
     {
         $now = $this->subject->design;
         $above = ! $now->fieldBoard->present() && $now->boardAbove->present();
-        $thicker = static fn (Design $d, float $t): Design => $d->with($above ? ['boardAbove' => $d->boardAbove->thick($t)] : [
-            'fieldBoard' => $d->fieldBoard->thick($t),
-            'perimeterBoard' => $d->perimeterBoard->but(
-                layer: $d->perimeterBoard->layer->thick(max($t, $d->perimeterBoard->layer->thickness)),
-            ),
-        ]);
+        $with = new Companions($this->subject->stock);
+        // Where no board lies there yet, one that is firm enough for a floor.
+        $board = $now->fieldBoard->present() || ($now->fieldBoard->material->strength ?? 0.0) >= self::FIRM
+            ? $now->fieldBoard : Layer::of(Catalogue::get('xps-25psi'), 0.0);
+        $thicker = static fn (Design $d, float $t): Design => $above
+            ? $d->with(['boardAbove' => $d->boardAbove->thick($t)])
+            : $with->ofMiddle($d->with(['fieldBoard' => $board->thick($t)]));
         $size = $this->smallest(
             $above ? 'board_above.thickness_m' : 'field_board.thickness_m',
             $above ? $now->boardAbove->thickness : $now->fieldBoard->thickness,

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules;
 
+use Ondergrond\Damp\DampVerdict;
 use Ondergrond\Frost\FrostDemand;
+use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\Said;
@@ -24,6 +26,15 @@ final class Worse
     /** Of drying, days. */
     private const DRYING = 3.0;
 
+    /** Of f_Rsi. */
+    private const FACTOR = 0.015;
+
+    /** Of what layers may hold. */
+    private const WET = 0.05;
+
+    /** Nobody counts on beyond this. */
+    private const FULL = 10.0;
+
     /** Of what may be carried: up to here nobody minds. */
     private const LITTLE = 0.5;
 
@@ -35,6 +46,47 @@ final class Worse
             Concern::Frost->value => self::frost($before, $after),
             Concern::Damp->value => self::damp($before, $after),
             Concern::Load->value => self::load($before, $after),
+        ]);
+    }
+
+    /**
+     * What the fields of a design come to, as far as it is compared.
+     *
+     * @return array{loss: float, factor: float|null, wet: float|null} mean loss, W; lowest f_Rsi; of what its layers may hold the
+     * largest share
+     */
+    public static function figures(FieldHeat $field, DampVerdict $damp): array
+    {
+        return ['loss' => $field->mean, 'factor' => $damp->factor(), 'wet' => $damp->wettest()?->share()];
+    }
+
+    /**
+     * The same by the fields, for which both have to be solved.
+     *
+     * @param  array{loss: float, factor: float|null, wet: float|null}  $was
+     * @param  array{loss: float, factor: float|null, wet: float|null}  $is
+     * @return array<string, Said> by verdict, a clause each
+     */
+    public static function byFields(array $was, array $is): array
+    {
+        $more = max(0.0, $is['loss']) - max(0.0, $was['loss']);
+        $colder = ($was['factor'] ?? 0.0) - ($is['factor'] ?? 0.0);
+        $wetter = ($is['wet'] ?? 0.0) - ($was['wet'] ?? 0.0);
+        $damp = array_values(array_filter([
+            $colder > self::FACTOR ? Said::of(
+                'its coldest surface gets colder, f %s instead of %s', Measure::of((float) $is['factor'], Quantity::Ratio),
+                Measure::of((float) $was['factor'], Quantity::Ratio),
+            ) : null,
+            $wetter > self::WET ? Said::of('more water gathers in its layers, %s of what they may hold', Measure::of(
+                min(self::FULL, (float) $is['wet']), Quantity::Share,
+            )) : null,
+        ]));
+
+        return array_filter([
+            Concern::Heat->value => $more > self::FELT * abs($was['loss']) ? Said::of(
+                'as drawn the floor loses %s more, mean of the year', Measure::of($more, Quantity::Power),
+            ) : null,
+            Concern::Damp->value => $damp[0] ?? null,
         ]);
     }
 

@@ -20,6 +20,7 @@ final readonly class DampBasis
 
     /**
      * @param  float|null  $indoorRh  that a machine keeps inside, as a share; null where the rooms find their own
+     * @param  float|null  $driedRh  that a machine dries them to at most, as a share; null where none does
      * @param  list<float>  $outdoorRh  relative humidity outside, twelve months, January first, as shares; empty where it is not known
      * @param  float  $muggy  K
      * @param  float|null  $waterTable  its highest level below the ground outside, m; null where it is not known
@@ -32,6 +33,8 @@ final readonly class DampBasis
         public HumidityClass $humidity = HumidityClass::Dwelling,
         #[Size('Humidity that a machine keeps inside', key: 'indoor_rh_share', hint: 'empty: the rooms find their own')]
         public ?float $indoorRh = null,
+        #[Size('Rooms are cooled and dried to', key: 'dried_rh_share', hint: 'empty: they are not; drier air stays as it is')]
+        public ?float $driedRh = null,
         #[Size(
             'Humidity outside of the months',
             key: 'outdoor_rh_share',

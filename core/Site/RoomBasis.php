@@ -30,6 +30,8 @@ final readonly class RoomBasis
      * @param  float|null  $heater  what heats the rooms can give, W/m² of floor; null: a fifth more than the design day takes
      * @param  float  $panels  peak power of panels, kW
      * @param  float  $ownUse  that is taken off their power before any is surplus, kW
+     * @param  float|null  $hot  °C that rooms of special use reach; null: no more than what they are kept at
+     * @param  float  $hotHours  of a day
      */
     public function __construct(
         #[Size('Height of the heated rooms', quantity: Quantity::Length)]
@@ -68,6 +70,10 @@ final readonly class RoomBasis
         public float $panels = 0.0,
         #[Size('Own use before any power is surplus', key: 'own_use_kw')]
         public float $ownUse = 0.3,
+        #[Size('Get as hot as', key: 'hot_c', hint: 'a drying room, a sauna; empty: no hotter than they are kept')]
+        public ?float $hot = null,
+        #[Size('Hot for so many hours a day', key: 'hot_hours')]
+        public float $hotHours = 24.0,
     ) {}
 
     /** Of all glass, m². */

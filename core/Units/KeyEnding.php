@@ -25,6 +25,7 @@ enum KeyEnding: string
     case Ratio = '_ratio';
     case Days = '_days';
     case Years = '_years';
+    case Hours = '_hours';
     case Share = '_share';
     case Angle = '_deg';
     case FreezingIndex = '_c_d';

@@ -45,7 +45,7 @@ final class CoreArrows
         'Inspection' => ['Damp'],
         'Safety' => ['Design', 'Section', 'Site'],
         'Rules' => [
-            'Codec', 'Damp', 'Design', 'Fault', 'FloorHeating', 'Frost', 'Heat', 'Load', 'Material', 'Project', 'Section',
+            'Codec', 'Damp', 'Design', 'Fault', 'FloorHeating', 'Frost', 'Ground', 'Heat', 'Load', 'Material', 'Project', 'Section',
             'Site', 'Units', 'Verdict',
         ],
         'Project' => ['Design', 'Fault', 'Inspection', 'Logbook', 'Plan', 'Site', 'Units'],

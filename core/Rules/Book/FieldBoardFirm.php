@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -65,12 +66,12 @@ final class FieldBoardFirm extends Rule
             Measure::pressure(self::LEAST),
             Remedy::of(
                 'Lay 25 psi (173 kPa) board under the slab.',
-                static fn (Design $d): Design => $d->with(
+                static fn (Design $d): Design => (new Companions($s->stock))->ofMiddle($d->with(
                     [
                         'fieldBoard' => $harden($d->fieldBoard),
                         'perimeterBoard' => $d->perimeterBoard->but(layer: $harden($d->perimeterBoard->layer)),
                     ],
-                ),
+                )),
             ),
         );
     }

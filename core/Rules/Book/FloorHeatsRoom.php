@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -18,6 +19,9 @@ use Ondergrond\Units\Said;
 
 final class FloorHeatsRoom extends Rule
 {
+    /** Water of a floor, °C; common practice, no source. */
+    private const HOTTEST = 50.0;
+
     /** Of the water on the design day, K; common practice, no source. */
     private const DROP = 5.0;
 
@@ -59,37 +63,13 @@ final class FloorHeatsRoom extends Rule
         }
         $heating = $s->design->heating;
         $back = $heating->supply - $heating->waterDrop;
+        $remedy = $s->proposes ? ($floor->cable !== null ? $this->moreCable($s, $floor) : $this->warmerWater($s, $floor)) : null;
         if ($floor->cable === null && $back <= $floor->room) {
             return $this->fix('The water comes back at %1$s into a room of %2$s: it drops too far, and the standard knows no output '
                 .'for that.', Measure::of($back, Quantity::Temperature), Measure::of(
                     $floor->room,
                     Quantity::Temperature,
-                ), $heating->supply - self::DROP <= $floor->room ? null : Remedy::of(
-                    Said::of(
-                        'Let the water drop by %s.',
-                        Measure::of(self::DROP, Quantity::TemperatureDifference),
-                    ), static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(waterDrop: self::DROP)]),
-                ));
-        }
-        $remedy = null;
-        // A fifth to spare, as far as the surface allows it.
-        $more = 1.2 / max(0.05, $floor->covers());
-        if ($more * $floor->surfaceShare() < 1.0) {
-            $power = ceil($more * $heating->power);
-            $supply = ceil($floor->room + $more * ($heating->supply - $floor->room));
-            $remedy = $floor->cable !== null
-                ? Remedy::of(
-                    Said::of('Give the cable %s.', Measure::of($power, Quantity::HeatFlux)),
-                    static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(power: $power)]),
-                )
-                : (
-                    $supply > 50.0
-                    ? null
-                    : Remedy::of(
-                        Said::of('Send the water in at %s.', Measure::of($supply, Quantity::Temperature)),
-                        static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(supply: $supply)]),
-                    )
-                );
+                ), $remedy);
         }
 
         return $this->fix(
@@ -98,5 +78,40 @@ final class FloorHeatsRoom extends Rule
             Measure::of($floor->need, Quantity::HeatFlux),
             $remedy,
         );
+    }
+
+    private function moreCable(Subject $s, HeatedFloor $floor): ?Remedy
+    {
+        // A fifth to spare, as far as the surface allows it.
+        $more = 1.2 / max(0.05, $floor->covers());
+        $power = ceil($more * $s->design->heating->power);
+
+        return $more * $floor->surfaceShare() >= 1.0 ? null : Remedy::of(
+            Said::of('Give the cable %s.', Measure::of($power, Quantity::HeatFlux)),
+            static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(power: $power)]),
+        );
+    }
+
+    /** The coolest water that is enough, where none of it gets hotter than floors take. */
+    private function warmerWater(Subject $s, HeatedFloor $floor): ?Remedy
+    {
+        $heating = $s->design->heating;
+        $drop = $heating->supply - $heating->waterDrop <= $floor->room ? min(self::DROP, $heating->waterDrop) : $heating->waterDrop;
+        for ($supply = ceil(max($heating->supply, $floor->room + $drop)); $supply <= self::HOTTEST; $supply++) {
+            $then = HeatedFloor::of($s->site, $s->design->with(['heating' => $heating->but(supply: $supply, waterDrop: $drop)]));
+            if ($then !== null && $then->covers() >= 1.0) {
+                return $then->surfaceShare() > 1.0 ? null : Remedy::of(
+                    $drop < $heating->waterDrop
+                        ? Said::of(
+                            'Send the water in at %s and let it drop by %s.', Measure::of($supply, Quantity::Temperature),
+                            Measure::of($drop, Quantity::TemperatureDifference),
+                        )
+                        : Said::of('Send the water in at %s.', Measure::of($supply, Quantity::Temperature)),
+                    static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(supply: $supply, waterDrop: $drop)]),
+                );
+            }
+        }
+
+        return null;
     }
 }

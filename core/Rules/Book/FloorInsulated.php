@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -55,7 +56,9 @@ final class FloorInsulated extends Rule
             'Nothing insulates the floor.',
             remedy: Remedy::of(
                 Said::of('Put %s of board under the slab.', Measure::size($s->stock->size(2, 50))),
-                static fn (Design $d): Design => $d->with(['fieldBoard' => $s->stock->layer('xps-25psi', 2, 50)]),
+                static fn (Design $d): Design => (new Companions($s->stock))->ofMiddle(
+                    $d->with(['fieldBoard' => $s->stock->layer('xps-25psi', 2, 50)]),
+                ),
             ),
         );
     }

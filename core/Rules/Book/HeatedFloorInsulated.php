@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules\Book;
 
-use Ondergrond\Design\Design;
-use Ondergrond\Design\HeatedIn;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
-use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
-use Ondergrond\Units\Said;
 
 final class HeatedFloorInsulated extends Rule
 {
@@ -58,10 +54,7 @@ final class HeatedFloorInsulated extends Rule
 
         return ! $d->heating->present() || $r >= self::LEAST ? null : $this->fix(
             'Below the pipes lies R %1$s; %2$s is wanted.', Measure::resistance($r), Measure::resistance(self::LEAST),
-            $d->heating->in === HeatedIn::Slab ? Remedy::of(
-                Said::of('Make the middle board %s.', Measure::size($s->stock->size(4, 100))),
-                static fn (Design $d): Design => $d->with(['fieldBoard' => $d->fieldBoard->thick($s->stock->size(4, 100))]),
-            ) : null,
+            $s->sizes->thickerFloor(static fn (Subject $then): bool => $then->floorResistance() >= self::LEAST),
         );
     }
 }

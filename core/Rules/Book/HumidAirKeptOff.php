@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
+use Ondergrond\Rules\DriedAir;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Severity;
@@ -63,6 +64,6 @@ final class HumidAirKeptOff extends Rule
         return $worst === null || $worst[2] <= 0.0 ? null : $this->note(sprintf(
             'In a humid spell in %s the dew point is %%1$s over the %s, %s: keep it shut and dry the air then.',
             Calendar::MONTHS[$worst[1] - 1], $worst[0]->name, str_replace('-', ' ', $worst[0]->side),
-        ), Measure::of($worst[2], Quantity::TemperatureDifference));
+        ), Measure::of($worst[2], Quantity::TemperatureDifference), answer: DriedAir::againstSweat($s));
     }
 }

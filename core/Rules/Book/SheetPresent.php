@@ -54,9 +54,9 @@ final class SheetPresent extends Rule
 
         return $d->sheet->present() ? null : $this->fix('No sheet keeps ground damp and soil gas from the floor.', remedy: Remedy::of(
             Said::of(
-                'Lay a sheet of %s.',
+                'Lay a sheet of %s, lapped, taped and turned up.',
                 Measure::of($s->stock->size(0.015, 0.4), Quantity::SheetThickness),
-            ), static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(thickness: $s->stock->size(0.015, 0.4))]),
+            ), static fn (Design $d): Design => $d->with(['sheet' => $s->stock->sheet($d->sheet->position)]),
         ));
     }
 }

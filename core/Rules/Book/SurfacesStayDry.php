@@ -7,10 +7,12 @@ namespace Ondergrond\Rules\Book;
 use Ondergrond\Damp\Surface;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
+use Ondergrond\Rules\DriedAir;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Rules\WarmerFace;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
@@ -73,9 +75,13 @@ final class SurfacesStayDry extends Rule
         );
         $measures = [Measure::of($surface->humidity[$month - 1], Quantity::Share), Measure::of(Surface::LIMIT, Quantity::Share)];
 
-        return $winter !== null ? $this->fix($said, ...$measures) : $this->note(
-            rtrim($said, '.').'. Only in summer: a dryer, or a warmer face.',
-            ...$measures,
-        );
+        // What helps is tried by fields, which a first look does not wait for.
+        $tries = $s->proposes && $s->field?->isRough() === false;
+
+        return $winter !== null
+            ? $this->fix($said, ...[...$measures, $tries ? WarmerFace::remedy($s) : null], answer: DriedAir::answer($s))
+            : $this->note(
+                rtrim($said, '.').'. Only in summer: cool and dry the rooms, or a warmer face.', ...$measures, answer: DriedAir::answer($s),
+            );
     }
 }

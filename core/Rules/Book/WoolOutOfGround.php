@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Kind;
+use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -56,9 +57,9 @@ final class WoolOutOfGround extends Rule
             && $d->edgeOutside->depthBelowGrade > 0.05;
         $remedy = Remedy::of(
             'Take extruded board below the ground.',
-            static fn (Design $d): Design => $d->with(
+            static fn (Design $d): Design => (new Companions($s->stock))->ofFoam($d->with(
                 ['edgeOutside' => $d->edgeOutside->but(layer: $d->edgeOutside->layer->made(Catalogue::get('xps-25psi')))],
-            ),
+            )),
         );
 
         return match (true) {

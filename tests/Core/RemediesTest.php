@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ondergrond\Assessor;
+use Ondergrond\Design\Design;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Rules\Finding;
+use Ondergrond\Rules\Judged;
+use Ondergrond\Rules\Judgement;
+use Ondergrond\Rules\Rulebook;
+use Ondergrond\Rules\Severity;
+use Ondergrond\Rules\Subject;
+use Ondergrond\Rules\Worse;
+use Ondergrond\Site\Site;
+use PHPUnit\Framework\Attributes\Group;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Every remedy pressed, on designs drawn by lot: it takes its finding away, and what it brings or makes worse is said before.
+ * `bin/lot remedies` draws ten thousand, two hundred of them with their winters.
+ */
+#[Group('slow')]
+final class RemediesTest extends TestCase
+{
+    /** So many designs that every rule ought to have found something. */
+    private const ALL = 5000;
+
+    /** Rules that find nothing in the lot of designs without fields, and why. */
+    private const NEVER = [
+        'climate-known' => 'the lot is drawn on a site whose climate is its own: OpenQuestionTest',
+        'doors-stay-thawed' => 'hangs on the winter',
+        'first-winter-warm' => 'hangs on the winter',
+        'frost-stays-out' => 'hangs on the winter, of which it says that it was not run',
+        'humid-air-kept-off' => 'hangs on the field',
+        'junction-is-small' => 'hangs on the field',
+        'slab-stands-frost' => 'hangs on the winter',
+        'stacks-stay-dry' => 'hangs on the field',
+        'stem-free-of-frost' => 'hangs on the winter',
+        'surface-factor-met' => 'hangs on the field',
+        'surfaces-stay-dry' => 'hangs on the field',
+    ];
+
+    public function test_every_remedy_clears_its_finding_and_says_what_it_brings(): void
+    {
+        [$seed, $many] = self::lot(20_281_127, 300);
+        mt_srand($seed);
+        $fired = $silent = [];
+        $pressed = 0;
+        for ($i = $taken = 0; $taken < $many; $i++) {
+            try {
+                [$site, $design] = Lot::wide($i);
+            } catch (FaultyInput) {
+                continue;
+            }
+            $taken++;
+            $before = new Subject($site, $design);
+            $judgement = Judgement::of($before);
+            $found = array_map(static fn (Judged $j): string => $j->finding->rule->id(), $judgement->findings);
+            $fired += array_flip($found);
+            $silent += array_diff_key(Rulebook::all(), array_flip($found));
+            foreach ($judgement->findings as $judged) {
+                if ($judged->canBeRemedied()) {
+                    $pressed++;
+                    $this->press($before, $judged, "seed {$seed}, design {$i}");
+                }
+            }
+        }
+        fwrite(STDERR, getenv('LOT') === false ? '' : "{$pressed} remedies of {$taken} designs pressed, ".count($fired)." rules fired\n");
+        self::assertGreaterThan(2 * $many, $pressed);
+        if ($many >= self::ALL) {
+            self::assertSame([], array_diff(array_keys(Rulebook::all()), array_keys($fired), array_keys(self::NEVER)), 'never find anything');
+            self::assertSame([], array_diff(array_keys(Rulebook::all()), array_keys($silent)), 'always find something');
+        }
+    }
+
+    private function press(Subject $before, Judged $judged, string $at): void
+    {
+        $rule = $judged->finding->rule;
+        $after = new Subject($before->site, $judged->finding->remedy?->applied($before->design) ?? $before->design, $before->units);
+        $at .= ", {$rule->id()}";
+        $then = [];
+        foreach (Rulebook::findings($after) as $finding) {
+            $then[$finding->rule->id()] = $finding;
+        }
+        self::assertArrayNotHasKey($rule->id(), $then, "{$at}: still there");
+        $were = array_map(static fn (Finding $f): string => $f->rule->id(), Rulebook::findings($before));
+        $said = array_map(static fn (Finding $f): string => $f->rule->id(), $judged->brings);
+        foreach ($then as $id => $finding) {
+            $grave = in_array($finding->severity, [Severity::Stop, Severity::Fix], true);
+            self::assertTrue(! $grave || in_array($id, $were, true) || in_array($id, $said, true), "{$at}: brings {$id} without saying so");
+        }
+        // By sums of this test's own: heat as the mean of the year, load as the share that is used, water as what lifts.
+        foreach ([
+            'heat' => static fn (Subject $s): float => max(0.0, array_sum($s->heat()->floor->monthly) / 12),
+            'load' => static fn (Subject $s): float => max(0.45, $s->load->share() ?? 0.0),
+            'damp' => static fn (Subject $s): float => max(0.5, $s->damp()->water->liftShare() ?? 0.0),
+            'frost' => static fn (Subject $s): float => 10.0 - $s->frost()->bearingDepth(),
+        ] as $of => $sum) {
+            [$was, $is] = [$sum($before), $sum($after)];
+            self::assertTrue(
+                $is <= $was * 1.05 + 0.05 || isset($judged->worse[$of]) || ($of === 'frost' && $after->frost()->reason !== null),
+                "{$at}: {$of} from {$was} to {$is} without saying so",
+            );
+        }
+    }
+
+    /** With fields and winters: what a remedy does there is said as well. */
+    public function test_what_fields_and_winters_say_after_a_press_was_said_before(): void
+    {
+        [$seed] = self::lot(20_281_128, 1);
+        $many = getenv('WINTERS') === false ? 2 : (int) getenv('WINTERS');
+        mt_srand($seed);
+        $compared = $worse = 0;
+        for ($i = 0; $compared < $many; $i++) {
+            try {
+                [$site, $design] = Lot::wide($i);
+            } catch (FaultyInput) {
+                continue;
+            }
+            $may = array_values(array_filter(
+                Judgement::of(new Subject($site, $design))->findings, static fn (Judged $j): bool => $j->canBeRemedied(),
+            ));
+            if ($may === [] || Assessor::frost($site, $design)->reason !== null) {
+                continue;
+            }
+            $compared++;
+            $judged = $may[mt_rand(0, count($may) - 1)];
+            $then = $judged->finding->remedy?->applied($design) ?? $design;
+            $at = "seed {$seed}, design {$i}, {$judged->finding->rule->id()}";
+            [$was, $is] = [self::seen($site, $design), self::seen($site, $then)];
+            foreach (['heat' => 0.03, 'frost' => 0.02, 'damp' => 0.02] as $of => $felt) {
+                $worse += $is[$of] > $was[$of] + $felt ? 1 : 0;
+                self::assertTrue(
+                    $is[$of] <= $was[$of] + $felt * max(1.0, abs($was[$of])) || isset($judged->worse[$of]),
+                    sprintf('%s: %s from %.4f to %.4f without saying so', $at, $of, $was[$of], $is[$of]),
+                );
+            }
+        }
+        fwrite(STDERR, getenv('LOT') === false ? '' : "{$compared} winters before and after, {$worse} times something is worse and said\n");
+        self::assertSame($many, $compared);
+    }
+
+    /** @return array{heat: float, frost: float, damp: float} more is worse: W/K of the floor, m that frost comes into the bearing's ground, 1 − f_Rsi */
+    private static function seen(Site $site, Design $design): array
+    {
+        $assessed = Assessor::assess($site, $design, roughly: true);
+        $margins = [];
+        foreach (Assessor::proofs($site, $design, [$site->frost->use]) as $proof) {
+            $margins[] = $proof->margin;
+        }
+
+        return [
+            'heat' => $assessed->field->steadyCoefficient,
+            'frost' => $margins === [] ? 0.0 : -min($margins),
+            'damp' => 1.0 - ($assessed->damp->factor() ?? 1.0),
+        ];
+    }
+
+    /** @return array{int, int} seed and how many */
+    private static function lot(int $seed, int $many): array
+    {
+        return [
+            getenv('SEED') === false ? $seed : (int) getenv('SEED'), getenv('LOT') === false ? $many : (int) getenv('LOT'),
+        ];
+    }
+}
