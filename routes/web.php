@@ -186,6 +186,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::put('/site', [SiteController::class, 'update'])->name('site.update');
             Route::put('/site/undo', [SiteController::class, 'undo'])->name('site.undo');
             Route::put('/site/redo', [SiteController::class, 'redo'])->name('site.redo');
+            Route::post('/section/{option}/say', [SiteController::class, 'say'])->name('site.say');
             Route::post('/site/climate', [SiteClimateController::class, 'file'])->name('site.climate');
             Route::post('/site/known', [SiteClimateController::class, 'known'])->name('site.known');
             Route::post('/section/{option}/studies/gain', [StudyController::class, 'gain'])->name('studies.gain');

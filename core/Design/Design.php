@@ -108,10 +108,7 @@ final readonly class Design
             'form' => new Form($this->form->material, 0.0, 0.0),
             'edgeInside' => new InsideBoard($this->edgeInside->layer->thick(0.0)),
             'cover' => $this->cover->but(layer: $this->cover->layer->thick(0.0)),
-            'heating' => $this->heating->in === HeatedIn::Screed
-                ? $this->heating : $this->heating->but(depth: min(
-                    $this->heating->depth, $this->finishedFloor() - $this->slab->underside() - $this->boardAbove->thickness,
-                )),
+            'heating' => $this->heatingWithoutBoards(),
             'edgeUnder' => $this->edgeUnder->thick(0.0),
             'edgeOutside' => $this->edgeOutside->but(layer: $this->edgeOutside->layer->thick(0.0)),
             'wing' => $this->wing->but(layer: $this->wing->layer->thick(0.0)),
@@ -122,6 +119,18 @@ final readonly class Design
             'threshold' => $this->threshold->but(layer: $this->threshold->layer->thick(0.0)),
             'neighbour' => $this->neighbour->but(layer: $this->neighbour->layer->thick(0.0), edgeBoard: 0.0),
         ]);
+    }
+
+    /** Pipes that lay in the slab as deep as they still can. */
+    private function heatingWithoutBoards(): Heating
+    {
+        $room = $this->finishedFloor() - $this->slab->underside() - $this->boardAbove->thickness;
+
+        return match (true) {
+            $this->heating->in !== HeatedIn::Slab => $this->heating,
+            $room < $this->heating->pipe / 2 => $this->heating->but(in: HeatedIn::None),
+            default => $this->heating->but(depth: min($this->heating->depth, $room)),
+        };
     }
 
     /** Height of the finished floor, m. */

@@ -67,6 +67,9 @@ final class JudgementFile
                         [...$judged->worse, ...($costs[$f->rule->id()] ?? null)?->worse() ?? []],
                     ),
                 ],
+                'answer' => $f->answer === null ? null : [
+                    'message' => $f->answer->said->in($format), 'path' => $f->answer->path, 'value' => $f->answer->value,
+                ],
                 'source' => $f->rule->source(),
                 'cost' => self::cost($f, ($costs[$f->rule->id()] ?? null)?->saves),
                 'unsaid' => $f->unsaid,

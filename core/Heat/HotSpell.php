@@ -13,10 +13,10 @@ use Ondergrond\Design\Layer;
 final class HotSpell
 {
     /** Cells no thicker than this, m. */
-    private const CELL = 0.02;
+    private const CELL = 0.01;
 
     /** s. */
-    private const STEP = 600.0;
+    private const STEP = 240.0;
 
     private const DAYS = 30;
 

@@ -120,7 +120,7 @@ final class HeatVerdictTest extends TestCase
         $design = $project->options[2]->design;
         $now = Assessor::assess($project->site, $design)->field->mean;
         foreach (Assessor::judge($project->site, $design, $project->units)->findings as $judged) {
-            $cost = Assessor::cost($project->site, $design, $judged->finding, $now);
+            $cost = Assessor::consequence($project->site, $design, $judged->finding)?->saves;
             $id = $judged->finding->rule->id();
             if (in_array($id, ['wood-off-concrete', 'pest-shield', 'board-bevelled'], true) || $judged->finding->remedy === null) {
                 self::assertNull($cost, "{$id} costs no heat");

@@ -109,24 +109,17 @@ final class Lot
                 $data[$key] = self::one($may);
             }
             if (in_array($key, SizePath::MATERIALS, true) && $part->place() !== null && mt_rand(0, 5) === 0) {
-                $data[$key] = self::one(Catalogue::for($part->place()))->slug;
+                $data[$key] = self::one(array_column(Catalogue::for($part->place()), 'slug'));
             }
         }
 
         return $data;
     }
 
-    /**
-     * @template T
-     *
-     * @param  non-empty-array<T>  $of
-     * @return T
-     */
+    /** @param  array<array-key, mixed>  $of  not empty */
     private static function one(array $of): mixed
     {
-        $of = array_values($of);
-
-        return $of[mt_rand(0, count($of) - 1)];
+        return array_values($of)[mt_rand(0, count($of) - 1)];
     }
 
     /** @return list<Design> the designs of all examples */

@@ -48,8 +48,8 @@ final class RemediesTest extends TestCase
         [$seed, $many] = self::lot(20_281_127, 300);
         mt_srand($seed);
         $fired = $silent = [];
-        $pressed = 0;
-        for ($i = $taken = 0; $taken < $many; $i++) {
+        $pressed = $taken = 0;
+        for ($i = 0; $taken < $many; $i++) {
             try {
                 [$site, $design] = Lot::wide($i);
             } catch (FaultyInput) {

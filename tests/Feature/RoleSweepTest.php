@@ -159,6 +159,7 @@ final class RoleSweepTest extends TestCase
         'site.climate' => self::DESIGNERS,
         'site.update' => self::DESIGNERS,
         'site.known' => self::DESIGNERS,
+        'site.say' => self::DESIGNERS,
         'site.undo' => self::DESIGNERS,
         'site.redo' => self::DESIGNERS,
         'studies.gain' => self::DESIGNERS,

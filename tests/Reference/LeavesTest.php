@@ -48,7 +48,7 @@ final class LeavesTest extends TestCase
     /** Common practice, no source: the wall foot of a cavity wall whose insulation goes on down stays dry; that of a solid stem does not. */
     public function test_the_wall_foot_is_judged_by_its_leaves(): void
     {
-        $site = Examples::of('insulated-screed-floor')?->site ?? self::fail('there is an example of it');
+        $site = Examples::of('insulated-screed-floor')->site ?? self::fail('there is an example of it');
         $leaves = Families::all()['insulated-screed-floor']->preset(Footprint::rectangle(10.0, 6.0), UnitSystem::Metric);
         $coldest = static fn (Design $d): float => Assessor::assess($site, $d)->damp->factor() ?? self::fail('its field is solved');
         self::assertGreaterThan($coldest(Schools::all()['wall-kind']->follow($leaves, 'masonry')) + 0.02, $coldest($leaves));

@@ -7,19 +7,27 @@ namespace App\Http\Controllers;
 use App\Forms\FaultMessages;
 use App\Forms\Reader;
 use App\Forms\TypedSite;
+use App\Forms\Word;
 use App\History\Conflict;
 use App\History\History;
 use App\Http\Requests\ProjectNameRequest;
+use App\Models\Option;
 use App\Models\Project;
 use App\View\SitePage;
 use Closure;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
+use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Fault\FaultyInput;
 
 /** Where a building stands: its year, its ground, its limits and its rooms. Saved as it is typed. */
 final readonly class SiteController
 {
+    /** What findings offer to be said, as files call it. */
+    private const SAID = ['site.damp.dried_rh_share'];
+
     public function __construct(private History $history, private Reader $reading) {}
 
     public function edit(Project $project): View
@@ -42,6 +50,25 @@ final readonly class SiteController
             static fn (array $state): array => ['name' => trim($name), 'site' => $form->over($state['site'], $typed)],
             $request->has('seen') ? $request->integer('seen') : null,
         ));
+    }
+
+    /** What a finding offers to be said of the site, by one press; undone at the site like any other change. */
+    public function say(Project $project, Option $option, Request $request): RedirectResponse
+    {
+        [$path, $value] = [...explode(':', Word::of($request, 'say'), 2), ''];
+        if (! in_array($path, self::SAID, true) || ! is_numeric($value)) {
+            throw ValidationException::withMessages(['act' => 'There is no such answer.']);
+        }
+        $this->saved($project, fn () => $this->history->change(
+            $project, History::head($project)->id,
+            static function (array $state) use ($path, $value): array {
+                Arr::set($state, $path, (float) $value);
+
+                return $state;
+            }, null,
+        ));
+
+        return redirect()->route('section.show', [$project, $option]);
     }
 
     public function undo(Project $project): RedirectResponse

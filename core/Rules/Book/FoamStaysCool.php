@@ -142,9 +142,16 @@ final class FoamStaysCool extends Rule
                 [$d->screed, $d->boardAbove, $d->slab->layer, $d->fieldBoard, Layer::of($d->stone->material, max(0.3, $d->stone->thickness))],
                 ['the screed', 'the board on the slab', 'the slab', 'the middle board', 'the stone'], $usual, $hot, $hours, $ground,
             ];
-            $stacks[] = [[$d->upstand, $d->slab->layer], ['the upstand', 'the slab'], $usual, $hot, $hours, $ground];
+            // What stands on edge beside screed or slab is reached through half of it.
+            $half = static fn (Layer $l): Layer => $l->thick($l->thickness / 2);
+            if ($d->screed->present()) {
+                $stacks[] = [
+                    [$half($d->screed), $d->upstand, $d->stem->layer], ['the screed', 'the upstand', 'the stem'], $usual, $hot, $hours, $ground,
+                ];
+            }
             $stacks[] = [
-                [$d->edgeInside->layer, $d->slab->layer], ['the board inside the edge', 'the edge'], $usual, $hot, $hours, $ground,
+                [$d->screed, $d->boardAbove, $half($d->slab->layer), $d->edgeInside->layer, $d->slab->layer],
+                ['the screed', 'the board on the slab', 'the slab', 'the board inside the edge', 'the edge'], $usual, $hot, $hours, $ground,
             ];
         }
         if ($d->hasRoomBelowGrade() && $s->isHeated()) {

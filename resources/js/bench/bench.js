@@ -200,10 +200,12 @@ export default () => {
 
         takePiece(kind, fresh) {
             if (kind === 'costs') {
-                for (const cost of fresh.querySelectorAll('[data-cost]')) {
-                    const place = this.$root.querySelector(`[data-cost="${cost.dataset.cost}"]`);
-                    if (place) {
-                        place.textContent = cost.textContent;
+                for (const kind of ['cost', 'worse']) {
+                    for (const said of fresh.querySelectorAll(`[data-${kind}]`)) {
+                        const place = this.$root.querySelector(`[data-${kind}="${said.dataset[kind]}"]`);
+                        if (place) {
+                            place.textContent = said.textContent;
+                        }
                     }
                 }
                 return;

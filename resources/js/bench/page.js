@@ -126,8 +126,8 @@ export default class Page {
         this.settled.take(here);
         this.takeInUnits(here, fresh);
         this.settled.put(here, known);
-        for (const cost of here.querySelectorAll('[data-cost]')) {
-            cost.textContent = '';
+        for (const said of here.querySelectorAll('[data-cost], [data-worse]')) {
+            said.textContent = '';
         }
     }
 

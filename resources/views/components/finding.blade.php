@@ -1,5 +1,6 @@
 {{-- One finding: its weight, what was found, why it matters, the remedy and what that does; of what is not said, the answers. --}}
 @props(['judged', 'format', 'may', 'project' => null])
+@use('Ondergrond\Rules\Answer')
 @php
     $finding = $judged->finding;
     $rule = $finding->rule;
@@ -20,6 +21,12 @@
         @if ($may && $judged->isOpen() && $judged->canBeRemedied())<button id="remedy-{{ $id }}" name="act"
             value="remedy:{{ $id }}">{{
             rtrim($finding->remedy->said->in($format), '.') }}</button>@endif
+        @if ($may && $judged->isOpen() && $finding->answer?->path === Answer::LEAST_WING)
+            <button id="look-{{ $id }}" class="needs-script" form="look-for-wing">{{ rtrim($finding->answer->said->in($format), '.') }}</button>
+        @elseif ($may && $judged->isOpen() && $finding->answer !== null)
+            <button id="answer-{{ $id }}" class="needs-script" form="say-at-site" name="say" value="{{ $finding->answer->path }}:{{
+                $finding->answer->value }}">{{ rtrim($finding->answer->said->in($format), '.') }}: say so of the site</button>
+        @endif
         @if ($may && $judged->isOpen() && $finding->unsaid !== null)
             @if ($answers !== [])
                 <span class="chips" role="group" aria-label="{{ $finding->said->in($format) }}">@foreach ($answers as $value =>
@@ -39,6 +46,14 @@
             <button id="again-{{ $id }}" name="act" value="take-back:{{ $id }}">Ask it again<span class="unseen">: {{ $rule->asks()
                 }}</span></button>
         @endif
+        @if ($judged->isOpen() && $judged->canBeRemedied())
+            <p class="finding-but">
+                @foreach ($judged->brings as $brought)<span class="finding-brings">It brings another finding:
+                    <x-weight :severity="$brought->severity" /> {{ $brought->said->in($format) }}</span>@endforeach
+                @foreach ($judged->worse as $worse)<span>But {{ $worse->in($format) }}.</span>@endforeach
+                <span data-worse="{{ $id }}"></span>
+            </p>
+        @endif
         <details class="finding-more" id="more-{{ $id }}" @if ($errors->has($field)) open @endif>
             <summary id="open-{{ $id }}">More<span class="unseen">: {{ $rule->asks() }}</span></summary>
             <p class="finding-does">{{ ucfirst($rule->cited()) }}.</p>
@@ -48,8 +63,6 @@
                     @if ($judged->obstacle)The remedy, {{ lcfirst(rtrim($finding->remedy->said->in($format), '.')) }}, cannot be built
                         here: {{ $judged->obstacle }}.@endif
                     @if ($judged->takes !== [])It also settles: {{ $judged->takesInWords() }}.@endif
-                    @foreach ($judged->brings as $brought)<span class="finding-brings">It brings another finding:
-                        <x-weight :severity="$brought->severity" /> {{ $brought->said->in($format) }}</span>@endforeach
                 </p>
             @endif
             @if ($may && $judged->isOpen())

@@ -129,5 +129,9 @@
             <div id="parts-list"></div>
         </dialog>
     </form>
+    @if ($may)
+        <form id="look-for-wing" method="post" action="{{ route('studies.wing', [$project, $option]) }}">@csrf</form>
+        <form id="say-at-site" method="post" action="{{ route('site.say', $same) }}">@csrf</form>
+    @endif
     @include('section.keys')
 </x-layout>
