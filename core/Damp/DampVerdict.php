@@ -18,6 +18,9 @@ use Ondergrond\Verdict\Verdict;
  */
 final readonly class DampVerdict
 {
+    /** Hours that rooms are let cool in, 22 to 6 h as the hours of the rooms have it; common practice, no source. */
+    private const NIGHT = 8;
+
     /**
      * @param  list<DampStack>|null  $stacks  null where the field is not solved yet
      * @param  list<Surface>|null  $surfaces  null with it
@@ -98,10 +101,13 @@ final readonly class DampVerdict
         return self::hours(array_map(static fn (Surface $s): array => $s->atRisk(), $this->surfaces ?? []));
     }
 
-    /** The same where rooms are set back in the heating months. */
+    /** The same where rooms are set back in the heating months: of a month that is no risk by day, its nights alone. */
     public function hoursAtRiskSetBack(): int
     {
-        return self::hours(array_map(static fn (Surface $s): array => $s->atRiskSetBack(), $this->surfaces ?? []));
+        $always = array_merge(...array_map(static fn (Surface $s): array => $s->atRisk(), $this->surfaces ?? []));
+        $nights = array_map(static fn (Surface $s): array => array_diff($s->atRiskSetBack(), $always), $this->surfaces ?? []);
+
+        return $this->hoursAtRisk() + (int) round(self::NIGHT / 24 * self::hours($nights));
     }
 
     /**
@@ -192,7 +198,7 @@ final readonly class DampVerdict
         return $this->stacks === null ? null : max($this->wettest()?->share() ?? 0.0, $this->dampest()?->share() ?? 0.0);
     }
 
-    /** @param  list<list<int>>  $months  1 to 12 */
+    /** @param  list<array<int, int>>  $months  1 to 12 */
     private static function hours(array $months): int
     {
         return array_sum(array_map(Calendar::hours(...), array_unique(array_merge(...$months))));

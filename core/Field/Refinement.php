@@ -17,17 +17,19 @@ final readonly class Refinement
 
     /**
      * @param  float  $flows  largest relative change of Σ|flow|, of a boundary's flow or of its harmonic amplitude
+     * @param  float  $total  change of Σ|flow|, W/m
      * @param  float|null  $surface  change of the lowest inside surface temperature ÷ span of the temperatures given
      */
     private function __construct(
         public float $flows,
+        public float $total,
         public ?float $surface,
     ) {}
 
     /** Nothing was halved, so that nothing is known. */
     public static function none(): self
     {
-        return new self(INF, null);
+        return new self(INF, INF, null);
     }
 
     public static function between(MeshSolution $coarse, MeshSolution $fine): self
@@ -35,7 +37,8 @@ final readonly class Refinement
         // Where nothing flows, what arithmetic leaves is measured against what drives the field.
         $least = self::NOTHING * $fine->network->drive();
         $all = max($least, $fine->steady->total());
-        $changes = [self::relative(abs($fine->steady->total() - $coarse->steady->total()), $all, $all)];
+        $total = abs($fine->steady->total() - $coarse->steady->total());
+        $changes = [self::relative($total, $all, $all)];
         foreach ($fine->steady->flows as $name => $flow) {
             $changes[] = self::relative(abs($flow - $coarse->steady->flows[$name]), abs($flow), $all);
         }
@@ -46,7 +49,7 @@ final readonly class Refinement
             }
         }
 
-        return new self(max($changes), self::surfaceChange($coarse, $fine));
+        return new self(max($changes), $total, self::surfaceChange($coarse, $fine));
     }
 
     private static function relative(float $change, float $value, float $all): float

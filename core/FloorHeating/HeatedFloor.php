@@ -76,7 +76,8 @@ final readonly class HeatedFloor
         $all = array_sum(array_map(static fn (HeatLayer $l): float => $l->resistance, $layers));
         $up = 1 / ($over + $finish + 1 / TypeA::ALPHA);
         $down = 1 / ($all - $over - $finish + $model->virtualLayer);
-        $grid = $cable ? PipeGrid::spread($heating, $conductivity) : PipeGrid::resistance($heating, $conductivity);
+        $ends = PipeGrid::ends($heating, $conductivity, $heating->depth, self::thick($layers, $heating->depth), 1 / (1 / TypeA::ALPHA + $finish));
+        $grid = max(0.0, $ends + ($cable ? PipeGrid::spread($heating, $conductivity) : PipeGrid::resistance($heating, $conductivity)));
         if ($cable) {
             $given = $heating->power;
             $plane = ($given + $down * $beyond) / ($up + $down);
@@ -132,10 +133,16 @@ final readonly class HeatedFloor
         return $this->room + ($this->planeNeeded - $this->room) * min(1.0, $mean / max(1.0, $this->room - $site->climate->design()));
     }
 
-    /** Of what the rooms take, what it gives. */
+    /** Of what the rooms take, what it gives by the less of the two: resistances, and the standard's coefficient in its range. */
     public function covers(): float
     {
-        return $this->need <= 0.0 ? 1.0 : $this->output / $this->need;
+        return $this->need <= 0.0 ? 1.0 : $this->least() / $this->need;
+    }
+
+    /** By whichever says less, W/m². */
+    public function least(): float
+    {
+        return min($this->output, $this->byStandard() ?? INF);
     }
 
     /** Warmest that its surface may get where people stay, °C. */
@@ -205,6 +212,24 @@ final readonly class HeatedFloor
     }
 
     /**
+     * Of what conducts round the pipes, down to the first layer under them that holds heat back, m.
+     *
+     * @param  list<HeatLayer>  $layers
+     */
+    private static function thick(array $layers, float $depth): float
+    {
+        $thick = 0.0;
+        foreach ($layers as $layer) {
+            if ($layer->holdsBack() && $thick > $depth) {
+                break;
+            }
+            $thick += $layer->thickness;
+        }
+
+        return $thick;
+    }
+
+    /**
      * By how much the surface over a pipe is warmer than its mean, K: each harmonic of a row of line sources at depth s in
      * a layer of thickness b that is closed below and loses heat by h above is
      * 2q·cosh(k(b − s)) / (λk·sinh(kb) + h·cosh(kb)), k = 2πn/T (the plate with sources by Fourier's series).
@@ -213,13 +238,7 @@ final readonly class HeatedFloor
      */
     private static function ripple(Heating $heating, array $layers, float $conductivity, float $finish, float $given): float
     {
-        $thick = 0.0;
-        foreach ($layers as $layer) {
-            if ($layer->holdsBack() && $thick > $heating->depth) {
-                break;
-            }
-            $thick += $layer->thickness;
-        }
+        $thick = self::thick($layers, $heating->depth);
         $h = 1 / (1 / TypeA::ALPHA + $finish);
         $sum = 0.0;
         for ($n = 1; $n <= self::TERMS; $n++) {

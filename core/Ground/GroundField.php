@@ -158,6 +158,17 @@ final readonly class GroundField
         return array_sum($this->shares());
     }
 
+    /**
+     * How far L2D may still be off, W/(m·K): what the last halving of its mesh changed, since each changes about half of what the one
+     * before did. Σ|flow| counts what goes in and what comes out. Null where nothing was halved.
+     */
+    public function couplingError(): ?float
+    {
+        $change = $this->solution->refinement->total;
+
+        return is_finite($change) ? $change / 2 : null;
+    }
+
     /** @return array<string, float> L2D by inside boundary, W/(m·K) */
     public function shares(): array
     {

@@ -17,6 +17,7 @@ final readonly class Junction
      * @param  float|null  $own  ψ by option B: the same less the formula's own floor as a field; null where that is no slab on the ground
      * @param  float|null  $total  L2D of the section, W/(m·K)
      * @param  string  $note  how it is to be read
+     * @param  float|null  $error  that the mesh leaves in ψ, W/(m·K); null where it is not known
      */
     public function __construct(
         public string $slug,
@@ -27,6 +28,7 @@ final readonly class Junction
         public ?float $own,
         public ?float $total,
         public string $note = '',
+        public ?float $error = null,
     ) {}
 
     /** What it adds to the building, W/K. */

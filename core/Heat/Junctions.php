@@ -42,6 +42,7 @@ final readonly class Junctions
                 $name, self::label($ground->stretch, $design), $ground->side, $length, $lost === null ? null : $lost - $byFormula,
                 $lost === null || $byField === null ? null : $lost - $byField, $ground->couplingCoefficient(),
                 $ground->side->isWhole() ? 'the section runs over the whole floor; the far edge is taken off' : '',
+                $ground->couplingError(),
             );
         }
         $sum = array_sum(array_map(static fn (Junction $j): float => $j->loss(), $all));
@@ -78,6 +79,7 @@ final readonly class Junctions
         return new Junction(
             'corners', 'Corners in plan', null, $length, $edge->psi, $edge->own, null,
             'upper estimate, not in the sum: by so much the outer face is longer than the inner one',
+            $edge->error,
         );
     }
 

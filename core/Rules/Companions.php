@@ -7,6 +7,7 @@ namespace Ondergrond\Rules;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
 use Ondergrond\Design\Families\Stock;
+use Ondergrond\Material\Catalogue;
 use Ondergrond\Section\Layout;
 
 /** What belongs to a part that a remedy puts in, so that it does not open a finding of its own. Common practice, no source. */
@@ -35,6 +36,13 @@ final readonly class Companions
         return $lacks ? $d->with(['perimeterBoard' => $d->perimeterBoard->but(
             layer: $d->fieldBoard->thick(max($d->fieldBoard->thickness, $d->perimeterBoard->layer->thickness)),
         )]) : $d;
+    }
+
+    /** A bed so thick, of clean stone. */
+    public function ofStone(Design $d, float $thickness): Design
+    {
+        return $d->with(['stone' => ($d->stone->material->slug === 'sand' ? $d->stone->made(Catalogue::get('crushed-stone')) : $d->stone)
+            ->thick($thickness)]);
     }
 
     /** A cover with a drip over it, and lapped over the membrane where there is one. */

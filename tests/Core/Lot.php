@@ -68,6 +68,9 @@ final class Lot
         foreach (mt_rand(0, 1) === 0 ? Part::cases() : [] as $part) {
             $data[$part->value] = self::chosen($data[$part->value], $schema['$defs']['design']['properties'][$part->value], $part);
         }
+        $data['footprint']['lot_line_m'] = self::one([0, 0, 0, 0.4, 3.0]);
+        $data['footprint']['doors_m'] = self::one([0, 0, 1.0, 4.0]);
+        $data['footprint']['porch_m'] = self::one([0, 0, 0, 2.0]);
         $design = DesignCodec::fromArray($data);
         $site = SiteCodec::toArray(self::site($i, $schema));
         foreach (['water', 'radon', 'termites'] as $key) {
@@ -79,6 +82,7 @@ final class Lot
         $site['damp']['humidity'] = self::one($schema['$defs']['site']['properties']['damp']['properties']['humidity']['enum']);
         $site['damp']['water_table_m'] = self::one([null, null, 0.3, 1.0, 1.8, 5.0]);
         $site['frost']['ledge_m'] = self::one([null, null, null, 0.4, 1.5]);
+        $site['climate']['source'] = mt_rand(0, 30) === 0 ? 'not-known' : 'own';
         $site['requirements'] = SiteCodec::requirements(RequirementSets::all()[self::one(array_keys(RequirementSets::all()))]['of']);
 
         return [SiteCodec::fromArray($site), $design];

@@ -30,7 +30,6 @@ final class RemediesTest extends TestCase
 
     /** Rules that find nothing in the lot of designs without fields, and why. */
     private const NEVER = [
-        'climate-known' => 'the lot is drawn on a site whose climate is its own: OpenQuestionTest',
         'doors-stay-thawed' => 'hangs on the winter',
         'first-winter-warm' => 'hangs on the winter',
         'frost-stays-out' => 'hangs on the winter, of which it says that it was not run',
@@ -85,7 +84,10 @@ final class RemediesTest extends TestCase
         foreach (Rulebook::findings($after) as $finding) {
             $then[$finding->rule->id()] = $finding;
         }
-        self::assertArrayNotHasKey($rule->id(), $then, "{$at}: still there");
+        // What is mended may leave another question open: a board of no stated strength beside the one that was too soft.
+        self::assertTrue(
+            ! isset($then[$rule->id()]) || $then[$rule->id()]->severity === Severity::NotChecked, "{$at}: still there",
+        );
         $were = array_map(static fn (Finding $f): string => $f->rule->id(), Rulebook::findings($before));
         $said = array_map(static fn (Finding $f): string => $f->rule->id(), $judged->brings);
         foreach ($then as $id => $finding) {

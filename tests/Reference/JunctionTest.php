@@ -10,6 +10,9 @@ use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Side;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\SectionFile;
+use Ondergrond\Field\Problem;
+use Ondergrond\Field\Solution;
+use Ondergrond\Ground\GroundField;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Heat\FormulaStrip;
 use Ondergrond\Heat\SlabOnGround;
@@ -90,5 +93,19 @@ final class JunctionTest extends TestCase
         );
 
         return json_decode($process->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR)['flows'];
+    }
+
+    /** ISO 10211:2007, 5.2.3 halves cells until little changes: what is left is no more than what is said, on meshes four times as fine. */
+    public function test_psi_is_off_by_no_more_than_is_said(): void
+    {
+        foreach (['thickened-edge-slab', 'insulated-screed-floor', 'conditioned-crawlspace', 'stem-wall-slab'] as $family) {
+            $project = Examples::of($family) ?? self::fail('there is one');
+            $ground = GroundField::of($project->site, $project->options[0]->design, yearly: false);
+            $problem = $ground->solution->problem;
+            $fine = Solution::of(Problem::of($problem->patches, $problem->boundaries, accuracy: 0.002));
+            $better = array_sum(array_intersect_key($fine->steady->flows, array_flip(SectionProblem::INSIDE)));
+            self::assertLessThanOrEqual((float) $ground->couplingError(), abs($better - $ground->couplingCoefficient()), $family);
+            self::assertGreaterThan(0.0, $ground->couplingError());
+        }
     }
 }

@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -55,12 +56,11 @@ final class DrainsBothSides extends Rule
 
         return ! $s->liesDeep() || $missing === [] ? null : $this->fix('No drain '.implode(' or ', $missing).'.', remedy: Remedy::of(
             Said::of('Lay drains of %s on both sides of the footing.', Measure::size($pipe)),
-            static fn (Design $d): Design => $d->with(
+            static fn (Design $d): Design => (new Companions($s->stock))->ofStone($d->with(
                 [
                     'drains' => $d->drains->but(outer: max($d->drains->outer, $pipe), inner: max($d->drains->inner, $pipe)),
-                    'stone' => $d->stone->thick(max($d->stone->thickness, $pipe)),
                 ],
-            ),
+            ), max($d->stone->thickness, $pipe)),
         ));
     }
 }

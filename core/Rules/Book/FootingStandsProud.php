@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -68,7 +69,9 @@ final class FootingStandsProud extends Rule
             ),
             Remedy::of(
                 Said::of('Deepen the stone by %s.', Measure::size(ceil($lack * 200) / 200)),
-                static fn (Design $d): Design => $d->with(['stone' => $d->stone->thick($d->stone->thickness + ceil($lack * 200) / 200)]),
+                static fn (Design $d): Design => (new Companions($s->stock))->ofStone(
+                    $d, $d->stone->thickness + ceil($lack * 200) / 200,
+                ),
             ),
         );
     }

@@ -58,7 +58,8 @@ final class NeighbourLower extends Rule
         return ! $d->neighbour->present() || $step >= self::LEAST ? null : $this->note(
             'The unheated slab lies %1$s below the floor; at least %2$s keeps water out.', Measure::size(max(0.0, $step)),
             Measure::size($s->stock->size(0.75, 20)),
-            Remedy::of(
+            // It is not lowered into the ground.
+            $d->finishedFloor() < $s->stock->size(0.75, 20) ? null : Remedy::of(
                 Said::of('Lower it to %s below the floor.', Measure::size($s->stock->size(0.75, 20))),
                 static fn (Design $d): Design => $d->with(
                     ['neighbour' => $d->neighbour->but(topAboveGrade: max(0.0, $d->finishedFloor() - $s->stock->size(0.75, 20)))],

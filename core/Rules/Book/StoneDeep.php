@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
@@ -62,7 +63,7 @@ final class StoneDeep extends Rule
         $sizes = [Measure::size($d->stone->thickness), Measure::size($s->stock->size(4, 100))];
         $remedy = Remedy::of(
             Said::of('Lay %s of clean stone.', Measure::size($s->stock->size(4, 100))),
-            static fn (Design $d): Design => $d->with(['stone' => $d->stone->thick($s->stock->size(4, 100))]),
+            static fn (Design $d): Design => (new Companions($s->stock))->ofStone($d, $s->stock->size(4, 100)),
         );
 
         return $s->site->soil === Soil::SandOrGravel
