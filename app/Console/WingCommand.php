@@ -27,6 +27,9 @@ final class WingCommand extends Command
             'seconds', null, InputOption::VALUE_REQUIRED, 'Answers after so long with what it has, “complete” false',
             (string) self::PATIENCE,
         );
+        $this->addOption(
+            'wing-alone', null, InputOption::VALUE_NONE, 'Changes no size but the wing’s, though the table asks more of depth or edge board',
+        );
         $this->setHelp(
             'Says each try on standard error, prints all with the best as JSON. Answers within three minutes; where it stopped, '
                 .'“complete” is false. Exits 2 where a wing cannot help or the input cannot be used, 1 where none holds so far.',
@@ -62,7 +65,10 @@ final class WingCommand extends Command
                 }
 
                 return (hrtime(true) - $begun) / 1e9 < (float) $seconds;
-            });
+            }, wingAlone: $input->getOption('wing-alone') === true);
+            foreach ($outcome->changes as $change) {
+                InputFile::say($output, sprintf('besides: %s %.0f → %.0f mm', $change->path, 1000 * $change->from, 1000 * $change->to));
+            }
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
 

@@ -129,6 +129,7 @@ final class RunStudy implements ShouldQueue
         return WingSearch::run(
             $project->site, $design, $project->units,
             static fn (WingOutcome $o): bool => $write(['done' => count($o->tries), 'of' => $o->most], $o->toArray()),
+            wingAlone: ($study->input['wing_alone'] ?? false) === true,
         )->toArray();
     }
 

@@ -14,6 +14,7 @@ use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Gain\Candidate;
 use Ondergrond\Gain\Gains;
@@ -22,6 +23,8 @@ use Ondergrond\History\ChangeWords;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Search\Choice;
 use Ondergrond\Search\Outcome;
+use Ondergrond\Sizing\Change;
+use Ondergrond\Sizing\WingSearch;
 use Ondergrond\Sizing\WingsKept;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Units\Quantity;
@@ -145,6 +148,21 @@ final readonly class StudyPage
         $kept = $this->search->result ?? [];
 
         return $kept === [] ? null : Outcome::fromArray($kept);
+    }
+
+    /** @return list<Change> sizes besides the wing's that the table asks to be changed; none where a wing cannot help */
+    public function besides(): array
+    {
+        try {
+            return WingSearch::besides($this->project->site, $this->option->design, $this->project->units);
+        } catch (FaultyInput) {
+            return [];
+        }
+    }
+
+    public function changed(Change $change): string
+    {
+        return sprintf('%s %s → %s', $this->label($change->path), $this->size($change->path, $change->from), $this->size($change->path, $change->to));
     }
 
     /** Which wings were tried; null before the first. */

@@ -24,12 +24,12 @@ final class TableWing
     /**
      * @param  float  $index  °F·d, within the table
      * @param  Material|null  $board  of a wing where there is none yet, one that the table knows
+     * @param  bool  $wingAlone  leaves beam, footing and outside board as they are
      */
-    public static function fitted(Design $d, float $index, Stock $stock, ?Material $board = null): Design
+    public static function fitted(Design $d, float $index, Stock $stock, ?Material $board = null, bool $wingAlone = false): Design
     {
         [$depth, $vertical, $along, $corner, $a, $b, $c] = FrostTable::row($index);
-        $d = self::deepened($d, $depth, $stock);
-        $d = self::outside($d, $vertical, $stock);
+        $d = $wingAlone ? $d : self::outside(self::deepened($d, $depth, $stock), $vertical, $stock);
         if ($along <= 0.0) {
             return $d;
         }

@@ -16,6 +16,8 @@ final readonly class Outcome
      * @param  int  $fields  solved so far
      * @param  bool  $finished  the front is confirmed by fields
      * @param  list<string>  $unpriced  materials that the price list lacks; where none is priced, price is m³ of insulation
+     * @param  int  $tried  designs that were put to the field: what is listed is beaten by none of them
+     * @param  int  $untried  designs that were not, though the guess puts them beside those listed or ahead
      */
     public function __construct(
         public int $designs,
@@ -28,6 +30,8 @@ final readonly class Outcome
         public bool $priced,
         public array $unpriced,
         public float $seconds,
+        public int $tried = 0,
+        public int $untried = 0,
     ) {}
 
     /** @param  array<string, mixed>  $kept */
@@ -36,7 +40,7 @@ final readonly class Outcome
         return new self(
             $kept['designs'], $kept['judged'], $kept['hold'], $kept['broken'],
             array_values(array_map(Choice::fromArray(...), $kept['front'])), $kept['fields'], $kept['finished'], $kept['priced'],
-            $kept['unpriced'], $kept['seconds'],
+            $kept['unpriced'], $kept['seconds'], $kept['tried'] ?? 0, $kept['untried'] ?? 0,
         );
     }
 
@@ -50,6 +54,7 @@ final readonly class Outcome
                 $this->front,
             ), 'fields' => $this->fields, 'finished' => $this->finished,
             'priced' => $this->priced, 'unpriced' => $this->unpriced, 'seconds' => $this->seconds,
+            'tried' => $this->tried, 'untried' => $this->untried,
         ];
     }
 }

@@ -34,6 +34,9 @@ final class Search
     /** Designs of the front that get a field. */
     private const CONFIRMED = 14;
 
+    /** And so many more that the guess puts ahead of one that is listed. */
+    private const MORE = 14;
+
     /** Designs of the front whose winter is run at most. */
     private const WINTERS = 12;
 
@@ -45,6 +48,10 @@ final class Search
     private int $hold = 0;
 
     private int $fields = 0;
+
+    private int $tried = 0;
+
+    private int $untried = 0;
 
     /** @var array<string, int> */
     private array $broken = [];
@@ -220,25 +227,80 @@ final class Search
 
     private function confirm(): Outcome
     {
-        $near = [];
-        foreach (self::front($this->holding, self::NEAR) as $choice) {
-            $near[] = $choice;
-        }
+        $near = self::front($this->holding, self::NEAR);
         // Spread over the front where there are too many.
         $every = max(1.0, count($near) / self::CONFIRMED);
-        $confirmed = [];
+        $first = [];
         for ($i = 0.0; $i < count($near); $i += $every) {
-            $choice = $near[(int) $i];
-            $design = $this->space->design($choice->sizes);
-            if ($design !== null) {
-                $confirmed[] = $choice->confirmed($this->field($design));
-            }
-            if (! ($this->progress)($this->outcome(self::front($confirmed), false))) {
-                return $this->outcome(self::front($confirmed), false);
+            $first[] = (int) $i;
+        }
+        $confirmed = [];
+        foreach ($first as $i) {
+            if (! $this->confirmed($near, $i, $confirmed)) {
+                return $this->outcome(self::front(array_values($confirmed)), false);
             }
         }
+        // Whatever the guess still puts ahead of one that is listed, best guess first.
+        for ($more = 0; $more < self::MORE; $more++) {
+            $ahead = $this->ahead($near, $confirmed);
+            if ($ahead === []) {
+                break;
+            }
+            if (! $this->confirmed($near, $ahead[0], $confirmed)) {
+                return $this->outcome(self::front(array_values($confirmed)), false);
+            }
+        }
+        $this->untried = count($this->ahead($near, $confirmed));
 
-        return $this->proved(self::front($confirmed));
+        return $this->proved(self::front(array_values($confirmed)));
+    }
+
+    /**
+     * Puts one to the field.
+     *
+     * @param  list<Choice>  $near
+     * @param  array<int, Choice>  $confirmed  by place among them
+     * @return bool false where the search was stopped
+     */
+    private function confirmed(array $near, int $i, array &$confirmed): bool
+    {
+        $design = $this->space->design($near[$i]->sizes);
+        if ($design !== null) {
+            $confirmed[$i] = $near[$i]->confirmed($this->field($design));
+            $this->tried++;
+        }
+
+        return ($this->progress)($this->outcome(self::front(array_values($confirmed)), false));
+    }
+
+    /**
+     * Those not put to the field that by their guess, put right by what the nearest that was shows, would beat one that is listed.
+     *
+     * @param  list<Choice>  $near
+     * @param  array<int, Choice>  $confirmed  by place among them
+     * @return list<int> places, the farthest ahead first
+     */
+    private function ahead(array $near, array $confirmed): array
+    {
+        $listed = self::front(array_values($confirmed));
+        $ahead = [];
+        foreach (array_diff_key($near, $confirmed) as $i => $choice) {
+            $off = [];
+            foreach ($confirmed as $k => $known) {
+                $off[abs($k - $i)] ??= ($known->watts ?? $known->guess) - $near[$k]->guess;
+            }
+            ksort($off);
+            $guess = $choice->guess + (array_values($off)[0] ?? 0.0);
+            foreach ($listed as $known) {
+                $heat = $known->watts ?? $known->guess;
+                if ($choice->price <= $known->price + 1e-6 && $guess < $heat - 1e-9) {
+                    $ahead[$i] = max($ahead[$i] ?? 0.0, $heat - $guess);
+                }
+            }
+        }
+        arsort($ahead);
+
+        return array_keys($ahead);
     }
 
     /**
@@ -325,7 +387,7 @@ final class Search
         return new Outcome(
             $this->space->count(), $this->judged, $this->hold, $this->broken, $front, $this->fields, $finished,
             ! $this->prices->isEmpty(), $this->prices->isEmpty() ? [] : $this->prices->missing($this->space->design),
-            (hrtime(true) - $this->start) / 1e9,
+            (hrtime(true) - $this->start) / 1e9, $this->tried, $this->untried,
         );
     }
 }

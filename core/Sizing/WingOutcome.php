@@ -14,6 +14,7 @@ final readonly class WingOutcome
      * @param  bool  $byTable  whether the table was the least that was tried
      * @param  bool  $complete  whether all was tried that had to be; false where it was stopped
      * @param  array{corner: string, corner_asks: list<string>, without_heat_mm: float|null, without_heat_side: string, without_heat_day: string|null}|null  $beside  where no wing is needed: what the section does not show
+     * @param  list<Change>  $changes  sizes besides the wing's that the best one changes
      */
     public function __construct(
         public array $tries,
@@ -22,6 +23,7 @@ final readonly class WingOutcome
         public bool $byTable,
         public bool $complete,
         public ?array $beside = null,
+        public array $changes = [],
     ) {}
 
     /** @return array<string, mixed> */
@@ -34,6 +36,7 @@ final readonly class WingOutcome
             'by_table' => $this->byTable,
             'complete' => $this->complete,
             'beside' => $this->beside,
+            'changes' => array_map(static fn (Change $c): array => $c->toArray(), $this->changes),
         ];
     }
 }

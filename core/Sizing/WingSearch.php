@@ -9,7 +9,6 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Stock;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Side;
-use Ondergrond\Design\Wing;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Frost\FrostDemand;
@@ -62,7 +61,7 @@ final class WingSearch
      */
     private function __construct(
         private readonly Stock $stock,
-        private readonly Wing $drawn,
+        private readonly Design $design,
         private readonly Material $board,
         private readonly bool $byTable,
         private readonly WinterUse $use,
@@ -73,10 +72,67 @@ final class WingSearch
     /**
      * @param  callable(WingOutcome): bool  $still  is told now and then how far it is; false to end
      * @param  (callable(Stretch, WinterUse, callable(): void): FrostProof)|null  $prove  the field; null: that of the section
+     * @param  bool  $wingAlone  changes no other size: what the table asks of depth and edge board is left to be found
      *
      * @throws FaultyInput where a wing cannot help
      */
-    public static function run(Site $site, Design $design, UnitSystem $units, callable $still, ?callable $prove = null): WingOutcome
+    public static function run(
+        Site $site,
+        Design $design,
+        UnitSystem $units,
+        callable $still,
+        ?callable $prove = null,
+        bool $wingAlone = false,
+    ): WingOutcome {
+        [$floor, $board, $table] = self::least($site, $design, $units, $wingAlone);
+        $drawn = $design->wing;
+        $stock = new Stock($units);
+        $prove ??= static fn (
+            Stretch $stretch,
+            WinterUse $use,
+            callable $tick,
+        ): FrostProof => Assessor::proof($site, $stretch, $use, $tick);
+        $search = new self($stock, $design, $board, $table && ! $wingAlone, $site->frost->use, $prove, $still);
+        try {
+            $search->search($floor);
+            $search->beside($site);
+        } catch (Ended) {
+            return $search->outcome(false);
+        }
+
+        return $search->outcome(true);
+    }
+
+    /**
+     * Sizes besides the wing's that the search changes because the table asks it, so that they can be asked before.
+     *
+     * @return list<Change>
+     *
+     * @throws FaultyInput where a wing cannot help
+     */
+    public static function besides(Site $site, Design $design, UnitSystem $units): array
+    {
+        return Change::all($design, self::least($site, $design, $units, false)[0]);
+    }
+
+    /** Whether there is anything besides that has to be asked before. */
+    public static function asks(Site $site, Design $design, UnitSystem $units): bool
+    {
+        try {
+            return self::besides($site, $design, $units) !== [];
+        } catch (FaultyInput) {
+            return false;
+        }
+    }
+
+    /**
+     * The least that is tried: no wing, or what the table asks.
+     *
+     * @return array{Design, Material, bool} with the wing's board, and whether the table says anything
+     *
+     * @throws FaultyInput where a wing cannot help
+     */
+    private static function least(Site $site, Design $design, UnitSystem $units, bool $wingAlone): array
     {
         $verdict = FrostVerdict::of($site, $design);
         self::refuse($verdict, $design);
@@ -101,24 +157,12 @@ final class WingSearch
                 ),
             ],
         );
-        $floor = $table ? TableWing::fitted($bare, $verdict->table->index, $stock, $board) : $bare;
+        $floor = $table ? TableWing::fitted($bare, $verdict->table->index, $stock, $board, $wingAlone) : $bare;
         if ($drawn->present() && $floor->wing->present()) {
             $floor = $floor->with(['wing' => $floor->wing->but(depth: $drawn->depth, fall: min($drawn->fall, 0.5 * $floor->wing->width))]);
         }
-        $prove ??= static fn (
-            Stretch $stretch,
-            WinterUse $use,
-            callable $tick,
-        ): FrostProof => Assessor::proof($site, $stretch, $use, $tick);
-        $search = new self($stock, $drawn, $board, $table, $site->frost->use, $prove, $still);
-        try {
-            $search->search($floor);
-            $search->beside($site);
-        } catch (Ended) {
-            return $search->outcome(false);
-        }
 
-        return $search->outcome(true);
+        return [$floor, $board, $table];
     }
 
     /** @throws FaultyInput */
@@ -204,11 +248,11 @@ final class WingSearch
             return $d->with(['wing' => $wing->but(
                 layer: Layer::of($this->board, $thickness),
                 width: $width,
-                depth: $this->drawn->present() ? $this->drawn->depth : min(
+                depth: $this->design->wing->present() ? $this->design->wing->depth : min(
                     $this->stock->size(...self::DEPTH),
                     max(0.0, $at->grade - $at->foot),
                 ),
-                fall: min($this->drawn->present() ? $this->drawn->fall : $this->stock->size(...self::FALL), 0.5 * $width),
+                fall: min($this->design->wing->present() ? $this->design->wing->fall : $this->stock->size(...self::FALL), 0.5 * $width),
                 cornerThickness: max($wing->cornerThickness, $thickness),
                 cornerWidth: min(4.0, max($wing->cornerWidth, $this->stock->up(self::CORNER * $width))),
                 cornerLength: max($wing->cornerLength, $this->stock->up(self::CORNER * $width)),
@@ -284,6 +328,9 @@ final class WingSearch
 
     private function outcome(bool $complete): WingOutcome
     {
-        return new WingOutcome($this->tries, $this->best, 1 + count(self::THICKNESSES) * 4, $this->byTable, $complete, $this->beside);
+        return new WingOutcome(
+            $this->tries, $this->best, 1 + count(self::THICKNESSES) * 4, $this->byTable, $complete, $this->beside,
+            $this->best === null ? [] : Change::all($this->design, $this->best->design),
+        );
     }
 }

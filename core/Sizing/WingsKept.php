@@ -14,6 +14,7 @@ final readonly class WingsKept
      * @param  bool  $complete  whether all was tried that had to be
      * @param  string|null  $corner  where no wing is needed: what is to be said of corners
      * @param  float|null  $withoutHeat  and how far frost stays away in a winter without heat, m; null where none comes near
+     * @param  list<Change>  $changes  sizes besides the wing's that the best one changes
      */
     private function __construct(
         public array $tries,
@@ -22,6 +23,7 @@ final readonly class WingsKept
         public bool $complete,
         public ?string $corner,
         public ?float $withoutHeat,
+        public array $changes,
     ) {}
 
     /** @param  array<string, mixed>  $kept  as `WingOutcome` writes it, or as earlier programs did */
@@ -34,7 +36,7 @@ final readonly class WingsKept
             array_values(array_map(WingKept::fromArray(...), $kept['tries'] ?? [])),
             isset($kept['best']) ? WingKept::fromArray($kept['best']) : null,
             $kept['by_table'] ?? false, $kept['complete'] ?? $kept['finished'] ?? false, $beside['corner'] ?? null,
-            $without === null ? null : $without / 1000,
+            $without === null ? null : $without / 1000, array_values(array_map(Change::fromArray(...), $kept['changes'] ?? [])),
         );
     }
 }

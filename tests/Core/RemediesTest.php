@@ -15,6 +15,7 @@ use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Rules\Worse;
 use Ondergrond\Site\Site;
+use Ondergrond\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
@@ -55,7 +56,7 @@ final class RemediesTest extends TestCase
                 continue;
             }
             $taken++;
-            $before = new Subject($site, $design);
+            $before = new Subject($site, $design, UnitSystem::cases()[$taken % 2]);
             $judgement = Judgement::of($before);
             $found = array_map(static fn (Judged $j): string => $j->finding->rule->id(), $judgement->findings);
             $fired += array_flip($found);

@@ -29,6 +29,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Search\Space;
+use Ondergrond\Sizing\WingSearch;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityParser;
 use Ondergrond\Units\UnreadableQuantity;
@@ -60,11 +61,16 @@ final class StudyController
         return redirect()->route('studies.show', [$project, $option]);
     }
 
-    public function wing(Project $project, Option $option): RedirectResponse
+    public function wing(Project $project, Option $option, Request $request): RedirectResponse
     {
-        $this->begin($project, $option, StudyKind::Wing, []);
+        $page = route('studies.show', [$project, $option]).'#wing';
+        // Sizes besides the wing's are changed only where that was said: the page asks it first.
+        if (! $request->boolean('asked') && WingSearch::asks($project->site, $option->design, $project->units)) {
+            return redirect()->to($page);
+        }
+        $this->begin($project, $option, StudyKind::Wing, ['wing_alone' => ! $request->boolean('besides')]);
 
-        return redirect()->to(route('studies.show', [$project, $option]).'#wing');
+        return redirect()->to($page);
     }
 
     public function search(Project $project, Option $option, Request $request): RedirectResponse

@@ -18,7 +18,7 @@ use Ondergrond\Units\Said;
 final class NeighbourLower extends Rule
 {
     /** m. */
-    private const LEAST = 0.02;
+    private const LEAST = 0.0189;
 
     public function asks(): string
     {

@@ -73,16 +73,19 @@
                 @php $wing = $page->wing; @endphp
                 <x-study-progress :study="$wing" :page="$page" />
                 @if (($wings = $page->wings()) !== null)
-                    @php $best = $wings->best; @endphp
+                    @php [$best, $besidesLeft] = [$wings->best, $page->besides() !== []]; @endphp
                     @if ($best !== null)
                         <p><b>{{ $best->hasWing() ? 'A wing '.$page->size('wing.width_m',
                             $best->width).' wide and '.$page->size('wing.thickness_m', $best->thickness).' thick' :
                             'No wing' }}, edge board {{ $page->size('edge_outside.thickness_m', $best->edge) }}</b>{{
                             $wing->state->isOver() ? '' : ', so far' }}: frost stays {{ $best->margin === null ? 'far' :
                             $page->depth($best->margin) }} away. {{ $wings->byTable ?
-                            'No less than the table asks.' : 'The table says nothing of this building.' }}
+                            'No less than the table asks.' : ($besidesLeft ? 'Less deep, or with less board at the edge, than the frost table asks.' :
+                            'The table says nothing of this building.') }}
                                 @if ($best->hasWing()) Corners are half as wide again.@elseif ($wings->corner !== null) At corners {{
                                 $wings->corner }}. Left without heat through a winter, frost {{ $page->withoutHeat($wings) }}.@endif</p>
+                        @if ($wings->changes !== [])<p>It also changes: {{ collect($wings->changes)->map($page->changed(...))->implode(', ')
+                            }}.</p>@endif
                         @if ($page->may && $wing->state->isOver())<form method="post" action="{{ route('studies.open', [$project, $option,
                             $wing, 0]) }}">@csrf<button class="go">Open it as an option</button></form>@endif
                     @elseif ($wing->state->isOver() && $wings->complete)
@@ -104,15 +107,20 @@
                 @endif
             </div>
             @if ($page->may)
-                <form method="post" action="{{ route('studies.wing', [$project, $option]) }}">@csrf<button class="go">{{ $page->wing ===
-                    null ? 'Find it' : 'Find it again' }}</button></form>
+                @php $besides = $page->besides(); @endphp
+                <form method="post" action="{{ route('studies.wing', [$project, $option]) }}">@csrf
+                    <input type="hidden" name="asked" value="1">
+                    @if ($besides !== [])<p><label><input type="checkbox" name="besides" value="1"> As the frost table asks, it may also
+                        change: {{ collect($besides)->map($page->changed(...))->implode(', ') }}.</label> Otherwise the wing alone is looked
+                        for, and the table is not met.</p>@endif
+                    <button class="go">{{ $page->wing === null ? 'Find it' : 'Find it again' }}</button></form>
             @endif
         </section>
         <section aria-labelledby="search">
             <h2 id="search">The cheapest that holds</h2>
             <p class="lead">Leave sizes open, and every design with them is weighed: by the rules that look at an open part, by your limits,
-                by the table for shallow foundations, by its heat. What is left are choices that no other beats in both {{
-                $page->prices->isEmpty() ? 'board' : 'cost' }} and heat. From the cheapest on the design winter is run, twelve at most,
+                by the table for shallow foundations, by its heat. What is left are choices that none of those
+                put to the field beats in both {{ $page->prices->isEmpty() ? 'board' : 'cost' }} and heat. From the cheapest on the design winter is run, twelve at most,
                 until one holds; the others read “frost not run”. Nothing is applied: each opens as an option of its own.</p>
             @if ($page->prices->isEmpty())<p><b>No prices are given</b>, so the volume of insulation stands for cost.
                 @can('create', \App\Models\Project::class)<a href="{{ route('prices.edit') }}">Give prices</a>@endcan</p>
@@ -124,7 +132,8 @@
                     <p>{{ $page->weighing($r->judged) }} of {{ $page->weighing($r->designs) }} designs judged, {{
                         $page->weighing($r->hold) }} hold by the rules that need no temperatures; {{ $r->fields }} fields solved in
                         {{ $format->mark->written(sprintf('%.1f', $r->seconds)) }} s.
-                        @if ($r->broken !== []) Turned away: {{ collect($r->broken)->map(fn ($n, $why) =>
+                        @if ($r->front !== []){{ $r->tried }} were put to the field as drawn{{ $r->untried > 0 ? '; '.$page->weighing($r->untried).' more,
+                        which a guess puts beside or ahead of those listed, were not' : '' }}. @endif @if ($r->broken !== []) Turned away: {{ collect($r->broken)->map(fn ($n, $why) =>
                             $page->weighing($n).' by '.$page->rules([$why]))->implode(', ') }}. @endif</p>
                     @if ($search->state->isOver() && $r->judged > 0 && $r->hold === 0)<p class="wrong">No design holds within these
                         sizes. Open the part that the rules above look at, apply their remedies on the section first, or set a rule aside
