@@ -56,11 +56,10 @@ final class DrainsBothSides extends Rule
 
         return ! $s->liesDeep() || $missing === [] ? null : $this->fix('No drain '.implode(' or ', $missing).'.', remedy: Remedy::of(
             Said::of('Lay drains of %s on both sides of the footing.', Measure::size($pipe)),
-            static fn (Design $d): Design => (new Companions($s->stock))->ofStone($d->with(
-                [
-                    'drains' => $d->drains->but(outer: max($d->drains->outer, $pipe), inner: max($d->drains->inner, $pipe)),
-                ],
-            ), max($d->stone->thickness, $pipe)),
+            // The stone first: a drain lies in it.
+            static fn (Design $d): Design => (new Companions($s->stock))->ofStone($d, max($d->stone->thickness, $pipe))->with(
+                ['drains' => $d->drains->but(outer: max($d->drains->outer, $pipe), inner: max($d->drains->inner, $pipe))],
+            ),
         ));
     }
 }
