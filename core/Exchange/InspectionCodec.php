@@ -6,6 +6,7 @@ namespace Ondergrond\Exchange;
 
 use Ondergrond\Codec\Schema;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Inspection\Contradiction;
 use Ondergrond\Inspection\Diagnosis;
 use Ondergrond\Inspection\Inspection;
 use Ondergrond\Inspection\MeterReading;
@@ -77,7 +78,10 @@ final class InspectionCodec
                 $diagnosis->suspects,
             ),
             'open' => $diagnosis->isOpen,
-            'tests' => $diagnosis->suspects === [] ? [] : $diagnosis->tests(),
+            'contradictions' => array_map(
+                static fn (Contradiction $c): array => ['message' => $c->said, 'next' => $c->next], $diagnosis->contradictions,
+            ),
+            'tests' => $diagnosis->tests(),
             'first' => $diagnosis->suspects === [] ? [] : $diagnosis->suspects[0]->cause->first(),
             'specialists' => $diagnosis->specialists,
             'measured' => $diagnosis->measured,

@@ -14,19 +14,21 @@ final readonly class Diagnosis
     private const APART = 2;
 
     /** Ground water seldom climbs higher than this, m; common practice, no source. */
-    private const HIGHEST_RISE = 1.2;
+    public const HIGHEST_RISE = 1.2;
 
     /**
      * @param  list<Suspect>  $suspects  likeliest first; none where nothing speaks for any
      * @param  bool  $isOpen  whether the first two are too close to be told apart
      * @param  list<string>  $specialists  sentences
      * @param  list<string>  $measured  what the readings say, sentences
+     * @param  list<Contradiction>  $contradictions  signs that speak against each other
      */
     private function __construct(
         public array $suspects,
         public bool $isOpen,
         public array $specialists,
         public array $measured,
+        public array $contradictions,
     ) {}
 
     public static function of(Inspection $seen): self
@@ -43,6 +45,11 @@ final readonly class Diagnosis
                 }
             }
         }
+        // What reaches higher than ground water climbs does not come from the ground alone, whatever else looks like it.
+        if (($seen->height ?? 0.0) > self::HIGHEST_RISE) {
+            $points[Cause::Rising->value] = min(0, $points[Cause::Rising->value]);
+        }
+        $contradictions = Contradiction::all($seen, Profile::of($seen->readings), self::over($seen));
         $all = array_sum(array_filter($points, static fn (int $p): bool => $p > 0));
         arsort($points);
         $suspects = [];
@@ -54,18 +61,21 @@ final readonly class Diagnosis
 
         return new self(
             $suspects,
-            count($suspects) > 1 && $suspects[0]->points - $suspects[1]->points < self::APART,
+            count($suspects) > 1 && ($contradictions !== [] || $suspects[0]->points - $suspects[1]->points < self::APART),
             array_values(array_filter(array_map(static fn (Sign $s): ?string => $s->specialist(), $seen->signs), is_string(...))),
-            self::measured($seen),
+            self::measured($seen), $contradictions,
         );
     }
 
     /** @return list<string> what would tell the first two apart, or settle the first; sentences */
     public function tests(): array
     {
-        return array_merge(
-            ...array_map(static fn (Suspect $s): array => $s->cause->tests(), array_slice($this->suspects, 0, $this->isOpen ? 2 : 1)),
-        );
+        return [
+            ...array_map(static fn (Contradiction $c): string => $c->next, $this->contradictions),
+            ...array_merge(...array_map(
+                static fn (Suspect $s): array => $s->cause->tests(), array_slice($this->suspects, 0, $this->isOpen ? 2 : 1),
+            )),
+        ];
     }
 
     /** What it most likely comes from, in one sentence; both causes where they are not told apart. */
@@ -74,6 +84,7 @@ final readonly class Diagnosis
         $causes = array_map(static fn (Suspect $s): string => $s->cause->label(), $this->suspects);
 
         return match (true) {
+            $this->contradictions !== [] => 'The signs contradict each other: '.$this->contradictions[0]->said.'.',
             $causes === [] => 'Nothing points anywhere yet.',
             $this->isOpen => 'Not told apart: '.lcfirst($causes[0]).', or '.lcfirst($causes[1]).'.',
             default => $causes[0].'.',
@@ -85,7 +96,9 @@ final readonly class Diagnosis
     {
         $evidence = array_map(static fn (Sign $s): array => [$s->label(), $s->points()], $seen->signs);
         $profile = Profile::of($seen->readings);
-        if ($profile->says() !== null) {
+        // Readings on the meter's own scale are no sign by themselves: alike at all heights, they are those of a dry wall as well.
+        $isDamp = $seen->signs !== [] || ($seen->height ?? 0.0) > 0.0;
+        if ($profile->says() !== null && ($isDamp || $profile !== Profile::Even)) {
             $evidence[] = [$profile->says(), $profile->points()];
         }
         if ($seen->height !== null) {
@@ -140,7 +153,10 @@ final readonly class Diagnosis
                     100 * Surface::LIMIT,
                 )
             ),
-            $profile->says() === null ? null : ucfirst($profile->says()).'.',
+            $profile->says() === null ? null : ucfirst($profile->says()).'.'.(
+                $profile === Profile::Even && $seen->signs === [] && ($seen->height ?? 0.0) <= 0.0
+                    ? ' Nothing else is said to be damp: read a wall that is known to be dry with the same meter, and compare.' : ''
+            ),
         ]));
     }
 }

@@ -11,6 +11,7 @@ enum Profile: string
     case Bulge = 'bulge';
     case Even = 'even';
     case Rising = 'more-above';
+    case Valley = 'fall-and-rise';
     case Unknown = 'unknown';
 
     private const FEWEST = 3;
@@ -35,6 +36,10 @@ enum Profile: string
             return self::Bulge;
         }
 
+        if (min($first, $last) - min($values) > self::ALIKE * $most) {
+            return self::Valley;
+        }
+
         return $first > $last ? self::Falling : self::Rising;
     }
 
@@ -46,6 +51,7 @@ enum Profile: string
             self::Bulge => 'readings are highest part-way up',
             self::Even => 'readings are alike at all heights',
             self::Rising => 'readings rise with height',
+            self::Valley => 'readings fall with height and rise again',
             self::Unknown => null,
         };
     }
@@ -58,7 +64,7 @@ enum Profile: string
             self::Bulge => ['penetrating' => 3, 'plumbing' => 2, 'rising' => -2],
             self::Even => ['condensation' => 2, 'construction' => 3, 'rising' => -2],
             self::Rising => ['penetrating' => 2, 'plumbing' => 2, 'condensation' => 1, 'rising' => -3],
-            self::Unknown => [],
+            self::Valley, self::Unknown => [],
         };
     }
 }

@@ -180,4 +180,46 @@ final class InspectionTest extends TestCase
             self::assertSame([$pointer], array_map(static fn (Fault $f): string => $f->pointer, $e->faults));
         }
     }
+
+    /**
+     * Common practice, no source: signs of which no cause explains both, and a wall that nobody said is damp.
+     *
+     * @param  list<Sign>  $signs
+     * @param  list<float>  $readings  every 300 mm from 0.3 m
+     */
+    #[DataProvider('contradictory')]
+    public function test_signs_that_contradict_each_other_are_said_to(array $signs, ?float $height, array $readings, string $said): void
+    {
+        $diagnosis = Diagnosis::of(new Inspection(
+            'north wall', '2026-02-14', '', $signs, $height, array_map(
+                static fn (int $i, float $v): MeterReading => new MeterReading(0.3 * ($i + 1), $v), array_keys($readings), $readings,
+            ),
+        ));
+        self::assertNotSame([], $diagnosis->contradictions);
+        self::assertStringContainsString($said, $diagnosis->inShort());
+        self::assertSame($diagnosis->contradictions[0]->next, $diagnosis->tests()[0], 'what to read next comes first');
+        if (($height ?? 0.0) > 1.2) {
+            self::assertNotContains(Cause::Rising, array_column($diagnosis->suspects, 'cause'), 'not from the ground');
+        }
+    }
+
+    /** @return iterable<string, array{list<Sign>, float|null, list<float>, string}> */
+    public static function contradictory(): iterable
+    {
+        yield 'both foils' => [[Sign::FoilBehind, Sign::FoilFront], 0.5, [], 'the foil was wet on its face and behind'];
+        yield 'fall and rise' => [[Sign::WholeWallFoot], 0.8, [100.0, 60.0, 99.0], 'readings fall with height and rise again'];
+        yield 'too high' => [[Sign::TideLine, Sign::Salts, Sign::WholeWallFoot], 2.5, [90.0, 70.0, 40.0], 'higher than ground water climbs'];
+        yield 'all seasons' => [[Sign::Winter, Sign::Summer, Sign::AlwaysSame], null, [], 'the same all year'];
+    }
+
+    /** 8, 8 and 8 on a meter's own scale, and nothing seen: a dry wall has no cause of damp. */
+    public function test_a_dry_wall_gets_no_cause(): void
+    {
+        $readings = array_map(static fn (float $h): MeterReading => new MeterReading($h, 8.0), [0.3, 0.6, 0.9]);
+        $diagnosis = Diagnosis::of(new Inspection('hall', '2026-02-14', '', [], null, $readings));
+        self::assertSame([], $diagnosis->suspects);
+        self::assertSame('Nothing points anywhere yet.', $diagnosis->inShort());
+        self::assertStringContainsString('known to be dry', implode(' ', $diagnosis->measured));
+        self::assertNotSame([], Diagnosis::of(new Inspection('hall', '2026-02-14', '', [Sign::NewBuild], null, $readings))->suspects);
+    }
 }
