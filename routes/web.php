@@ -184,6 +184,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::put('/release', [ReleaseController::class, 'update'])->name('release.update');
             Route::delete('/release', [ReleaseController::class, 'destroy'])->name('release.destroy');
             Route::put('/site', [SiteController::class, 'update'])->name('site.update');
+            Route::put('/site/shell', [SiteController::class, 'shell'])->name('site.shell');
             Route::put('/site/undo', [SiteController::class, 'undo'])->name('site.undo');
             Route::put('/site/redo', [SiteController::class, 'redo'])->name('site.redo');
             Route::post('/section/{option}/say', [SiteController::class, 'say'])->name('site.say');

@@ -6,9 +6,11 @@ namespace App\View;
 
 use App\Later\KnownMass;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
 use Ondergrond\FloorHeating\Output;
 use Ondergrond\Mass\MassStack;
 use Ondergrond\Mass\MassVerdict;
+use Ondergrond\Mass\Question\CoastDown;
 use Ondergrond\Mass\Question\NightSetBack;
 use Ondergrond\Mass\Room;
 use Ondergrond\Rules\Ruling;
@@ -130,7 +132,7 @@ final readonly class MassPage
         }
         $light = $f['light_hours_to_10'];
 
-        return sprintf(
+        return $this->noticed($f).' '.sprintf(
             'Outside it stays at %s. The rooms, at %s, are at %s.',
             $this->warm($this->site->climate->design()),
             $this->warm($f['start_c']),
@@ -144,6 +146,33 @@ final readonly class MassPage
                     $this->warm(10.0), self::time($light), $this->kwh($f['gave_24_kwh']), $this->kwh($f['gave_72_kwh']),
                 )
             );
+    }
+
+    /**
+     * How long until somebody notices, on an ordinary winter day and on the design day, a sentence.
+     *
+     * @param  array<string, float|null>  $f
+     */
+    public function noticed(array $f): string
+    {
+        $after = fn (?float $h): string => $h === null ? 'not within twenty days' : ($h <= 0.0 ? 'at once' : 'after '.self::time($h));
+
+        return ($f['ordinary_outside_c'] ?? null) === null ? '' : sprintf(
+            'In an ordinary winter, %s outside, somebody notices at %s %s; on the design day, %s, %s.',
+            $this->warm($f['ordinary_outside_c']), $this->warm((float) CoastDown::NOTICED), $after($f['ordinary_hours_to_18'] ?? null),
+            $this->warm($this->site->climate->design()), $after($f['hours_to_18'] ?? null),
+        );
+    }
+
+    /** What insulation inside parts the rooms from, a sentence; empty where nothing does. */
+    public function parted(): string
+    {
+        $parted = $this->mass->stored->parted();
+
+        return $parted === null ? '' : sprintf(
+            '%s parts the rooms from the wall behind it, which holds %s for a %s: it comes and goes too slowly to keep them warm for a day.',
+            $parted[0] === Part::Form ? 'The form’s inner face' : 'The lining', $this->perDegree($parted[1]), $this->degree(),
+        );
     }
 
     /** @param  array<string, float|null>  $f */

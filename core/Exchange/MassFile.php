@@ -50,6 +50,7 @@ final class MassFile
             'decrement' => round($day->decrement, 5),
             'lag_h' => round($day->lag / 3600, 3),
             'store_kwh_k' => round($mass->store(), 4),
+            'parted' => ($parted = $mass->parted()) === null ? null : ['by' => $parted[0]->value, 'kwh_k' => round($parted[1], 4)],
             'usable_kwh_k' => array_combine(
                 array_map(strval(...), MassVerdict::PERIODS),
                 array_map(static fn (int $h): float => round($mass->usable($h), 4), MassVerdict::PERIODS),

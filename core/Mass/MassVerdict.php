@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Mass;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
 use Ondergrond\Site\Site;
 
 /** What a design's layers store, at once; the hours that they last, a `MassStory` tells. */
@@ -56,5 +57,32 @@ final readonly class MassVerdict
     public function usable(int $hours): float
     {
         return 2 * $this->floor()->dynamic(3600.0 * $hours)->inner * $this->floor()->area * Run::KWH;
+    }
+
+    /**
+     * What insulation inside parts the rooms from: the core of a permanent form behind its inner face, a wall behind its lining. It is
+     * in no store.
+     *
+     * @return array{Part, float}|null the part that insulates, and what it shuts away, kWh/K
+     */
+    public function parted(): ?array
+    {
+        $d = $this->design;
+        foreach ($this->stacks as $stack) {
+            if ($stack->place !== MassPlace::BuriedWall) {
+                continue;
+            }
+            $by = null;
+            $behind = 0.0;
+            foreach ($stack->layers as $layer) {
+                $by ??= $layer->holdsBack() && in_array($layer->part, [Part::Form->value, Part::Lining->value], true)
+                    ? Part::from($layer->part) : null;
+                $behind += $by !== null && $layer->part === Part::Stem->value ? $layer->capacity * $layer->thickness : 0.0;
+            }
+
+            return $by === null || $behind <= 0.0 ? null : [$by, $behind * $stack->area * Run::KWH];
+        }
+
+        return null;
     }
 }

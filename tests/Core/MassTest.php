@@ -10,6 +10,8 @@ use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Design\Part;
+use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Exchange\LayersFile;
 use Ondergrond\Exchange\MassFile;
@@ -22,6 +24,7 @@ use Ondergrond\Mass\HeatLayer;
 use Ondergrond\Mass\MassPlace;
 use Ondergrond\Mass\MassStack;
 use Ondergrond\Mass\MassStacks;
+use Ondergrond\Mass\MassStory;
 use Ondergrond\Mass\MassVerdict;
 use Ondergrond\Mass\Question\ClearDay;
 use Ondergrond\Mass\Question\CoastDown;
@@ -38,6 +41,7 @@ use Ondergrond\Mass\Weather;
 use Ondergrond\Project\Project;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\RoomBasis;
+use Ondergrond\Site\Shell;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
 use Ondergrond\Site\SunBasis;
@@ -456,5 +460,36 @@ final class MassTest extends TestCase
         self::assertSame([10.0, 15.0], [$room->uprightGlass(), $room->glass()]);
         $climate = ClimateSamples::all()['river-plain'];
         self::assertSame([0, 6], [$climate->coldest(), $climate->warmest()]);
+    }
+
+    /**
+     * Common practice, no source: in a heavy tight house in mild weather a failed furnace goes unnoticed for days, in a light leaky one
+     * for hours; on the design day it never takes longer than in an ordinary winter.
+     */
+    public function test_how_long_until_somebody_notices(): void
+    {
+        $design = Families::all()['heat-storing-slab']->preset(Footprint::rectangle(10.0, 8.0), UnitSystem::Metric);
+        $hours = [];
+        foreach (Shell::cases() as $shell) {
+            $data = SiteCodec::toArray(Examples::boathouse()->site);
+            $data = array_replace_recursive($data, ['indoor_c' => 20.5, 'indoor_swing_k' => 0, 'room' => $shell->figures()]);
+            $figures = MassStory::cold(SiteCodec::fromArray($data), $design)->answers['heating-stops']->figures;
+            self::assertGreaterThanOrEqual((float) $figures['hours_to_18'], (float) ($figures['ordinary_hours_to_18'] ?? 480.0));
+            self::assertLessThan((float) ($figures['hours_to_16'] ?? 481.0), $figures["hours_to_18"] ?? 0.0);
+            $hours[$shell->value] = (float) ($figures['ordinary_hours_to_18'] ?? 480.0);
+        }
+        self::assertGreaterThan(1.5 * $hours['usual'], $hours['tight']);
+    }
+
+    /** A form's core stands behind its inner face; ISO 10456: concrete 2.3 MJ/(m³K). */
+    public function test_what_insulation_inside_parts_the_rooms_from(): void
+    {
+        $room = Families::all()['heated-basement']->preset(Footprint::rectangle(10.0, 8.0), UnitSystem::Metric);
+        $site = Examples::boathouse()->site;
+        self::assertNull(MassVerdict::of($site, $room)->parted(), 'board outside');
+        $form = Schools::all()['wall-kind']->follow($room, 'form');
+        $parted = MassVerdict::of($site, $form)->parted() ?? self::fail('its core is parted');
+        self::assertSame(Part::Form, $parted[0]);
+        self::assertEqualsWithDelta(2.3e6 * 0.159 * 2.0 * 36.0 / 3.6e6, $parted[1], 0.05, '159 mm of concrete, 2 m deep, 36 m round');
     }
 }

@@ -160,6 +160,7 @@ final class RoleSweepTest extends TestCase
         'site.update' => self::DESIGNERS,
         'site.known' => self::DESIGNERS,
         'site.say' => self::DESIGNERS,
+        'site.shell' => self::DESIGNERS,
         'site.undo' => self::DESIGNERS,
         'site.redo' => self::DESIGNERS,
         'studies.gain' => self::DESIGNERS,

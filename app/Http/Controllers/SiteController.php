@@ -21,6 +21,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Site\Shell;
 
 /** Where a building stands: its year, its ground, its limits and its rooms. Saved as it is typed. */
 final readonly class SiteController
@@ -69,6 +70,19 @@ final readonly class SiteController
         ));
 
         return redirect()->route('section.show', [$project, $option]);
+    }
+
+    /** How tight the building stands over the floor, as a few figures of its rooms at once. */
+    public function shell(Project $project, Request $request): RedirectResponse
+    {
+        $shell = Shell::tryFrom(Word::of($request, 'shell')) ?? throw ValidationException::withMessages(
+            ['shell' => 'There is no such shell. Allowed: '.implode(', ', array_column(Shell::cases(), 'value')).'.'],
+        );
+
+        return $this->saved($project, fn () => $this->history->change(
+            $project, History::head($project)->id,
+            static fn (array $state): array => array_replace_recursive($state, ['site' => ['room' => $shell->figures()]]), null,
+        ));
     }
 
     public function undo(Project $project): RedirectResponse

@@ -15,18 +15,29 @@ final class CoastDown
 {
     public const TO = [16, 10, 5];
 
+    /** At this somebody notices, °C; common practice, no source. */
+    public const NOTICED = 18;
+
     /** It is watched so long, days. */
     public const DAYS = 20;
 
     public static function ask(Room $room): Answer
     {
         $run = self::run($room);
+        $ordinary = self::ordinary($room);
         $light = $room->onLightFloor();
+        $figures = ['ordinary_outside_c' => array_sum($ordinary->outside) / max(1, count($ordinary->outside))];
+        foreach ([self::NOTICED, ...self::TO] as $t) {
+            $figures['ordinary_hours_to_'.$t] = $ordinary->hoursTo((float) $t, $room->set());
+        }
 
         return new Answer(
             'heating-stops',
-            [...self::figures($room, $run), 'light_hours_to_10' => self::run($light)->hoursTo(10.0, $light->set())],
-            ['heating stops' => $run, 'on a light floor' => self::run($light)],
+            [
+                ...self::figures($room, $run), 'light_hours_to_10' => self::run($light)->hoursTo(10.0, $light->set()),
+                'hours_to_'.self::NOTICED => $run->hoursTo((float) self::NOTICED, $room->set()), ...$figures,
+            ],
+            ['heating stops' => $run, 'in an ordinary winter' => $ordinary, 'on a light floor' => self::run($light)],
             until: self::end($run->hoursTo(5.0, $room->set())),
         );
     }
@@ -58,6 +69,19 @@ final class CoastDown
         return Simulation::run(
             $room, $regime, $days->unheated(),
             Settled::after($room, $regime, $weather->coldest(Settled::DAYS)->heatedTo($room->set())), true,
+        );
+    }
+
+    /** The same through days of the coldest month as it usually is, with the sun that it brings. */
+    public static function ordinary(Room $room): Run
+    {
+        $regime = Regime::of($room);
+        $weather = new Weather($room);
+        $from = $weather->coldestDay();
+
+        return Simulation::run(
+            $room, $regime, $weather->days($from, self::DAYS)->unheated(),
+            Settled::after($room, $regime, $weather->days($from - Settled::DAYS, Settled::DAYS)->heatedTo($room->set())), true,
         );
     }
 

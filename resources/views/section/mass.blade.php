@@ -39,6 +39,8 @@
                 $mass->warm($m->heated->limit()) }}</td></tr>
         @endif
     </tbody></table>
+    @if ($m->told)<p class="core-says">{{ $mass->noticed($m->told->answers['heating-stops'] ?? []) }}</p>@endif
+    @if ($mass->parted() !== '')<p class="core-says">{{ $mass->parted() }}</p>@endif
     @isset($whole)<p class="core-says"><a href="{{ $whole }}">All of it: cold nights, sun, surplus, loops</a></p>@endisset
     @if (! $hours)<p class="core-says mass-waits" role="status">The hours are being simulated.</p>@endif
     <p class="core-says">One node for all rooms; junctions are not in it. Local code and a licensed designer decide.</p>

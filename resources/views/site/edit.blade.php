@@ -47,6 +47,9 @@
                         @endforeach
                         @if ($card->hint !== '')<p class="hint card-hint">{{ $card->hint }}</p>@endif
                     </fieldset>
+                    @if ($card->slug === 'rooms' && $page->may)<p class="card-more">Fill in a shell:
+                        @foreach (\Ondergrond\Site\Shell::cases() as $shell)<button form="site-shell" name="shell" value="{{ $shell->value
+                            }}">{{ $shell->label() }}</button> @endforeach <span class="hint">air changes, roof and glass; common practice</span></p>@endif
                     @if ($card->slug === 'climate' && $page->may)@include('site.known')@endif
                     @if ($card->slug === 'winter')<div class="card-more"><x-winter :site="$page->site" :winter="$page->winter"
                         :format="$page->format" /> <p class="hint">{{ $page->winterSaid() }}</p></div>@endif
@@ -56,6 +59,7 @@
         </form>
         <div hidden>
             @if ($page->may)
+                <form method="post" action="{{ route('site.shell', $page->project) }}" id="site-shell">@csrf @method('put')</form>
                 @foreach (['undo', 'redo'] as $way)
                     <form method="post" action="{{ route('site.'.$way, $page->project) }}" id="site-{{ $way }}"
                         data-live>@csrf @method('put')</form>
