@@ -28,7 +28,8 @@ final class WingCommand extends Command
             (string) self::PATIENCE,
         );
         $this->addOption(
-            'wing-alone', null, InputOption::VALUE_NONE, 'Changes no size but the wing’s, though the table asks more of depth or edge board',
+            'wing-alone', null, InputOption::VALUE_NONE,
+            'Changes no size but the wing’s, though the table asks more of depth or edge board',
         );
         $this->setHelp(
             'Says each try on standard error, prints all with the best as JSON. Answers within three minutes; where it stopped, '

@@ -162,7 +162,8 @@ final readonly class StudyPage
 
     public function changed(Change $change): string
     {
-        return sprintf('%s %s → %s', $this->label($change->path), $this->size($change->path, $change->from), $this->size($change->path, $change->to));
+        return sprintf('%s %s → %s', $this->label($change->path), $this->size($change->path, $change->from),
+            $this->size($change->path, $change->to));
     }
 
     /** Which wings were tried; null before the first. */

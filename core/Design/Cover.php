@@ -21,7 +21,8 @@ final readonly class Cover implements DesignPart
         #[Size('on the foam')]
         public CoverBacking $backing = CoverBacking::NotSaid,
         #[Size(
-            'over the membrane', words: ['not-said' => 'over the membrane: not said', 'no' => 'not lapped over it', 'yes' => 'lapped over it'],
+            'over the membrane', words: ['not-said' => 'over the membrane: not said', 'no' => 'not lapped over it',
+                'yes' => 'lapped over it'],
         )]
         public Done $lapped = Done::NotSaid,
     ) {}

@@ -45,7 +45,12 @@ final readonly class SectionDimensions
         return [
             ...$this->across(Part::Perimeter, 'perimeter_board.width_m', $at->zone, $at->tray, $at->floor + 6 * $mm),
             ...($stem ? [
-                ...$this->across(Part::Stem, 'stem.thickness_m', $at->inner, 0.0, (3 * $at->top + 2 * $at->stemFoot) / 5),
+                ...$this->across(
+                    Part::Stem, 'stem.thickness_m', $at->inner, 0.0,
+                    // Under the end of a cavity's insulation, which has a handle and a size of its own.
+                    $d->cavity->present()
+                        ? (StemWall::of($d, $at)->insulatedFrom + 3 * $at->stemFoot) / 4 : (3 * $at->top + 2 * $at->stemFoot) / 5,
+                ),
                 ...($d->cavity->present() ? $this->upright(
                     Part::Cavity, 'cavity.to_below_floor_m', $at->inner + $d->stem->solids()[0]->thickness + $d->stem->cavity() / 2,
                     StemWall::of($d, $at)->insulatedFrom, $at->floor, INF, 'start',

@@ -76,7 +76,8 @@ final readonly class HeatedFloor
         $all = array_sum(array_map(static fn (HeatLayer $l): float => $l->resistance, $layers));
         $up = 1 / ($over + $finish + 1 / TypeA::ALPHA);
         $down = 1 / ($all - $over - $finish + $model->virtualLayer);
-        $ends = PipeGrid::ends($heating, $conductivity, $heating->depth, self::thick($layers, $heating->depth), 1 / (1 / TypeA::ALPHA + $finish));
+        $ends = PipeGrid::ends($heating, $conductivity, $heating->depth, self::thick($layers, $heating->depth),
+            1 / (1 / TypeA::ALPHA + $finish));
         $grid = max(0.0, $ends + ($cable ? PipeGrid::spread($heating, $conductivity) : PipeGrid::resistance($heating, $conductivity)));
         if ($cable) {
             $given = $heating->power;

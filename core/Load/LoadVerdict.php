@@ -221,7 +221,9 @@ final readonly class LoadVerdict
         $weight = $d->pads->present()
             ? self::GRAVITY * $slab->material->density / 1000 * $d->pads->height * min(1.0, $d->pads->width / $down) ** 2
             : 0.0;
-        $soil[] = new SoilCheck('post', self::ground($site, $d->pads->present() ? $d->pads->depthBelowGrade : -Layout::of($d)->dig), ($loads->post + $loads->postLive) / $down ** 2 + $weight, $down);
+        $soil[] = new SoilCheck('post', self::ground($site,
+            $d->pads->present() ? $d->pads->depthBelowGrade : -Layout::of($d)->dig),
+            ($loads->post + $loads->postLive) / $down ** 2 + $weight, $down);
 
         return [$boards, $soil];
     }

@@ -24,7 +24,8 @@ final readonly class Companions
         }
 
         return $this->ofCover($d->with(['cover' => $d->cover->but(
-            layer: $this->stock->layer('cement-board', 0.5, 12), depthBelowGrade: max($d->cover->depthBelowGrade, $this->stock->size(12, 300)),
+            layer: $this->stock->layer('cement-board', 0.5, 12),
+            depthBelowGrade: max($d->cover->depthBelowGrade, $this->stock->size(12, 300)),
         )]));
     }
 
@@ -50,7 +51,8 @@ final readonly class Companions
     {
         return $d->with([
             'shield' => $d->shield->but(
-                thickness: max($d->shield->thickness, $this->stock->size(0.02, 0.5)), drip: max($d->shield->drip, $this->stock->size(0.75, 20)),
+                thickness: max($d->shield->thickness, $this->stock->size(0.02, 0.5)),
+                drip: max($d->shield->drip, $this->stock->size(0.75, 20)),
             ),
             'cover' => $d->membrane->present() ? $d->cover->but(lapped: Done::Yes) : $d->cover,
         ]);

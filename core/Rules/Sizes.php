@@ -61,11 +61,12 @@ final readonly class Sizes
 
         return $harder === null
             ? null
-            : Remedy::of("Lay {$harder->name} there.", fn (Design $d): Design => (new Companions($this->subject->stock))->ofMiddle($d->with(match ($check->part) {
-                Part::Perimeter => ['perimeterBoard' => $d->perimeterBoard->but(layer: $d->perimeterBoard->layer->made($harder))],
-                Part::BoardAbove => ['boardAbove' => $d->boardAbove->made($harder)],
-                default => ['fieldBoard' => $d->fieldBoard->made($harder)],
-            })));
+            : Remedy::of("Lay {$harder->name} there.",
+                fn (Design $d): Design => (new Companions($this->subject->stock))->ofMiddle($d->with(match ($check->part) {
+                    Part::Perimeter => ['perimeterBoard' => $d->perimeterBoard->but(layer: $d->perimeterBoard->layer->made($harder))],
+                    Part::BoardAbove => ['boardAbove' => $d->boardAbove->made($harder)],
+                    default => ['fieldBoard' => $d->fieldBoard->made($harder)],
+                })));
     }
 
     /** The softest board for a bearing that carries what stands on this one; the usual 40 psi where no load is given. */

@@ -99,7 +99,8 @@ final class WarmerFace
                     Said::of('Fill %s of foam into the concrete at doors.', $size($inches, $mm)),
                     static fn (Design $d): Design => $d->with(['threshold' => $d->threshold->but(
                         layer: $in->layer('xps-40psi', $inches, $mm),
-                        width: max($d->threshold->width, min($in->size(6, 150), $d->stem->present() ? $d->stem->layer->thickness : $d->edgeBeam->width)),
+                        width: max($d->threshold->width,
+                            min($in->size(6, 150), $d->stem->present() ? $d->stem->layer->thickness : $d->edgeBeam->width)),
                     )]),
                 );
             }

@@ -41,7 +41,8 @@ final readonly class StemWall
         if (! $this->d->stem->hasLeaves()) {
             return $solids;
         }
-        array_splice($solids, 1, 0, [[Part::Cavity, $this->filling($y >= $this->insulatedFrom - 1e-9 && $this->insulatedFrom < $this->at->top)]]);
+        array_splice($solids, 1, 0, [[Part::Cavity,
+            $this->filling($y >= $this->insulatedFrom - 1e-9 && $this->insulatedFrom < $this->at->top)]]);
 
         return $solids;
     }

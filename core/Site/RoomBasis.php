@@ -70,9 +70,9 @@ final readonly class RoomBasis
         public float $panels = 0.0,
         #[Size('Own use before any power is surplus', key: 'own_use_kw')]
         public float $ownUse = 0.3,
-        #[Size('Get as hot as', key: 'hot_c', hint: 'a drying room, a sauna; empty: no hotter than they are kept')]
+        #[Size('Rooms get as hot as', key: 'hot_c', hint: 'a drying room, a sauna; empty: no hotter than they are kept')]
         public ?float $hot = null,
-        #[Size('Hot for so many hours a day', key: 'hot_hours')]
+        #[Size('They are so hot for, a day', key: 'hot_hours')]
         public float $hotHours = 24.0,
     ) {}
 

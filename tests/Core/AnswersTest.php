@@ -48,7 +48,8 @@ final class AnswersTest extends TestCase
                 $then = Assessor::assess($on, $finding->remedy->applied($design))->judgement->find('surfaces-stay-dry')?->finding;
                 self::assertNotSame(Severity::Fix, $then?->severity, "design {$i} after the press");
             }
-            self::assertNull(Assessor::assess($on, $design, roughly: true)->judgement->find('surfaces-stay-dry')?->finding->remedy, 'a first look tries nothing');
+            self::assertNull(Assessor::assess($on, $design,
+                roughly: true)->judgement->find('surfaces-stay-dry')?->finding->remedy, 'a first look tries nothing');
         }
         self::assertGreaterThanOrEqual(3, $offered);
     }
@@ -70,7 +71,8 @@ final class AnswersTest extends TestCase
         self::assertSame('site.damp.dried_rh_share', $finding->answer->path);
         $after = Assessor::assess(self::site([...$humid, 'damp' => ['dried_rh_share' => $finding->answer->value]]), $design);
         self::assertNull($after->judgement->find('surfaces-stay-dry'));
-        self::assertLessThanOrEqual(1.0, max([0.0, ...array_map(static fn (Surface $s): float => $s->share(), $after->damp->surfaces ?? [])]));
+        self::assertLessThanOrEqual(1.0, max([0.0,
+            ...array_map(static fn (Surface $s): float => $s->share(), $after->damp->surfaces ?? [])]));
         // Drying takes water out of humid air and adds none to dry air.
         $winter = self::site(['damp' => ['dried_rh_share' => 0.6]]);
         self::assertEqualsWithDelta(
@@ -96,7 +98,8 @@ final class AnswersTest extends TestCase
     {
         $slab = Families::all()['heat-storing-slab']->preset(Footprint::rectangle(8.0, 6.0), UnitSystem::Metric);
         $room = Families::all()['heated-basement']->preset(Footprint::rectangle(8.0, 6.0), UnitSystem::Metric);
-        $lined = self::uncovered($room)->with(['lining' => $room->lining->but(layers: [new Layer('gypsum-board', 0.0125), new Layer('xps-25psi', 0.08)])]);
+        $lined = self::uncovered($room)->with(['lining' => $room->lining->but(layers: [new Layer('gypsum-board', 0.0125),
+            new Layer('xps-25psi', 0.08)])]);
         $form = Schools::all()['wall-kind']->follow($room, 'form');
         $wall = $slab->with([
             'fieldBoard' => new Layer('pir-foil', 0.2), 'perimeterBoard' => $slab->perimeterBoard->but(layer: new Layer('pir-foil', 0.0)),
@@ -105,7 +108,8 @@ final class AnswersTest extends TestCase
         $found = static fn (Design $d, ?float $hot, float $hours): ?Finding => Rulebook::find('foam-stays-cool')?->judge(
             new Subject(self::site(['room' => ['hot_c' => $hot, 'hot_hours' => $hours]]), $d),
         );
-        foreach (['lined' => [$lined, 'lining'], 'form' => [$form, 'inner face'], 'wall' => [$wall, 'of the wall']] as $name => [$design, $said]) {
+        foreach (['lined' => [$lined, 'lining'], 'form' => [$form, 'inner face'],
+            'wall' => [$wall, 'of the wall']] as $name => [$design, $said]) {
             self::assertNull($found($design, null, 24.0), $name);
             self::assertNull($found($design, 60.0, 24.0), "{$name} at 60 °C");
             $finding = $found($design, 90.0, 24.0);

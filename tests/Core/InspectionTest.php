@@ -208,7 +208,8 @@ final class InspectionTest extends TestCase
     {
         yield 'both foils' => [[Sign::FoilBehind, Sign::FoilFront], 0.5, [], 'the foil was wet on its face and behind'];
         yield 'fall and rise' => [[Sign::WholeWallFoot], 0.8, [100.0, 60.0, 99.0], 'readings fall with height and rise again'];
-        yield 'too high' => [[Sign::TideLine, Sign::Salts, Sign::WholeWallFoot], 2.5, [90.0, 70.0, 40.0], 'higher than ground water climbs'];
+        yield 'too high' => [[Sign::TideLine, Sign::Salts, Sign::WholeWallFoot], 2.5, [90.0, 70.0, 40.0],
+            'higher than ground water climbs'];
         yield 'all seasons' => [[Sign::Winter, Sign::Summer, Sign::AlwaysSame], null, [], 'the same all year'];
     }
 

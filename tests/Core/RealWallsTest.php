@@ -116,7 +116,8 @@ final class RealWallsTest extends TestCase
         }
         // 10 × 6 m: 32 m of edge; the stem from the footing's top at −0.65 to 0.15, wool 0.30 m of it.
         self::assertEqualsWithDelta([
-            'light-block' => 32 * 0.8 * 0.1, 'brick' => 32 * 0.8 * 0.102, 'cavity-wool' => 32 * 0.3 * 0.1, 'lean-concrete' => 32 * 0.5 * 0.1,
+            'light-block' => 32 * 0.8 * 0.1, 'brick' => 32 * 0.8 * 0.102, 'cavity-wool' => 32 * 0.3 * 0.1,
+            'lean-concrete' => 32 * 0.5 * 0.1,
         ], $found, 1e-9);
     }
 
@@ -134,7 +135,8 @@ final class RealWallsTest extends TestCase
         $assessed = Assessor::assess($site, $d);
         $at = static fn (string $side): float => min([1.0, ...array_map(
             static fn (Surface $s): float => $s->factor,
-            array_filter($assessed->damp->surfaces ?? [], static fn (Surface $s): bool => $s->side === $side && $s->name !== 'floor along the wall'),
+            array_filter($assessed->damp->surfaces ?? [],
+                static fn (Surface $s): bool => $s->side === $side && $s->name !== 'floor along the wall'),
         )]);
         // ISO 13788 keeps 0.7 for common rooms: a door's sill is colder than a wall's foot, and no hole in the wall.
         self::assertGreaterThan(0.7, $at('door'), $family);

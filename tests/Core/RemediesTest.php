@@ -71,7 +71,8 @@ final class RemediesTest extends TestCase
         fwrite(STDERR, getenv('LOT') === false ? '' : "{$pressed} remedies of {$taken} designs pressed, ".count($fired)." rules fired\n");
         self::assertGreaterThan(2 * $many, $pressed);
         if ($many >= self::ALL) {
-            self::assertSame([], array_diff(array_keys(Rulebook::all()), array_keys($fired), array_keys(self::NEVER)), 'never find anything');
+            self::assertSame([], array_diff(array_keys(Rulebook::all()), array_keys($fired), array_keys(self::NEVER)),
+                'never find anything');
             self::assertSame([], array_diff(array_keys(Rulebook::all()), array_keys($silent)), 'always find something');
         }
     }

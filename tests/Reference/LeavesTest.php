@@ -45,7 +45,7 @@ final class LeavesTest extends TestCase
         self::assertLessThan($found['solid'], $found['dense inner leaf'], 'and either is better than a solid stem');
     }
 
-    /** Common practice, no source: the wall foot of a cavity wall whose insulation goes on down stays dry; that of a solid stem does not. */
+    /** Common practice, no source: a cavity wall whose insulation goes on down stays dry at its foot; on a solid stem it does not. */
     public function test_the_wall_foot_is_judged_by_its_leaves(): void
     {
         $site = Examples::of('insulated-screed-floor')->site ?? self::fail('there is an example of it');
@@ -60,7 +60,8 @@ final class LeavesTest extends TestCase
     {
         $design = Families::all()['insulated-screed-floor']->preset(Footprint::rectangle(10.0, 6.0), UnitSystem::Metric);
 
-        return $design->with(['heating' => $design->heating->but(in: HeatedIn::None), 'cavity' => $design->cavity->but(leanFill: Done::Yes)]);
+        return $design->with(['heating' => $design->heating->but(in: HeatedIn::None),
+            'cavity' => $design->cavity->but(leanFill: Done::Yes)]);
     }
 
     private static function leaf(Design $design, string $inner): Design
@@ -78,7 +79,8 @@ final class LeavesTest extends TestCase
     private static function solved(Problem $problem): array
     {
         $process = new Process(
-            ['/usr/bin/python3', __DIR__.'/independent/section.py', 'scipy', '-', '0.006'], input: SectionFile::write($problem), timeout: 300,
+            ['/usr/bin/python3', __DIR__.'/independent/section.py', 'scipy', '-', '0.006'], input: SectionFile::write($problem),
+            timeout: 300,
         );
 
         return json_decode($process->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR)['flows'];

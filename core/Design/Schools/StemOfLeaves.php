@@ -52,7 +52,7 @@ final class StemOfLeaves
     {
         $slab = $design->slab->topAboveGrade;
         $boards = max($design->fieldBoard->thickness, $design->perimeterBoard->thickness());
-        $lowest = $boards > 0.0 ? $design->slab->underside() - $boards : ($design->boardAbove->present() ? $slab : $design->slab->underside());
+        $lowest = $boards <= 0.0 && $design->boardAbove->present() ? $slab : $design->slab->underside() - $boards;
 
         return $design->finishedFloor() - $lowest;
     }

@@ -59,7 +59,8 @@ final class WallKind implements School
         $open = $design->cavity->but(toBelowFloor: 0.0);
         if ($answer === 'leaves') {
             return $design->with([...StemOfLeaves::under($design), ...($design->form->present() ? [
-                'form' => $design->form->but(inside: 0.0, outside: 0.0), 'cover' => $design->cover->but(layer: $design->cover->layer->thick(0.0)),
+                'form' => $design->form->but(inside: 0.0, outside: 0.0),
+                'cover' => $design->cover->but(layer: $design->cover->layer->thick(0.0)),
             ] : [])]);
         }
         if ($answer === 'form') {

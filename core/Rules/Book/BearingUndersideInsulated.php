@@ -59,7 +59,8 @@ final class BearingUndersideInsulated extends Rule
                 static fn (Design $d): Design => $d->with([
                     'edgeUnder' => $s->stock->layer('xps-40psi', 2, 50),
                     'edgeOutside' => $d->edgeOutside->present() && $d->edgeOutside->depthBelowGrade >= -$s->at->foot - 0.05
-                        ? $d->edgeOutside->but(depthBelowGrade: max($d->edgeOutside->depthBelowGrade, -$s->at->foot + $s->stock->size(2, 50)))
+                        ? $d->edgeOutside->but(depthBelowGrade: max($d->edgeOutside->depthBelowGrade,
+                            -$s->at->foot + $s->stock->size(2, 50)))
                         : $d->edgeOutside,
                 ]),
             ));

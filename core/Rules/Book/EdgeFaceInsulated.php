@@ -65,7 +65,8 @@ final class EdgeFaceInsulated extends Rule
                 [
                     'edgeOutside' => new OutsideBoard(
                         $s->stock->layer('xps-25psi', 2, 50),
-                        $d->stem->present() ? min(0.6, $d->footing->depthBelowGrade - $d->footing->height) : max(0.05, -$s->at->foot + $d->edgeUnder->thickness),
+                        $d->stem->present() ? min(0.6, $d->footing->depthBelowGrade - $d->footing->height) : max(0.05,
+                            -$s->at->foot + $d->edgeUnder->thickness),
                     ),
                 ],
             )),

@@ -99,7 +99,9 @@ final class FoamStaysCool extends Rule
         $water = $d->heating->present() ? self::water($s) : 0.0;
         $inScreed = $d->heating->in === HeatedIn::Screed;
         $add($inScreed ? 'the board on the slab' : 'the middle board', $inScreed ? $d->boardAbove : $d->fieldBoard, $water);
-        $add('the perimeter board', $inScreed || ! $d->perimeterBoard->present() ? $d->fieldBoard->thick(0.0) : $d->perimeterBoard->layer, $water);
+        if (! $inScreed && $d->perimeterBoard->present()) {
+            $add('the perimeter board', $d->perimeterBoard->layer, $water);
+        }
         $add('the upstand', $inScreed && $d->screed->present() ? $d->upstand : $d->upstand->thick(0.0), $water);
         $add('the board inside the edge', $inScreed ? $d->edgeInside->layer->thick(0.0) : $d->edgeInside->layer, $water);
         foreach (self::hotStacks($s) as [$layers, $names, $usual, $hot, $hours, $far]) {
@@ -135,18 +137,21 @@ final class FoamStaysCool extends Rule
         $ground = $site->climate->wave()->mean;
         $wall = [...$d->wall->inside, ...$d->wall->outside];
         $stacks = [[
-            $wall, array_map(static fn (Layer $l): string => 'the '.lcfirst($l->material->name).' of the wall', $wall), $usual, $hot, $hours, $out,
+            $wall, array_map(static fn (Layer $l): string => 'the '.lcfirst($l->material->name).' of the wall', $wall), $usual,
+            $hot, $hours, $out,
         ]];
         if ($d->slab->present() && $s->isHeated()) {
             $stacks[] = [
-                [$d->screed, $d->boardAbove, $d->slab->layer, $d->fieldBoard, Layer::of($d->stone->material, max(0.3, $d->stone->thickness))],
+                [$d->screed, $d->boardAbove, $d->slab->layer, $d->fieldBoard,
+                    Layer::of($d->stone->material, max(0.3, $d->stone->thickness))],
                 ['the screed', 'the board on the slab', 'the slab', 'the middle board', 'the stone'], $usual, $hot, $hours, $ground,
             ];
             // What stands on edge beside screed or slab is reached through half of it.
             $half = static fn (Layer $l): Layer => $l->thick($l->thickness / 2);
             if ($d->screed->present()) {
                 $stacks[] = [
-                    [$half($d->screed), $d->upstand, $d->stem->layer], ['the screed', 'the upstand', 'the stem'], $usual, $hot, $hours, $ground,
+                    [$half($d->screed), $d->upstand, $d->stem->layer], ['the screed', 'the upstand', 'the stem'], $usual, $hot,
+                    $hours, $ground,
                 ];
             }
             $stacks[] = [
@@ -186,7 +191,8 @@ final class FoamStaysCool extends Rule
         $firm = Catalogue::get('pir-foil');
         $most = max([0.0, ...array_column($too, 2)]);
         $names = array_column($too, 0);
-        $may = ['the middle board', 'the board on the slab', 'the perimeter board', 'the upstand', 'the board inside the edge', 'the inside lining'];
+        $may = ['the middle board', 'the board on the slab', 'the perimeter board', 'the upstand', 'the board inside the edge',
+            'the inside lining'];
         if ($most > ($firm->kind->hottest() ?? 0.0) - self::MARGIN || array_diff($names, $may) !== []) {
             return null;
         }

@@ -64,7 +64,8 @@ final class FrostTableMet extends Rule
             $measure($first->found), $measure($first->needed),
             Remedy::of(
                 'Fit the board and the wing that the table asks, corners with them, and cover what foam shows.',
-                static fn (Design $d): Design => (new Companions($s->stock))->ofFoam(TableWing::fitted($d, $frost->table->index, $s->stock)),
+                static fn (Design $d): Design => (new Companions($s->stock))->ofFoam(TableWing::fitted($d, $frost->table->index,
+                    $s->stock)),
             ),
         );
     }

@@ -63,7 +63,8 @@ final class LeavesUnderLeaves extends Rule
 
         return $off <= 0.015 ? null : $this->fix(
             'The wall’s cavity stands %1$s beside the stem’s.', Measure::size($off), Measure::size(0.015),
-            Remedy::of('Make the stem’s leaves and cavity those of the wall.', static fn (Design $d): Design => $d->with(StemOfLeaves::under($d))),
+            Remedy::of('Make the stem’s leaves and cavity those of the wall.',
+                static fn (Design $d): Design => $d->with(StemOfLeaves::under($d))),
         );
     }
 

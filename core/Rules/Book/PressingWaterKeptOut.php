@@ -64,13 +64,14 @@ final class PressingWaterKeptOut extends Rule
             Measure::depth(max((float) $water->floorHead, (float) $water->wallHead)),
             remedy: Remedy::of(
                 'Put a self-adhered waterproofing sheet on the wall, up above the ground, carry it on under the floor, and a waterstop in '
-                    .'the joint.', static fn (Design $d): Design => (new Companions($s->stock))->ofMembrane($d->with(['membrane' => $d->membrane->but(
-                        thickness: max($d->membrane->thickness, $s->stock->size(0.06, 1.5)), topAboveGrade: max(
-                            $d->membrane->topAboveGrade,
-                            min($d->stem->topAboveGrade, 0.1),
-                        ), kind: MembraneKind::Sheet, lap: max($d->membrane->lap, $s->stock->size(4, 100)),
-                        waterstop: Done::Yes, underFloor: Done::Yes,
-                    )])),
+                    .'the joint.',
+                static fn (Design $d): Design => (new Companions($s->stock))->ofMembrane($d->with(['membrane' => $d->membrane->but(
+                    thickness: max($d->membrane->thickness, $s->stock->size(0.06, 1.5)), topAboveGrade: max(
+                        $d->membrane->topAboveGrade,
+                        min($d->stem->topAboveGrade, 0.1),
+                    ), kind: MembraneKind::Sheet, lap: max($d->membrane->lap, $s->stock->size(4, 100)),
+                    waterstop: Done::Yes, underFloor: Done::Yes,
+                )])),
             ));
     }
 }

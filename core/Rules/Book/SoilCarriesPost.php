@@ -55,7 +55,8 @@ final class SoilCarriesPost extends Rule
         $measures = [Measure::stress($check->stress), Measure::stress($check->allowable())];
 
         return $check->word() === Verdict::Fails ? $this->stop(
-            'The ground under the post is pressed with %1$s; its class is presumed to carry %2$s.', ...[...$measures, $s->sizes->widerPad()],
+            'The ground under the post is pressed with %1$s; its class is presumed to carry %2$s.',
+            ...[...$measures, $s->sizes->widerPad()],
         ) : $this->note(
             'The ground under the post is pressed with %1$s, close to the %2$s that its class is presumed to carry.',
             ...[...$measures, $s->sizes->widerPad()],

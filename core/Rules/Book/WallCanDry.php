@@ -47,7 +47,8 @@ final class WallCanDry extends Rule
     {
         $d = $s->design;
         // Between the faces of a form the core has nothing to dry of; plasterboard alone shuts nothing.
-        $shut = $s->hasBoardInside() && ! $d->form->present() && ($d->cover->present() || $d->edgeOutside->present() && $s->outsideAboveGrade() > 0.0);
+        $outside = $d->cover->present() || $d->edgeOutside->present() && $s->outsideAboveGrade() > 0.0;
+        $shut = $s->hasBoardInside() && ! $d->form->present() && $outside;
 
         return ! $shut || ! $d->hasRoomBelowGrade() ? null : $this->note('The wall is covered inside and outside: it cannot dry.');
     }

@@ -22,7 +22,8 @@
             value="remedy:{{ $id }}">{{
             rtrim($finding->remedy->said->in($format), '.') }}</button>@endif
         @if ($may && $judged->isOpen() && $finding->answer?->path === Answer::LEAST_WING)
-            <button id="look-{{ $id }}" class="needs-script" form="look-for-wing">{{ rtrim($finding->answer->said->in($format), '.') }}</button>
+            <button id="look-{{ $id }}" class="needs-script" form="look-for-wing">{{
+                rtrim($finding->answer->said->in($format), '.') }}</button>
         @elseif ($may && $judged->isOpen() && $finding->answer !== null)
             <button id="answer-{{ $id }}" class="needs-script" form="say-at-site" name="say" value="{{ $finding->answer->path }}:{{
                 $finding->answer->value }}">{{ rtrim($finding->answer->said->in($format), '.') }}: say so of the site</button>

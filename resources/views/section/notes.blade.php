@@ -59,7 +59,8 @@
                         }}</span>@endif</th><td>{{ $junction->length > 0 ? $format->format($junction->length, Quantity::Length) : '–'
                         }}</td><td>{{ $junction->psi === null ? '–' : $format->number($junction->psi, Quantity::LinearTransmittance)
                         }}@if ($junction->error !== null) <span class="quiet">± {{ $format->number($junction->error,
-                        Quantity::LinearTransmittance) }}</span>@endif</td><td>{{ $junction->own === null ? '–' : $format->number($junction->own, Quantity::LinearTransmittance)
+                        Quantity::LinearTransmittance) }}</span>@endif</td><td>{{ $junction->own === null ? '–' :
+                        $format->number($junction->own, Quantity::LinearTransmittance)
                         }}</td><td>{{ $junction->psi === null ? '–' : $format->number($junction->loss(), Quantity::HeatLoss) }}</td><td>{{
                         $junction->side === null ? '' : round(100 * $junctions->share($junction)).' %' }}</td></tr>
                 @endforeach
@@ -72,7 +73,8 @@
         </div>
         <p>ψ takes the floor’s U from the standard’s formula (ISO 10211, option A), so that floor and junctions add up; ψ of its own takes
             it from a
-            section of the formula’s even floor (option B), which leaves the junction alone. ± is what the last halving of the mesh changed, by
+            section of the formula’s even floor (option B), which leaves the junction alone. ± is what the last halving of the mesh changed,
+            by
             which ψ may still be off.</p>
     </details>
 @endif

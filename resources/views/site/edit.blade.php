@@ -47,9 +47,10 @@
                         @endforeach
                         @if ($card->hint !== '')<p class="hint card-hint">{{ $card->hint }}</p>@endif
                     </fieldset>
-                    @if ($card->slug === 'rooms' && $page->may)<p class="card-more">Fill in a shell:
+                    @if ($card->slug === 'rooms' && $page->may)<p class="card-more shells">Fill in a shell:
                         @foreach (\Ondergrond\Site\Shell::cases() as $shell)<button form="site-shell" name="shell" value="{{ $shell->value
-                            }}">{{ $shell->label() }}</button> @endforeach <span class="hint">air changes, roof and glass; common practice</span></p>@endif
+                            }}">{{ $shell->label() }}</button> @endforeach
+                        <span class="hint">air changes, roof and glass; common practice</span></p>@endif
                     @if ($card->slug === 'climate' && $page->may)@include('site.known')@endif
                     @if ($card->slug === 'winter')<div class="card-more"><x-winter :site="$page->site" :winter="$page->winter"
                         :format="$page->format" /> <p class="hint">{{ $page->winterSaid() }}</p></div>@endif

@@ -80,7 +80,8 @@
                             'No wing' }}, edge board {{ $page->size('edge_outside.thickness_m', $best->edge) }}</b>{{
                             $wing->state->isOver() ? '' : ', so far' }}: frost stays {{ $best->margin === null ? 'far' :
                             $page->depth($best->margin) }} away. {{ $wings->byTable ?
-                            'No less than the table asks.' : ($besidesLeft ? 'Less deep, or with less board at the edge, than the frost table asks.' :
+                            'No less than the table asks.' : ($besidesLeft
+                            ? 'Less deep, or with less board at the edge, than the frost table asks.' :
                             'The table says nothing of this building.') }}
                                 @if ($best->hasWing()) Corners are half as wide again.@elseif ($wings->corner !== null) At corners {{
                                 $wings->corner }}. Left without heat through a winter, frost {{ $page->withoutHeat($wings) }}.@endif</p>
@@ -120,7 +121,8 @@
             <h2 id="search">The cheapest that holds</h2>
             <p class="lead">Leave sizes open, and every design with them is weighed: by the rules that look at an open part, by your limits,
                 by the table for shallow foundations, by its heat. What is left are choices that none of those
-                put to the field beats in both {{ $page->prices->isEmpty() ? 'board' : 'cost' }} and heat. From the cheapest on the design winter is run, twelve at most,
+                put to the field beats in both {{ $page->prices->isEmpty() ? 'board' : 'cost' }} and heat. From the cheapest on the
+                design winter is run, twelve at most,
                 until one holds; the others read “frost not run”. Nothing is applied: each opens as an option of its own.</p>
             @if ($page->prices->isEmpty())<p><b>No prices are given</b>, so the volume of insulation stands for cost.
                 @can('create', \App\Models\Project::class)<a href="{{ route('prices.edit') }}">Give prices</a>@endcan</p>
@@ -132,8 +134,9 @@
                     <p>{{ $page->weighing($r->judged) }} of {{ $page->weighing($r->designs) }} designs judged, {{
                         $page->weighing($r->hold) }} hold by the rules that need no temperatures; {{ $r->fields }} fields solved in
                         {{ $format->mark->written(sprintf('%.1f', $r->seconds)) }} s.
-                        @if ($r->front !== []){{ $r->tried }} were put to the field as drawn{{ $r->untried > 0 ? '; '.$page->weighing($r->untried).' more,
-                        which a guess puts beside or ahead of those listed, were not' : '' }}. @endif @if ($r->broken !== []) Turned away: {{ collect($r->broken)->map(fn ($n, $why) =>
+                        @if ($r->front !== []){{ $r->tried }} were put to the field as drawn{{ $r->untried > 0 ? '; '
+                        .$page->weighing($r->untried).' more, which a guess puts beside or ahead of those listed, were not' : '' }}. @endif
+                        @if ($r->broken !== []) Turned away: {{ collect($r->broken)->map(fn ($n, $why) =>
                             $page->weighing($n).' by '.$page->rules([$why]))->implode(', ') }}. @endif</p>
                     @if ($search->state->isOver() && $r->judged > 0 && $r->hold === 0)<p class="wrong">No design holds within these
                         sizes. Open the part that the rules above look at, apply their remedies on the section first, or set a rule aside

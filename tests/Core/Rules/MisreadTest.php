@@ -77,7 +77,8 @@ final class MisreadTest extends TestCase
         yield 'the level of the beam’s foot' => [
             'outside-board-reaches-foot', self::SLAB,
             [
-                'edge_outside' => ['depth_below_grade_m' => 0.1], 'edge_under' => ['thickness_m' => 0], 'slab' => ['top_above_grade_m' => 0.15],
+                'edge_outside' => ['depth_below_grade_m' => 0.1], 'edge_under' => ['thickness_m' => 0],
+                'slab' => ['top_above_grade_m' => 0.15],
                 'edge_beam' => ['depth_m' => 0.5],
             ], [], 'fix', 'the beam’s foot lies at 350 mm',
         ];
@@ -101,17 +102,21 @@ final class MisreadTest extends TestCase
                 ['soil' => $soil], $weight,
             ];
         }
-        yield 'termites at foam' => ['termites-known', self::SLAB, ['edge_outside' => ['material' => 'xps-25psi']], ['termites' => 'yes'], 'note', 'whether foam may stand'];
+        yield 'termites at foam' => ['termites-known', self::SLAB, ['edge_outside' => ['material' => 'xps-25psi']],
+            ['termites' => 'yes'], 'note', 'whether foam may stand'];
         yield 'termites at wool' => [
             'termites-known', self::SLAB, [], ['termites' => 'yes'], 'note',
             'unseen behind the board',
         ];
-        yield 'foam in a crawlspace is asked about by its own rule' => ['foam-covered-inside', 'conditioned-crawlspace', ['lining' => ['layers' => [self::FOAM]]], [], null];
-        yield 'and by that' => ['foam-covered-in-crawlspace', 'conditioned-crawlspace', ['lining' => ['layers' => [self::FOAM]]], [], 'not checked'];
+        yield 'foam in a crawlspace is asked about by its own rule' => ['foam-covered-inside', 'conditioned-crawlspace',
+            ['lining' => ['layers' => [self::FOAM]]], [], null];
+        yield 'and by that' => ['foam-covered-in-crawlspace', 'conditioned-crawlspace', ['lining' => ['layers' => [self::FOAM]]],
+            [], 'not checked'];
         yield 'plasterboard over a form shuts nothing' => [
             'wall-can-dry', self::ROOM,
             [
-                'form' => ['inside_m' => 0.065, 'outside_m' => 0.065], 'edge_outside' => ['thickness_m' => 0], 'edge_inside' => ['thickness_m' => 0],
+                'form' => ['inside_m' => 0.065, 'outside_m' => 0.065], 'edge_outside' => ['thickness_m' => 0],
+                'edge_inside' => ['thickness_m' => 0],
                 'lining' => ['layers' => [self::GYPSUM]],
             ], [], null,
         ];
@@ -124,7 +129,8 @@ final class MisreadTest extends TestCase
         ];
         yield 'they are lapped' => ['cover-laps-membrane', self::ROOM, [], [], null];
         yield 'the sheet goes up behind it' => [
-            'cover-laps-membrane', self::ROOM, ['cover' => ['lapped' => 'no'], 'membrane' => ['top_above_grade_m' => 0.3], 'stem' => ['top_above_grade_m' => 0.3]],
+            'cover-laps-membrane', self::ROOM,
+            ['cover' => ['lapped' => 'no'], 'membrane' => ['top_above_grade_m' => 0.3], 'stem' => ['top_above_grade_m' => 0.3]],
             [], null,
         ];
         yield 'a lap that is too short' => [
@@ -132,7 +138,8 @@ final class MisreadTest extends TestCase
         ];
         yield 'a dig into rock' => ['rock-in-the-dig', self::ROOM, [], ['frost' => ['ledge_m' => 1.0]], 'note', 'Rock lies 1000 mm'];
         yield 'a pad into rock' => [
-            'rock-in-the-dig', self::RAFT, ['pads' => ['depth_below_grade_m' => 1.2, 'height_m' => 0.3]], ['frost' => ['ledge_m' => 1.0]], 'note', '1200 mm',
+            'rock-in-the-dig', self::RAFT, ['pads' => ['depth_below_grade_m' => 1.2, 'height_m' => 0.3]],
+            ['frost' => ['ledge_m' => 1.0]], 'note', '1200 mm',
         ];
     }
 
@@ -148,7 +155,8 @@ final class MisreadTest extends TestCase
         $close = $weights['note'] ?? [0.0];
         self::assertGreaterThan(71.8, min($close));
         self::assertLessThan(71.8 * 1.05, max($close));
-        self::assertNull(self::found('soil-carries-edge', self::SLAB, ['loads' => ['line_kn_m' => 40]], ['frost' => ['ledge_m' => 0.2]]), 'on rock');
+        self::assertNull(self::found('soil-carries-edge', self::SLAB, ['loads' => ['line_kn_m' => 40]],
+            ['frost' => ['ledge_m' => 0.2]]), 'on rock');
     }
 
     /** Common practice, no source: 90 m and what pumps give; whatever the loop and the pipe, one press is enough. */
@@ -172,7 +180,8 @@ final class MisreadTest extends TestCase
     /** Common practice, no source: thick sheet on clean stone; sand there runs into the voids and holds water under the sheet. */
     public function test_a_thin_sheet_on_clean_stone_gets_thicker_and_no_sand(): void
     {
-        $design = self::design(self::SLAB, ['sheet' => ['thickness_m' => 0.0002, 'position' => 'below'], 'blinding' => ['thickness_m' => 0]]);
+        $design = self::design(self::SLAB,
+            ['sheet' => ['thickness_m' => 0.0002, 'position' => 'below'], 'blinding' => ['thickness_m' => 0]]);
         $then = Rulebook::find('sheet-not-holed')?->judge(new Subject(self::site([]), $design))?->remedy?->applied($design);
         self::assertEqualsWithDelta(0.00038, $then?->sheet->thickness, 1e-9);
         self::assertFalse($then?->blinding->present());

@@ -115,7 +115,8 @@ final class RulebookTest extends TestCase
             'cavity-past-floor' => [self::SCREED, ['cavity' => ['to_below_floor_m' => 0.1]], 'fix', []],
             'cavity-filled-below' => [self::SCREED, ['cavity' => ['lean_fill' => 'no']], 'fix', []],
             'leaves-under-leaves' => [
-                self::SCREED, ['stem' => ['leaves' => [['material' => 'brick', 'thickness_m' => 0.06], ['material' => 'brick', 'thickness_m' => 0.06]]]],
+                self::SCREED, ['stem' => ['leaves' => [['material' => 'brick', 'thickness_m' => 0.06],
+                    ['material' => 'brick', 'thickness_m' => 0.06]]]],
                 'fix', [],
             ],
             'cavity-closed' => [self::SCREED, ['closer' => ['thickness_m' => 0]], 'fix', []],
@@ -652,7 +653,8 @@ final class RulebookTest extends TestCase
         $judgement = Judgement::of(
             new Subject(
                 self::site([]),
-                self::design(self::SLAB, ['stem' => ['top_above_grade_m' => 0.2], 'dpc' => ['thickness_m' => 0], 'slab' => ['top_above_grade_m' => 0.1]]),
+                self::design(self::SLAB, ['stem' => ['top_above_grade_m' => 0.2], 'dpc' => ['thickness_m' => 0],
+                    'slab' => ['top_above_grade_m' => 0.1]]),
             ),
         );
         $judged = $judgement->find('wood-off-concrete');
