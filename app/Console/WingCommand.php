@@ -68,7 +68,8 @@ final class WingCommand extends Command
                 return (hrtime(true) - $begun) / 1e9 < (float) $seconds;
             }, wingAlone: $input->getOption('wing-alone') === true);
             foreach ($outcome->changes as $change) {
-                InputFile::say($output, sprintf('besides: %s %.0f → %.0f mm', $change->path, 1000 * $change->from, 1000 * $change->to));
+                $said = static fn (float|string $of): string => is_string($of) ? $of : sprintf('%.0f mm', 1000 * $of);
+                InputFile::say($output, "besides: {$change->path} {$said($change->from)} → {$said($change->to)}");
             }
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);

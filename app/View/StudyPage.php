@@ -162,8 +162,10 @@ final readonly class StudyPage
 
     public function changed(Change $change): string
     {
-        return sprintf('%s %s → %s', $this->label($change->path), $this->size($change->path, $change->from),
-            $this->size($change->path, $change->to));
+        $said = fn (float|string $value): string => is_string($value)
+            ? $this->project->materials()->get($value)->name : $this->size($change->path, $value);
+
+        return sprintf('%s %s → %s', $this->label($change->path), $said($change->from), $said($change->to));
     }
 
     /** Which wings were tried; null before the first. */

@@ -22,6 +22,7 @@ use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Mass\MassVerdict;
 use Ondergrond\Rules\Rulebook;
+use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\DampBasis;
@@ -48,8 +49,14 @@ final class InputSweepTest extends TestCase
     /** Sizes of each family that a run without SWEEP=all takes. */
     private const LOT = 3;
 
-    /** Findings that come back along one size, and the design that changes there. */
-    private const COMES_AGAIN = [];
+    /** Findings that come back along one size, by pattern, and why. */
+    private const COMES_AGAIN = [
+        'plane-fits-water over *' => 'it asks for a match, which is missed on either side',
+        'leaves-under-leaves over *' => 'it asks for a match, which is missed on either side',
+        'loops-short over design.heating.spacing_m' => 'loops are whole: with one fewer each is longer at once',
+        'loops-short over design.heating.loop_m' => 'loops are whole: with one fewer each is longer at once',
+        'frost-table-met over site.climate.monthly_mean_c.*' => 'a year whose one month stands out by 30 K swings in the months beside it',
+    ];
 
     public function test_no_figure_jumps(): void
     {
@@ -101,7 +108,8 @@ final class InputSweepTest extends TestCase
                     }
                     $found = [];
                     foreach (Rulebook::findings(new Subject(...$built, proposes: false)) as $finding) {
-                        $found[$finding->rule->id()] = true;
+                        // What is not said is no finding: said to be nothing, it begins to be judged.
+                        $found += $finding->severity === Severity::NotChecked ? [] : [$finding->rule->id() => true];
                     }
                     foreach (array_keys(array_diff_key($found, $last)) as $rule) {
                         $stretches[$rule] = ($stretches[$rule] ?? 0) + 1;
@@ -110,7 +118,8 @@ final class InputSweepTest extends TestCase
                 }
                 foreach (array_filter($stretches, static fn (int $n): bool => $n > 1) as $rule => $n) {
                     $name = "{$rule} over {$path}";
-                    if (! isset(self::COMES_AGAIN[$name])) {
+                    $known = array_filter(array_keys(self::COMES_AGAIN), static fn (string $pattern): bool => fnmatch($pattern, $name));
+                    if ($known === []) {
                         $again[] = "{$family}: {$name}, {$n} times";
                     }
                 }

@@ -282,8 +282,15 @@ final class QueueTest extends TestCase
     public function test_the_least_wing_is_looked_for_stopped_and_opened(): void
     {
         Queue::fake();
-        $this->post("/projects/{$this->project->id}/section/{$this->option->id}/studies/wing")->assertRedirect();
+        $page = "/projects/{$this->project->id}/section/{$this->option->id}/studies";
+        // The table asks more at the edge here: that is asked before anything is begun.
+        $this->post("{$page}/wing")->assertRedirect("{$page}#wing");
+        Queue::assertNothingPushed();
+        $this->get($page)->assertOk()->assertSee('name="besides"', false)
+            ->assertSeeText('Outside board, below ground');
+        $this->post("{$page}/wing", ['asked' => '1'])->assertRedirect("{$page}#wing");
         Queue::assertPushedOn(StudyKind::WINTERS, RunStudy::class);
+        self::assertTrue(Study::query()->where('kind', StudyKind::Wing)->firstOrFail()->input['wing_alone']);
         $study = Study::query()->where('kind', StudyKind::Wing)->firstOrFail();
         $design = DesignCodec::toArray($this->option->design);
         $design['wing'] = [...$design['wing'], 'thickness_m' => 0.05, 'width_m' => 0.6, 'depth_m' => 0.25];
