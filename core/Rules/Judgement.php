@@ -121,7 +121,8 @@ final readonly class Judgement
                 implode('; ', array_map(static fn (Fault $f): string => $f->reason !== '' ? $f->reason : $f->allowed, $e->faults)),
             );
         }
-        $changed = new Subject($subject->site, $then, $subject->units);
+        // What would mend that in turn is nobody's question.
+        $changed = new Subject($subject->site, $then, $subject->units, proposes: false);
         $after = Rulebook::findings($changed);
         $before = self::ids($found);
         $ranks = array_combine($before, array_map(static fn (Finding $f): int => $f->severity->rank(), $found));

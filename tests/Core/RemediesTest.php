@@ -81,7 +81,8 @@ final class RemediesTest extends TestCase
     private function press(Subject $before, Judged $judged, array $were, string $at): void
     {
         $rule = $judged->finding->rule;
-        $after = new Subject($before->site, $judged->finding->remedy?->applied($before->design) ?? $before->design, $before->units);
+        $design = $judged->finding->remedy?->applied($before->design) ?? $before->design;
+        $after = new Subject($before->site, $design, $before->units, proposes: false);
         $at .= ", {$rule->id()}";
         $then = [];
         foreach (Rulebook::findings($after) as $finding) {

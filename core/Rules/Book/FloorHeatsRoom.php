@@ -83,10 +83,11 @@ final class FloorHeatsRoom extends Rule
     private function moreCable(Subject $s, HeatedFloor $floor): ?Remedy
     {
         // A fifth to spare, as far as the surface allows it.
-        $more = 1.2 / max(0.05, $floor->covers());
-        $power = ceil($more * $s->design->heating->power);
+        $power = ceil(1.2 / max(0.05, $floor->covers()) * $s->design->heating->power);
 
-        return $more * $floor->surfaceShare() >= 1.0 ? null : Remedy::of(
+        $then = HeatedFloor::of($s->site, $s->design->with(['heating' => $s->design->heating->but(power: $power)]));
+
+        return $then === null || $then->covers() < 1.0 || $then->surfaceShare() > 1.0 ? null : Remedy::of(
             Said::of('Give the cable %s.', Measure::of($power, Quantity::HeatFlux)),
             static fn (Design $d): Design => $d->with(['heating' => $d->heating->but(power: $power)]),
         );
