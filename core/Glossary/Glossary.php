@@ -181,6 +181,10 @@ final class Glossary
                 'What a design puts on the plan: drain runs and joints. Posts and sleeves belong to the building and stand '
                     .'on the plan itself.',
             ),
+            new Term(
+                'Leaf',
+                'One of the two walls of a cavity wall or of a stem under it: the inner towards the room, the outer towards the weather.',
+            ),
             new Term('Ledge', 'Rock in the ground, met under the ground outside at the depth that the site says. It does not heave.'),
             new Term(
                 'Level',
@@ -216,7 +220,11 @@ final class Glossary
                 'Release',
                 'That one option is what gets built. From then on it is changed with a reason alone.',
             ),
-            new Term('Remedy', 'A change of the design that takes a finding away. One press applies it; undo takes it back.'),
+            new Term(
+                'Remedy',
+                'A change of the design that takes a finding away. One press applies it; undo takes it back. What it brings or makes worse is '
+                    .'said beside it.',
+            ),
             new Term(
                 'Requirement set',
                 'What a code or a custom asks of insulation, place by place. The sets that ship are from memory; every figure can be '

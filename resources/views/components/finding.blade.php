@@ -22,10 +22,10 @@
             value="remedy:{{ $id }}">{{
             rtrim($finding->remedy->said->in($format), '.') }}</button>@endif
         @if ($may && $judged->isOpen() && $finding->answer?->path === Answer::LEAST_WING)
-            <button id="look-{{ $id }}" class="needs-script" form="look-for-wing">{{
+            <button id="look-{{ $id }}" form="look-for-wing">{{
                 rtrim($finding->answer->said->in($format), '.') }}</button>
         @elseif ($may && $judged->isOpen() && $finding->answer !== null)
-            <button id="answer-{{ $id }}" class="needs-script" form="say-at-site" name="say" value="{{ $finding->answer->path }}:{{
+            <button id="answer-{{ $id }}" form="say-at-site" name="say" value="{{ $finding->answer->path }}:{{
                 $finding->answer->value }}">{{ rtrim($finding->answer->said->in($format), '.') }}: say so of the site</button>
         @endif
         @if ($may && $judged->isOpen() && $finding->unsaid !== null)
@@ -47,7 +47,7 @@
             <button id="again-{{ $id }}" name="act" value="take-back:{{ $id }}">Ask it again<span class="unseen">: {{ $rule->asks()
                 }}</span></button>
         @endif
-        @if ($judged->isOpen() && $judged->canBeRemedied())
+        @if ($may && $judged->isOpen() && $judged->canBeRemedied())
             <p class="finding-but">
                 @foreach ($judged->brings as $brought)<span class="finding-brings">It brings another finding:
                     <x-weight :severity="$brought->severity" /> {{ $brought->said->in($format) }}</span>@endforeach
