@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ondergrond\Assessment;
 use Ondergrond\Assessor;
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Rules\Consequence;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judged;
 use Ondergrond\Rules\Judgement;
@@ -14,6 +16,7 @@ use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Rules\Worse;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Site\Site;
 use Ondergrond\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\Group;
@@ -116,7 +119,7 @@ final class RemediesTest extends TestCase
     public function test_what_fields_and_winters_say_after_a_press_was_said_before(): void
     {
         [$seed] = self::lot(20_281_128, 1);
-        $many = getenv('WINTERS') === false ? 2 : (int) getenv('WINTERS');
+        $many = getenv('WINTERS') === false ? 1 : (int) getenv('WINTERS');
         mt_srand($seed);
         $compared = $worse = 0;
         for ($i = 0; $compared < $many; $i++) {
@@ -135,11 +138,15 @@ final class RemediesTest extends TestCase
             $judged = $may[mt_rand(0, count($may) - 1)];
             $then = $judged->finding->remedy?->applied($design) ?? $design;
             $at = "seed {$seed}, design {$i}, {$judged->finding->rule->id()}";
-            [$was, $is] = [self::seen($site, $design), self::seen($site, $then)];
+            [$before, $after] = [Assessor::assess($site, $design, roughly: true), Assessor::assess($site, $then, roughly: true)];
+            $said = [...$judged->worse, ...(new Consequence(
+                0.0, Worse::figures($before->field, $before->damp), Worse::figures($after->field, $after->damp),
+            ))->worse()];
+            [$was, $is] = [self::seen($before, $site, $design), self::seen($after, $site, $then)];
             foreach (['heat' => 0.03, 'frost' => 0.02, 'damp' => 0.02] as $of => $felt) {
                 $worse += $is[$of] > $was[$of] + $felt ? 1 : 0;
                 self::assertTrue(
-                    $is[$of] <= $was[$of] + $felt * max(1.0, abs($was[$of])) || isset($judged->worse[$of]),
+                    $is[$of] <= $was[$of] + $felt * max(1.0, abs($was[$of])) || isset($said[$of]),
                     sprintf('%s: %s from %.4f to %.4f without saying so', $at, $of, $was[$of], $is[$of]),
                 );
             }
@@ -148,18 +155,14 @@ final class RemediesTest extends TestCase
         self::assertSame($many, $compared);
     }
 
-    /** @return array{heat: float, frost: float, damp: float} more is worse: W/K of the floor, m that frost comes into the bearing's ground, 1 − f_Rsi */
-    private static function seen(Site $site, Design $design): array
+    /** @return array{heat: float, frost: float, damp: float} more is worse: W/K of the floor, m that frost comes into the common edge's bearing, 1 − f_Rsi */
+    private static function seen(Assessment $assessed, Site $site, Design $design): array
     {
-        $assessed = Assessor::assess($site, $design, roughly: true);
-        $margins = [];
-        foreach (Assessor::proofs($site, $design, [$site->frost->use]) as $proof) {
-            $margins[] = $proof->margin;
-        }
+        $margin = Assessor::proof($site, Stretch::edge($design), $site->frost->use)->margin;
 
         return [
             'heat' => $assessed->field->steadyCoefficient,
-            'frost' => $margins === [] ? 0.0 : -min($margins),
+            'frost' => is_finite($margin) ? -$margin : 0.0,
             'damp' => 1.0 - ($assessed->damp->factor() ?? 1.0),
         ];
     }
