@@ -6,6 +6,7 @@ namespace Ondergrond\Rules;
 
 use Closure;
 use Ondergrond\Design\Design;
+use Ondergrond\Section\Stretch;
 use Ondergrond\Units\Said;
 
 /** A change of the design that takes a finding away. */
@@ -26,6 +27,10 @@ final readonly class Remedy
     /** @throws \Ondergrond\Fault\FaultyInput where it cannot be built so */
     public function applied(Design $design): Design
     {
-        return ($this->change)($design);
+        $then = ($this->change)($design);
+        // Where it is built otherwise along some of its edge, that has to be possible as well.
+        Stretch::all($then);
+
+        return $then;
     }
 }
