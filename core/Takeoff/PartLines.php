@@ -202,7 +202,7 @@ final readonly class PartLines
         $lines = [];
         foreach ($area <= 0.0 ? [] : $d->stem->solids() as $i => $layer) {
             $lines = [...$lines, ...($layer->material->kind === Kind::Concrete
-                ? Concrete::of(Part::Stem, $layer->material, $area * $layer->thickness, Concrete::ON_BOARDS, 'stem')
+                ? Concrete::of(Part::Stem, $layer->material, $area * $layer->thickness, Concrete::ON_BOARDS, 'stem', id: $leaves[$i] ?? '')
                 : [new Line(
                     Part::Stem->value.($leaves[$i] ?? ''), Part::Stem->value, Boards::named($this->job, $layer), Unit::SquareMetre, $area,
                     0.05, null, $layer->material->slug, $layer->thickness, 'of wall, openings not taken off',
@@ -230,7 +230,7 @@ final readonly class PartLines
             ...($d->cavity->present() ? Boards::of($this->job, Part::Cavity, $fill, $insulated, Boards::CUT) : []),
             ...Concrete::of(
                 Part::Cavity, Catalogue::get('lean-concrete'), $filled * $d->stem->cavity(), Concrete::ON_BOARDS, 'stem',
-                $d->cavity->leanFill === Done::Yes ? 'in the cavity' : 'in the cavity, if it is filled: not said',
+                $d->cavity->leanFill === Done::Yes ? 'in the cavity' : 'in the cavity, if it is filled: not said', '-lean',
             ),
         ];
     }

@@ -24,7 +24,7 @@ final class Footings implements Stage
         $walls = $of->hasWalls();
         $footing = $walls && $of->has(Part::Footing);
         $form = $of->has(Part::Form);
-        $material = $of->job->design->stem->layer->material->kind;
+        $material = $of->job->design->stem->material()->kind;
         $poured = $form || $material === Kind::Concrete;
         $face = $of->round() * $of->wall();
         $below = $of->round() * max(0.0, -$of->job->at->stemFoot);
@@ -98,6 +98,11 @@ final class Footings implements Stage
                 ], isDone: $walls,
             ),
             new Task(
+                'wall-cavity', 'Boards into the cavity as the leaves rise, lean concrete under them, ties kept clean',
+                [new After('wall-start', 'both leaves stand as high')], $of->hours(0.25 * $face, 2), weather: [Weather::Boards],
+                hold: HoldPoint::Forms, parts: [Part::Cavity], isDone: $walls && $of->job->design->stem->hasLeaves(),
+            ),
+            new Task(
                 'wall-braces', 'Braces and scaffold inside', [new After('wall-start', 'wind')], $of->hours(0.15 * $face, 3), crew: 3,
                 weather: [Weather::Boards], hold: HoldPoint::Forms, caution: 'Falls.', isDone: $walls && $poured,
             ),
@@ -138,7 +143,8 @@ final class Footings implements Stage
             ),
             new Task(
                 'wall-cure', $poured ? 'Wall cures, braces stay' : 'Mortar sets',
-                [new After('wall-pour', 'strength'), new After('wall-straighten', 'strength'), new After('wall-start', 'strength')],
+                [new After('wall-pour', 'strength'), new After('wall-straighten', 'strength'), new After('wall-start', 'strength'),
+                    new After('wall-cavity', 'the ground presses the leaves together')],
                 wait: $poured ? 72.0 : 48.0, crew: 0, weather: [Weather::Cure], isDone: $walls,
             ),
             new Task(

@@ -16,11 +16,22 @@ final class Concrete
 
     public const ON_GROUND = 0.10;
 
-    /** @return list<Line> */
-    public static function of(Part $part, Material $material, float $volume, float $waste, string $pour, string $note = ''): array
-    {
+    /**
+     * @param  string  $id  what its line's id ends in, where the part has another
+     * @return list<Line>
+     */
+    public static function of(
+        Part $part,
+        Material $material,
+        float $volume,
+        float $waste,
+        string $pour,
+        string $note = '',
+        string $id = '',
+    ): array {
         return $volume <= 0.0 ? [] : [new Line(
-            $part->value, $part->value, $material->name, Unit::CubicMetre, $volume, $waste, null, $material->slug, note: $note, pour: $pour,
+            $part->value.$id, $part->value, $material->name, Unit::CubicMetre, $volume, $waste, null, $material->slug,
+            note: $note, pour: $pour,
         )];
     }
 }
