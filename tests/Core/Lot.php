@@ -71,6 +71,12 @@ final class Lot
         $data['footprint']['lot_line_m'] = self::one([0, 0, 0, 0.4, 3.0]);
         $data['footprint']['doors_m'] = self::one([0, 0, 1.0, 4.0]);
         $data['footprint']['porch_m'] = self::one([0, 0, 0, 2.0]);
+        // Beside an unheated slab with nothing between, at times.
+        if ($data['neighbour']['width_m'] > 0 && $i % 5 === 0) {
+            foreach (['neighbour', 'edge_outside', 'cover'] as $key) {
+                $data[$key]['thickness_m'] = 0.0;
+            }
+        }
         $design = DesignCodec::fromArray($data);
         $site = SiteCodec::toArray(self::site($i, $schema));
         foreach (['water', 'radon', 'termites'] as $key) {
