@@ -115,11 +115,11 @@ final class RemediesTest extends TestCase
         }
     }
 
-    /** With fields and winters: what a remedy does there is said as well. */
+    /** With fields, and by `bin/lot` with winters, which take minutes: what a remedy does there is said as well. */
     public function test_what_fields_and_winters_say_after_a_press_was_said_before(): void
     {
         [$seed] = self::lot(20_281_128, 1);
-        $many = getenv('WINTERS') === false ? 1 : (int) getenv('WINTERS');
+        $many = getenv('WINTERS') === false ? 6 : (int) getenv('WINTERS');
         mt_srand($seed);
         $compared = $worse = 0;
         for ($i = 0; $compared < $many; $i++) {
@@ -131,7 +131,7 @@ final class RemediesTest extends TestCase
             $may = array_values(array_filter(
                 Judgement::of(new Subject($site, $design))->findings, static fn (Judged $j): bool => $j->canBeRemedied(),
             ));
-            if ($may === [] || Assessor::frost($site, $design)->reason !== null) {
+            if ($may === [] || (self::withWinters() && Assessor::frost($site, $design)->reason !== null)) {
                 continue;
             }
             $compared++;
@@ -158,7 +158,7 @@ final class RemediesTest extends TestCase
     /** @return array{heat: float, frost: float, damp: float} more is worse: W/K of the floor, m that frost comes into the common edge's bearing, 1 − f_Rsi */
     private static function seen(Assessment $assessed, Site $site, Design $design): array
     {
-        $margin = Assessor::proof($site, Stretch::edge($design), $site->frost->use)->margin;
+        $margin = self::withWinters() ? Assessor::proof($site, Stretch::edge($design), $site->frost->use)->margin : INF;
 
         return [
             'heat' => $assessed->field->steadyCoefficient,
@@ -173,5 +173,10 @@ final class RemediesTest extends TestCase
         return [
             getenv('SEED') === false ? $seed : (int) getenv('SEED'), getenv('LOT') === false ? $many : (int) getenv('LOT'),
         ];
+    }
+
+    private static function withWinters(): bool
+    {
+        return getenv('WINTERS') !== false;
     }
 }
