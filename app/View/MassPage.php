@@ -132,7 +132,7 @@ final readonly class MassPage
         }
         $light = $f['light_hours_to_10'];
 
-        return $this->noticed($f).' '.sprintf(
+        return ltrim($this->noticed($f).' ').sprintf(
             'Outside it stays at %s. The rooms, at %s, are at %s.',
             $this->warm($this->site->climate->design()),
             $this->warm($f['start_c']),
@@ -157,7 +157,10 @@ final readonly class MassPage
     {
         $after = fn (?float $h): string => $h === null ? 'not within twenty days' : ($h <= 0.0 ? 'at once' : 'after '.self::time($h));
 
-        return ($f['ordinary_outside_c'] ?? null) === null ? '' : sprintf(
+        // Where they are kept no warmer than that, nobody notices by it.
+        $cool = ($f['start_c'] ?? 0.0) <= CoastDown::NOTICED + 0.05;
+
+        return ($f['ordinary_outside_c'] ?? null) === null || $cool ? '' : sprintf(
             'In an ordinary winter, %s outside, somebody notices at %s %s; on the design day, %s, %s.',
             $this->warm($f['ordinary_outside_c']), $this->warm((float) CoastDown::NOTICED), $after($f['ordinary_hours_to_18'] ?? null),
             $this->warm($this->site->climate->design()), $after($f['hours_to_18'] ?? null),

@@ -20,8 +20,8 @@
         <section aria-labelledby="points-title" class="points">
             <h2 id="points-title">What it points to</h2>
             @foreach ($diagnosis->measured as $line)<p>{{ $line }}</p>@endforeach
-            @foreach ($diagnosis->contradictions as $contradiction)<p class="wrong"><b>These contradict each
-                other:</b> {{ $contradiction->said }}. {{ $contradiction->next }}</p>@endforeach
+            @foreach ($diagnosis->contradictions as $contradiction)<p><b>▲ These contradict each other: {{ $contradiction->said }}.</b>
+                {{ $contradiction->next }}</p>@endforeach
             @if ($diagnosis->suspects === [])<p>Nothing that was seen points anywhere yet. Tick what is there, and take three readings up
                 the wall.</p>@endif
             @if ($diagnosis->isOpen && $diagnosis->contradictions === [])<p><b>The first two are not told apart yet.</b></p>@endif
