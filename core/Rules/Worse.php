@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Rules;
 
 use Ondergrond\Damp\DampVerdict;
+use Ondergrond\Design\Layer;
 use Ondergrond\Frost\FrostDemand;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Units\Measure;
@@ -113,11 +114,22 @@ final class Worse
             // Below frost in open ground it needs neither table nor the building's heat.
             ($is->footingMargin() ?? 0.0) >= 0.0 => null,
             self::lacks($after) > self::lacks($before) + self::FELT => Said::of('the frost table is met less well'),
-            $after->floorResistance() > (1 + self::FELT) * $before->floorResistance() && $after->isHeated() => Said::of(
+            self::heldBack($after) > (1 + self::FELT) * self::heldBack($before) && $after->isHeated() => Said::of(
                 'less of the building’s heat reaches the ground under the edge, so that frost comes nearer: run the winter again',
             ),
             default => null,
         };
+    }
+
+    /** All that stands between the rooms' warmth and the ground under the edge, m²K/W. */
+    private static function heldBack(Subject $s): float
+    {
+        $d = $s->design;
+
+        return $s->floorResistance() + $d->edgeInside->layer->resistance() + $d->edgeUnder->resistance()
+            + $d->form->inside / $d->form->material->conductivity + array_sum(
+                array_map(static fn (Layer $l): float => $l->resistance(), $d->lining->layers),
+            );
     }
 
     private static function damp(Subject $before, Subject $after): ?Said
