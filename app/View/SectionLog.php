@@ -19,11 +19,13 @@ use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Design\SheetPosition;
 use Ondergrond\Design\Stem;
 use Ondergrond\Design\Typical;
+use Ondergrond\Material\Kind;
 use Ondergrond\Material\Material;
 use Ondergrond\Material\Materials;
 use Ondergrond\Material\Place;
 use Ondergrond\Section\Layout;
 use Ondergrond\Size\Parameter;
+use Ondergrond\Units\Lumber;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
@@ -198,7 +200,11 @@ final readonly class SectionLog
                 $lists[$key] = array_map(
                     fn (int $i): array => [
                         $this->field($part, "{$key}.{$i}.material", $value[$i]['material']),
-                        $this->field($part, "{$key}.{$i}.thickness_m", $value[$i]['thickness_m']),
+                        $this->field(
+                            $part, "{$key}.{$i}.thickness_m", $value[$i]['thickness_m'], $this->lumber(
+                                (string) $value[$i]['material'], (float) $value[$i]['thickness_m'],
+                            ),
+                        ),
                     ],
                     array_keys($value),
                 );
@@ -246,7 +252,16 @@ final readonly class SectionLog
         ];
     }
 
-    private function field(Part $part, string $key, mixed $value): LogInput
+    /** Joists and studs go by what they are called where they are sold by inches. */
+    private function lumber(string $material, float $depth): ?string
+    {
+        return $this->format->system === UnitSystem::InchPound && $this->materials->get($material)->kind === Kind::Wood
+            ? Lumber::called($depth)
+            : null;
+    }
+
+    /** @param  string|null  $called  what a piece of that size is called */
+    private function field(Part $part, string $key, mixed $value, ?string $called = null): LogInput
     {
         $path = $part->value.'.'.$key;
         $last = array_reverse(explode('.', $key))[0];
@@ -266,7 +281,7 @@ final readonly class SectionLog
 
         return new LogInput(
             'design.'.$path,
-            $label,
+            $called === null ? $label : "{$label}, {$called}",
             $this->format->format((float) $value, $quantity),
             sizes: $this->sizes($path, (float) $value),
             // Feet and inches are written with marks and strokes that a number pad lacks.

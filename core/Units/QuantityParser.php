@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ondergrond\Units;
 
 /**
- * Reads values as people write them: `4 1/2`, `4-1/2"`, `4.5in`, `2'-6"`, `2 ft 6 1/2 in`, `38 mm`, `0,35`, `−12 °C`.
+ * Reads values as people write them: `4 1/2`, `4-1/2"`, `4.5in`, `2'-6"`, `2 ft 6 1/2 in`, `38 mm`, `0,35`, `−12 °C`,
+ * thicknesses also as lumber is called, `2×12`.
  * A number without a unit is in the unit that the person's system shows for that quantity.
  */
 final class QuantityParser
@@ -34,6 +35,10 @@ final class QuantityParser
         $example = $mark->written(self::example($quantity, $system));
         if ($text === '') {
             throw UnreadableQuantity::empty($example);
+        }
+        $lumber = $quantity === Quantity::Thickness ? Lumber::depth($text) : null;
+        if ($lumber !== null) {
+            return $lumber;
         }
         $sign = 1.0;
         if ($text[0] === '-' || $text[0] === '+') {

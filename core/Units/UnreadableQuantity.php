@@ -30,6 +30,11 @@ final class UnreadableQuantity extends DomainException
         return new self('“'.self::shortened($unit).'” is no unit for this. Allowed: '.implode(', ', $allowed).'.');
     }
 
+    public static function notLumber(string $text, string $sold): self
+    {
+        return new self('“'.self::shortened($text)."” is no size that lumber is sold in. Write {$sold} and so on, or the depth itself.");
+    }
+
     private static function shortened(string $text): string
     {
         return mb_strlen($text) > 24 ? mb_substr($text, 0, 23).'…' : $text;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ondergrond\Units\DecimalMark;
+use Ondergrond\Units\Lumber;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\QuantityParser;
@@ -50,6 +52,14 @@ final class QuantityTest extends TestCase
             ['2000 lbs', Quantity::Force, $metric, 2000 * 4.4482216152605 / 1000],
             ['40 psf', Quantity::AreaLoad, $metric, 40 * 0.0478802589803],
             ['2 kPa', Quantity::AreaLoad, $inch, 2.0],
+            // Dressed sizes of the American Softwood Lumber Standard PS 20-20, table 3, dry (from memory).
+            ['2x4', Quantity::Thickness, $inch, 3.5 * 0.0254],
+            ['2×6', Quantity::Thickness, $metric, 5.5 * 0.0254],
+            ['2 X 8', Quantity::Thickness, $inch, 7.25 * 0.0254],
+            ['2 by 10', Quantity::Thickness, $inch, 9.25 * 0.0254],
+            ['2×12', Quantity::Thickness, $inch, 11.25 * 0.0254],
+            ['2x6 flat', Quantity::Thickness, $inch, 1.5 * 0.0254],
+            ['1x4 flat', Quantity::Thickness, $inch, 0.75 * 0.0254],
         ] as $row) {
             yield "{$row[0]} as {$row[1]->name}" => $row;
         }
@@ -71,6 +81,7 @@ final class QuantityTest extends TestCase
         yield 'thousand or decimal' => ['1,200', 'can be read two ways'];
         yield 'divided by nothing' => ['4 1/0', 'can\'t be read as a number'];
         yield 'another kind of unit' => ['4 kg', 'no unit for this'];
+        yield 'no lumber' => ['2x7', 'is no size that lumber is sold in'];
         yield 'scientific' => ['1e3', 'can\'t be read as a number'];
         yield 'very long' => [str_repeat('9', 400), 'can\'t be read as a number'];
         yield 'not a number' => ['NaN', 'can\'t be read as a number'];
@@ -135,6 +146,26 @@ final class QuantityTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_lumber_is_called_by_its_depth(): void
+    {
+        foreach ([4, 6, 8, 10, 12, 14] as $name) {
+            $depth = QuantityParser::parse("2x{$name}", Quantity::Thickness, UnitSystem::InchPound);
+            self::assertSame("2×{$name}", Lumber::called($depth));
+        }
+        self::assertNull(Lumber::called(0.22));
+        $this->expectException(UnreadableQuantity::class);
+        QuantityParser::parse('2x12', Quantity::Length, UnitSystem::InchPound);
+    }
+
+    public function test_counts_are_parted_from_five_figures_on(): void
+    {
+        foreach ([999 => '999', 1456 => '1456', 12345 => "12\u{a0}345", 1234567 => "1\u{a0}234\u{a0}567"] as $number => $text) {
+            self::assertSame($text, DecimalMark::Comma->grouped((float) $number));
+        }
+        self::assertSame("12\u{a0}345,60", DecimalMark::Comma->grouped(12345.6, 2));
+        self::assertSame('1234.50', DecimalMark::Point->grouped(1234.5, 2));
     }
 
     public function test_two_sides_are_read_as_they_are_said(): void
