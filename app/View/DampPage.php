@@ -144,7 +144,7 @@ final readonly class DampPage
         ).($hours > $this->verdict->hoursAtRisk() ? sprintf(
             ' Where rooms are let cool by %s at night it may grow in %s hours of the year.',
             $this->format->format($this->verdict->site->damp->setBack, Quantity::TemperatureDifference),
-            number_format($hours, 0, '', "\u{a0}"),
+            $this->format->mark->grouped($hours),
         ) : '');
     }
 

@@ -77,8 +77,7 @@ final readonly class OrderPage
 
     public function money(?int $cents): string
     {
-        return $cents === null ? '–' : trim(number_format($cents / 100, 2, $this->format->mark->value === 'comma' ? ',' : '.', ' ').' '
-            .$this->list->currency());
+        return $cents === null ? '–' : trim($this->format->mark->grouped($cents / 100, 2).' '.$this->list->currency());
     }
 
     /** @return array<string, array<string, string>> products that may stand in a part, by slug, by part */

@@ -118,7 +118,7 @@ final readonly class StudyPage
 
     public function money(float $amount): string
     {
-        return trim($this->prices->currency.' '.$this->format->mark->written(number_format($amount, 0, '', ' ')));
+        return trim($this->prices->currency.' '.$this->format->mark->grouped($amount));
     }
 
     /** What is known of a choice’s winter. */
@@ -194,7 +194,7 @@ final readonly class StudyPage
 
     public function weighing(int $n): string
     {
-        return number_format($n, 0, '', ' ');
+        return $this->format->mark->grouped($n);
     }
 
     /**

@@ -238,7 +238,7 @@ final readonly class Comparison
         return [
             new Row(
                 'Materials, net'.($prices->currency === '' ? '' : ', '.$prices->currency),
-                array_map(static fn (float $cost): string => number_format($cost, 0, '', "\u{a0}"), $costs),
+                array_map(static fn (float $cost): string => $format->mark->grouped($cost), $costs),
                 array_filter($missing) === [] ? $costs : [],
             ),
             ...(array_filter($missing) === [] ? [] : [new Row('Of that without a price', array_map(

@@ -23,4 +23,10 @@ enum DecimalMark: string
     {
         return $this === self::Comma ? str_replace('.', ',', $number) : $number;
     }
+
+    /** A count or a sum of money, in groups of three from five figures on (ISO 80000-1:2009, 7.3.1); sizes are never parted. */
+    public function grouped(float $number, int $decimals = 0): string
+    {
+        return $this->written(number_format($number, $decimals, '.', abs($number) < 9_999.5 ? '' : "\u{a0}"));
+    }
 }

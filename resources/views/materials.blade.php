@@ -42,7 +42,7 @@
                         <td>{{ $row->wet() }}</td>
                         <td>{{ $format->number($material->density, Quantity::Density) }}</td>
                         <td>{{ $format->number($material->volumetricHeatCapacity(), Quantity::VolumetricHeatCapacity) }}</td>
-                        <td>{{ number_format($material->mu, 0, '.', ' ') }}</td>
+                        <td>{{ $format->mark->grouped($material->mu) }}</td>
                         <td class="data-source">{{ str_replace([' (from memory)', ', from memory'], '', $material->source) }}</td>
                     </tr>
                 @endforeach

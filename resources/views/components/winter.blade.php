@@ -22,7 +22,7 @@
         Quantity::FreezingIndex) }}.
     @else Mean index {{ $format->format($winter->mean, Quantity::FreezingIndex) }}, from the months alone {{
         $format->format($winter->smooth, Quantity::FreezingIndex) }}. Design winter, heavy line:
-        <b>{{ $format->format($winter->index, Quantity::FreezingIndex) }}</b> = {{ number_format($winter->kelvinHours(),
-        0, '', "\u{a0}") }}&nbsp;K·h, {{ $winter->season->days }} days long ({{ $winter->method }}).
+        <b>{{ $format->format($winter->index, Quantity::FreezingIndex) }}</b> = {{
+        $format->mark->grouped($winter->kelvinHours()) }}&nbsp;K·h, {{ $winter->season->days }} days long ({{ $winter->method }}).
     @endif
 </p>

@@ -40,7 +40,7 @@
         verdict on frost, which has a winter of its own.</li>
     <li>Heat by ISO 13370, {{ $heat->floor->formula->label() }} ({{ $heat->floor->formula->clauses() }}), steady and periodic, layers by ISO
         6946. @if ($field !== null)@php $shown = $field->sides[$view->stretch]->solution;
-        @endphp The section as drawn by ISO 10211, {{ number_format($shown->mesh->cells(), 0, '', ' ') }} cells{{ $shown->isRough ?
+        @endphp The section as drawn by ISO 10211, {{ $format->mark->grouped($shown->mesh->cells()) }} cells{{ $shown->isRough ?
         ', a coarse mesh: finer ones follow' : '' }}@if (is_finite($shown->refinement->flows)); halving each of them {{ $shown->isAccurate()
         ? 'changed' : 'still changed' }} no flow by more than {{ $format->mark->written((string) round(100 * $shown->refinement->flows, 1))
         }} %@endif.@endif</li>
