@@ -25,6 +25,9 @@ final class Freezing
     /** Rounds of Newton's method as it comes before it is cut off at kinks. */
     private const FREE = 3;
 
+    /** And one in so many later on: steps that are cut off can come to stand where a free one goes through. */
+    private const TURN = 6;
+
     private const MOST_HALVINGS = 6;
 
     private const DAY = 86_400.0;
@@ -124,9 +127,10 @@ final class Freezing
             [$from, $right, $steps] = $step->solve($this->scale * ($again > 0 ? self::TIGHT : self::LOOSE));
             $this->steps += $steps;
             $this->rounds++;
-            $cut = $round < self::FREE ? $step->t : $step->cutOff($phase, $from, $right);
+            $free = $round < self::FREE || $round % self::TURN === 0;
+            $cut = $free ? $step->t : $step->cutOff($phase, $from, $right);
             if ($step->moved()) {
-                if ($round >= self::FREE - 1) {
+                if (! $free || $round === self::FREE - 1) {
                     $step->relax($cut);
                 }
             } elseif ($again++ === 0) {
