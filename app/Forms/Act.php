@@ -84,9 +84,13 @@ final readonly class Act
     {
         $now = $this->read($design);
         // What hangs on the field is solved for; the rest is judged at once.
-        $remedy = Rulebook::find($rule)?->hangsOnField() === true
-            ? Assessor::assess($this->project->site, $now, $this->project->units)->judgement->find($rule)?->finding->remedy
-            : Rulebook::find($rule)?->judge(new Subject($this->project->site, $now, $this->project->units))?->remedy;
+        $asked = Rulebook::find($rule);
+        $remedy = match (true) {
+            $asked === null => null,
+            $asked->hangsOnField() => Assessor::assess($this->project->site, $now, $this->project->units)->judgement->find($rule)
+                ?->finding->remedy,
+            default => Rulebook::finding($asked, new Subject($this->project->site, $now, $this->project->units))?->remedy,
+        };
 
         return DesignCodec::toArray(
             ($remedy ?? throw ValidationException::withMessages(['act' => 'Nothing is left to remedy there.']))->applied($now),

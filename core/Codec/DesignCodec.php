@@ -6,10 +6,12 @@ namespace Ondergrond\Codec;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\EdgeBeam;
+use Ondergrond\Design\Families\ExistingBasement;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Slab;
+use Ondergrond\Design\Standing;
 use Ondergrond\Design\Wall;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
@@ -32,6 +34,18 @@ final class DesignCodec
         $data = ['family' => $design->family, 'footprint' => PartCodec::toArray($design->footprint)];
         foreach (Part::cases() as $part) {
             $data[$part->value] = PartCodec::toArray($part->of($design));
+        }
+        $data['standing'] = self::standing($design->standing);
+
+        return $data;
+    }
+
+    /** @return array<string, 'new'|'existing'> by part, of those that it can be said of */
+    private static function standing(Standing $standing): array
+    {
+        $data = [];
+        foreach (array_filter(Part::cases(), Standing::may(...)) as $part) {
+            $data[$part->value] = $standing->has($part) ? Standing::EXISTING : Standing::NEW;
         }
 
         return $data;
@@ -73,6 +87,9 @@ final class DesignCodec
                 'family' => $data['family'],
                 'footprint' => PartCodec::fromArray(Footprint::class, $data['footprint'], $materials),
                 ...$parts,
+                'standing' => new Standing(...array_map(
+                    Part::from(...), array_keys($data['standing'], Standing::EXISTING, true),
+                )),
             ],
         );
     }
@@ -85,6 +102,11 @@ final class DesignCodec
      */
     public static function completed(array $data): array
     {
+        // Before it could be said of a part, one family alone stood already.
+        if (! isset($data['standing']) && ($data['family'] ?? '') === ExistingBasement::SLUG) {
+            $data['standing'] = self::standing(ExistingBasement::standing());
+        }
+
         return PartCodec::completed($data, self::leftOut());
     }
 

@@ -87,6 +87,9 @@ enum Schema: string
         return match (true) {
             $rule === [] => '',
             isset($rule['enum']) => implode(', ', array_map(static fn (mixed $v): string => "`{$v}`", $rule['enum'])),
+            is_array($rule['additionalProperties'] ?? null) => implode(
+                ' or ', array_map(static fn (string $v): string => "`{$v}`", $rule['additionalProperties']['enum']),
+            ).' of each',
             isset($items['properties']) => 'layers, each '.implode(
                 ' and ',
                 array_map(static fn (int|string $k): string => "`{$k}`", array_keys($items['properties'])),

@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Standing;
 use Ondergrond\Site\Site;
 use Ondergrond\Size\Parameter;
 use Ondergrond\Size\Size;
@@ -78,6 +79,7 @@ final class SizePath
             $part !== null => self::in($part->type(), array_slice($keys, 1), Parameter::named(Design::class, $part->property())->size),
             in_array($keys[0] ?? '', ['plan', 'layout'], true) => PlanCodec::said(end($keys)),
             ($keys[0] ?? '') === 'footprint' => self::in(Footprint::class, array_slice($keys, 1)),
+            ($keys[0] ?? '') === 'standing' => Standing::size(),
             ($keys[0] ?? '') === 'family' => Parameter::named(Design::class, 'family')->size,
             default => self::in(Site::class, $keys),
         };

@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Standing;
 use Ondergrond\Site\Site;
 use Ondergrond\Size\Parameter;
 use Ondergrond\Size\Size;
@@ -33,6 +34,10 @@ final class SizeTable
                 ),
             ];
         }
+
+        $rows[] = ['key' => 'standing', 'label' => 'What stands already, by the key of its part', ...array_intersect_key(
+            self::row('standing', Standing::size(), 'design'), ['allowed' => true],
+        )];
 
         return $rows;
     }

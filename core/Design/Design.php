@@ -13,10 +13,13 @@ use Ondergrond\Size\Stock;
 /** One way of building the foundation: its parts, all sizes in m. Every family is made of these same parts. */
 final readonly class Design
 {
+    public Standing $standing;
+
     /**
      * What is not given is left out, with sizes of common practice should it be put in.
      *
      * @param  string  $family  slug of the family it began as
+     * @param  Standing  $standing  what of it stands already; of a part that is left out it is forgotten
      * @param  Departures  $departures  where it is built otherwise along some of its edge
      *
      * @throws FaultyInput where the parts cannot be built together
@@ -75,7 +78,9 @@ final readonly class Design
         public Finish $finish = new Finish,
         public SoilGas $gas = new SoilGas,
         public Departures $departures = new Departures,
+        Standing $standing = new Standing,
     ) {
+        $this->standing = $standing->of($this);
         $faults = DesignFaults::of($this);
         if ($faults !== []) {
             throw FaultyInput::because($faults);
@@ -85,7 +90,7 @@ final readonly class Design
     /**
      * The same with other parts.
      *
-     * @param  array<string, DesignPart|Footprint|Departures|string>  $parts  by property
+     * @param  array<string, DesignPart|Footprint|Departures|Standing|string>  $parts  by property
      *
      * @throws FaultyInput where the parts cannot be built together
      */
@@ -131,6 +136,12 @@ final readonly class Design
             $room < $this->heating->pipe / 2 => $this->heating->but(in: HeatedIn::None),
             default => $this->heating->but(depth: min($this->heating->depth, $room)),
         };
+    }
+
+    /** Whether a part is there to be built. */
+    public function isNew(Part $part): bool
+    {
+        return $part->of($this)->present() && ! $this->standing->has($part);
     }
 
     /** Height of the finished floor, m. */

@@ -167,7 +167,7 @@ enum Part: string
     }
 
     /**
-     * The order the crew lays them in, first to last; a part that is left out has no place in it.
+     * The order the crew lays them in, first to last; a part that is left out or stands already has no place in it.
      *
      * @return list<self>
      */
@@ -188,7 +188,7 @@ enum Part: string
         $unbuilt = [self::Space, self::Walkout, self::Service, self::Loads, self::Steel];
 
         return array_values(
-            array_filter($order, static fn (self $p): bool => $p->of($design)->present() && ! in_array($p, $unbuilt, true)),
+            array_filter($order, static fn (self $p): bool => $design->isNew($p) && ! in_array($p, $unbuilt, true)),
         );
     }
 }

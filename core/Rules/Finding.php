@@ -26,4 +26,9 @@ final readonly class Finding
         public ?string $unsaid = null,
         public ?Answer $answer = null,
     ) {}
+
+    public function withoutRemedy(): self
+    {
+        return new self(...[...get_object_vars($this), 'remedy' => null]);
+    }
 }

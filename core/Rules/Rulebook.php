@@ -56,6 +56,14 @@ final class Rulebook
         return $rule === null ? $id : '“'.rtrim($rule->asks(), '.').'”';
     }
 
+    /** What one rule finds, as far as it is about what is to be built. */
+    public static function finding(Rule $rule, Subject $subject): ?Finding
+    {
+        $finding = $rule->judge($subject);
+
+        return $finding === null ? null : OldWork::judged($finding, $subject);
+    }
+
     /**
      * @param  Concern|null  $of  rules of that verdict alone; null: all
      * @return list<Finding> gravest first
@@ -68,7 +76,7 @@ final class Rulebook
             if ($isDark && $rule->hangsOnClimate()) {
                 continue;
             }
-            $finding = $of === null || $rule->concern() === $of ? $rule->judge($subject) : null;
+            $finding = $of === null || $rule->concern() === $of ? self::finding($rule, $subject) : null;
             if ($finding !== null) {
                 $findings[] = $finding;
             }

@@ -91,7 +91,7 @@ enum Hazard: string
             self::Vapours => $design->membrane->present() || $design->lining->present(),
             self::AirTest, self::CableAndPump => $design->heating->present(),
             self::Radon => $site->radon !== Presence::No,
-            self::Mould => $design->family === 'existing-basement',
+            self::Mould => $design->standing->has(Part::Stem),
             self::Loads => $design->stem->present() || $design->pads->present() || $design->loads->present(),
         };
     }

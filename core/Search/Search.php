@@ -210,7 +210,7 @@ final class Search
         }
         $subject = new Subject($this->site, $design, $this->units);
         foreach ($this->rules as $id) {
-            $severity = Rulebook::all()[$id]->judge($subject)?->severity;
+            $severity = Rulebook::finding(Rulebook::all()[$id], $subject)?->severity;
             if ($severity === Severity::Stop || $severity === Severity::Fix) {
                 return $id;
             }

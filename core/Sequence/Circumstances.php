@@ -29,10 +29,11 @@ final readonly class Circumstances
         $this->order = OrderList::of($job, PriceList::none());
     }
 
+    /** Whether any of them is to be built. */
     public function has(Part ...$parts): bool
     {
         foreach ($parts as $part) {
-            if ($part->of($this->job->design)->present()) {
+            if ($this->job->design->isNew($part)) {
                 return true;
             }
         }
@@ -40,10 +41,10 @@ final readonly class Circumstances
         return false;
     }
 
-    /** Whether its foundation stands already and the work is inside it. */
+    /** Whether its basement stands already and the work is inside it. */
     public function isOld(): bool
     {
-        return $this->job->design->family === 'existing-basement';
+        return $this->job->design->standing->has(Part::Stem);
     }
 
     /** Whether it stands on walls in the ground rather than on a slab's edge. */

@@ -44,7 +44,7 @@ final readonly class PartLines
     /** @return list<Line> */
     public static function of(Part $part, Job $job): array
     {
-        return $part->of($job->design)->present() ? (new self($job))->lines($part) : [];
+        return $job->design->isNew($part) ? (new self($job))->lines($part) : [];
     }
 
     /** @return list<Line> */

@@ -17,7 +17,7 @@ use Ondergrond\Section\Stretch;
  */
 final class Takeoff
 {
-    /** @return list<Item> */
+    /** @return list<Item> of what is to be built: nothing that stands already */
     public static function of(Design $d): array
     {
         $area = $d->footprint->area;
@@ -53,7 +53,7 @@ final class Takeoff
             $items = [...$items, ...self::layer(Part::Deck, $layer, $area)];
         }
 
-        return $items;
+        return array_values(array_filter($items, static fn (Item $i): bool => $d->isNew($i->part)));
     }
 
     /**

@@ -11,7 +11,9 @@ use Ondergrond\Design\Drains;
 use Ondergrond\Design\Footing;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Lining;
+use Ondergrond\Design\Part;
 use Ondergrond\Design\Slab;
+use Ondergrond\Design\Standing;
 use Ondergrond\Design\Stem;
 use Ondergrond\Design\UpperSheet;
 use Ondergrond\Units\UnitSystem;
@@ -19,9 +21,19 @@ use Ondergrond\Units\UnitSystem;
 /** Sizes: common practice, no source. */
 final class ExistingBasement implements Family
 {
+    public const SLUG = 'existing-basement';
+
+    /** What the work inside finds there. */
+    public static function standing(): Standing
+    {
+        return new Standing(
+            Part::Footing, Part::Stem, Part::Membrane, Part::Drainage, Part::Stone, Part::Slab, Part::Wall, Part::Deck, Part::Dpc,
+        );
+    }
+
     public function slug(): string
     {
-        return 'existing-basement';
+        return self::SLUG;
     }
 
     public function label(): string
@@ -52,6 +64,7 @@ final class ExistingBasement implements Family
             drains: new Drains(0.0, 0.0),
             lining: new Lining([$in->layer('gypsum-board', 0.5, 12.5), $in->layer('xps-25psi', 2, 50)], sealed: Done::Yes),
             deck: new Deck($in->joists(false), $in->size(24, 604.5), $in->size(2, 50), Done::Yes),
+            standing: self::standing(),
         );
     }
 }
