@@ -20,6 +20,7 @@ final readonly class LogRow
      * @param  string|null  $depth  of its upper face under the finished floor, written out
      * @param  string|null  $resistance  written out
      * @param  string  $size  in a few letters, as one line says it; empty where it is not built
+     * @param  bool  $stands  already
      * @param  bool  $removable  whether it can be taken out
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class LogRow
         public ?string $resistance,
         public string $note,
         public string $size,
+        public bool $stands,
         public bool $removable,
     ) {}
 

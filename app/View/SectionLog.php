@@ -17,6 +17,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Design\Schools\School;
 use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Design\SheetPosition;
+use Ondergrond\Design\Standing;
 use Ondergrond\Design\Stem;
 use Ondergrond\Design\Typical;
 use Ondergrond\Material\Kind;
@@ -167,6 +168,7 @@ final readonly class SectionLog
         foreach ([
             Part::Screed->value => $d->screed,
             Part::BoardAbove->value => $d->boardAbove,
+            Part::Mat->value => $d->mat->layer,
             Part::Slab->value => $d->slab->layer,
             Part::Field->value => $d->fieldBoard,
             Part::Blinding->value => $d->blinding,
@@ -212,6 +214,12 @@ final readonly class SectionLog
                 $fields[] = $this->field($part, $key, $value);
             }
         }
+        if ($object->present() && Standing::may($part)) {
+            $fields[] = new LogInput(
+                'design.standing.'.$part->value, Standing::size()->label, $this->design->standing->has($part)
+                ? Standing::EXISTING : Standing::NEW, Standing::size()->choices(),
+            );
+        }
         $number = $this->order[$part->value] ?? null;
         $depth = $depths[$part->value] ?? null;
         $present = $object->present();
@@ -232,6 +240,7 @@ final readonly class SectionLog
             ) : null,
             $this->note($part),
             (new PartSize($this->design, $this->format))->of($part),
+            $this->design->standing->has($part),
             (new Typical($this->design, $this->format->system))->without($part) !== null && $present,
         );
     }

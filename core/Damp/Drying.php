@@ -56,7 +56,8 @@ final readonly class Drying
             return null;
         }
         // Screed on a board is what the finish lies on; its sheet shuts it off below.
-        $onBoard = $design->screed->present() && ($design->boardAbove->present() || $design->upperSheet->present());
+        $onBoard = $design->screed->present() && ! $design->hasPanels()
+            && ($design->boardAbove->present() || $design->upperSheet->present());
         $thickness = $onBoard ? $design->screed->thickness : $design->slab->layer->thickness + $design->screed->thickness;
         $below = array_sum(array_map(
             static fn (VapourLayer $l): float => in_array($l->part, ['sheet', 'field_board'], true) ? $l->airLayer : 0.0,

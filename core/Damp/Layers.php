@@ -54,6 +54,7 @@ final class Layers
             $d->screed->present() ? Passage::layer($d->screed, Part::Screed) : null,
             $d->upperSheet->present() ? Passage::sheet('the upper sheet', $d->upperSheet->thickness, Part::UpperSheet) : null,
             $d->boardAbove->present() ? Passage::layer($d->boardAbove, Part::BoardAbove) : null,
+            $d->mat->present() ? Passage::sheet('the mat', $d->mat->layer->thickness, Part::Mat, $d->mat->joints) : null,
             $d->slab->present() ? Passage::layer($d->slab->layer, Part::Slab) : null,
             ...($d->sheet->position === SheetPosition::AboveBoards ? [$sheet, $boards] : [$boards, $sheet]),
         ];

@@ -6,6 +6,7 @@ namespace Ondergrond\Design;
 
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\Kind;
 use Ondergrond\Size\Size;
 use Ondergrond\Size\Steps;
 use Ondergrond\Size\Stock;
@@ -40,6 +41,7 @@ final readonly class Design
         public Layer $stone = new Layer('crushed-stone'),
         public Service $service = new Service(0.0),
         public Pads $pads = new Pads(0.0, 0.3, 0.75, 2.0),
+        public Mat $mat = new Mat(new Layer('dimple-membrane')),
         #[Size('thickness', sold: Stock::Boards)]
         public Layer $boardAbove = new Layer('xps-25psi'),
         public UpperSheet $upperSheet = new UpperSheet(0.0),
@@ -129,7 +131,7 @@ final readonly class Design
     /** Pipes that lay in the slab as deep as they still can. */
     private function heatingWithoutBoards(): Heating
     {
-        $room = $this->finishedFloor() - $this->slab->underside() - $this->boardAbove->thickness;
+        $room = $this->slab->layer->thickness + $this->onSlab() - $this->boardAbove->thickness;
 
         return match (true) {
             $this->heating->in !== HeatedIn::Slab => $this->heating,
@@ -144,10 +146,22 @@ final readonly class Design
         return $part->of($this)->present() && ! $this->standing->has($part);
     }
 
+    /** Whether dry panels lie on the boards instead of a screed. */
+    public function hasPanels(): bool
+    {
+        return $this->screed->present() && $this->screed->material->kind === Kind::Wood;
+    }
+
+    /** Thickness of all that lies on the slab, m. */
+    public function onSlab(): float
+    {
+        return $this->mat->layer->thickness + $this->boardAbove->thickness + $this->screed->thickness;
+    }
+
     /** Height of the finished floor, m. */
     public function finishedFloor(): float
     {
-        return $this->slab->topAboveGrade + $this->boardAbove->thickness + $this->screed->thickness;
+        return $this->slab->topAboveGrade + $this->onSlab();
     }
 
     /** Whether its stem is the wall of a room, heated or not, rather than a curb under the building. */

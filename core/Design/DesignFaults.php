@@ -28,6 +28,11 @@ final class DesignFaults
     private const LEAST_CAVITY = 0.025;
 
     /** A limit that was rounded for reading may be typed back, m. */
+    /** m. */
+    private const LEAST_SCREED = 0.03;
+
+    private const LEAST_PANEL = 0.012;
+
     private const ROUNDING = 0.0005;
 
     /** @var list<Fault> */
@@ -60,9 +65,18 @@ final class DesignFaults
         $half = $d->footprint->characteristicDimension() / 2;
         $this->atMost('/perimeter_board/width_m', $d->perimeterBoard->width, $half, 'half the floor’s mean width');
         $this->atMost('/service/height_m', $d->service->height, $d->stone->thickness, 'pipes lie within the stone bed');
-        $this->atMost('/drains/inner_m', $d->drains->inner, $d->stone->thickness, 'the inner drain lies within the stone bed');
+        // In an old floor it is cut in along the wall.
+        if (! $d->standing->has(Part::Slab)) {
+            $this->atMost('/drains/inner_m', $d->drains->inner, $d->stone->thickness, 'the inner drain lies within the stone bed');
+        }
         if ($d->screed->present() || $d->boardAbove->present()) {
-            $this->atLeast('/screed/thickness_m', $d->screed->thickness, 0.03, 'the board on the slab carries a screed');
+            $this->atLeast(
+                '/screed/thickness_m', $d->screed->thickness, $d->hasPanels() ? self::LEAST_PANEL : self::LEAST_SCREED,
+                'the board on the slab carries a screed or panels',
+            );
+        }
+        if ($d->hasPanels() && $d->heating->in === HeatedIn::Screed) {
+            $this->faults[] = Fault::of('/heating/in', 'pipes in floor panels', 'none, slab, or a screed in their place');
         }
         if ($d->heating->in === HeatedIn::Screed) {
             $this->atLeast('/screed/thickness_m', $d->screed->thickness, $d->heating->depth + 0.01, 'the pipes lie in the screed');

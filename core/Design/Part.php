@@ -30,23 +30,23 @@ enum Part: string
     case Membrane = 'membrane';
     #[Described('Drainage layer', Group::Ground, 3, place: Place::Drainage, uncounted: 'sheet')]
     case Drainage = 'drainage';
-    #[Described('Stone bed', Group::Floor, 12, place: Place::Bed)]
+    #[Described('Stone bed', Group::Floor, 13, place: Place::Bed)]
     case Stone = 'stone';
-    #[Described('Room for pipes', Group::Floor, 13, uncounted: 'room in the stone', unordered: 'room in the stone, nothing to buy')]
+    #[Described('Room for pipes', Group::Floor, 14, uncounted: 'room in the stone', unordered: 'room in the stone, nothing to buy')]
     case Service = 'service';
-    #[Described('Soil-gas pipe', Group::Floor, 14, uncounted: 'pipe')]
+    #[Described('Soil-gas pipe', Group::Floor, 15, uncounted: 'pipe')]
     case Gas = 'gas';
-    #[Described('Blinding', Group::Floor, 11, place: Place::Blinding)]
+    #[Described('Blinding', Group::Floor, 12, place: Place::Blinding)]
     case Blinding = 'blinding';
     #[Described('Board inside the edge', Group::Edge, 3, place: Place::EdgeInside)]
     case EdgeInside = 'edge_inside';
-    #[Described('Middle board', Group::Floor, 10, place: Place::UnderSlab)]
+    #[Described('Middle board', Group::Floor, 11, place: Place::UnderSlab)]
     case Field = 'field_board';
     #[Described('Perimeter board', Group::Edge, 2, place: Place::UnderSlab)]
     case Perimeter = 'perimeter_board';
-    #[Described('Vapour sheet', Group::Floor, 9, uncounted: 'sheet')]
+    #[Described('Vapour sheet', Group::Floor, 10, uncounted: 'sheet')]
     case Sheet = 'sheet';
-    #[Described('Slab', Group::Floor, 7, place: Place::Slab)]
+    #[Described('Slab', Group::Floor, 8, place: Place::Slab)]
     case Slab = 'slab';
     #[Described('Edge beam', Group::Edge, 1, undrawn: 'cast with the slab, drawn as one with it')]
     case Beam = 'edge_beam';
@@ -54,6 +54,8 @@ enum Part: string
     case Recess = 'recess';
     #[Described('Threshold break', Group::Building, 3, place: Place::Threshold)]
     case Threshold = 'threshold';
+    #[Described('Mat on the slab', Group::Floor, 7, place: Place::Mat)]
+    case Mat = 'mat';
     #[Described('Board on the slab', Group::Floor, 6, place: Place::OnSlab)]
     case BoardAbove = 'board_above';
     #[Described('Upstand', Group::Floor, 4, place: Place::Upstand)]
@@ -62,7 +64,7 @@ enum Part: string
     case UpperSheet = 'upper_sheet';
     #[Described('Floor heating', Group::Floor, 2, uncounted: 'pipe or cable')]
     case Heating = 'heating';
-    #[Described('Screed', Group::Floor, 3, place: Place::Screed)]
+    #[Described('Screed or panels', Group::Floor, 3, place: Place::Screed)]
     case Screed = 'screed';
     #[Described('Outside board', Group::Edge, 10, place: Place::EdgeOutside)]
     case EdgeOutside = 'edge_outside';
@@ -111,7 +113,7 @@ enum Part: string
         unordered: 'nothing that is built',
     )]
     case Loads = 'loads';
-    #[Described('Steel', Group::Floor, 8, undrawn: 'thinner than any line at these scales', uncounted: 'bars')]
+    #[Described('Steel', Group::Floor, 9, undrawn: 'thinner than any line at these scales', uncounted: 'bars')]
     case Steel = 'steel';
     #[Described('Floor finish', Group::Floor, 1, uncounted: 'laid by others', unordered: 'laid by others')]
     case Finish = 'finish';

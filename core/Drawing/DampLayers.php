@@ -125,9 +125,11 @@ final readonly class DampLayers
         $all = [
             $d->finish->present() ? [$at->floor, 'finish: '.$d->finish->kind->label()] : null,
             $d->upperSheet->present() ? [
-                $at->slab + $d->boardAbove->thickness,
+                $at->slab + $d->mat->layer->thickness + $d->boardAbove->thickness,
                 'upper sheet '.$this->format->format($d->upperSheet->thickness, Quantity::SheetThickness),
             ] : null,
+            $d->mat->present() ? [$at->slab, 'mat: what seeps in runs below it'.($d->mat->outlet === DrainOutlet::NotSaid
+                ? '' : ' to '.$d->mat->outlet->label())] : null,
             $d->sheet->present() ? [$above ? $at->under : $at->under - $d->fieldBoard->thickness, $this->sheet()] : null,
             $d->stone->present() ? [($at->bed + $at->dig) / 2, 'stone: breaks what climbs, drains'] : null,
         ];

@@ -134,12 +134,14 @@ final readonly class SectionDimensions
     private function buildUp(float $x): array
     {
         [$d, $at] = [$this->section->design, $this->section->layout];
-        $board = $at->slab + $d->boardAbove->thickness;
+        $mat = $at->slab + $d->mat->layer->thickness;
+        $board = $mat + $d->boardAbove->thickness;
         $field = $at->under - $d->fieldBoard->thickness;
 
         $stack = [
             [Part::Screed, 'screed.thickness_m', $board, $at->floor],
-            [Part::BoardAbove, 'board_above.thickness_m', $at->slab, $board],
+            [Part::BoardAbove, 'board_above.thickness_m', $mat, $board],
+            [Part::Mat, 'mat.thickness_m', $at->slab, $mat],
             [Part::Slab, 'slab.thickness_m', $at->under, $at->slab],
             [Part::Field, 'field_board.thickness_m', $field, $at->under],
             [Part::Blinding, $d->perimeterBoard->present() ? null : 'blinding.thickness_m', $at->bed, min($at->boards, $field)],

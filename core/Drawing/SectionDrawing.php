@@ -269,7 +269,11 @@ final class SectionDrawing
         foreach ($section->regions as $i => $region) {
             $part = $region->part?->value;
             $title = $region->material === null ? 'Ground' : $region->part?->label().': '.$region->material->name;
-            $items[] = new Area($part, $region->polygon, $region->hatch(), $title, ! $hatched && $hatching->fits($region));
+            $stands = $region->part !== null && $section->design->standing->has($region->part);
+            $items[] = new Area(
+                $part, $region->polygon, $region->hatch(), $title.($stands ? ', stands already' : ''),
+                ! $hatched && $hatching->fits($region), $stands,
+            );
             if (! $hatched) {
                 continue;
             }

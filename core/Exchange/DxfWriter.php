@@ -33,6 +33,9 @@ final class DxfWriter
         Role::Condensation->value => 170, Role::Named->value => 7, Role::Question->value => 30,
     ];
 
+    /** Layer of the outlines of what stands already. */
+    private const STANDS = 'STANDS_ALREADY';
+
     /** @var list<string> */
     private array $lines = [];
 
@@ -110,6 +113,7 @@ final class DxfWriter
         foreach (Hatch::cases() as $hatch) {
             $layers[self::partLayer($hatch)] = self::COLOURS[Role::Area->value];
         }
+        $layers[self::STANDS] = self::COLOURS[Role::Ground->value];
         $this->pair(0, 'TABLE');
         $this->pair(2, 'LAYER');
         $this->pair(70, count($layers));
@@ -127,7 +131,7 @@ final class DxfWriter
     private function area(Area $area): void
     {
         if ($area->fill !== Hatch::Air && $area->fill !== Hatch::Soil) {
-            $this->polyline($area->polygon, self::partLayer($area->fill), true);
+            $this->polyline($area->polygon, $area->stands ? self::STANDS : self::partLayer($area->fill), true);
         }
     }
 

@@ -58,6 +58,7 @@ final class JudgementFile
                 'reason' => $f->rule->why(),
                 'remedy' => $f->remedy === null ? null : [
                     'message' => $f->remedy->said->in($format),
+                    'access' => $judged->access?->value,
                     'obstacle' => $judged->obstacle,
                     'brings' => array_map(static fn (Finding $b): string => $b->rule->id(), $judged->brings),
                     'takes' => $judged->takes,

@@ -75,6 +75,9 @@ final class SvgWriter
         Role::Question->value => ['#8c4a24', 0.8],
     ];
 
+    /** Outline of what stands already. */
+    private const STANDS = '#948d7f';
+
     private const DASHES = [
         Role::Frost->value => '10 4 2 4',
         Role::Ledge->value => '22 5',
@@ -250,8 +253,13 @@ final class SvgWriter
             'class' => 'area',
             'd' => $this->at->path([$area->polygon]).'Z',
             'fill' => self::FILLS[$area->fill->value],
-            'stroke' => $soil ? 'none' : self::PENS[Role::Area->value][0],
+            'stroke' => match (true) {
+                $soil => 'none',
+                $area->stands => self::STANDS,
+                default => self::PENS[Role::Area->value][0],
+            },
             'stroke-width' => (string) self::PENS[Role::Area->value][1],
+            ...($area->stands ? ['fill-opacity' => '0.45'] : []),
             ...($area->part === null ? [] : ['data-part' => $area->part]),
         ]);
         $this->xml->writeElement('title', $area->title);

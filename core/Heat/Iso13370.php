@@ -96,9 +96,10 @@ final readonly class Iso13370
     public function floorResistance(): float
     {
         $d = $this->d;
+        $boards = $d->mat->layer->resistance() + $d->boardAbove->resistance();
         $on = match ($d->heating->in) {
-            HeatedIn::None => $d->boardAbove->resistance() + $d->screed->resistance(),
-            HeatedIn::Screed => $d->boardAbove->resistance() + max(
+            HeatedIn::None => $boards + $d->screed->resistance(),
+            HeatedIn::Screed => $boards + max(
                 0.0,
                 $d->screed->thickness - $d->heating->depth,
             ) / $d->screed->material->conductivity,

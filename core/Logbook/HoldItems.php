@@ -199,7 +199,7 @@ final readonly class HoldItems
                 $item('flue', 'Flue safe, radon known'),
             ],
             HoldPoint::Mat => [
-                $item('behind', 'Mat behind the line of the boards', EntryKind::Size, Part::Sheet, 0.025, 0.025),
+                $item('behind', 'Mat behind the line of the boards', EntryKind::Size, Part::Mat, $d->mat->behind, 0.025),
                 $item('path', 'Path to the sump open, rim sealed'),
                 $item('photo', 'Photograph before the floor', EntryKind::Photograph, min: null),
             ],

@@ -72,6 +72,7 @@ final class MassStacks
             ...($finish > 0.0 ? [HeatLayer::film($d->finish->kind->label(), $finish, Part::Finish->value)] : []),
             ...self::layers([$d->screed], Part::Screed),
             ...self::layers([$d->boardAbove], Part::BoardAbove),
+            ...self::layers([$d->mat->layer], Part::Mat),
             ...self::layers([$d->slab->layer], Part::Slab),
             ...self::layers([$board], Part::Field),
             ...self::layers([$d->blinding], Part::Blinding),

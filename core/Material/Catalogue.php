@@ -136,7 +136,8 @@ final class Catalogue
                 self::ISO.', sand and gravel',
             ),
             new Material(
-                'dimple-membrane', 'Dimple membrane', Kind::Plastic, 0.2, 400, 1800, 100_000, null, Hatch::Sheet, [Place::Drainage],
+                'dimple-membrane', 'Dimple membrane', Kind::Plastic, 0.2, 400, 1800, 100_000, null, Hatch::Sheet,
+                [Place::Drainage, Place::Mat],
                 'Plastic and trapped air together, common practice, no source',
             ),
             new Material(
@@ -146,6 +147,10 @@ final class Catalogue
             new Material(
                 'cement-board', 'Cement board', Kind::Mineral, 0.35, 1200, 1000, 30, null, Hatch::Lining,
                 [Place::Cover, Place::Wall, Place::Lining], self::ISO,
+            ),
+            new Material(
+                'floor-panel', 'Floor panels of wood, tongued and glued', Kind::Wood, 0.13, 650, 1700, 50, null, Hatch::Timber,
+                [Place::Screed], self::ISO.', particle board',
             ),
             new Material(
                 'stud-wall-wool', 'Timber studs with stone wool', Kind::Wood, 0.05, 110, 1150, 1, null, Hatch::Wool,

@@ -14,6 +14,7 @@ enum Place: string
     case UnderSlab = 'under-slab';
     case UnderBearing = 'under-bearing';
     case OnSlab = 'on-slab';
+    case Mat = 'mat';
     case Upstand = 'upstand';
     case Screed = 'screed';
     case Blinding = 'blinding';
@@ -40,6 +41,7 @@ enum Place: string
             self::Slab => 'the slab',
             self::UnderSlab => 'under the slab',
             self::UnderBearing => 'under the edge beam or footing',
+            self::Mat => 'on an old slab, under the boards',
             self::OnSlab => 'on the slab, under the screed',
             self::Upstand => 'round the edge of the screed',
             self::Screed => 'the screed',

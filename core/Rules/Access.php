@@ -32,6 +32,12 @@ enum Access: string
         };
     }
 
+    /** What is done with the least trouble first. */
+    public function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+
     /** Of a change from one design to another: the farthest that any part of it asks. */
     public static function of(Design $was, Design $is): self
     {

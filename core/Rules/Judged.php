@@ -17,6 +17,7 @@ final readonly class Judged
      * @param  list<string>  $takes  ids of the other findings that the remedy takes away too
      * @param  string|null  $obstacle  why the remedy cannot be built here, a clause
      * @param  array<string, Said>  $worse  what the remedy makes worse, a clause by verdict
+     * @param  Access|null  $access  where one stands to do what it asks; null without one that can be built
      */
     public function __construct(
         public Finding $finding,
@@ -25,6 +26,7 @@ final readonly class Judged
         public array $takes,
         public ?string $obstacle,
         public array $worse = [],
+        public ?Access $access = null,
     ) {}
 
     public function canBeRemedied(): bool

@@ -13,7 +13,8 @@ use Ondergrond\Verdict\Verdict;
 final readonly class Judgement
 {
     /**
-     * @param  list<Judged>  $findings  gravest first, those set aside last
+     * @param  list<Judged>  $findings  gravest first, on a foundation that stands those first that are mended from inside, those set
+     *   aside last
      * @param  list<SetAside>  $idle  set aside although nothing is found
      * @param  int  $rules  that were asked
      * @param  Rulings  $rulings  what each verdict says with that
@@ -33,12 +34,12 @@ final readonly class Judgement
         $by = array_column($setAside, null, 'rule');
         $found = Rulebook::findings($subject);
         $judged = array_map(static fn (Finding $f): Judged => self::judged($subject, $f, $found, $by[$f->rule->id()] ?? null), $found);
+        $onOld = $subject->design->standing->isFoundation();
         usort(
             $judged,
             static fn (Judged $a, Judged $b): int => [
-                ! $a->isOpen(),
-                $a->finding->severity->rank(),
-            ] <=> [! $b->isOpen(), $b->finding->severity->rank()],
+                ! $a->isOpen(), $a->finding->severity->rank(), $onOld ? $a->access?->rank() ?? INF : 0,
+            ] <=> [! $b->isOpen(), $b->finding->severity->rank(), $onOld ? $b->access?->rank() ?? INF : 0],
         );
         $ids = self::ids($found);
 
@@ -143,7 +144,9 @@ final readonly class Judgement
             ),
         );
 
-        return new Judged($finding, $setAside, $brings, $takes, null, Worse::of($subject, $changed));
+        return new Judged(
+            $finding, $setAside, $brings, $takes, null, Worse::of($subject, $changed), Access::of($subject->design, $then),
+        );
     }
 
     /**

@@ -23,7 +23,8 @@ final class OldWork
         if (! $s->design->standing->any()) {
             return $finding;
         }
-        if ($finding->severity !== Severity::Stop && self::isOld($finding->rule, $s->design)) {
+        $isOfSite = str_starts_with($finding->unsaid ?? '', 'site.');
+        if ($finding->severity !== Severity::Stop && ! $isOfSite && self::isOld($finding->rule, $s->design)) {
             return null;
         }
         if ($finding->remedy === null) {

@@ -9,6 +9,7 @@ use Ondergrond\Design\Below;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Stock;
 use Ondergrond\Design\Layer;
+use Ondergrond\Design\Part;
 use Ondergrond\FloorHeating\HeatedFloor;
 use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Heat\FieldHeat;
@@ -146,11 +147,24 @@ final class Subject
         return $d->neighbour->layer->thickness + $d->form->outside + ($covers ? $d->edgeOutside->layer->thickness : 0.0);
     }
 
-    /** Whether wood stands on the concrete of the edge. */
+    /** Whether wood stands on the edge: the wall over it or a deck. */
     public function hasWoodOnEdge(): bool
     {
-        $layers = [...$this->design->wall->inside, ...$this->design->deck->layers];
+        return self::isWooden([...$this->design->wall->inside, ...$this->design->deck->layers]);
+    }
 
+    /** Whether wood is to be put on it. */
+    public function hasNewWoodOnEdge(): bool
+    {
+        return self::isWooden([
+            ...($this->design->isNew(Part::Wall) ? $this->design->wall->inside : []),
+            ...($this->design->isNew(Part::Deck) ? $this->design->deck->layers : []),
+        ]);
+    }
+
+    /** @param  list<Layer>  $layers */
+    private static function isWooden(array $layers): bool
+    {
         return array_filter($layers, static fn (Layer $l): bool => $l->present() && $l->material->kind === Kind::Wood) !== [];
     }
 

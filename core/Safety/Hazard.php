@@ -75,24 +75,23 @@ enum Hazard: string
     public function isAt(Site $site, Design $design): bool
     {
         return match ($this) {
-            self::Trench => $design->stem->present()
-                || $design->edgeBeam->present()
-                || $design->drains->present()
-                || $design->wing->present(),
+            self::Trench => self::isBuilt($design, Part::Stem, Part::Footing, Part::Beam, Part::Drains, Part::Wing),
+            // An old floor is cut and drilled as well.
             self::BuriedServices => true,
             self::Blasting => $site->soil === Soil::Rock,
             self::Crawlspace => $design->deck->present() && (
                 $design->space->kind === Below::Vented
                 || (Levels::headroom($design) ?? INF) < 1.5
             ),
-            self::WetCement, self::Dust => $design->slab->present() || $design->screed->present() || $design->stem->present(),
+            self::WetCement => self::isBuilt($design, Part::Slab, Part::Screed, Part::Stem) && ! self::isDry($design),
+            self::Dust => $design->slab->present() || $design->screed->present() || $design->stem->present(),
             self::Handling => true,
             self::BurningFoam => self::anyFoam($design),
             self::Vapours => $design->membrane->present() || $design->lining->present(),
             self::AirTest, self::CableAndPump => $design->heating->present(),
             self::Radon => $site->radon !== Presence::No,
             self::Mould => $design->standing->has(Part::Stem),
-            self::Loads => $design->stem->present() || $design->pads->present() || $design->loads->present(),
+            self::Loads => self::isBuilt($design, Part::Stem, Part::Pads) || $design->loads->present(),
         };
     }
 
@@ -100,6 +99,18 @@ enum Hazard: string
     public static function at(Site $site, Design $design): array
     {
         return array_values(array_filter(self::cases(), static fn (self $h): bool => $h->isAt($site, $design)));
+    }
+
+    /** Whether any of them is to be built. */
+    private static function isBuilt(Design $design, Part ...$parts): bool
+    {
+        return array_filter($parts, static fn (Part $p): bool => $design->isNew($p)) !== [];
+    }
+
+    /** Whether of all that is new nothing is cast. */
+    private static function isDry(Design $design): bool
+    {
+        return $design->hasPanels() && ! self::isBuilt($design, Part::Slab, Part::Stem, Part::Footing);
     }
 
     private static function anyFoam(Design $d): bool

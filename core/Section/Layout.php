@@ -175,7 +175,15 @@ final readonly class Layout
     {
         $gap = $design->lining->gapAboveFloor;
 
-        return $this->floor + $gap - ($this->floor - $this->slab) * max(0.0, 1.0 - $gap / self::FINGER);
+        return $this->floor + $gap - ($this->floor - $this->slab - $design->mat->layer->thickness) * max(0.0, 1.0 - $gap / self::FINGER);
+    }
+
+    /** Where the mat ends, m: behind the face of what lines the wall, at the wall itself at most. */
+    public function matEnd(Design $design): float
+    {
+        $wall = $this->lining ? $this->inner - $design->form->inside : $this->buildUpEnd;
+
+        return min($wall, $this->buildUpEnd + $design->mat->behind);
     }
 
     /** Height of the damp-proof course, m: over lower ground a wall of wood begins lower, and its course with it. */

@@ -206,12 +206,14 @@ final readonly class Painter
     private function onSlab(): array
     {
         [$d, $at, $left] = [$this->d, $this->at, -$this->window->inward];
-        $board = $at->slab + $d->boardAbove->thickness;
+        $mat = $at->slab + $d->mat->layer->thickness;
+        $board = $mat + $d->boardAbove->thickness;
         // On a stem the floor's build-up ends at the wall or the lining, on a beam at the wall.
         $end = $at->buildUpEnd;
         $upstand = $d->screed->present() ? $d->upstand->thickness : 0.0;
         $regions = [
-            $this->layer(Part::BoardAbove, $d->boardAbove, $left, $at->slab, $end, $board),
+            $this->layer(Part::Mat, $d->mat->layer, $left, $at->slab, $at->matEnd($d), $mat),
+            $this->layer(Part::BoardAbove, $d->boardAbove, $left, $mat, $end, $board),
             $this->layer(Part::Screed, $d->screed, $left, $board, $end - $upstand, $at->floor),
             $upstand > 0.0 ? $this->layer(Part::Upstand, $d->upstand, $end - $upstand, $board, $end, $at->floor) : null,
         ];

@@ -39,6 +39,9 @@ final readonly class PartLines
     /** From the manifold to a room and back, m; common practice, no source. */
     private const FEED = 10.0;
 
+    /** Of a mat's area goes into laps of 150 mm and offcuts; common practice, no source. */
+    private const MAT = 0.12;
+
     private function __construct(private Job $job) {}
 
     /** @return list<Line> */
@@ -90,6 +93,9 @@ final readonly class PartLines
                 $extent->exposed(($at->tray + $at->zone) / 2) * $d->perimeterBoard->span(), Boards::CUT,
             ),
             Part::BoardAbove => Boards::of($this->job, $part, $d->boardAbove, $extent->area($at->buildUpEnd), Boards::WHOLE),
+            Part::Mat => Goods::of(
+                Good::Sheet, $part->value, $extent->area($at->matEnd($d)), self::MAT, 'dimple mat on the slab', note: 'laps in the waste',
+            ),
             Part::EdgeUnder => Boards::of(
                 $this->job, $part, $d->edgeUnder,
                 $d->stem->present()

@@ -25,6 +25,7 @@ final class Takeoff
         $items = [
             ...self::layer(Part::Field, $d->fieldBoard, $area - $strip),
             ...self::layer(Part::Perimeter, $d->perimeterBoard->layer, $strip),
+            ...self::layer(Part::Mat, $d->mat->layer, $area),
             ...self::layer(Part::BoardAbove, $d->boardAbove, $area),
             ...self::layer(Part::Screed, $d->screed, $area),
             ...self::layer(Part::Slab, $d->slab->layer, $area),

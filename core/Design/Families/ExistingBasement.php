@@ -15,7 +15,6 @@ use Ondergrond\Design\Part;
 use Ondergrond\Design\Slab;
 use Ondergrond\Design\Standing;
 use Ondergrond\Design\Stem;
-use Ondergrond\Design\UpperSheet;
 use Ondergrond\Units\UnitSystem;
 
 /** Sizes: common practice, no source. */
@@ -43,7 +42,7 @@ final class ExistingBasement implements Family
 
     public function description(): string
     {
-        return 'Boards bonded to the old wall, a membrane on the old slab lapped behind them, thin board and a dry floor on it. The '
+        return 'Boards bonded to the old wall, a mat on the old slab that runs behind them to a sump, thin board and panels on it. The '
             .'first 300 mm of wall above ground stay bare outside to dry.';
     }
 
@@ -57,8 +56,8 @@ final class ExistingBasement implements Family
             new Slab($in->layer('concrete', 3, 80), -$in->size(76, 1900)),
             $in->studWallFlush(),
             boardAbove: $in->layer('xps-25psi', 1, 25),
-            upperSheet: new UpperSheet($in->size(0.02, 0.5)),
-            screed: $in->layer('screed', 2, 50),
+            mat: $in->mat(),
+            screed: $in->layer('floor-panel', 0.75, 18),
             footing: new Footing($in->size(20, 500), $in->size(10, 250), $in->size(88, 2200)),
             stem: new Stem($in->layer('dense-block', 12, 300), $in->size(14, 350)),
             drains: new Drains(0.0, 0.0),

@@ -9,9 +9,11 @@ use Ondergrond\Design\Done;
 use Ondergrond\Design\Dpc;
 use Ondergrond\Design\DpcKind;
 use Ondergrond\Design\Drainage;
+use Ondergrond\Design\DrainOutlet;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Design\GasOutlet;
 use Ondergrond\Design\Layer;
+use Ondergrond\Design\Mat;
 use Ondergrond\Design\Membrane;
 use Ondergrond\Design\MembraneKind;
 use Ondergrond\Design\Sheet;
@@ -102,6 +104,12 @@ final readonly class Stock
     public function drainage(): Drainage
     {
         return new Drainage($this->layer('dimple-membrane', 0.375, 10), 0.05, Done::Yes);
+    }
+
+    /** A mat on an old slab, its edge behind the wall boards. */
+    public function mat(): Mat
+    {
+        return new Mat($this->layer('dimple-membrane', 0.125, 3), $this->size(1, 25), SheetJoints::Taped, DrainOutlet::Sump);
     }
 
     /** The pipe in the stone that soil gas can be drawn off by. */

@@ -54,12 +54,14 @@ final class DrainsBothSides extends Rule
         $missing = array_keys(array_filter(['outside' => $d->drains->outer <= 0.0, 'inside' => $d->drains->inner <= 0.0]));
         $pipe = $s->stock->size(4, 100);
 
-        return ! $s->liesDeep() || $missing === [] ? null : $this->fix('No drain '.implode(' or ', $missing).'.', remedy: Remedy::of(
-            Said::of('Lay drains of %s on both sides of the footing.', Measure::size($pipe)),
-            // The stone first: a drain lies in it.
-            static fn (Design $d): Design => (new Companions($s->stock))->ofStone($d, max($d->stone->thickness, $pipe))->with(
-                ['drains' => $d->drains->but(outer: max($d->drains->outer, $pipe), inner: max($d->drains->inner, $pipe))],
-            ),
-        ));
+        // Round an old wall nobody digs for them.
+        return ! $s->liesDeep() || $missing === [] || $d->standing->has(Part::Stem) ? null : $this->fix(
+            'No drain '.implode(' or ', $missing).'.', remedy: Remedy::of(
+                Said::of('Lay drains of %s on both sides of the footing.', Measure::size($pipe)),
+                // The stone first: a drain lies in it.
+                static fn (Design $d): Design => (new Companions($s->stock))->ofStone($d, max($d->stone->thickness, $pipe))->with(
+                    ['drains' => $d->drains->but(outer: max($d->drains->outer, $pipe), inner: max($d->drains->inner, $pipe))],
+                ),
+            ));
     }
 }

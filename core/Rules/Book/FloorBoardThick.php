@@ -17,9 +17,12 @@ final class FloorBoardThick extends Rule
     /** m²K/W. */
     private const LEAST = 1.7;
 
+    /** On an old slab, where each step of board takes headroom: 1 in. */
+    private const ON_OLD = 0.85;
+
     public function asks(): string
     {
-        return 'The board under a heated slab is about R-10 (RSI 1.7) or more.';
+        return 'The board under a heated slab is about R-10 (RSI 1.7) or more, on an old slab R-5 (0.85).';
     }
 
     public function why(): string
@@ -51,10 +54,11 @@ final class FloorBoardThick extends Rule
     {
         $d = $s->design;
         $r = $s->floorResistance();
+        $least = $d->standing->has(Part::Slab) ? self::ON_OLD : self::LEAST;
 
-        return ! $s->isHeated() || $s->isCrawlspace() || ! $d->slab->present() || $r >= self::LEAST ? null : $this->note(
-            'The floor has R %1$s; %2$s is the usual least.', Measure::resistance($r), Measure::resistance(self::LEAST),
-            $s->sizes->thickerFloor(static fn (Subject $then): bool => $then->floorResistance() >= self::LEAST),
+        return ! $s->isHeated() || $s->isCrawlspace() || ! $d->slab->present() || $r >= $least ? null : $this->note(
+            'The floor has R %1$s; %2$s is the usual least.', Measure::resistance($r), Measure::resistance($least),
+            $s->sizes->thickerFloor(static fn (Subject $then): bool => $then->floorResistance() >= $least),
         );
     }
 }

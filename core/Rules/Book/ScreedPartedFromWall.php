@@ -54,7 +54,9 @@ final class ScreedPartedFromWall extends Rule
     {
         $d = $s->design;
 
-        return ! $d->screed->present() || ! $d->boardAbove->present() || $d->upstand->thickness >= self::LEAST ? null : $this->fix(
+        $parted = $d->upstand->thickness >= self::LEAST;
+
+        return ! $d->screed->present() || $d->hasPanels() || ! $d->boardAbove->present() || $parted ? null : $this->fix(
             'The upstand round the screed is %1$s; %2$s is usual.', Measure::size($d->upstand->thickness),
             Measure::size($s->stock->size(1, 25)),
             Remedy::of(

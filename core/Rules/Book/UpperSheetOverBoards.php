@@ -49,7 +49,7 @@ final class UpperSheetOverBoards extends Rule
     {
         $d = $s->design;
 
-        return ! $d->boardAbove->present() || ! $d->screed->present() || $d->upperSheet->present()
+        return ! $d->boardAbove->present() || ! $d->screed->present() || $d->hasPanels() || $d->upperSheet->present()
             ? null
             : $this->fix('Nothing keeps the wet screed out of the boards.', remedy: Remedy::of(
                 'Lay a sheet on the boards.', static fn (Design $d): Design => $d->with(

@@ -52,7 +52,8 @@ final class WallWaterproofed extends Rule
     {
         $d = $s->design;
 
-        return ! $s->liesDeep() || $d->membrane->present()
+        // What comes through an old wall is led away inside.
+        return ! $s->liesDeep() || $d->membrane->present() || $d->standing->has(Part::Stem)
             ? null
             : $this->stop('No membrane keeps the ground’s water off the wall.', remedy: Remedy::of(
                 'Put a self-adhered sheet on the wall, from the footing to above the ground, and a drainage layer over it.',

@@ -49,7 +49,7 @@ final class WoodOffConcrete extends Rule
     {
         $d = $s->design;
 
-        return ! $s->hasWoodOnEdge() || $d->dpc->present()
+        return ! $s->hasNewWoodOnEdge() || $d->dpc->present()
             ? null
             : $this->fix('Wood stands on the concrete without a course between.', remedy: Remedy::of(
                 'Lay a damp-proof course or a sill gasket under it.', static fn (Design $d): Design => $d->with(

@@ -131,8 +131,8 @@ final class OldCellar implements Stage
                     ), new After('props', 'it runs under the stairs'), new After('dry-watch', 'dry first'),
                     new After('old-floor', 'flat first'), new After('old-order', 'it has come'),
                 ],
-                $of->hours(0.06 * $of->floor(), 2), weather: [Weather::Tape], hold: HoldPoint::Mat, parts: [Part::Sheet],
-                isDone: $old,
+                $of->hours(0.06 * $of->floor(), 2), weather: [Weather::Tape], hold: HoldPoint::Mat, parts: [Part::Mat, Part::Sheet],
+                isDone: $old && $of->has(Part::Mat, Part::Sheet),
             ),
             new Task(
                 'wall-boards', 'Wall boards, joints, foot over the mat', [new After('floor-mat', 'the path to the sump stays open')],

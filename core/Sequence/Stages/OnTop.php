@@ -31,8 +31,9 @@ final class OnTop implements Stage
             new Task(
                 'top-boards', 'Boards on the slab, upstand all round, second sheet',
                 [new After('dry-in', 'closed building'), new After('mat-look', 'covered last')],
-                $of->hours(0.07 * $of->floor(), 2), hold: HoldPoint::Screed, parts: [Part::BoardAbove, Part::Upstand, Part::UpperSheet],
-                isDone: $new && $of->has(Part::BoardAbove, Part::Upstand, Part::UpperSheet),
+                $of->hours(0.07 * $of->floor(), 2), hold: HoldPoint::Screed,
+                parts: [Part::Mat, Part::BoardAbove, Part::Upstand, Part::UpperSheet],
+                isDone: $new && $of->has(Part::Mat, Part::BoardAbove, Part::Upstand, Part::UpperSheet),
             ),
             new Task(
                 'top-heating', 'Heating pipes, pressure on', [new After('top-boards', 'on it'), new After('dry-in', 'closed building')],

@@ -1,5 +1,5 @@
 {{-- One finding: its weight, what was found, why it matters, the remedy and what that does; of what is not said, the answers. --}}
-@props(['judged', 'format', 'may', 'project' => null])
+@props(['judged', 'format', 'may', 'project' => null, 'onOld' => false])
 @use('Ondergrond\Rules\Answer')
 @php
     $finding = $judged->finding;
@@ -49,6 +49,7 @@
         @endif
         @if ($may && $judged->isOpen() && $judged->canBeRemedied())
             <p class="finding-but">
+                @if ($onOld && $judged->access !== null)<span>On what stands: {{ $judged->access->label() }}.</span>@endif
                 @foreach ($judged->brings as $brought)<span class="finding-brings">It brings another finding:
                     <x-weight :severity="$brought->severity" /> {{ $brought->said->in($format) }}</span>@endforeach
                 @foreach ($judged->worse as $worse)<span>But {{ $worse->in($format) }}.</span>@endforeach

@@ -6,7 +6,8 @@
         <span class="log-hatch" aria-hidden="true">@if ($row->drawn && $row->present)<svg><use href="#hatch-{{ $row->drawn->slug }}"
             /></svg>@elseif ($row->present && $row->isSheet())<svg viewBox="0 0 10 10" preserveAspectRatio="none"><path class="log-sheet"
             d="M0 5H10" /></svg>@endif</span>
-        <span class="log-no">@if ($row->order)<b aria-label="laid as number {{ $row->order }}">{{ $row->order }}</b>@endif</span>
+        <span class="log-no">@if ($row->order)<b aria-label="laid as number {{ $row->order }}">{{ $row->order
+            }}</b>@elseif ($row->stands)<i class="log-stands" title="stands already" aria-label="stands already"></i>@endif</span>
         <span class="log-name">{{ $row->part->label() }}</span>
         @if ($row->resistance)<span class="log-r">{{ $row->resistance }}</span>@endif
         <span class="log-size">{{ $row->present ? $row->size : 'not filled in' }}</span>

@@ -8,7 +8,8 @@
 @error('act')<p class="wrong">{{ $message }}</p>@enderror
 @if ($asks === [])<p class="panel-empty">Nothing that the rules can see, apart from what is not checked. That is no approval.</p>@endif
 <ol class="findings">
-    @foreach ($asks as $judged)<x-finding :judged="$judged" :format="$format" :may="$may" />@endforeach
+    @foreach ($asks as $judged)<x-finding :judged="$judged" :format="$format" :may="$may"
+        :on-old="$option->design->standing->isFoundation()" />@endforeach
 </ol>
 @if ($aside !== [] || $judgement->idle !== [])
     <h3>Set aside</h3>

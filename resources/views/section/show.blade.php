@@ -50,7 +50,8 @@
                                 }}</span></a>
                     @endforeach
                     <span class="bench-scale">1 : {{ (int) $page->scale }} <span class="legend"><i class="legend-sheet"></i> sheets
-                        <i class="legend-air"></i> airtight</span></span>
+                        <i class="legend-air"></i> airtight @if ($option->design->standing->any())<i class="legend-stands"></i> stands
+                        already @endif</span></span>
                 </x-unit>
             @endfragment
             @fragment('drawing')

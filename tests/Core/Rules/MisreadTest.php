@@ -192,7 +192,7 @@ final class MisreadTest extends TestCase
     {
         $design = self::design('existing-basement', []);
         $at = Layout::of($design);
-        self::assertEqualsWithDelta($at->slab, $at->liningFoot($design), 1e-9);
+        self::assertEqualsWithDelta($at->slab + $design->mat->layer->thickness, $at->liningFoot($design), 1e-9);
         $off = $design->with(['lining' => $design->lining->but(gapAboveFloor: 0.1)]);
         self::assertEqualsWithDelta($at->floor + 0.1, $at->liningFoot($off), 1e-9);
     }
