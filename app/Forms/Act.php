@@ -9,6 +9,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use Ondergrond\Assessor;
 use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\PartCodec;
 use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
@@ -149,6 +150,12 @@ final readonly class Act
         $layers = Arr::get($design, $list);
         if (! is_array($layers) || ! array_is_list($layers) || substr_count($list, '.') !== 1) {
             return null;
+        }
+        $of = SizePath::said($list)?->of;
+        if ($of !== null) {
+            Arr::set($design, $list, [...$layers, PartCodec::toArray(new $of)]);
+
+            return DesignCodec::toArray($this->read($design));
         }
         $place = Part::tryFrom(explode('.', $list)[0])?->place() ?? Place::Wall;
         $materials = $this->project->materials()->for($place);

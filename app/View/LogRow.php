@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Ondergrond\Codec\SizePath;
 use Ondergrond\Design\Part;
 use Ondergrond\History\ChangeWords;
 use Ondergrond\Material\Material;
@@ -48,6 +49,14 @@ final readonly class LogRow
     public function grows(string $list): bool
     {
         return "{$this->part->value}.{$list}" !== 'stem.leaves';
+    }
+
+    /** What one of a list is called. */
+    public function one(string $list): string
+    {
+        $each = SizePath::said("{$this->part->value}.{$list}")->each ?? '';
+
+        return $each === '' ? 'layer' : trim(strtr($each, ['#' => '']));
     }
 
     /** What one of its lists is called. */

@@ -22,10 +22,12 @@ use Ondergrond\Design\Pads;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\PerimeterBoard;
 use Ondergrond\Design\Recess;
+use Ondergrond\Design\Repairs;
 use Ondergrond\Design\Service;
 use Ondergrond\Design\SoilGas;
 use Ondergrond\Design\Space;
 use Ondergrond\Design\Steel;
+use Ondergrond\Design\TakenOut;
 use Ondergrond\Design\Walkout;
 use Ondergrond\Design\Wall;
 use Ondergrond\Design\Wing;
@@ -43,6 +45,8 @@ final readonly class PartSize
         $of = $part->of($this->design);
 
         return ! $of->present() ? '' : match (true) {
+            $of instanceof Repairs => count($of->cracks) === 1 ? '1 crack' : count($of->cracks).' cracks',
+            $of instanceof TakenOut => $this->format->format($of->volume(), Quantity::Bulk),
             $of instanceof Layer => $this->sizes($of->thickness),
             $of instanceof Wing, $of instanceof PerimeterBoard => $this->sizes($of->layer->thickness, $of->width),
             $of instanceof OutsideBoard => $this->sizes($of->layer->thickness, $of->depthBelowGrade),

@@ -200,14 +200,14 @@ final readonly class SectionLog
             }
             if (is_array($value)) {
                 $lists[$key] = array_map(
-                    fn (int $i): array => [
-                        $this->field($part, "{$key}.{$i}.material", $value[$i]['material']),
-                        $this->field(
-                            $part, "{$key}.{$i}.thickness_m", $value[$i]['thickness_m'], $this->lumber(
-                                (string) $value[$i]['material'], (float) $value[$i]['thickness_m'],
-                            ),
+                    fn (int $i): array => array_map(
+                        fn (int|string $of): LogInput => $this->field(
+                            $part, "{$key}.{$i}.{$of}", $value[$i][$of], $of === 'thickness_m' ? $this->lumber(
+                                (string) $value[$i]['material'], (float) $value[$i][$of],
+                            ) : null,
                         ),
-                    ],
+                        array_keys($value[$i]),
+                    ),
                     array_keys($value),
                 );
             } else {
@@ -275,7 +275,8 @@ final readonly class SectionLog
         $path = $part->value.'.'.$key;
         $last = array_reverse(explode('.', $key))[0];
         if (in_array($last, SizePath::MATERIALS, true)) {
-            $place = $part->place() ?? Place::Wall;
+            // What has gone was made of anything.
+            $place = $part === Part::TakenOut ? null : $part->place() ?? Place::Wall;
             [$fitting, $refused] = $this->choices($place, $this->materials->get((string) $value));
 
             return new LogInput('design.'.$path, SizePath::said($path)->label ?? 'material', (string) $value, $fitting, $refused);
@@ -327,18 +328,20 @@ final readonly class SectionLog
     }
 
     /** @return array{array<string, string>, array<string, string>} what may be picked, what may not and why */
-    private function choices(Place $place, Material $now): array
+    private function choices(?Place $place, Material $now): array
     {
         $fitting = $refused = [];
         foreach ($this->materials->all() as $material) {
-            $why = $place->whyNot($material)?->in($this->format);
+            $why = $place?->whyNot($material)?->in($this->format);
             if ($why === null || $material === $now) {
                 $fitting[$material->slug] = $material->name;
             } elseif (! str_starts_with($why, 'not made')) {
                 $refused[$material->slug] = $material->name.': '.$why;
             }
         }
-        $refused[''] = 'All others: not made for '.$place->label();
+        if ($place !== null) {
+            $refused[''] = 'All others: not made for '.$place->label();
+        }
 
         return [$fitting, $refused];
     }

@@ -133,6 +133,8 @@ final class DesignCodec
         foreach (Part::cases() as $part) {
             $place = $part->place();
             if ($place === null) {
+                array_push($faults, ...self::unknown($part, $data[$part->value], $materials));
+
                 continue;
             }
             $places = in_array($place, self::BOARDS, true) ? self::BOARDS : [$place];
@@ -147,6 +149,28 @@ final class DesignCodec
         }
 
         return array_values(array_filter($faults));
+    }
+
+    /**
+     * Of lists of what has gone: any material there is.
+     *
+     * @param  array<string, mixed>  $data
+     * @return list<Fault>
+     */
+    private static function unknown(Part $part, array $data, Materials $materials): array
+    {
+        $faults = [];
+        foreach ($data as $key => $list) {
+            foreach (is_array($list) ? $list : [] as $i => $one) {
+                if (isset($one['material']) && $materials->find($one['material']) === null) {
+                    $faults[] = Fault::of(
+                        "/{$part->value}/{$key}/{$i}/material", "“{$one['material']}”", implode(', ', array_keys($materials->all())),
+                    );
+                }
+            }
+        }
+
+        return $faults;
     }
 
     /** @param  list<Place>  $places */

@@ -12,8 +12,8 @@ use Ondergrond\Size\Parameter;
 
 /**
  * Anything whose sizes stand in its constructor to and from its shape in project files: each is a key (Size), a Layer is
- * `material` and `thickness_m` beside the others, a list is one of layers or of numbers, an enum its value, a group an
- * object of its own.
+ * `material` and `thickness_m` beside the others, a list is one of layers, of what its size names, or of numbers, an enum its
+ * value, a group an object of its own.
  */
 final class PartCodec
 {
@@ -32,7 +32,7 @@ final class PartCodec
                     $value instanceof Material => $value->slug,
                     $value instanceof BackedEnum => $value->value,
                     is_bool($value) => $value ? 'yes' : 'no',
-                    is_array($value) => array_map(static fn (mixed $of): mixed => $of instanceof Layer ? self::toArray($of) : $of, $value),
+                    is_array($value) => array_map(static fn (mixed $of): mixed => is_object($of) ? self::toArray($of) : $of, $value),
                     is_object($value) => self::toArray($value),
                     default => $value,
                 };
@@ -61,7 +61,8 @@ final class PartCodec
                 $p->group() !== null => self::fromArray($p->group(), $value, $materials),
                 is_subclass_of($p->type, BackedEnum::class) => $p->type::from($value),
                 $p->type === 'array' => array_map(
-                    static fn (mixed $of): mixed => is_array($of) ? self::fromArray(Layer::class, $of, $materials) : (float) $of,
+                    static fn (mixed $of): mixed => is_array($of)
+                        ? self::fromArray($p->size->of ?? Layer::class, $of, $materials) : (float) $of,
                     array_values($value),
                 ),
                 $p->type === 'bool' => $value === 'yes',

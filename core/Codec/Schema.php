@@ -90,7 +90,7 @@ enum Schema: string
             is_array($rule['additionalProperties'] ?? null) => implode(
                 ' or ', array_map(static fn (string $v): string => "`{$v}`", $rule['additionalProperties']['enum']),
             ).' of each',
-            isset($items['properties']) => 'layers, each '.implode(
+            isset($items['properties']) => (count($items['properties']) === 2 ? 'layers' : 'a list').', each '.implode(
                 ' and ',
                 array_map(static fn (int|string $k): string => "`{$k}`", array_keys($items['properties'])),
             ),

@@ -79,6 +79,8 @@ final readonly class Design
         public Steel $steel = new Steel,
         public Finish $finish = new Finish,
         public SoilGas $gas = new SoilGas,
+        public Repairs $repairs = new Repairs,
+        public TakenOut $takenOut = new TakenOut,
         public Departures $departures = new Departures,
         Standing $standing = new Standing,
     ) {

@@ -12,6 +12,15 @@ use ReflectionEnumBackedCase;
 /** The parts of a design, by the key each has in project files, in the order the crew lays them. */
 enum Part: string
 {
+    #[Described(
+        'Taken out', Group::Building, 9, undrawn: 'no longer there', uncounted: 'taken out', unordered: 'taken out, nothing to buy',
+    )]
+    case TakenOut = 'taken_out';
+    #[Described(
+        'Repairs first', Group::Building, 8, undrawn: 'of what stands', uncounted: 'mended by the piece',
+        unordered: 'mended by the piece',
+    )]
+    case Repairs = 'repairs';
     #[Described('Post pads', Group::Ground, 5, uncounted: 'of posts, whose number the section does not know')]
     case Pads = 'pads';
     #[Described('Drains', Group::Ground, 4, uncounted: 'pipe')]
@@ -187,7 +196,7 @@ enum Part: string
             $order = array_values(array_filter($order, static fn (self $p): bool => $p !== self::EdgeUnder));
             array_splice($order, (int) array_search(self::EdgeInside, $order, true), 0, [self::EdgeUnder]);
         }
-        $unbuilt = [self::Space, self::Walkout, self::Service, self::Loads, self::Steel];
+        $unbuilt = [self::Space, self::Walkout, self::Service, self::Loads, self::Steel, self::Repairs, self::TakenOut];
 
         return array_values(
             array_filter($order, static fn (self $p): bool => $design->isNew($p) && ! in_array($p, $unbuilt, true)),

@@ -38,7 +38,9 @@ final readonly class Standing
     /** Whether it can be said of a part: not of air, nor of what acts on a design. */
     public static function may(Part $part): bool
     {
-        return ! in_array($part, [Part::Space, Part::Walkout, Part::Loads, Part::Service], true);
+        return ! in_array($part, [
+            Part::Space, Part::Walkout, Part::Loads, Part::Service, Part::Repairs, Part::TakenOut,
+        ], true);
     }
 
     /** What is known of saying it of a part. */

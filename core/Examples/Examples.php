@@ -161,6 +161,16 @@ final class Examples
     private static function bakery(): Project
     {
         $board = self::preset('existing-basement', new Footprint(52.0, 30.0, 22.0, party: 8.0), UnitSystem::Metric);
+        $board = self::changed($board, [
+            'repairs' => [
+                'cracks' => [
+                    ['width_m' => 0.003, 'wet' => 'yes', 'chased' => 'yes', 'filled' => 'yes', 'drained' => 'yes'],
+                    ['width_m' => 0.001, 'wet' => 'no', 'chased' => 'yes', 'filled' => 'yes', 'drained' => 'no'],
+                ],
+                'tie_holes' => 'none', 'floor_joint' => 'led', 'entries' => 'sealed', 'straps' => 'sealed',
+            ],
+            'taken_out' => ['pieces' => [['what' => 'lining', 'material' => 'gypsum-board', 'thickness_m' => 0.025, 'area_m2' => 40.0]]],
+        ]);
         $wool = self::changed($board, ['lining' => ['layers' => [1 => ['material' => 'cavity-wool', 'thickness_m' => 0.08]]]]);
 
         return new Project(

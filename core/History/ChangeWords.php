@@ -55,6 +55,11 @@ final readonly class ChangeWords
         }
         $label = $size->label ?? $last;
 
+        $each = count($keys) === 5 ? SizePath::said(implode('.', array_slice($keys, 0, 3)))->each ?? '' : '';
+        if ($each !== '') {
+            return $part->label().', '.strtr($each, ['#' => (string) ((int) $keys[3] + 1)]).', '.$label;
+        }
+
         return count($keys) === 5
             ? sprintf('%s, %s %d, %s', $part->label(), $keys[2] === 'layers' ? 'layer' : $keys[2].' layer', (int) $keys[3] + 1, $label)
             : $part->label().', '.$label;
@@ -100,6 +105,7 @@ final readonly class ChangeWords
             is_array($value) => count($value).(match (true) {
                 str_contains($path, 'winters') => ' winters',
                 str_contains($path, 'outdoor_rh'), str_contains($path, 'sunshine') => ' months',
+                SizePath::said($path)?->of !== null => '',
                 default => ' layers',
             }),
             $quantity !== null && is_numeric($value) => $this->format->format((float) $value, $quantity),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Logbook;
 
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Part;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
@@ -192,7 +193,7 @@ final readonly class HoldItems
                 $item('photo', 'Photograph of each side', EntryKind::Photograph, min: null),
             ],
             HoldPoint::OldWall => [
-                $item('cracks', 'Every crack chased, filled and dry; a photograph of each', EntryKind::Photograph, min: null),
+                ...$this->cracks($item),
                 $item('storm', 'Watched through one storm: dry'),
                 $item('wood', 'Wood at 20 % or less', EntryKind::Count, null, null, null, 20.0),
                 $item('movement', 'Movement judged by an engineer', byCompetent: true),
@@ -252,6 +253,22 @@ final readonly class HoldItems
         }
 
         return $items;
+    }
+
+    /** @return list<HoldItem> each crack by itself, as it was listed; where none was, all of them together */
+    private function cracks(callable $item): array
+    {
+        $items = [];
+        foreach ($this->of->job->design->repairs->cracks as $i => $crack) {
+            $wet = $crack->wet === Done::Yes ? ', led to the drain' : '';
+            $items[] = $item(
+                'crack-'.($i + 1), sprintf('Crack %d: chased, filled%s; a photograph', $i + 1, $wet), EntryKind::Photograph, min: null,
+            );
+        }
+
+        return $items !== [] ? $items : [
+            $item('cracks', 'Every crack chased, filled and dry; a photograph of each', EntryKind::Photograph, min: null),
+        ];
     }
 
     private function edgeSleeves(): float

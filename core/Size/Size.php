@@ -25,6 +25,7 @@ final readonly class Size
      * @param  string  $each  what one of a list is called; `#` stands for its number, `*` for the month
      * @param  string  $hint  what to know while typing it
      * @param  bool  $mayBeUnsaid  null is an answer; told by the parameter's type
+     * @param  class-string|null  $of  what a list is one of; null: layers, or numbers
      */
     public function __construct(
         public string $label,
@@ -36,6 +37,7 @@ final readonly class Size
         public string $each = '',
         public string $hint = '',
         public bool $mayBeUnsaid = false,
+        public ?string $of = null,
     ) {}
 
     /**
@@ -47,7 +49,7 @@ final readonly class Size
     {
         return new self(
             $this->label, $key, $this->quantity ?? KeyEnding::of($key)?->quantity(), $this->sold, $this->words ?? $words,
-            $this->from, $this->each, $this->hint, $mayBeUnsaid,
+            $this->from, $this->each, $this->hint, $mayBeUnsaid, $this->of,
         );
     }
 

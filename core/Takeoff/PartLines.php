@@ -166,7 +166,8 @@ final readonly class PartLines
                     -$d->wall->insideThickness() / 2,
                 ), 0.10, $this->job->size($d->wall->insideThickness()).' wide',
             ),
-            Part::Service, Part::Recess, Part::Space, Part::Wall, Part::Closer, Part::Walkout, Part::Loads, Part::Finish => [],
+            Part::Service, Part::Recess, Part::Space, Part::Wall, Part::Closer, Part::Walkout, Part::Loads, Part::Finish,
+            Part::Repairs, Part::TakenOut => [],
         };
     }
 

@@ -52,7 +52,9 @@ final class MatJoined extends Rule
 
         return match (true) {
             ! $mat->present() || $mat->joints === SheetJoints::Taped => null,
-            $mat->joints === SheetJoints::NotSaid => $this->notChecked('How the lengths of the mat are joined is not said.', unsaid: 'mat.joints'),
+            $mat->joints === SheetJoints::NotSaid => $this->notChecked(
+                'How the lengths of the mat are joined is not said.', unsaid: 'mat.joints',
+            ),
             default => $this->fix('The mat is lapped and not taped.', remedy: Remedy::of(
                 'Lay its laps on a bead and tape them.',
                 static fn (Design $d): Design => $d->with(['mat' => $d->mat->but(joints: SheetJoints::Taped)]),

@@ -22,9 +22,13 @@ final class OldCellar implements Stage
     /** A fortnight to four weeks, with one storm in it, days; common practice, no source. */
     private const WATCH = 14.0;
 
+    /** Person-hours for a cubic metre broken out by hand and carried up; common practice, no source. */
+    private const BREAKING = 6.0;
+
     public function tasks(Circumstances $of): array
     {
         $old = $of->isOld();
+        $out = $of->job->design->takenOut;
         $wall = $of->quantity(Part::Lining);
         $round = $of->round();
         $water = $old && ($of->has(Part::Drains));
@@ -56,6 +60,13 @@ final class OldCellar implements Stage
                 $of->hours(0.15 * max(10.0, $wall), 2), caution: 'Mould and dust: mask, gloves.', isDone: $old,
             ),
             new Task(
+                'take-out', 'Take out what goes, cart it away',
+                [new After('movement', 'an old wall may lean on it'), new After('clear', 'what is on it first')],
+                $of->hours(self::BREAKING * $out->volume(), 2), hold: HoldPoint::OldWall,
+                caution: 'Silica dust: cut wet. Cables and pipes in the floor. No wall’s foot without a hold.', parts: [Part::TakenOut],
+                isDone: $of->has(Part::TakenOut),
+            ),
+            new Task(
                 'props', 'Prop stairs and landing', [
                     new After('survey', 'the mat runs under them'),
                 ], $of->hours(3.0, 2), caution: 'Collapse.',
@@ -71,9 +82,8 @@ final class OldCellar implements Stage
             ),
             new Task(
                 'cracks', 'Cracks chased and filled', [new After('movement', 'only what has stopped'), new After('clear', 'they are seen')],
-                $of->hours(0.75 * 4.0, 2), hold: HoldPoint::OldWall, caution: 'Dust; resin.', parts: [
-                    Part::Membrane, Part::Drainage,
-                ], isDone: $old,
+                $of->hours(0.75 * max(1.0, (float) count($of->job->design->repairs->cracks)), 2), hold: HoldPoint::OldWall,
+                caution: 'Dust; resin.', parts: [Part::Membrane, Part::Drainage, Part::Repairs], isDone: $old,
             ),
             new Task('tie-holes', 'Tie holes', [
                 new After('clear', 'rust leaks'),

@@ -1,13 +1,14 @@
-{{-- A list of layers, each with its material and thickness, one more or one less by a button. --}}
-@props(['layers', 'path', 'label', 'may'])
-<div class="layers">
+{{-- A list of layers or of other things, each with what is said of it, one more or one less by a button. --}}
+@props(['layers', 'path', 'label', 'may', 'one' => 'layer'])
+<div class="layers {{ count($layers[0] ?? []) > 2 ? 'layers-said' : '' }}">
     <p class="layers-name">{{ $label }}</p>
     @foreach ($layers as $i => $fields)
         <div class="wall-layer">
             @foreach ($fields as $field)<x-log-input :field="$field" />@endforeach
-            @if ($may)<button name="act" value="remove:{{ $path }}:{{ $i }}" title="Take this layer out" aria-label="Take layer {{ $i + 1
-                }} out: {{ $label }}">−</button>@endif
+            @if ($may)<button name="act" value="remove:{{ $path }}:{{ $i }}" title="Take this {{ $one }} out" aria-label="Take {{ $one
+                }} {{ $i + 1 }} out: {{ $label }}">−</button>@endif
         </div>
     @endforeach
-    @if ($may)<button class="layers-add" name="act" value="add:{{ $path }}" aria-label="Add a layer: {{ $label }}">+ layer</button>@endif
+    @if ($may)<button class="layers-add" name="act" value="add:{{ $path }}" aria-label="Add a {{ $one }}: {{ $label }}">+ {{ $one
+        }}</button>@endif
 </div>

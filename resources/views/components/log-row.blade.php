@@ -18,7 +18,7 @@
             @foreach ($row->fields as $field)<x-log-input :field="$field" />@endforeach
         </div>
         @foreach ($row->lists as $key => $layers)
-            <x-log-layers :layers="$layers" :path="$row->part->value.'.'.$key" :label="$row->label($key)"
+            <x-log-layers :layers="$layers" :path="$row->part->value.'.'.$key" :label="$row->label($key)" :one="$row->one($key)"
                 :may="$may && $row->grows($key)" />
         @endforeach
         @if ($row->depth !== null)<p class="log-note">{{ $row->depth }} under the finished floor</p>@endif

@@ -55,6 +55,8 @@ final class RulebookTest extends TestCase
 
     private const FOAM = ['material' => 'xps-25psi', 'thickness_m' => 0.05];
 
+    private const CRACK = ['width_m' => 0.002, 'wet' => 'no', 'chased' => 'no', 'filled' => 'no', 'drained' => 'no'];
+
     /** Hang on the field, here, in FrostVerdictTest and in DampVerdictTest. */
     private const BY_FIELD = [
         'doors-stay-thawed', 'first-winter-warm', 'frost-stays-out', 'humid-air-kept-off', 'junction-is-small',
@@ -331,6 +333,15 @@ final class RulebookTest extends TestCase
             'mat-behind-wall-board' => [self::OLD, ['mat' => ['behind_m' => 0]], 'fix', []],
             'mat-joined' => [self::OLD, ['mat' => ['joints' => 'lapped']], 'fix', []],
             'panels-on-board' => [self::OLD, ['screed' => ['thickness_m' => 0.012]], 'fix', []],
+            'cracks-filled' => [self::OLD, ['repairs' => ['cracks' => [self::CRACK]]], 'fix', []],
+            'wet-cracks-led-away' => [self::OLD, ['repairs' => ['cracks' => [['wet' => 'yes'] + self::CRACK]]], 'fix', []],
+            'wide-cracks-judged' => [self::OLD, ['repairs' => ['cracks' => [['width_m' => 0.008] + self::CRACK]]], 'fix', []],
+            'entries-sealed' => [self::OLD, ['repairs' => ['tie_holes' => 'open']], 'fix', []],
+            'old-bearing-looked-at' => [
+                self::OLD, ['taken_out' => ['pieces' => [
+                    ['what' => 'slab', 'material' => 'concrete', 'thickness_m' => 0.1, 'area_m2' => 20],
+                ]]], 'note', [],
+            ],
             'board-joints-sealed' => [self::OLD, ['lining' => ['sealed' => 'no']], 'fix', []],
             'neighbour-flashed' => [self::BESIDE, ['neighbour' => ['flashing' => 'no']], 'fix', []],
             'rim-sealed' => [self::ROOM, ['deck' => ['rim_m' => 0]], 'fix', []],
