@@ -46,7 +46,7 @@ final readonly class Standing
     /** What is known of saying it of a part. */
     public static function size(): Size
     {
-        return new Size('stands', 'standing', words: [self::NEW => 'new', self::EXISTING => 'stands already']);
+        return new Size('state', 'standing', words: [self::NEW => 'new', self::EXISTING => 'stands already']);
     }
 
     public function has(Part $part): bool

@@ -7,20 +7,32 @@ namespace Tests\Core;
 use Ondergrond\Assessor;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\PartCodec;
+use Ondergrond\Design\Crack;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Design\OldPiece;
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Repairs;
+use Ondergrond\Design\Schools\MatAndWallBoards;
+use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Design\Standing;
+use Ondergrond\Design\TakenOut;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Rules\Access;
 use Ondergrond\Rules\Judged;
 use Ondergrond\Rules\Judgement;
+use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Safety\Hazard;
+use Ondergrond\Sequence\Circumstances;
+use Ondergrond\Sequence\Network;
+use Ondergrond\Sequence\Task;
 use Ondergrond\Site\Site;
+use Ondergrond\Takeoff\Job;
 use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\UnitSystem;
 use PHPUnit\Framework\TestCase;
@@ -159,5 +171,61 @@ final class OldWorkTest extends TestCase
     {
         self::assertContains(Hazard::Mould, Hazard::at(self::site(), self::cellar()));
         self::assertNotContains(Hazard::Trench, Hazard::at(self::site(), self::cellar()), 'nobody digs');
+    }
+
+    /** Both orders are done; what each takes is in the days, and what the second costs besides is found. */
+    public function test_mat_first_or_wall_boards_first_each_show_what_they_cost(): void
+    {
+        $school = Schools::all()['mat'];
+        $first = self::cellar();
+        self::assertSame(MatAndWallBoards::MAT_FIRST, $school->answer($first));
+        $then = $school->follow($first, MatAndWallBoards::BOARDS_FIRST);
+        self::assertSame(MatAndWallBoards::BOARDS_FIRST, $school->answer($then));
+        self::assertEquals($first, $school->follow($then, MatAndWallBoards::MAT_FIRST));
+        [$a, $b] = [self::tasks($first), self::tasks($then)];
+        self::assertTrue(self::waits($a['wall-boards'], 'floor-mat'));
+        self::assertTrue(self::waits($b['floor-mat'], 'wall-boards'));
+        self::assertGreaterThan($a['floor-mat']->work, $b['floor-mat']->work);
+        $found = Rulebook::finding(Rulebook::all()['mat-behind-wall-board'], new Subject(self::site(), $then));
+        self::assertSame(Severity::Fix, $found?->severity);
+    }
+
+    public function test_covering_waits_for_what_is_mended_and_taken_out(): void
+    {
+        $d = self::cellar()->with([
+            'repairs' => new Repairs([new Crack(0.003, Done::Yes), new Crack(0.001, Done::No)]),
+            'takenOut' => new TakenOut([new OldPiece(area: 20.0)]),
+        ]);
+        $tasks = self::tasks($d);
+        foreach (['cracks', 'take-out', 'entries', 'tie-holes', 'floor-joint'] as $before) {
+            self::assertTrue(self::comesBefore($tasks, $before, 'floor-mat'), $before);
+            self::assertTrue(self::comesBefore($tasks, $before, 'wall-boards'), $before);
+        }
+        // 20 m² of 100 mm concrete at 2200 kg/m³, by hand.
+        self::assertEqualsWithDelta(2.0, $d->takenOut->volume(), 1e-9);
+        self::assertEqualsWithDelta(4400.0, $d->takenOut->mass(), 1e-6);
+    }
+
+    /** @return array<string, Task> by id, those that are done */
+    private static function tasks(Design $design): array
+    {
+        return array_column(Network::of(new Circumstances(self::site(), new Job($design, UnitSystem::Metric)))->tasks, null, 'id');
+    }
+
+    private static function waits(Task $task, string $for): bool
+    {
+        return in_array($for, array_column($task->after, 'id'), true);
+    }
+
+    /** @param  array<string, Task>  $tasks */
+    private static function comesBefore(array $tasks, string $one, string $other): bool
+    {
+        foreach ($tasks[$other]->after as $after) {
+            if ($after->id === $one || self::comesBefore($tasks, $one, $after->id)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

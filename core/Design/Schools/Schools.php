@@ -14,7 +14,10 @@ final class Schools
     {
         return array_column(array_map(
             static fn (School $s): array => [$s->slug(), $s],
-            [new SheetAndBoards, new BoardsAndSlab, new FrostDefence, new WallSide, new WallKind, new FormFoot, new OutsideMaterial],
+            [
+                new SheetAndBoards, new BoardsAndSlab, new FrostDefence, new WallSide, new WallKind, new FormFoot, new OutsideMaterial,
+                new MatAndWallBoards,
+            ],
         ), 1, 0);
     }
 

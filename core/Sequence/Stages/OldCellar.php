@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Sequence\Stages;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Schools\MatAndWallBoards;
 use Ondergrond\Plan\ItemKind;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Sequence\After;
@@ -29,6 +30,11 @@ final class OldCellar implements Stage
     {
         $old = $of->isOld();
         $out = $of->job->design->takenOut;
+        $first = $of->job->design->mat->behind > 0.0 || ! $of->has(Part::Mat);
+        // What covers the old wall or floor waits for these, whichever comes first.
+        $dry = [
+            new After('decisions', 'nothing changes after'), new After('dry-watch', 'dry first'), new After('old-order', 'it has come'),
+        ];
         $wall = $of->quantity(Part::Lining);
         $round = $of->round();
         $water = $old && ($of->has(Part::Drains));
@@ -108,6 +114,7 @@ final class OldCellar implements Stage
             new Task(
                 'dry-watch', 'Watch it through one storm',
                 [
+                    new After('take-out', 'nothing more is opened'),
                     new After('water-outside', 'a leaking wall is not covered'), new After('sump', 'a leaking wall is not covered'),
                     new After('cracks', 'a leaking wall is not covered'), new After('tie-holes', 'a leaking wall is not covered'),
                     new After('entries', 'a leaking wall is not covered'), new After('damp-course', 'a leaking wall is not covered'),
@@ -134,22 +141,19 @@ final class OldCellar implements Stage
                 who: 'owner', isDone: $old,
             ),
             new Task(
-                'floor-mat', 'Mat first, bead, tape',
+                'floor-mat', $first ? 'Mat first, bead, tape' : 'Mat cut in round the wall boards, its edge sealed, bead, tape',
                 [
-                    new After(
-                        'decisions', 'nothing changes after',
-                    ), new After('props', 'it runs under the stairs'), new After('dry-watch', 'dry first'),
-                    new After('old-floor', 'flat first'), new After('old-order', 'it has come'),
+                    ...($first ? [] : [new After('wall-boards', 'it is cut in round them')]), ...$dry,
+                    new After('props', 'it runs under the stairs'), new After('old-floor', 'flat first'),
                 ],
-                $of->hours(0.06 * $of->floor(), 2), weather: [Weather::Tape], hold: HoldPoint::Mat, parts: [Part::Mat, Part::Sheet],
-                isDone: $old && $of->has(Part::Mat, Part::Sheet),
+                $of->hours(MatAndWallBoards::work($of->job->design, $of->floor(), $round), 2), weather: [Weather::Tape],
+                hold: HoldPoint::Mat, parts: [Part::Mat, Part::Sheet], isDone: $old && $of->has(Part::Mat, Part::Sheet),
             ),
             new Task(
-                'wall-boards', 'Wall boards, joints, foot over the mat', [new After('floor-mat', 'the path to the sump stays open')],
-                $of->hours(
-                    0.15 * max(5.0, $wall), 2,
-                ), weather: [Weather::Glue], hold: HoldPoint::Mat, caution: 'Vapours.', parts: [Part::Lining],
-                isDone: $old,
+                'wall-boards', $first ? 'Wall boards, joints, foot over the mat' : 'Wall boards, joints',
+                $first ? [new After('floor-mat', 'the path to the sump stays open'), ...$dry] : $dry,
+                $of->hours(0.15 * max(5.0, $wall), 2), weather: [Weather::Glue], hold: HoldPoint::Mat, caution: 'Vapours.',
+                parts: [Part::Lining], isDone: $old,
             ),
             new Task(
                 'rim', 'Rim, pipes, straps, joist ends', [
