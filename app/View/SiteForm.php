@@ -48,6 +48,9 @@ final readonly class SiteForm
             'room.roof_u_w_m2k', 'room.air_changes_per_h', 'room.open_windows_per_h', 'room.gains_w_m2', 'room.contents_kj_m2k',
             'room.heater_w_m2', 'room.hot_c', 'room.hot_hours',
         ]],
+        'house' => ['House', 'Any one of the first three shows what part of its heat goes through the ground. Emptied, nothing is said.', [
+            'house.besides_w_k', 'house.design_load_w', 'house.fuel_kwh', 'house.efficiency_share', 'house.old_floor_m', 'house.step_m',
+        ]],
         'sun' => ['Sun and glass', '', [
             'sun.latitude_deg', 'sun.sunshine_share', 'sun.day_swing_k', 'room.glass_south_m2', 'room.glass_west_m2',
             'room.glass_north_m2', 'room.glass_east_m2', 'room.glass_roof_m2', 'room.turned_deg', 'room.glass_u_w_m2k',

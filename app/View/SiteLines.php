@@ -39,12 +39,28 @@ final readonly class SiteLines
                 'humidity class '.str_replace(' · ', ', ', $this->site->damp->humidity->label()),
                 $this->format->format($this->site->room->height, Quantity::Length).' high',
             ],
+            'house' => $this->house(),
             'sun' => [
                 'latitude '.$this->format->format($this->site->sun->latitude, Quantity::Angle),
                 'glass '.$this->format->format($this->site->room->glass(), Quantity::Area),
                 $this->site->room->panels > 0.0 ? 'panels '.$this->format->format($this->site->room->panels, Quantity::PeakPower) : '',
             ],
         ]);
+    }
+
+    /** @return list<string> */
+    private function house(): array
+    {
+        $h = $this->site->house;
+        $said = array_values(array_filter([
+            $h->besides === null ? null : 'the rest loses '.$this->format->format($h->besides, Quantity::HeatLoss),
+            $h->load === null ? null : 'design load '.$this->format->format($h->load, Quantity::Power),
+            $h->fuel === null ? null : 'fuel '.$this->format->format($h->fuel, Quantity::Energy).' a year',
+            $h->oldFloor === null ? null : 'a floor to meet at '.$this->format->signed($h->oldFloor, Quantity::Thickness),
+            $h->step === null ? null : 'a step outside at '.$this->format->signed($h->step, Quantity::Thickness),
+        ]));
+
+        return $said === [] ? ['nothing said of the rest of it'] : $said;
     }
 
     /** @return list<string> */

@@ -10,6 +10,7 @@ use Ondergrond\FloorHeating\CellProof;
 use Ondergrond\Ground\SectionProblem;
 use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\GroundHeat;
+use Ondergrond\Heat\GroundShare;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\Heat\Junction;
 use Ondergrond\Heat\Junctions;
@@ -127,6 +128,14 @@ final class AssessmentFile
                 $heat->others,
             ),
             'bare' => self::floor($heat->bare),
+            'ground_shares' => array_map(
+                static fn (GroundShare $s): array => ['by' => $s->by, 'low' => $s->low, 'share' => $s->share, 'high' => $s->high],
+                $heat->groundShares($field->heating),
+            ),
+            'cellar_summer' => $heat->cellar === null ? null : [
+                'month' => $heat->cellar->month, 'above_c' => $heat->cellar->above, 'own_c' => $heat->cellar->own,
+                'bare_c' => $heat->cellar->bare,
+            ],
         ];
     }
 

@@ -19,6 +19,7 @@ final readonly class HeatVerdict
      * @param  array<string, string>  $counted  what each part counts for, by the part's key in the project file
      * @param  list<Said>  $notes  what the formula leaves out here, sentences
      * @param  list<OtherSchool>  $others  the same sum by other schools
+     * @param  CellarSummer|null  $cellar  in use under the house
      */
     private function __construct(
         public GroundHeat $floor,
@@ -29,7 +30,19 @@ final readonly class HeatVerdict
         public array $counted,
         public array $notes,
         public array $others,
+        public ?CellarSummer $cellar,
     ) {}
+
+    /**
+     * What part of the house's heat goes through the ground, where anything is known of the house.
+     *
+     * @param  float|null  $drawn  of the section as drawn over the heating months, kWh; null where it is not solved
+     * @return list<GroundShare>
+     */
+    public function groundShares(?float $drawn): array
+    {
+        return GroundShare::all($this->floor->site, $this->floor, [...($drawn === null ? [] : [$drawn]), $this->floor->heating]);
+    }
 
     public static function of(Site $site, Design $design): self
     {
@@ -41,9 +54,11 @@ final readonly class HeatVerdict
         $floor = GroundHeat::of($formula, $site, $inside);
         $share = $site->floorLimit === null ? null : max($formula->faces()) / $site->floorLimit;
 
+        $plain = GroundHeat::of(Iso13370::of($bare)->formula($lambda), $site, InsideWave::ofFloor($site, $bare));
+
         return new self(
             $floor,
-            GroundHeat::of(Iso13370::of($bare)->formula($lambda), $site, InsideWave::ofFloor($site, $bare)),
+            $plain,
             array_map(
                 static fn (float $l): GroundHeat => GroundHeat::of($reading->formula($l), $site, $inside),
                 $site->soil->conductivityRange(),
@@ -57,6 +72,7 @@ final readonly class HeatVerdict
             $reading->counted($formula),
             $reading->notes($formula),
             OtherSchool::of($formula, $design),
+            CellarSummer::of($site, $design, $floor, $plain),
         );
     }
 }

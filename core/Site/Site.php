@@ -54,6 +54,7 @@ final readonly class Site
         public RoomBasis $room = new RoomBasis,
         #[Size('Time zone', from: TimeZones::class, hint: 'whose days count there')]
         public string $timeZone = TimeZones::DEFAULT,
+        public House $house = new House,
     ) {}
 
     /**

@@ -29,6 +29,9 @@ enum KeyEnding: string
     case Share = '_share';
     case Angle = '_deg';
     case FreezingIndex = '_c_d';
+    case HeatLoss = '_w_k';
+    case Energy = '_kwh';
+    case Power = '_w';
     case Area = '_m2';
     case Thickness = '_m';
     case Temperature = '_c';

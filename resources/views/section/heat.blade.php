@@ -93,5 +93,15 @@
                     standard.
             @endif
         </p>
+        @foreach ($heat->groundShares($field?->heating) as $of)
+            <p class="core-says">Of all the house’s heat <b>{{ $format->format($of->share, Quantity::Share) }}</b> goes through the ground,
+                by {{ $of->by }}: {{ $format->number($of->low, Quantity::Share) }} to {{ $format->format($of->high, Quantity::Share) }}.</p>
+        @endforeach
+        @if ($heat->cellar)
+            <p class="core-says">In {{ Calendar::NAMES[$heat->cellar->month - 1] }} the cellar stays at about <b>{{
+                $format->format($heat->cellar->own, Quantity::Temperature) }}</b> by itself, the rooms above at {{
+                $format->format($heat->cellar->above, Quantity::Temperature) }}; with nothing insulated at {{
+                $format->format($heat->cellar->bare, Quantity::Temperature) }}.</p>
+        @endif
     </div>
 </section>

@@ -342,6 +342,13 @@ final class RulebookTest extends TestCase
                     ['what' => 'slab', 'material' => 'concrete', 'thickness_m' => 0.1, 'area_m2' => 20],
                 ]]], 'note', [],
             ],
+            'floor-meets-old' => [
+                self::SCREED, [], 'note', [], ['house' => ['old_floor_m' => 0.2]], ['house' => ['old_floor_m' => null]],
+            ],
+            'step-finishes-flush' => [
+                self::SCREED, ['footprint' => ['doors_m' => 1.0]], 'note', ['footprint' => ['doors_m' => 1.0]],
+                ['house' => ['step_m' => 0.3]], ['house' => ['step_m' => null]],
+            ],
             'board-joints-sealed' => [self::OLD, ['lining' => ['sealed' => 'no']], 'fix', []],
             'neighbour-flashed' => [self::BESIDE, ['neighbour' => ['flashing' => 'no']], 'fix', []],
             'rim-sealed' => [self::ROOM, ['deck' => ['rim_m' => 0]], 'fix', []],
