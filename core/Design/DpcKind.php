@@ -14,6 +14,8 @@ enum DpcKind: string implements Choice
     case Felt = 'felt';
     case Metal = 'metal';
     case Slate = 'slate';
+    case Injected = 'injected';
+    case SawnIn = 'sawn-in';
 
     public function label(): string
     {
@@ -23,7 +25,15 @@ enum DpcKind: string implements Choice
             self::Felt => 'bitumen felt',
             self::Metal => 'sheet metal',
             self::Slate => 'slate in mortar',
+            self::Injected => 'injected',
+            self::SawnIn => 'sawn in',
         };
+    }
+
+    /** Whether it is put into a wall that stands. */
+    public function isPutIn(): bool
+    {
+        return $this === self::Injected || $this === self::SawnIn;
     }
 
     /** Whether it breaks where the wall moves. */

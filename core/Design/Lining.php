@@ -16,6 +16,7 @@ final readonly class Lining implements DesignPart
      * @param  list<Layer>  $layers  from the room to the wall
      * @param  float  $gapAboveFloor  left bare at its foot, m
      * @param  Done  $sealed  joints of its boards taped or foamed
+     * @param  Bond  $bond  what holds them on the wall
      */
     public function __construct(
         #[Size('layers', sold: new Steps(0.5, 5, 0.125, 5, 0.125))]
@@ -24,6 +25,8 @@ final readonly class Lining implements DesignPart
         public float $gapAboveFloor = 0.0,
         #[Size('joints sealed', words: ['not-said' => 'joints: not said', 'no' => 'joints open', 'yes' => 'joints sealed'])]
         public Done $sealed = Done::NotSaid,
+        #[Size('held on the wall by')]
+        public Bond $bond = Bond::NotSaid,
     ) {}
 
     public function present(): bool

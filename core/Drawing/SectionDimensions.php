@@ -141,7 +141,6 @@ final readonly class SectionDimensions
         $stack = [
             [Part::Screed, 'screed.thickness_m', $board, $at->floor],
             [Part::BoardAbove, 'board_above.thickness_m', $mat, $board],
-            [Part::Mat, 'mat.thickness_m', $at->slab, $mat],
             [Part::Slab, 'slab.thickness_m', $at->under, $at->slab],
             [Part::Field, 'field_board.thickness_m', $field, $at->under],
             [Part::Blinding, $d->perimeterBoard->present() ? null : 'blinding.thickness_m', $at->bed, min($at->boards, $field)],

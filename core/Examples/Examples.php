@@ -19,6 +19,7 @@ use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\DampBasis;
 use Ondergrond\Site\FrostBasis;
 use Ondergrond\Site\GroundWater;
+use Ondergrond\Site\House;
 use Ondergrond\Site\HumidityClass;
 use Ondergrond\Site\Presence;
 use Ondergrond\Site\RequirementSets;
@@ -178,7 +179,7 @@ final class Examples
             UnitSystem::Metric,
             new Site(
                 'Under the shop, walls a hundred years old', ClimateSamples::all()['river-plain'], Soil::ClayOrSilt, 19.0, 0.0,
-                15.0, null,
+                15.0, null, house: new House(fuel: 16_000.0),
             ),
             [
                 new Option('A · as usual', true, '', $board),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Rules;
 
+use Ondergrond\Design\Bond;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
 use Ondergrond\Design\Layer;
@@ -29,6 +30,7 @@ final class LiningOfBoard
                     array_filter($d->lining->layers, static fn (Layer $l): bool => $l->material->slug !== 'polyethylene'),
                 )),
                 sealed: Done::Yes,
+                bond: $d->lining->bond === Bond::NotSaid ? Bond::Dabs : $d->lining->bond,
             )]),
         );
     }

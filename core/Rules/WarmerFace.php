@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Rules;
 
 use Ondergrond\Damp\DampVerdict;
+use Ondergrond\Design\Bond;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\InsideBoard;
 use Ondergrond\Design\OutsideBoard;
@@ -136,6 +137,7 @@ final class WarmerFace
                     Said::of('Line the wall inside with %s of board under plasterboard.', $size($inches, $mm)),
                     static fn (Design $d): Design => $d->with(['lining' => $d->lining->but(
                         layers: [$in->layer('gypsum-board', 0.5, 12.5), $in->layer('xps-25psi', $inches, $mm)], gapAboveFloor: 0.0,
+                        bond: Bond::Dabs,
                     )]),
                 );
             }

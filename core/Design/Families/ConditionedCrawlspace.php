@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design\Families;
 
+use Ondergrond\Design\Bond;
 use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
@@ -55,7 +56,7 @@ final class ConditionedCrawlspace implements Family
             membrane: $in->membrane(),
             drainage: new Drainage($in->layer('dimple-membrane', 0.3, 8), $in->size(2, 50), Done::Yes),
             drains: new Drains($in->size(4, 100), $in->size(4, 100)),
-            lining: new Lining([$in->layer('pir-foil', 2, 50)], sealed: Done::Yes),
+            lining: new Lining([$in->layer('pir-foil', 2, 50)], sealed: Done::Yes, bond: Bond::Strips),
             dpc: $in->gasket($in->size(16, 400)),
             deck: new Deck($in->joists(false), $in->size(26, 654.5), $in->size(2, 50), Done::Yes),
         );

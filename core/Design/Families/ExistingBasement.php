@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design\Families;
 
+use Ondergrond\Design\Bond;
 use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
@@ -61,7 +62,9 @@ final class ExistingBasement implements Family
             footing: new Footing($in->size(20, 500), $in->size(10, 250), $in->size(88, 2200)),
             stem: new Stem($in->layer('dense-block', 12, 300), $in->size(14, 350)),
             drains: new Drains(0.0, 0.0),
-            lining: new Lining([$in->layer('gypsum-board', 0.5, 12.5), $in->layer('xps-25psi', 2, 50)], sealed: Done::Yes),
+            lining: new Lining(
+                [$in->layer('gypsum-board', 0.5, 12.5), $in->layer('xps-25psi', 2, 50)], sealed: Done::Yes, bond: Bond::Dabs,
+            ),
             deck: new Deck($in->joists(false), $in->size(24, 604.5), $in->size(2, 50), Done::Yes),
             standing: self::standing(),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Design\Schools;
 
+use Ondergrond\Design\Bond;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Form;
 use Ondergrond\Design\Layer;
@@ -57,7 +58,9 @@ final class WallSide implements School
                 'form' => $none,
                 'edgeOutside' => $design->edgeOutside->but(layer: $design->edgeOutside->layer->thick(0.0)),
                 'cover' => $design->cover->but(layer: $design->cover->layer->thick(0.0)),
-                'lining' => new Lining([Layer::of(Catalogue::get('gypsum-board'), 0.0125), Layer::of(Catalogue::get('xps-25psi'), $board)]),
+                'lining' => new Lining(
+                    [Layer::of(Catalogue::get('gypsum-board'), 0.0125), Layer::of(Catalogue::get('xps-25psi'), $board)], bond: Bond::Dabs,
+                ),
             ]);
         }
         $inner = array_filter($design->lining->layers, static fn (Layer $l): bool => $l->material->insulates());

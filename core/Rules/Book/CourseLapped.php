@@ -57,7 +57,7 @@ final class CourseLapped extends Rule
         $lap = $s->stock->size(4, 100);
 
         return match (true) {
-            ! $dpc->present() || $dpc->kind === DpcKind::Slate => null,
+            ! $dpc->present() || in_array($dpc->kind, [DpcKind::Slate, DpcKind::Injected], true) => null,
             $dpc->lap <= 0.0 => $this->notChecked('How far the lengths of the damp-proof course lap is not said.', unsaid: 'dpc.lap_m'),
             $dpc->lap < self::LEAST => $this->fix('The damp-proof course laps %1$s; %2$s are wanted.',
                 Measure::size($dpc->lap),

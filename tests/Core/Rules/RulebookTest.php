@@ -349,6 +349,8 @@ final class RulebookTest extends TestCase
                 self::SCREED, ['footprint' => ['doors_m' => 1.0]], 'note', ['footprint' => ['doors_m' => 1.0]],
                 ['house' => ['step_m' => 0.3]], ['house' => ['step_m' => null]],
             ],
+            'glue-spares-foam' => [self::OLD, ['lining' => ['bond' => 'solvent']], 'stop', []],
+            'course-put-in' => [self::SCREED, ['dpc' => ['kind' => 'injected']], 'fix', []],
             'board-joints-sealed' => [self::OLD, ['lining' => ['sealed' => 'no']], 'fix', []],
             'neighbour-flashed' => [self::BESIDE, ['neighbour' => ['flashing' => 'no']], 'fix', []],
             'rim-sealed' => [self::ROOM, ['deck' => ['rim_m' => 0]], 'fix', []],
