@@ -6,6 +6,7 @@ namespace Ondergrond\Drawing;
 
 use Ondergrond\Damp\DampStack;
 use Ondergrond\Damp\DampVerdict;
+use Ondergrond\Design\Design;
 use Ondergrond\Design\DrainOutlet;
 use Ondergrond\Design\Side;
 use Ondergrond\Section\Layout;
@@ -152,6 +153,7 @@ final readonly class DampSheet
                 ...$this->arrow([[$x, $at->foot + $d->drains->outer / 2], [$x + 14 * $mm, $at->foot + $d->drains->outer / 2 - 0.6 * $mm]]),
             );
         }
+        array_push($strokes, ...$this->inside($d));
         // What climbs stops at clean stone.
         $stop = $d->stone->present() && $d->stone->material->slug !== 'sand' ? $at->dig : ($d->sheet->present() ? $at->under : $at->slab);
         $left = $this->drawing->box[0] + (SectionDrawing::MARGIN + 44) * $mm;
@@ -161,6 +163,29 @@ final readonly class DampSheet
         }
 
         return [new Strokes(Role::Water, null, $strokes)];
+    }
+
+    /**
+     * What seeps through an old wall: down behind its boards, and under the mat to where that leads, or onto it where its edge stops at
+     * the boards.
+     *
+     * @return list<list<array{float, float}>>
+     */
+    private function inside(Design $d): array
+    {
+        [$at, $mm] = [$this->at, $this->drawing->paper()];
+        if (! $d->mat->present() || ! $at->lining) {
+            return [];
+        }
+        $x = $at->inner - $d->form->inside - 0.8 * $mm;
+        $under = $d->mat->behind > 0.0;
+        $y = $under ? $at->slab - 0.9 * $mm : $at->slab + $d->mat->layer->thickness + 0.9 * $mm;
+
+        return [
+            ...$this->arrow([[$x, min($at->top, $at->floor + 22 * $mm)], [$x, $at->slab + 1.0 * $mm]]),
+            ...$this->arrow([[$x - 2 * $mm, $y], [$x - 26 * $mm, $y]]),
+            ...($under && $d->mat->outlet !== DrainOutlet::NotSaid ? $this->arrow([[$x - 28 * $mm, $y], [$x - 46 * $mm, $y]]) : []),
+        ];
     }
 
     /**

@@ -40,7 +40,7 @@ final class Headroom extends Rule
 
     public function parts(): array
     {
-        return [Part::Deck, Part::Slab];
+        return [Part::Deck, Part::Slab, Part::BoardAbove, Part::Screed];
     }
 
     public function weights(): array
