@@ -84,7 +84,8 @@ final class OldWorkPagesTest extends TestCase
         $project = ($this->project->fresh() ?? self::fail('it is there'))->toCore();
         $option = $project->option('A · as usual') ?? self::fail('it is there');
         $now = ['design' => DesignCodec::toArray($option->design), 'site' => SiteCodec::toArray($project->site)];
-        is_float($stored) ? self::assertEqualsWithDelta($stored, Arr::get($now, $path), 1e-9) : self::assertSame($stored, Arr::get($now, $path));
+        $kept = Arr::get($now, $path);
+        is_float($stored) ? self::assertEqualsWithDelta($stored, $kept, 1e-9) : self::assertSame($stored, $kept);
         $read = ProjectFile::read(ProjectFile::write($project));
         self::assertEquals($project->options[0]->design, $read->options[0]->design);
         self::assertEquals($project->site, $read->site);

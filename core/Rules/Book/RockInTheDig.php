@@ -13,9 +13,14 @@ use Ondergrond\Rules\Subject;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Stretch;
 use Ondergrond\Units\Measure;
+use Ondergrond\Units\Quantity;
+use Ondergrond\Units\Said;
 
 final class RockInTheDig extends Rule
 {
+    /** Nobody counts less, m³. */
+    private const LITTLE = 0.1;
+
     public function asks(): string
     {
         return 'What is dug stays above the rock, or the rock is taken out.';
@@ -38,7 +43,7 @@ final class RockInTheDig extends Rule
 
     public function parts(): array
     {
-        return [Part::Stone, Part::Footing, Part::Pads];
+        return [Part::Stone, Part::Footing, Part::Pads, Part::Wing];
     }
 
     public function weights(): array
@@ -51,16 +56,46 @@ final class RockInTheDig extends Rule
         $ledge = $s->site->frost->ledge;
         $deepest = self::deepest($s);
 
-        return $ledge === null || $deepest <= $ledge + 0.005 ? null : $this->note(
-            'Rock lies %2$s below the ground, and the dig goes down to %1$s: it is broken out, or the foundation stands on it.',
-            Measure::depth($deepest), Measure::depth($ledge),
+        if ($ledge === null || $deepest <= $ledge + 0.005) {
+            return null;
+        }
+        $volume = self::volume($s, $ledge);
+
+        return new Finding(
+            $this, Severity::Note, $volume < self::LITTLE ? Said::of(
+                'Rock lies %s below the ground, and the dig goes down to %s: it is broken out, or the foundation stands on it.',
+                Measure::depth($ledge), Measure::depth($deepest),
+            ) : Said::of(
+                'Rock lies %s below the ground, and the dig goes down to %s: some %s of it is broken out, or the foundation stands on it.',
+                Measure::depth($ledge), Measure::depth($deepest), Measure::of($volume, Quantity::Bulk),
+            ), Measure::depth($deepest), Measure::depth($ledge), null,
         );
+    }
+
+    /** Of rock in the floor's dig, in the trench along its edge and under the wing, m³; pads are not counted. */
+    private static function volume(Subject $s, float $ledge): float
+    {
+        $d = $s->design;
+        $sum = $d->isNew(Part::Slab) || $d->isNew(Part::Stone)
+            ? $d->footprint->area * max(0.0, -Layout::of($d)->dig - $ledge) : 0.0;
+        foreach (Stretch::all($d) as $stretch) {
+            $at = Layout::of($stretch->design, $stretch->kind);
+            $wide = $d->stem->present() ? $d->footing->width : $d->edgeBeam->width;
+            $new = $d->stem->present() ? $d->isNew(Part::Footing) : $d->isNew(Part::Beam);
+            $sum += $new ? $stretch->length * $wide * max(0.0, -$at->trench - max($ledge, -$at->dig)) : 0.0;
+        }
+        $wing = $d->isNew(Part::Wing) ? max(0.0, $d->wing->depth + $d->wing->layer->thickness - $ledge) : 0.0;
+
+        return $sum + $wing * $d->wing->width * $d->footprint->exposed;
     }
 
     /** Below the ground outside, m. */
     private static function deepest(Subject $s): float
     {
         $depths = $s->design->pads->present() ? [$s->design->pads->depthBelowGrade] : [0.0];
+        if ($s->design->wing->present()) {
+            $depths[] = $s->design->wing->depth + $s->design->wing->layer->thickness;
+        }
         foreach (Stretch::all($s->design) as $stretch) {
             $at = Layout::of($stretch->design, $stretch->kind);
             // A floor and its bed are dug wherever a slab or stone lies.

@@ -137,6 +137,12 @@ final class MisreadTest extends TestCase
             'cover-laps-membrane', self::ROOM, ['cover' => ['lapped' => 'yes', 'depth_below_grade_m' => 0]], [], 'fix', '50 mm',
         ];
         yield 'a dig into rock' => ['rock-in-the-dig', self::ROOM, [], ['frost' => ['ledge_m' => 1.0]], 'note', 'Rock lies 1000 mm'];
+        // By hand: a beam of 400 mm round 40 m goes 350 mm into it.
+        yield 'a trench into rock' => ['rock-in-the-dig', self::SLAB, [], ['frost' => ['ledge_m' => 0.3]], 'note', 'some 5.60'];
+        yield 'a wing into rock' => [
+            'rock-in-the-dig', self::SLAB, ['wing' => ['thickness_m' => 0.05, 'depth_m' => 0.4, 'width_m' => 1.2]],
+            ['frost' => ['ledge_m' => 0.3]], 'note', 'is broken out',
+        ];
         yield 'a pad into rock' => [
             'rock-in-the-dig', self::RAFT, ['pads' => ['depth_below_grade_m' => 1.2, 'height_m' => 0.3]],
             ['frost' => ['ledge_m' => 1.0]], 'note', '1200 mm',
