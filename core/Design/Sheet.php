@@ -29,6 +29,8 @@ final readonly class Sheet implements DesignPart
         public SheetJoints $joints = SheetJoints::NotSaid,
         #[Size('at the edge')]
         public SheetEdge $edge = SheetEdge::TurnedUp,
+        #[Size('walked on')]
+        public Walked $walked = Walked::NotSaid,
     ) {}
 
     public function present(): bool

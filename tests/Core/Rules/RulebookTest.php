@@ -349,6 +349,7 @@ final class RulebookTest extends TestCase
                 self::SCREED, ['footprint' => ['doors_m' => 1.0]], 'note', ['footprint' => ['doors_m' => 1.0]],
                 ['house' => ['step_m' => 0.3]], ['house' => ['step_m' => null]],
             ],
+            'sheet-stands-walking' => [self::SLAB, ['sheet' => ['thickness_m' => 0.00025, 'walked' => 'months']], 'fix', []],
             'glue-spares-foam' => [self::OLD, ['lining' => ['bond' => 'solvent']], 'stop', []],
             'course-put-in' => [self::SCREED, ['dpc' => ['kind' => 'injected']], 'fix', []],
             'board-joints-sealed' => [self::OLD, ['lining' => ['sealed' => 'no']], 'fix', []],
