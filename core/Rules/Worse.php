@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Rules;
 
 use Ondergrond\Damp\DampVerdict;
+use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Frost\FrostDemand;
 use Ondergrond\Heat\FieldHeat;
@@ -26,6 +27,9 @@ final class Worse
 
     /** Of drying, days. */
     private const DRYING = 3.0;
+
+    /** Of a heated floor, K. */
+    private const WARM = 0.5;
 
     /** Of f_Rsi. */
     private const FACTOR = 0.015;
@@ -114,11 +118,23 @@ final class Worse
             // Below frost in open ground it needs neither table nor the building's heat.
             ($is->footingMargin() ?? 0.0) >= 0.0 => null,
             self::lacks($after) > self::lacks($before) + self::FELT => Said::of('the frost table is met less well'),
-            self::heldBack($after) > (1 + self::FELT) * self::heldBack($before) && $after->isHeated() => Said::of(
+            $after->isHeated() && self::warmsLess($before, $after) => Said::of(
                 'less of the building’s heat reaches the ground under the edge, so that frost comes nearer: run the winter again',
             ),
             default => null,
         };
+    }
+
+    /** Whether more stands between the rooms' warmth and the ground under the edge, the floor's pipes are cooler, or less keeps it in. */
+    private static function warmsLess(Subject $before, Subject $after): bool
+    {
+        [$was, $is] = [$before->design, $after->design];
+        $cooler = $is->heating->present() && $is->heating->plane < $was->heating->plane - self::WARM;
+        [$had, $has] = [$was->edgeOutside->layer, $is->edgeOutside->layer];
+        // Frost goes round a board's foot: a thinner one is a shorter way, whatever it resists.
+        $shorter = $has->thickness < $had->thickness - self::DEPTH || $has->wetResistance() < (1 - self::FELT) * $had->wetResistance();
+
+        return $cooler || $shorter || self::heldBack($after) > (1 + self::FELT) * self::heldBack($before);
     }
 
     /** All that stands between the rooms' warmth and the ground under the edge, m²K/W. */
