@@ -63,11 +63,11 @@ final class AnyDesignTest extends TestCase
                     $field->ground()->solution->refinement->flows,
                     'settled, or all but',
                 );
-                self::assertEqualsWithDelta(
-                    0.0,
-                    $field->formulaGap() ?? 0.0,
-                    0.35,
-                    'the formula and its own floor in the field stay near each other',
+                // Through two feet of board a hair more is half as much again.
+                $gap = abs($field->formulaGap() ?? 0.0);
+                self::assertTrue(
+                    $gap < 0.35 || $gap * $field->formula->transmittance() < 0.05,
+                    "seed {$seed}, design {$i}: the formula and its own floor in the field stay near each other",
                 );
                 self::assertEqualsWithDelta(
                     $field->mean,

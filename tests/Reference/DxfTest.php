@@ -28,7 +28,8 @@ final class DxfTest extends TestCase
         layers = {}
         for e in space:
             layers[e.dxf.layer] = layers.get(e.dxf.layer, 0) + 1
-        concrete = [e for e in space.query('POLYLINE') if e.dxf.layer.startswith('CUT_CONCRETE') and e.is_closed]
+        cut = ('CUT_CONCRETE', 'STANDS_ALREADY')
+        concrete = [e for e in space.query('POLYLINE') if e.dxf.layer.startswith(cut) and e.is_closed]
         outlines = [[list(v.dxf.location)[:2] for v in e.vertices] for e in concrete]
         print(json.dumps({'version': doc.dxfversion, 'errors': errors, 'layers': layers, 'known': sorted(l.dxf.name for l in doc.layers),
                           'texts': [decode_dxf_unicode(e.dxf.text) for e in space.query('TEXT')], 'outlines': outlines}))
