@@ -118,7 +118,7 @@ final class Worse
             // Below frost in open ground it needs neither table nor the building's heat.
             ($is->footingMargin() ?? 0.0) >= 0.0 => null,
             self::lacks($after) > self::lacks($before) + self::FELT => Said::of('the frost table is met less well'),
-            $after->isHeated() && self::warmsLess($before, $after) => Said::of(
+            $after->isHeated() && self::warmsLess($before, $after) && self::lacks($after) > self::lacks($before) - self::FELT => Said::of(
                 'less of the building’s heat reaches the ground under the edge, so that frost comes nearer: run the winter again',
             ),
             default => null,
@@ -134,7 +134,10 @@ final class Worse
         // Frost goes round a board's foot: a thinner one is a shorter way, whatever it resists.
         $shorter = $has->thickness < $had->thickness - self::DEPTH || $has->wetResistance() < (1 - self::FELT) * $had->wetResistance();
 
-        return $cooler || $shorter || self::heldBack($after) > (1 + self::FELT) * self::heldBack($before);
+        // Behind a board that goes deeper the ground outside gets none of the building's warmth.
+        $deeper = $is->edgeOutside->present() && $is->edgeOutside->depthBelowGrade > $was->edgeOutside->depthBelowGrade + self::DEPTH;
+
+        return $cooler || $shorter || $deeper || self::heldBack($after) > (1 + self::FELT) * self::heldBack($before);
     }
 
     /** All that stands between the rooms' warmth and the ground under the edge, m²K/W. */

@@ -70,7 +70,7 @@ final class DampPagesTest extends TestCase
             "/projects/{$this->project->id}/section/{$this->project->options->last()?->id}/section.svg?water=1",
         )->assertOk()->getContent();
         self::assertMatchesRegularExpression('~g/m² by ~', $svg);
-        self::assertStringContainsString('upper sheet', $svg);
+        self::assertStringContainsString('mat: what seeps in runs below it to a sump', $svg);
     }
 
     public function test_an_inspection_is_kept_changed_and_taken_out(): void
