@@ -93,9 +93,7 @@ final readonly class PartLines
                 $extent->exposed(($at->tray + $at->zone) / 2) * $d->perimeterBoard->span(), Boards::CUT,
             ),
             Part::BoardAbove => Boards::of($this->job, $part, $d->boardAbove, $extent->area($at->buildUpEnd), Boards::WHOLE),
-            Part::Mat => Goods::of(
-                Good::Sheet, $part->value, $extent->area($at->matEnd($d)), self::MAT, 'dimple mat on the slab', note: 'laps in the waste',
-            ),
+            Part::Mat => Boards::of($this->job, $part, $d->mat->layer, $extent->area($at->matEnd($d)), self::MAT),
             Part::EdgeUnder => Boards::of(
                 $this->job, $part, $d->edgeUnder,
                 $d->stem->present()
@@ -246,6 +244,9 @@ final readonly class PartLines
     private function screed(): array
     {
         $layer = $this->job->design->screed;
+        if ($this->job->design->hasPanels()) {
+            return Boards::of($this->job, Part::Screed, $layer, $this->job->extent->area($this->job->at->buildUpEnd), Boards::WHOLE);
+        }
         $volume = $this->job->extent->area($this->job->at->buildUpEnd) * $layer->thickness;
 
         return [new Line(

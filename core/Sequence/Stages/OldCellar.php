@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Sequence\Stages;
 
+use Ondergrond\Design\DrainOutlet;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Schools\MatAndWallBoards;
 use Ondergrond\Plan\ItemKind;
@@ -30,14 +31,15 @@ final class OldCellar implements Stage
     {
         $old = $of->isOld();
         $out = $of->job->design->takenOut;
-        $first = $of->job->design->mat->behind > 0.0 || ! $of->has(Part::Mat);
+        $mat = $of->job->design->mat;
+        $first = $mat->behind > 0.0 || ! $of->has(Part::Mat);
         // What covers the old wall or floor waits for these, whichever comes first.
         $dry = [
             new After('decisions', 'nothing changes after'), new After('dry-watch', 'dry first'), new After('old-order', 'it has come'),
         ];
         $wall = $of->quantity(Part::Lining);
         $round = $of->round();
-        $water = $old && ($of->has(Part::Drains));
+        $water = $old && ($of->has(Part::Drains) || ($of->has(Part::Mat) && $mat->outlet === DrainOutlet::Sump));
 
         return [
             new Task(
@@ -176,10 +178,10 @@ final class OldCellar implements Stage
                 isDone: $old && $of->has(Part::BoardAbove),
             ),
             new Task(
-                'panels', 'Panels or screed, 10 mm off the walls', [new After('floor-board', 'on it'), new After('mat-look', 'on it')],
-                $of->hours(
-                    0.15 * $of->floor(), 2,
-                ), hold: HoldPoint::Loading, parts: [Part::Upstand], isDone: $old && ! $of->has(Part::Screed),
+                'panels', 'Floor panels, tongues glued, 10 mm off the walls',
+                [new After('floor-board', 'on it'), new After('mat-look', 'on it'), new After('top-boards', 'on it')],
+                $of->hours(0.15 * $of->floor(), 2), hold: HoldPoint::Finish, parts: [Part::Screed],
+                isDone: $of->has(Part::Screed) && $of->job->design->hasPanels(),
             ),
             new Task(
                 'studs', 'Studs on a break', [new After('panels', 'wood off concrete'), new After('screed', 'wood off concrete')],

@@ -21,7 +21,7 @@ final class OnTop implements Stage
     public function tasks(Circumstances $of): array
     {
         $new = ! $of->isOld();
-        $screed = $of->has(Part::Screed);
+        $screed = $of->has(Part::Screed) && ! $of->job->design->hasPanels();
 
         return [
             new Task(
