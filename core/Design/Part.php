@@ -13,7 +13,7 @@ use ReflectionEnumBackedCase;
 enum Part: string
 {
     #[Described(
-        'Taken out', Group::Building, 9, undrawn: 'no longer there', uncounted: 'taken out', unordered: 'taken out, nothing to buy',
+        'Taken out', Group::Building, 9, undrawn: 'no longer there', uncounted: 'taken out', unordered: 'nothing to buy',
     )]
     case TakenOut = 'taken_out';
     #[Described(

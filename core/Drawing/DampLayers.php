@@ -125,7 +125,7 @@ final readonly class DampLayers
         $all = [
             $d->finish->present() ? [$at->floor, 'finish: '.$d->finish->kind->label()] : null,
             $d->upperSheet->present() ? [
-                $at->slab + $d->mat->layer->thickness + $d->boardAbove->thickness,
+                $at->boardTop($d),
                 'upper sheet '.$this->format->format($d->upperSheet->thickness, Quantity::SheetThickness),
             ] : null,
             $d->mat->present() ? [$at->slab, 'mat: what seeps in runs below it'.($d->mat->outlet === DrainOutlet::NotSaid

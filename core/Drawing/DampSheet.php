@@ -179,7 +179,7 @@ final readonly class DampSheet
         }
         $x = $at->inner - $d->form->inside - 0.8 * $mm;
         $under = $d->mat->behind > 0.0;
-        $y = $under ? $at->slab - 0.9 * $mm : $at->slab + $d->mat->layer->thickness + 0.9 * $mm;
+        $y = $under ? $at->slab - 0.9 * $mm : $at->matTop($d) + 0.9 * $mm;
 
         return [
             ...$this->arrow([[$x, min($at->top, $at->floor + 22 * $mm)], [$x, $at->slab + 1.0 * $mm]]),

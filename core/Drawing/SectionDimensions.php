@@ -134,8 +134,7 @@ final readonly class SectionDimensions
     private function buildUp(float $x): array
     {
         [$d, $at] = [$this->section->design, $this->section->layout];
-        $mat = $at->slab + $d->mat->layer->thickness;
-        $board = $mat + $d->boardAbove->thickness;
+        [$mat, $board] = [$at->matTop($d), $at->boardTop($d)];
         $field = $at->under - $d->fieldBoard->thickness;
 
         $stack = [

@@ -32,7 +32,7 @@ final readonly class Course
         }
         $wall = -$d->wall->insideThickness();
         if ($d->upperSheet->present()) {
-            $y = $at->slab + $d->mat->layer->thickness + $d->boardAbove->thickness;
+            $y = $at->boardTop($d);
             $end = $at->buildUpEnd;
             $courses[] = new self(Part::UpperSheet, [[$left, $y], [$end, $y], [$end, $at->floor]]);
         }

@@ -178,6 +178,18 @@ final readonly class Layout
         return $this->floor + $gap - ($this->floor - $this->slab - $design->mat->layer->thickness) * max(0.0, 1.0 - $gap / self::FINGER);
     }
 
+    /** Height of the mat's top, on which boards lie, m. */
+    public function matTop(Design $design): float
+    {
+        return $this->slab + $design->mat->layer->thickness;
+    }
+
+    /** Height of the top of the boards on the slab, m. */
+    public function boardTop(Design $design): float
+    {
+        return $this->matTop($design) + $design->boardAbove->thickness;
+    }
+
     /** Where the mat ends, m: behind the face of what lines the wall, at the wall itself at most. */
     public function matEnd(Design $design): float
     {

@@ -206,8 +206,7 @@ final readonly class Painter
     private function onSlab(): array
     {
         [$d, $at, $left] = [$this->d, $this->at, -$this->window->inward];
-        $mat = $at->slab + $d->mat->layer->thickness;
-        $board = $mat + $d->boardAbove->thickness;
+        [$mat, $board] = [$at->matTop($d), $at->boardTop($d)];
         // On a stem the floor's build-up ends at the wall or the lining, on a beam at the wall.
         $end = $at->buildUpEnd;
         $upstand = $d->screed->present() ? $d->upstand->thickness : 0.0;

@@ -29,6 +29,7 @@ final readonly class OrderList
             $lines = [...$lines, ...$own];
             if ($own === [] && $part->of($job->design)->present()) {
                 $uncounted[] = $part->label().': '.match (true) {
+                    $job->design->standing->has($part) => 'stands already',
                     $part->described()->unordered !== '' => $part->described()->unordered,
                     $part === Part::Pads => 'no post stands on the plan',
                     default => 'nothing of it along the edge',

@@ -33,6 +33,8 @@ use Ondergrond\Sequence\Network;
 use Ondergrond\Sequence\Task;
 use Ondergrond\Site\Site;
 use Ondergrond\Takeoff\Job;
+use Ondergrond\Takeoff\OrderList;
+use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\UnitSystem;
 use PHPUnit\Framework\TestCase;
@@ -124,6 +126,7 @@ final class OldWorkTest extends TestCase
             self::assertNotContains($part, $counted);
             self::assertContains($part, Part::layingOrder($old->with(['standing' => new Standing])));
         }
+        self::assertContains('Slab: stands already', OrderList::of(new Job($old, UnitSystem::Metric), PriceList::none())->uncounted);
         self::assertContains(Part::Mat, $laid);
         self::assertContains(Part::Lining, $counted);
     }

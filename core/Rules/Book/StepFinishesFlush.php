@@ -22,12 +22,12 @@ final class StepFinishesFlush extends Rule
 
     public function asks(): string
     {
-        return 'Inside, sill and the deck or step outside a door finish flush, the concrete under the sill held down for foam.';
+        return 'The floor and the deck or step outside a door finish flush, within 1/8 in (3 mm).';
     }
 
     public function why(): string
     {
-        return 'A sill that stands proud is stumbled over, one that lies low lets water in; the foam under it has to be planned for.';
+        return 'What stands proud at a door is stumbled over, and what lies low lets water in.';
     }
 
     public function source(): string
@@ -42,7 +42,7 @@ final class StepFinishesFlush extends Rule
 
     public function parts(): array
     {
-        return [Part::Threshold, Part::Slab];
+        return [Part::Slab, Part::Screed];
     }
 
     public function weights(): array
