@@ -27,6 +27,7 @@ use Ondergrond\Design\Service;
 use Ondergrond\Design\SoilGas;
 use Ondergrond\Design\Space;
 use Ondergrond\Design\Steel;
+use Ondergrond\Design\Supports;
 use Ondergrond\Design\TakenOut;
 use Ondergrond\Design\Walkout;
 use Ondergrond\Design\Wall;
@@ -46,6 +47,7 @@ final readonly class PartSize
 
         return ! $of->present() ? '' : match (true) {
             $of instanceof Repairs => count($of->cracks) === 1 ? '1 crack' : count($of->cracks).' cracks',
+            $of instanceof Supports => count($of->kinds()) === 1 ? '1 kind' : count($of->kinds()).' kinds',
             $of instanceof TakenOut => $this->format->format($of->volume(), Quantity::Bulk),
             $of instanceof Layer => $this->sizes($of->thickness),
             $of instanceof Wing, $of instanceof PerimeterBoard => $this->sizes($of->layer->thickness, $of->width),

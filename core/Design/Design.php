@@ -41,6 +41,7 @@ final readonly class Design
         public Layer $stone = new Layer('crushed-stone'),
         public Service $service = new Service(0.0),
         public Pads $pads = new Pads(0.0, 0.3, 0.75, 2.0),
+        public Supports $supports = new Supports,
         public Mat $mat = new Mat(new Layer('dimple-membrane')),
         #[Size('thickness', sold: Stock::Boards)]
         public Layer $boardAbove = new Layer('xps-25psi'),

@@ -86,6 +86,7 @@ final class DesignFaults
         if ($d->heating->present()) {
             $this->heating();
         }
+        $this->supports($half);
         if ($d->steel->present()) {
             $this->atMost('/steel/cover_m', $d->steel->cover + $d->steel->bar, $d->slab->layer->thickness, 'cover and bar lie in the slab');
         }
@@ -106,6 +107,20 @@ final class DesignFaults
                 $d->pads->height - $bed,
                 'stone and boards go over the pad',
             );
+        }
+    }
+
+    private function supports(float $half): void
+    {
+        foreach (['posts' => $this->d->supports->posts, 'strips' => $this->d->supports->strips] as $list => $kinds) {
+            foreach ($kinds as $i => $of) {
+                $at = "/supports/{$list}/{$i}";
+                $this->atMost("{$at}/from_edge_m", $of->fromEdge(), $half + $this->d->wall->insideThickness(),
+                    'it stands in the half of the floor that is drawn');
+                if (! $this->d->slab->present() && $of->foot() !== SupportFoot::OwnPad) {
+                    $this->faults[] = Fault::of("{$at}/foot", 'on a slab that is not there', SupportFoot::OwnPad->value);
+                }
+            }
         }
     }
 

@@ -47,6 +47,8 @@ enum Part: string
     case Gas = 'gas';
     #[Described('Blinding', Group::Floor, 12, place: Place::Blinding)]
     case Blinding = 'blinding';
+    #[Described('Posts and bearing walls', Group::Ground, 6, place: Place::UnderBearing)]
+    case Supports = 'supports';
     #[Described('Board inside the edge', Group::Edge, 3, place: Place::EdgeInside)]
     case EdgeInside = 'edge_inside';
     #[Described('Middle board', Group::Floor, 11, place: Place::UnderSlab)]
@@ -197,6 +199,10 @@ enum Part: string
             array_splice($order, (int) array_search(self::EdgeInside, $order, true), 0, [self::EdgeUnder]);
         }
         $unbuilt = [self::Space, self::Walkout, self::Service, self::Loads, self::Steel, self::Repairs, self::TakenOut];
+
+        if (! $design->supports->areBuilt()) {
+            $unbuilt[] = self::Supports;
+        }
 
         return array_values(
             array_filter($order, static fn (self $p): bool => $design->isNew($p) && ! in_array($p, $unbuilt, true)),

@@ -18,7 +18,7 @@ final readonly class Standing
     private const CLOSED_BY = [
         'slab' => [
             Part::Stone, Part::Service, Part::Gas, Part::Blinding, Part::EdgeInside, Part::Field, Part::Perimeter, Part::Sheet, Part::Beam,
-            Part::Recess, Part::Steel,
+            Part::Recess, Part::Steel, Part::Supports,
         ],
         'footing' => [Part::EdgeUnder, Part::Footing],
         'stem' => [Part::Cavity, Part::Form, Part::Footing, Part::EdgeUnder],

@@ -56,6 +56,9 @@ final readonly class Typical
             Part::Threshold => $d->threshold->but(layer: $this->layer($d->threshold->layer, 1, 30), width: $in->size(6, 150)),
             Part::Mat => $in->mat(),
             Part::Repairs => new Repairs([new Crack($in->size(0.125, 3))]),
+            Part::Supports => new Supports([new PostKind(
+                plate: $in->size(6, 150), width: $in->size(20, 500), height: $in->size(12, 300), fromEdge: $in->size(80, 2000),
+            )]),
             Part::TakenOut => new TakenOut([new OldPiece(area: $d->footprint->area)]),
             Part::BoardAbove => $this->layer($d->boardAbove, 2, 50),
             Part::Upstand => $this->layer($d->upstand, 1, 20),
@@ -107,6 +110,7 @@ final readonly class Typical
             $of instanceof Lining, $of instanceof Deck => $of->but(layers: []),
             $of instanceof Repairs => new Repairs,
             $of instanceof TakenOut => new TakenOut,
+            $of instanceof Supports => new Supports,
             $of instanceof Mat => $of->but(layer: $of->layer->thick(0.0)),
             $of instanceof Drains => $of->but(outer: 0.0, inner: 0.0),
             $of instanceof Footing, $of instanceof Pads, $of instanceof EdgeBeam, $of instanceof Recess => $of->but(width: 0.0),

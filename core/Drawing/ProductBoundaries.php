@@ -7,6 +7,8 @@ namespace Ondergrond\Drawing;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Side;
+use Ondergrond\Design\Support;
+use Ondergrond\Design\SupportFoot;
 use Ondergrond\Material\Material;
 use Ondergrond\Section\EdgeSection;
 use Ondergrond\Units\Quantity;
@@ -61,7 +63,31 @@ final readonly class ProductBoundaries
             ];
         }
 
+        foreach ($d->supports->kinds() as $of) {
+            $items = [...$items, ...$this->under($of)];
+        }
+
         return $items;
+    }
+
+    /** @return list<Item> the hard board under a post or bearing wall between the boards of the floor */
+    private function under(Support $of): array
+    {
+        $at = $this->section->layout;
+        [, $board] = $at->boardAt($this->section->design, $of->fromEdge());
+        if ($of->foot() !== SupportFoot::HardBoard || ! $board->present() || $of->board() === $board->material) {
+            return [];
+        }
+        $end = $at->dig - self::PAST * $this->paper;
+        $words = $end - 2.2 * $this->paper;
+        [$x0, $x1] = [-$of->fromEdge() - $of->width() / 2, -$of->fromEdge() + $of->width() / 2];
+        $part = Part::Supports->value;
+
+        return [
+            new Strokes(Role::Boundary, $part, [[[$x0, $at->under], [$x0, $end]], [[$x1, $at->under], [$x1, $end]]]),
+            new Text(Role::Boundary, $part, [$x0 - self::OFF * $this->paper, $words], $this->strength($board->material), 'end'),
+            new Text(Role::Boundary, $part, [($x0 + $x1) / 2, $words], $this->strength($of->board()), 'middle'),
+        ];
     }
 
     /** @return list<Item> */

@@ -189,7 +189,7 @@ final class SectionDrawing
         $top = max($at->top, $design->deck->present() ? $design->deck->topAboveGrade : -INF, Layout::of($design)->top);
         $bottom = min(
             $at->dig, $at->trench, $at->foot, $at->boardFoot, $design->pads->present() ? -$design->pads->depthBelowGrade : 0.0, 0.0,
-            Layout::of($design)->trench,
+            Layout::of($design)->trench, $at->under - $design->supports->padHeight(),
         );
         $scale = self::scale($system, static fn (float $paper): bool => ($left + $right) / $paper + self::LEFT + self::RIGHT <= self::WIDTH
             && $top / $paper + self::OVER <= self::ABOVE_DATUM
@@ -258,7 +258,12 @@ final class SectionDrawing
             return [-EdgeSection::middle($design, $at) - EdgeSection::middle($design, $plain) + $plain->outermost, $out];
         }
 
-        return [max(-$at->zone, -$at->room, $design->pads->present() ? $design->pads->fromEdge + $design->pads->width / 2 : 0.0), $out];
+        $in = [max(-$at->zone, -$at->room, 0.0), $design->pads->present() ? $design->pads->fromEdge + $design->pads->width / 2 : 0.0];
+        foreach ($design->supports->kinds() as $of) {
+            $in[] = $of->fromEdge() + max($of->width(), $of->plate()) / 2;
+        }
+
+        return [max($in), $out];
     }
 
     /** @return list<Area|Strokes> */

@@ -203,8 +203,9 @@ final class AssessmentFile
             'floor_w_k' => $junctions->floor,
             'sum_w_k' => $junctions->sum,
             'all' => array_map(static fn (Junction $j): array => [
-                'name' => $j->slug, 'length_m' => $j->length, 'psi_w_mk' => $j->psi, 'psi_error_w_mk' => $j->error,
-                'psi_own_w_mk' => $j->own,
+                'name' => $j->slug, ...($j->isPoint ? ['count' => $j->length, 'chi_w_k' => $j->psi] : []),
+                'length_m' => $j->isPoint ? 0.0 : $j->length, 'psi_w_mk' => $j->isPoint ? null : $j->psi, 'psi_error_w_mk' => $j->error,
+                'psi_own_w_mk' => $j->isPoint ? null : $j->own,
                 'loss_w_k' => $j->psi === null ? null : $j->loss(), 'share' => $j->side === null ? null : $junctions->share($j),
                 'note' => $j->note,
             ], $junctions->all),

@@ -24,7 +24,7 @@ final class LoadFile
                 $design->loads->use->lasting(),
                 BearingCheck::SHORT,
             ),
-            'inputs' => PartCodec::toArray($design->loads),
+            'inputs' => [...PartCodec::toArray($design->loads), 'supports' => PartCodec::toArray($design->supports)],
             'missing' => $load->missing,
             'verdict' => $load->word()->value,
             'boards' => array_map(static fn (BearingCheck $c): array => [

@@ -308,6 +308,7 @@ final readonly class Iso13370
             'neighbour' => 'taken as outside air; as drawn, not by the standard',
             'threshold' => 'as drawn at doors, not by the standard',
             'pads' => 'drawn only: they stand here and there',
+            'supports' => 'here and there: what each loses stands with the junctions',
         ];
         if ($formula instanceof SlabOnGround) {
             foreach ($this->edges() as $part => $edge) {

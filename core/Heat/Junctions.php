@@ -6,6 +6,8 @@ namespace Ondergrond\Heat;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Side;
+use Ondergrond\Design\SupportFoot;
+use Ondergrond\Design\Supports;
 use Ondergrond\Section\Stretch;
 
 /**
@@ -47,7 +49,7 @@ final readonly class Junctions
         }
         $sum = array_sum(array_map(static fn (Junction $j): float => $j->loss(), $all));
 
-        return new self([...$all, self::corners($field, $all[0]), ...self::pads($design)], $floor, $sum);
+        return new self([...$all, self::corners($field, $all[0]), ...self::pads($design), ...self::supports($field)], $floor, $sum);
     }
 
     public function find(string $slug): ?Junction
@@ -94,6 +96,25 @@ final readonly class Junctions
                 ),
             ]
             : [];
+    }
+
+    /** @return list<Junction> χ of each kind of post, ψ of each bearing wall, as many as are said */
+    private static function supports(FieldHeat $field): array
+    {
+        $ground = $field->ground();
+        $all = [];
+        foreach ($ground->design->supports->kinds() as $name => $of) {
+            $each = SupportBridge::of($ground->site, $ground->design, $field->formula->formula->faces()['floor'], $of);
+            $all[] = new Junction(
+                $name, ucfirst(Supports::label($name)), null, $of->amount(), $each, $each, null, match ($of->foot()) {
+                    SupportFoot::Slab => 'the boards go under it unbroken: nothing to add',
+                    default => $of->isStrip() ? 'as a plane section; not in the sum'
+                        : 'χ of each, as a turned body, its square pad as a circle; not in the sum',
+                }, isPoint: ! $of->isStrip(),
+            );
+        }
+
+        return $all;
     }
 
     private static function label(Stretch $stretch, Design $design): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Load;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Supports;
 use Ondergrond\Material\Material;
 use Ondergrond\Verdict\Verdict;
 
@@ -18,7 +19,7 @@ final readonly class BearingCheck
     public const SHORT = 2.0;
 
     /**
-     * @param  string  $where  `field`, `perimeter`, `on-slab`, `edge`, `post`
+     * @param  string  $where  `field`, `perimeter`, `on-slab`, `edge`, `post`, or a kind of support: `post-1`, `strip-1`
      * @param  Part  $part  whose board it is
      * @param  float  $permanent  stress that stays: dead load and the part of the live load that does, kPa
      * @param  float  $total  with all of the live load, kPa
@@ -38,6 +39,19 @@ final readonly class BearingCheck
         public bool $given,
         public ?float $springs = null,
     ) {}
+
+    /** What it lies under, in a table. */
+    public function label(): string
+    {
+        return match ($this->where) {
+            'field' => 'middle board',
+            'perimeter' => 'perimeter board',
+            'on-slab' => 'board on the slab',
+            'edge' => 'under the bearing',
+            'post' => 'under a post',
+            default => 'under '.Supports::label($this->where),
+        };
+    }
 
     /** kPa; null where a data sheet must tell. */
     public function allowableLong(): ?float
@@ -62,7 +76,7 @@ final readonly class BearingCheck
     /** Whether a board lies under a post or a bearing whose strength nobody states: none may. */
     public function isUnknown(): bool
     {
-        return $this->material->strength === null && in_array($this->where, ['edge', 'post'], true);
+        return $this->material->strength === null && ! in_array($this->where, ['field', 'perimeter', 'on-slab'], true);
     }
 
     /** Strength at 10 % strain that would do, kPa. */

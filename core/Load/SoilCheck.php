@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Load;
 
+use Ondergrond\Design\Supports;
+use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
 use Ondergrond\Verdict\Verdict;
 
@@ -14,7 +16,7 @@ final readonly class SoilCheck
     private const PRESUMED = 0.05;
 
     /**
-     * @param  string  $where  `edge` or `post`
+     * @param  string  $where  `edge`, `post`, or a kind of support: `post-1`, `strip-1`
      * @param  float  $stress  kPa
      * @param  float  $width  that it stands on, m
      */
@@ -24,6 +26,15 @@ final readonly class SoilCheck
         public float $stress,
         public float $width,
     ) {}
+
+    /** What presses it, in a table. */
+    public function label(): string
+    {
+        return match ($this->where) {
+            'edge', 'post' => $this->where,
+            default => Supports::label($this->where),
+        };
+    }
 
     /**
      * kPa: International Residential Code 2021, table R401.4.1, the lowest class of each (from memory): clay and silt
@@ -36,6 +47,18 @@ final readonly class SoilCheck
             Soil::SandOrGravel => 95.8,
             Soil::Rock => 191.5,
         };
+    }
+
+    /**
+     * What a bearing stands on: rock where it is dug down to it.
+     *
+     * @param  float  $depth  of its foot below the ground outside, m
+     */
+    public static function ground(Site $site, float $depth): Soil
+    {
+        $ledge = $site->frost->ledge;
+
+        return $ledge !== null && $depth >= $ledge - 0.01 ? Soil::Rock : $site->soil;
     }
 
     /** Of what it may carry. */

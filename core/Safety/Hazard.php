@@ -67,7 +67,7 @@ enum Hazard: string
             self::AirTest, self::CableAndPump => [Part::Heating],
             self::Radon => [Part::Sheet],
             self::Mould => [Part::Lining],
-            self::Loads => [Part::Stem, Part::Pads, Part::Loads],
+            self::Loads => [Part::Stem, Part::Pads, Part::Supports, Part::Loads],
         };
     }
 
@@ -91,7 +91,7 @@ enum Hazard: string
             self::AirTest, self::CableAndPump => $design->heating->present(),
             self::Radon => $site->radon !== Presence::No,
             self::Mould => $design->standing->has(Part::Stem),
-            self::Loads => self::isBuilt($design, Part::Stem, Part::Pads) || $design->loads->present(),
+            self::Loads => self::isBuilt($design, Part::Stem, Part::Pads, Part::Supports) || $design->loads->present(),
         };
     }
 

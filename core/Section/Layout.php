@@ -6,6 +6,8 @@ namespace Ondergrond\Section;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\FormStart;
+use Ondergrond\Design\Layer;
+use Ondergrond\Design\Part;
 use Ondergrond\Design\Side;
 
 /**
@@ -176,6 +178,13 @@ final readonly class Layout
         $gap = $design->lining->gapAboveFloor;
 
         return $this->floor + $gap - ($this->floor - $this->slab - $design->mat->layer->thickness) * max(0.0, 1.0 - $gap / self::FINGER);
+    }
+
+    /** @return array{Part, Layer} the board under the slab so far in from the outer face of the edge */
+    public function boardAt(Design $design, float $fromEdge): array
+    {
+        return $design->perimeterBoard->present() && $fromEdge < -$this->zone
+            ? [Part::Perimeter, $design->perimeterBoard->layer] : [Part::Field, $design->fieldBoard];
     }
 
     /** Height of the mat's top, on which boards lie, m. */

@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Side;
+use Ondergrond\Design\SupportFoot;
 use Ondergrond\Material\Catalogue;
 
 /** Paints one side of a design within a window: the ground first, then the parts as they are built on each other. */
@@ -21,6 +22,9 @@ final readonly class Painter
 
     /** Thinner than this is a sheet, m. */
     private const SHEET = 0.001;
+
+    /** Of a post or wall over the floor that is drawn, m. */
+    private const STUMP = 0.3;
 
     /** Thickness of a door's leaf and sill, common practice, m. */
     private const LEAF = 0.06;
@@ -68,6 +72,7 @@ final readonly class Painter
             ...($this->side === Side::Neighbour ? $this->neighbour() : []),
             ...$this->wing(),
             ...$this->openings(),
+            ...$this->supports(),
         ]);
     }
 
@@ -394,6 +399,41 @@ final readonly class Painter
         }
 
         return $regions;
+    }
+
+    /**
+     * Posts and bearing walls in their typical place, with hard board or pad under each; they stand here and there, so that
+     * no field of the edge has them.
+     *
+     * @return list<Region|null>
+     */
+    private function supports(): array
+    {
+        [$d, $at] = [$this->d, $this->at];
+        if ($this->side === Side::Neighbour || $this->side->isWhole()) {
+            return [];
+        }
+        $regions = [];
+        foreach ($d->supports->kinds() as $of) {
+            $x = -$of->fromEdge();
+            $half = $of->width() / 2;
+            [, $board] = $at->boardAt($d, $of->fromEdge());
+            $regions[] = match ($of->foot()) {
+                SupportFoot::Slab => null,
+                SupportFoot::HardBoard => Region::box(
+                    Part::Supports, $of->board(), $x - $half, $at->under - $board->thickness, $x + $half, $at->under,
+                ),
+                SupportFoot::OwnPad => Region::box(
+                    Part::Supports, $d->slab->layer->material, $x - $half, $at->under - $of->height(), $x + $half, $at->under,
+                ),
+            };
+            $regions[] = Region::box(
+                Part::Supports, Catalogue::get('softwood'), $x - $of->plate() / 2, $at->slab, $x + $of->plate() / 2,
+                min($this->window->up, $at->floor + self::STUMP),
+            );
+        }
+
+        return array_map(static fn (?Region $r): ?Region => $r?->drawnOnly(), $regions);
     }
 
     /**

@@ -32,6 +32,8 @@ final readonly class OrderList
                     $job->design->standing->has($part) => 'stands already',
                     $part->described()->unordered !== '' => $part->described()->unordered,
                     $part === Part::Pads => 'no post stands on the plan',
+                    $part === Part::Supports && $job->design->supports->areBuilt() => 'how many there are is not said',
+                    $part === Part::Supports => 'they stand on the slab',
                     default => 'nothing of it along the edge',
                 };
             }

@@ -11,6 +11,8 @@ use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetEdge;
 use Ondergrond\Design\Side;
+use Ondergrond\Design\SupportFoot;
+use Ondergrond\Design\Supports;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Kind;
 use Ondergrond\Plan\Kinds\Post;
@@ -79,6 +81,7 @@ final readonly class PartLines
                     1 => '1 post on the plan', default => sprintf('%d posts on the plan', count($this->job->items->of(Post::class))),
                 },
             ),
+            Part::Supports => $this->supports(),
             Part::Stem => $this->stem(),
             Part::Cavity => $this->cavity(),
             Part::Screed => $this->screed(),
@@ -167,6 +170,22 @@ final readonly class PartLines
             Part::Service, Part::Recess, Part::Space, Part::Wall, Part::Closer, Part::Walkout, Part::Loads, Part::Finish,
             Part::Repairs, Part::TakenOut => [],
         };
+    }
+
+    /** @return list<Line> */
+    private function supports(): array
+    {
+        $lines = [];
+        foreach ($this->job->design->supports->kinds() as $name => $of) {
+            foreach (Takeoff::under($this->job->design, $of) as $item) {
+                $note = 'under '.Supports::label($name);
+                $lines = [...$lines, ...($of->foot() === SupportFoot::OwnPad
+                    ? Concrete::of(Part::Supports, $item->material, $item->volume(), Concrete::ON_GROUND, 'slab', $note)
+                    : Boards::of($this->job, Part::Supports, Layer::of($item->material, $item->thickness), $item->area, Boards::CUT))];
+            }
+        }
+
+        return $lines;
     }
 
     /** Boards of the field run up to walls that are not exposed. */

@@ -7,6 +7,8 @@ namespace Ondergrond\Takeoff;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
+use Ondergrond\Design\Support;
+use Ondergrond\Design\SupportFoot;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\StemWall;
 use Ondergrond\Section\Stretch;
@@ -41,6 +43,9 @@ final class Takeoff
                 ...($stretch->design === $d ? [] : self::alongEdge($stretch->design, $stretch->length)),
             ];
         }
+        foreach ($d->supports->kinds() as $of) {
+            $items = [...$items, ...self::under($d, $of)];
+        }
         $beside = Layout::of($d);
         $items = [
             ...$items,
@@ -55,6 +60,19 @@ final class Takeoff
         }
 
         return array_values(array_filter($items, static fn (Item $i): bool => $d->isNew($i->part)));
+    }
+
+    /** @return list<Item> hard board or pad under one kind of support, as many of it as are said */
+    public static function under(Design $d, Support $of): array
+    {
+        $area = $of->amount() * $of->width() * ($of->isStrip() ? 1.0 : $of->width());
+        [, $board] = Layout::of($d)->boardAt($d, $of->fromEdge());
+
+        return match ($of->foot()) {
+            SupportFoot::Slab => [],
+            SupportFoot::HardBoard => self::layer(Part::Supports, $board->made($of->board()), $area),
+            SupportFoot::OwnPad => self::layer(Part::Supports, $d->slab->layer->thick($of->height()), $area),
+        };
     }
 
     /**

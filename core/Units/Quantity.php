@@ -42,6 +42,8 @@ enum Quantity
     case HeatLoss;
     /** Heat for a degree from a metre of a junction: ψ. */
     case LinearTransmittance;
+    /** Heat for a degree from one post through the boards: χ. */
+    case PointTransmittance;
     /** A wall on its foundation. */
     case LineLoad;
     /** A post. */
@@ -137,6 +139,7 @@ enum Quantity
             self::Speed => $metric ? Unit::si('m/s') : Unit::of('mph', 0.44704),
             self::Openings => $metric ? Unit::si('m²/m') : Unit::of('ft²/ft', Unit::FOOT),
             self::HeatLoss => $metric ? Unit::si('W/K') : Unit::btuPerHourDegree(),
+            self::PointTransmittance => $metric ? Unit::si('W/K') : Unit::btuPerHourDegree(),
             self::LinearTransmittance => $metric ? Unit::si('W/(m·K)') : Unit::btuPerFoot(),
             self::LineLoad => $metric ? Unit::si('kN/m') : Unit::poundPerFoot(),
             self::Force => $metric ? Unit::si('kN') : Unit::pound(),
@@ -183,7 +186,7 @@ enum Quantity
             self::Resistance => $metric ? 2 : 1,
             self::Transmittance => 3,
             self::HeatLoss => 1,
-            self::LinearTransmittance => 3,
+            self::LinearTransmittance, self::PointTransmittance => 3,
             self::LineLoad, self::Force, self::AreaLoad => $metric ? 1 : 0,
             self::Stress => 1,
             self::AirChanges => 2,

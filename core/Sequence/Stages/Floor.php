@@ -62,6 +62,11 @@ final class Floor implements Stage
                 isDone: $new && $of->has(Part::EdgeUnder) && ! $stem,
             ),
             new Task(
+                'supports', 'Hard board and pads under posts and bearing walls', [new After($bed, 'soft board there is a stop')],
+                $of->hours(0.5 * count($of->job->design->supports->kinds()), 2), weather: [Weather::Boards], hold: HoldPoint::Boards,
+                parts: [Part::Supports], isDone: $new && $of->job->design->supports->areBuilt(),
+            ),
+            new Task(
                 'tray', $stem ? 'Board inside the wall' : 'Tray boards up, bevelled',
                 [new After('edge-under', 'stands on it'), new After($bed, 'bearing width')], $of->hours(0.15 * $of->round(), 2),
                 weather: [Weather::Boards], hold: HoldPoint::Boards, caution: 'Fumes of cut foam.', parts: [Part::EdgeInside],
@@ -71,7 +76,8 @@ final class Floor implements Stage
                 'boards', 'Perimeter boards, then the middle, joints crossed',
                 [new After(
                     'tray', 'from the fixed edge inward',
-                ), new After('edge-under', 'level with it'), new After($bed, 'on a level bed')],
+                ), new After('edge-under', 'level with it'), new After('supports', 'cut to it'),
+                    new After($bed, 'on a level bed')],
                 $of->hours(0.06 * ($of->quantity(Part::Field) + $of->quantity(Part::Perimeter)), 3), crew: 3, weather: [Weather::Boards],
                 hold: HoldPoint::Boards, caution: 'Boards fly: two to a sheet, weigh them down.', parts: [Part::Field, Part::Perimeter],
                 isDone: $new && $boards,

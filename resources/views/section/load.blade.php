@@ -12,8 +12,7 @@
                 @foreach ($load->boards as $check)
                     <tr title="{{ $check->method }}@if ($check->springs !== null); on springs {{ $format->format($check->springs,
                         Quantity::Stress) }}@endif">
-                        <th scope="row">{{ ['field' => 'middle board', 'perimeter' => 'perimeter board', 'on-slab' =>
-                            'board on the slab', 'edge' => 'under the bearing', 'post' => 'under a post'][$check->where] }}</th>
+                        <th scope="row">{{ $check->label() }}</th>
                         <td>{{ $format->number($check->permanent, Quantity::Stress) }}</td><td>{{ $check->allowableLong() === null ? '?' :
                             $format->number($check->allowableLong(), Quantity::Stress) }}</td>
                         <td>{{ $format->number($check->total, Quantity::Stress) }}</td><td>{{ $check->allowableShort() === null ? '?' :
@@ -28,7 +27,7 @@
                     </tr>
                 @endforeach
                 @foreach ($load->soil as $check)
-                    <tr><th scope="row">ground, {{ $check->where === 'edge' ? 'edge' : 'post' }}</th><td></td><td></td><td>{{
+                    <tr><th scope="row">ground, {{ $check->label() }}</th><td></td><td></td><td>{{
                         $format->number($check->stress, Quantity::Stress) }}</td><td>{{ $format->number($check->allowable(),
                         Quantity::Stress) }}</td>
                         <td class="load-share"><svg viewBox="0 0 60 10" preserveAspectRatio="none" role="img" aria-label="{{ round(100 *

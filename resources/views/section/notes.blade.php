@@ -56,10 +56,16 @@
             <tbody>
                 @foreach ($junctions->all as $junction)
                     <tr><th scope="row">{{ $junction->label }} @if ($junction->note !== '')<span>{{ $junction->note
-                        }}</span>@endif</th><td>{{ $junction->length > 0 ? $format->format($junction->length, Quantity::Length) : '–'
-                        }}</td><td>{{ $junction->psi === null ? '–' : $format->number($junction->psi, Quantity::LinearTransmittance)
+                        }}</span>@endif</th>
+                        <td>{{ match (true) { $junction->length <= 0 => '–',
+                        $junction->isPoint => $format->number($junction->length, Quantity::Ratio),
+                        default => $format->format($junction->length, Quantity::Length) }
+                        }}</td>
+                        <td>{{ match (true) { $junction->psi === null => '–',
+                        $junction->isPoint => $format->format($junction->psi, Quantity::PointTransmittance),
+                        default => $format->number($junction->psi, Quantity::LinearTransmittance) }
                         }}@if ($junction->error !== null) <span class="quiet">± {{ $format->number($junction->error,
-                        Quantity::LinearTransmittance) }}</span>@endif</td><td>{{ $junction->own === null ? '–' :
+                        Quantity::LinearTransmittance) }}</span>@endif</td><td>{{ $junction->own === null || $junction->isPoint ? '–' :
                         $format->number($junction->own, Quantity::LinearTransmittance)
                         }}</td><td>{{ $junction->psi === null ? '–' : $format->number($junction->loss(), Quantity::HeatLoss) }}</td><td>{{
                         $junction->side === null ? '' : round(100 * $junctions->share($junction)).' %' }}</td></tr>
