@@ -83,10 +83,10 @@ final class SupportBridge
             };
             $paint('ground', $lambda, -$board->thickness - $depth, -$board->thickness);
             if ($board->present()) {
-                $hard = $with?->foot() === SupportFoot::HardBoard && $outer <= $half + 1e-9;
+                $hard = $with?->foot() === SupportFoot::HardBoard && $i < self::RINGS;
                 $paint('board', ($hard ? $with->board() : $board->material)->conductivity, -$board->thickness, 0.0);
             }
-            if ($with?->foot() === SupportFoot::OwnPad && $outer <= $half + 1e-9) {
+            if ($with?->foot() === SupportFoot::OwnPad && $i < self::RINGS) {
                 $paint('pad', $d->slab->layer->material->conductivity, -$of->height(), 0.0);
             }
             $top = 0.0;

@@ -57,6 +57,11 @@ final class RulebookTest extends TestCase
 
     private const CRACK = ['width_m' => 0.002, 'wet' => 'no', 'chased' => 'no', 'filled' => 'no', 'drained' => 'no'];
 
+    private const POST = [
+        'permanent_kn' => 0, 'live_kn' => 0, 'plate_m' => 0.15, 'foot' => 'slab', 'material' => 'xps-40psi', 'width_m' => 0.5,
+        'height_m' => 0.3, 'from_edge_m' => 2, 'count' => 0,
+    ];
+
     /** Hang on the field, here, in FrostVerdictTest and in DampVerdictTest. */
     private const BY_FIELD = [
         'doors-stay-thawed', 'first-winter-warm', 'frost-stays-out', 'humid-air-kept-off', 'junction-is-small',
@@ -333,6 +338,32 @@ final class RulebookTest extends TestCase
             'mat-behind-wall-board' => [self::OLD, ['mat' => ['behind_m' => 0]], 'fix', []],
             'mat-joined' => [self::OLD, ['mat' => ['joints' => 'lapped']], 'fix', []],
             'panels-on-board' => [self::OLD, ['screed' => ['thickness_m' => 0.012]], 'fix', []],
+            'support-carried' => [
+                self::STEM, ['supports' => ['posts' => [['permanent_kn' => 40] + self::POST]]], 'stop',
+                ['supports' => ['posts' => [['permanent_kn' => 2] + self::POST]]],
+            ],
+            'hard-board-wide-enough' => [
+                self::STEM, ['supports' => ['posts' => [['foot' => 'hard-board', 'width_m' => 0.2] + self::POST]]], 'fix',
+                ['supports' => ['posts' => [['foot' => 'hard-board', 'width_m' => 0.5] + self::POST]]],
+            ],
+            'soil-carries-support' => [
+                self::STEM, ['supports' => ['posts' => [['permanent_kn' => 40, 'foot' => 'own-pad', 'width_m' => 0.3] + self::POST]]],
+                'stop', ['supports' => ['posts' => [['permanent_kn' => 5, 'foot' => 'own-pad'] + self::POST]]],
+            ],
+            'pad-reaches-through-boards' => [
+                self::STEM, ['supports' => ['posts' => [['foot' => 'own-pad', 'height_m' => 0.05] + self::POST]],
+                    'field_board' => ['thickness_m' => 0.1], 'perimeter_board' => ['thickness_m' => 0.1]],
+                'fix', ['supports' => ['posts' => [['foot' => 'own-pad'] + self::POST]]],
+            ],
+            'pads-break-boards' => [
+                self::STEM, ['supports' => ['posts' => [['permanent_kn' => 4, 'foot' => 'own-pad'] + self::POST]]], 'note',
+                ['supports' => ['posts' => [['permanent_kn' => 4, 'foot' => 'hard-board'] + self::POST]]],
+            ],
+            'posts-stand-on-slab' => [
+                self::SCREED, ['supports' => ['posts' => [self::POST]]], 'note',
+                ['board_above' => ['thickness_m' => 0], 'screed' => ['thickness_m' => 0], 'upper_sheet' => ['thickness_m' => 0],
+                    'heating' => ['in' => 'none']],
+            ],
             'cracks-filled' => [self::OLD, ['repairs' => ['cracks' => [self::CRACK]]], 'fix', []],
             'wet-cracks-led-away' => [self::OLD, ['repairs' => ['cracks' => [['wet' => 'yes'] + self::CRACK]]], 'fix', []],
             'wide-cracks-judged' => [self::OLD, ['repairs' => ['cracks' => [['width_m' => 0.008] + self::CRACK]]], 'fix', []],
