@@ -22,6 +22,7 @@ use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PriceController;
+use App\Http\Controllers\ProductController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ProjectFileController;
 use App\Http\Controllers\ReleaseController;
@@ -101,6 +102,11 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::middleware('can:create,'.Project::class)->group(function (): void {
         Route::get('/projects/create', [ProjectController::class, 'create'])->name('projects.create');
         Route::get('/projects/create/floor', [ProjectController::class, 'floor'])->name('projects.floor');
+        Route::get('/products', [ProductController::class, 'index'])->name('products.index');
+        Route::post('/products', [ProductController::class, 'store'])->name('products.store');
+        Route::get('/products/{product}', [ProductController::class, 'edit'])->name('products.edit');
+        Route::put('/products/{product}', [ProductController::class, 'update'])->name('products.update');
+        Route::delete('/products/{product}', [ProductController::class, 'destroy'])->name('products.destroy');
         Route::get('/prices', [PriceController::class, 'edit'])->name('prices.edit');
         Route::put('/prices', [PriceController::class, 'update'])->name('prices.update');
         Route::post('/projects', [ProjectController::class, 'store'])->name('projects.store');
@@ -172,6 +178,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         });
         Route::middleware('can:update,project')->group(function (): void {
             Route::delete('/', [ProjectController::class, 'destroy'])->name('projects.destroy');
+            Route::put('/products/{product}', [ProductController::class, 'follow'])->name('projects.product');
             Route::post('/plan', [PlanController::class, 'draw'])->name('plan.draw');
             Route::put('/plan', [PlanController::class, 'update'])->name('plan.update');
             Route::put('/plan/undo', [PlanController::class, 'undo'])->name('plan.undo');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Casts;
 
+use App\Models\Project;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use LogicException;
@@ -15,7 +16,10 @@ final class DesignCast implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): Design
     {
-        $read = DesignCodec::fromValid((array) json_decode((string) $value, true, flags: JSON_THROW_ON_ERROR));
+        $read = DesignCodec::fromValid(
+            (array) json_decode((string) $value, true, flags: JSON_THROW_ON_ERROR),
+            Project::materialsOf((int) ($attributes['project_id'] ?? 0), (string) $value),
+        );
         Memory::remember($read, (string) $value);
 
         return $read;

@@ -57,6 +57,7 @@ final class Option extends Model implements Kept
     {
         // Projects are listed by when anything of theirs was last changed.
         self::saved(static fn (self $option) => $option->project()->touch());
+        self::saving(static fn (self $option) => $option->project->copyProducts($option->design));
     }
 
     /** @return BelongsTo<Project, $this> */

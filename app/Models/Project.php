@@ -15,13 +15,16 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
+use Ondergrond\Codec\ProductCodec;
 use Ondergrond\Codec\SiteCodec;
+use Ondergrond\Design\Design;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Inspection\Inspection;
 use Ondergrond\Logbook\Entry;
 use Ondergrond\Logbook\Logbook;
 use Ondergrond\Material\Materials;
+use Ondergrond\Material\Product;
 use Ondergrond\Plan\Plan as CorePlan;
 use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Project\Option as CoreOption;
@@ -39,6 +42,7 @@ use Ondergrond\Units\UnitSystem;
  * @property string $name
  * @property UnitSystem $units
  * @property Site $site
+ * @property array<string, array<string, mixed>> $products  copies of the firm's own that it took, by slug, as in project files
  * @property CarbonImmutable $updated_at
  * @property CarbonImmutable|null $deleted_at
  * @property-read Collection<int, Option> $options
@@ -58,9 +62,13 @@ final class Project extends Model implements Kept
     /** As the schema of project files has it. */
     public const MOST_OPTIONS = 200;
 
-    protected $fillable = ['name', 'units', 'site'];
+    protected $fillable = ['name', 'units', 'site', 'products'];
 
-    protected $casts = ['units' => UnitSystem::class, 'site' => SiteCast::class, 'deleted_at' => 'immutable_datetime'];
+    protected $attributes = ['products' => '{}'];
+
+    protected $casts = [
+        'units' => UnitSystem::class, 'site' => SiteCast::class, 'products' => 'array', 'deleted_at' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<Firm, $this> */
     public function firm(): BelongsTo
@@ -203,10 +211,59 @@ final class Project extends Model implements Kept
         return parent::resolveRouteBindingQuery($query, $value, $field)->where('firm_id', User::current()->firm_id);
     }
 
-    /** What its designs are made of: the generic materials, and the products copied into it once there are any. */
+    /** What its designs may be made of: the generic materials, the products copied into it, and the firm's others. */
     public function materials(): Materials
     {
-        return Materials::generic();
+        return Materials::withProducts([...$this->ownProducts(), ...($this->firm?->ownProducts() ?? [])]);
+    }
+
+    /** @return array<string, Product> of the firm's own, by slug, each in the version that it took */
+    public function ownProducts(): array
+    {
+        return array_map(ProductCodec::fromValid(...), $this->products);
+    }
+
+    /**
+     * What a stored design of a project may name; a text without own products asks no database.
+     *
+     * @param  string  $design  as JSON
+     */
+    public static function materialsOf(int $project, string $design): Materials
+    {
+        return str_contains($design, '"'.Product::MARK)
+            ? (self::query()->withTrashed()->find($project)?->materials() ?? Materials::generic()) : Materials::generic();
+    }
+
+    /** Copies what a design takes of the firm's products: from then on the firm's list may move on. */
+    public function copyProducts(Design $design): void
+    {
+        $new = array_diff_key($design->products(), $this->products);
+        if ($new !== []) {
+            $this->update(['products' => [...$this->products, ...array_map(ProductCodec::toArray(...), $new)]]);
+        }
+    }
+
+    /** @return array<string, Product> what the firm's list has now of a product that this project has another version of, by slug */
+    public function newerProducts(): array
+    {
+        $own = $this->ownProducts();
+
+        return array_filter(
+            $this->firm?->ownProducts() ?? [],
+            static fn (Product $p): bool => isset($own[$p->slug]) && $own[$p->slug]->version !== $p->version,
+        );
+    }
+
+    /** Takes over a version; the designs that are made of it follow. */
+    public function takeProduct(Product $product): void
+    {
+        $this->update(['products' => [...$this->products, $product->slug => ProductCodec::toArray($product)]]);
+    }
+
+    /** Whether any of its options is made of it. */
+    public function uses(string $slug): bool
+    {
+        return $this->options->contains(static fn (Option $o): bool => isset($o->design->products()[$slug]));
     }
 
     public function projectId(): int
@@ -250,7 +307,10 @@ final class Project extends Model implements Kept
         $history = app(History::class);
 
         return DB::transaction(static function () use ($project, $firm, $who, $history, $own): self {
-            $stored = $firm->projects()->create(['name' => $project->name, 'units' => $project->units, 'site' => $project->site]);
+            $stored = $firm->projects()->create([
+                'name' => $project->name, 'units' => $project->units, 'site' => $project->site,
+                'products' => array_map(ProductCodec::toArray(...), array_column($project->products, null, 'slug')),
+            ]);
             $history->begin($stored, $who);
             foreach ($project->options as $position => $option) {
                 $history->begin($stored->options()->create([
@@ -282,6 +342,7 @@ final class Project extends Model implements Kept
             $this->name, $this->units, $this->site, $options,
             array_values($this->inspections->map(static fn (InspectionRecord $r): Inspection => $r->seen->named($r->ulid))->all()),
             $this->ulid, $this->plan(), $this->release?->toCore(), $this->log()->entries,
+            array_values(array_filter($this->ownProducts(), fn (Product $p): bool => $this->uses($p->slug))),
         );
     }
 

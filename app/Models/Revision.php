@@ -39,6 +39,10 @@ final class Revision extends Model
 
     public function design(): Design
     {
-        return DesignCodec::fromValid($this->state['design']);
+        $design = $this->state['design'];
+
+        return DesignCodec::fromValid(
+            $design, Project::materialsOf($this->project_id, json_encode($design, JSON_THROW_ON_ERROR)),
+        );
     }
 }

@@ -56,7 +56,7 @@ enum Schema: string
 
     /**
      * @param  array<string, mixed>  $part
-     * @param  'design'|'site'|'inspection'|'plan'|'items'|'entry'|'schedule'  $definition  which part of a project it is
+     * @param  'design'|'site'|'inspection'|'plan'|'product'|'items'|'entry'|'schedule'  $definition  which part of a project it is
      * @return list<Fault> pointers begin at the part
      */
     public function partFaults(array $part, string $definition): array

@@ -7,6 +7,9 @@ namespace Ondergrond\Design;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Kind;
+use Ondergrond\Material\Material;
+use Ondergrond\Material\Materials;
+use Ondergrond\Material\Product;
 use Ondergrond\Size\Size;
 use Ondergrond\Size\Steps;
 use Ondergrond\Size\Stock;
@@ -147,6 +150,28 @@ final readonly class Design
     public function isNew(Part $part): bool
     {
         return $part->of($this)->present() && ! $this->standing->has($part);
+    }
+
+    /** @return array<string, Product> own products that it is made of, by slug */
+    public function products(): array
+    {
+        $found = [];
+        $look = static function (mixed $of) use (&$look, &$found): void {
+            if ($of instanceof Material) {
+                $found += $of->product === null ? [] : [$of->slug => $of->product];
+            } elseif (is_array($of) || $of instanceof DesignPart || $of instanceof Support || $of instanceof OldPiece) {
+                array_map($look, is_array($of) ? $of : get_object_vars($of));
+            }
+        };
+        $look(get_object_vars($this));
+
+        return $found;
+    }
+
+    /** What it is made of and the generic materials, from which its data is read again. */
+    public function materials(): Materials
+    {
+        return Materials::withProducts($this->products());
     }
 
     /** Whether dry panels lie on the boards instead of a screed. */

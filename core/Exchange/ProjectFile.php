@@ -7,10 +7,13 @@ namespace Ondergrond\Exchange;
 use JsonException;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\PlanCodec;
+use Ondergrond\Codec\ProductCodec;
 use Ondergrond\Codec\Schema;
 use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Material\Materials;
+use Ondergrond\Material\Product;
 use Ondergrond\Plan\Items;
 use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Project\DesignChange;
@@ -96,10 +99,12 @@ final class ProjectFile
     private static function fromValid(array $data): Project
     {
         $faults = $options = [];
+        $products = self::products($data['products'] ?? [], $faults);
+        $materials = Materials::withProducts($products);
         $site = self::part('/site', static fn () => SiteCodec::fromValid($data['site']), $faults);
         $plan = isset($data['plan']) ? self::part('/plan', static fn () => PlanCodec::fromValid($data['plan']), $faults) : null;
         foreach ($data['options'] as $i => $option) {
-            $design = self::part("/options/{$i}/design", static fn () => DesignCodec::fromValid($option['design']), $faults);
+            $design = self::part("/options/{$i}/design", static fn () => DesignCodec::fromValid($option['design'], $materials), $faults);
             if ($design !== null && $plan !== null) {
                 $design = self::part("/options/{$i}/design", static fn () => PlannedDesign::of($plan, $design), $faults);
             }
@@ -130,8 +135,29 @@ final class ProjectFile
         return new Project(
             $data['name'], UnitSystem::from($data['units']), $site, $options,
             array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])), $data['id'] ?? '', $plan,
-            self::release($data['release'] ?? null), $entries,
+            self::release($data['release'] ?? null), $entries, $products,
         );
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $data  of the schema's shape
+     * @param  list<Fault>  $faults  added to
+     * @return list<Product>
+     */
+    private static function products(array $data, array &$faults): array
+    {
+        $products = [];
+        foreach ($data as $i => $one) {
+            $product = self::part("/products/{$i}", static fn () => ProductCodec::fromValid($one), $faults);
+            if ($product !== null && isset($products[$product->slug])) {
+                $faults[] = Fault::of("/products/{$i}/slug", "“{$product->slug}” a second time", 'a slug that no other has');
+            }
+            if ($product !== null) {
+                $products[$product->slug] = $product;
+            }
+        }
+
+        return array_values($products);
     }
 
     /** @param  array<string, mixed>|null  $data  of the schema's shape */
@@ -206,6 +232,7 @@ final class ProjectFile
                 'open' => $project->release->open,
                 'changes' => array_map(static fn (DesignChange $c): array => get_object_vars($c), $project->release->changes),
             ]]),
+            ...($project->products === [] ? [] : ['products' => array_map(ProductCodec::toArray(...), $project->products)]),
             ...($project->entries === [] ? [] : ['entries' => array_map(EntryCodec::toArray(...), $project->entries)]),
         ];
     }

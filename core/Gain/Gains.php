@@ -13,7 +13,7 @@ use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Heat\Iso13370;
 use Ondergrond\Heat\SteadyLoss;
-use Ondergrond\Material\Catalogue;
+use Ondergrond\Material\Materials;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Severity;
@@ -46,11 +46,12 @@ final class Gains
     public static function candidates(Site $site, Design $design, UnitSystem $units): array
     {
         $data = DesignCodec::toArray($design);
+        $materials = $design->materials();
         $candidates = $stuck = [];
-        foreach (self::sizes($data) as $path) {
+        foreach (self::sizes($data, $materials) as $path) {
             foreach (self::steps($path, SizePath::at($data, $path), $units) as $to) {
                 try {
-                    $then = DesignCodec::fromValid(SizePath::with($data, $path, $to));
+                    $then = DesignCodec::fromValid(SizePath::with($data, $path, $to), $materials);
                     if (! SteadyLoss::isSame($site, $design, $then)) {
                         $candidates[] = new Candidate($path, SizePath::at($data, $path), $to, $then);
                     }
@@ -112,14 +113,15 @@ final class Gains
 
     /**
      * @param  array<string, mixed>  $data
+     * @param  Materials  $materials  which its slugs are those of
      * @return list<string> paths
      */
-    private static function sizes(array $data): array
+    private static function sizes(array $data, Materials $materials): array
     {
         $paths = self::SIZES;
         foreach (['lining', 'deck'] as $part) {
             foreach ($data[$part]['layers'] as $i => $layer) {
-                if (Catalogue::get($layer['material'])->insulates()) {
+                if ($materials->get($layer['material'])->insulates()) {
                     $paths[] = "{$part}.layers.{$i}.thickness_m";
                 }
             }

@@ -65,7 +65,9 @@ final class SupportBridge
     {
         $half = $of->isStrip() ? $of->width() / 2 : $of->width() / sqrt(M_PI);
         [, $board] = Layout::of($d)->boardAt($d, $of->fromEdge());
-        $over = array_values(array_filter([$d->screed, $d->boardAbove, $d->mat->layer, $d->slab->layer], static fn (Layer $l): bool => $l->present()));
+        $over = array_values(array_filter(
+            [$d->screed, $d->boardAbove, $d->mat->layer, $d->slab->layer], static fn (Layer $l): bool => $l->present(),
+        ));
         $resistance = array_sum(array_map(static fn (Layer $l): float => $l->resistance(), [...$over, $board]));
         $lambda = $site->soil->conductivity();
         $depth = max(
@@ -78,8 +80,8 @@ final class SupportBridge
             $inner = $radii[$i];
             // W/(m·K) of the plane times what is round it, m.
             $round = $of->isStrip() ? 1.0 : M_PI * ($inner + $outer);
-            $paint = static function (string $name, float $conductivity, float $from, float $to) use (&$patches, $inner, $outer, $round): void {
-                $patches[] = Patch::rectangle(new Substance($name, $conductivity * $round), $inner, $from, $outer, $to);
+            $paint = static function (string $of, float $lambda, float $from, float $to) use (&$patches, $inner, $outer, $round): void {
+                $patches[] = Patch::rectangle(new Substance($of, $lambda * $round), $inner, $from, $outer, $to);
             };
             $paint('ground', $lambda, -$board->thickness - $depth, -$board->thickness);
             if ($board->present()) {

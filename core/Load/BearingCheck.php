@@ -56,7 +56,7 @@ final readonly class BearingCheck
     /** kPa; null where a data sheet must tell. */
     public function allowableLong(): ?float
     {
-        return $this->material->strength === null ? null : $this->material->strength / self::LONG;
+        return $this->material->product->lasting ?? ($this->material->strength === null ? null : $this->material->strength / self::LONG);
     }
 
     /** kPa; null where a data sheet must tell. */
@@ -68,9 +68,9 @@ final readonly class BearingCheck
     /** The larger share of what is allowed; null where no strength is known. */
     public function share(): ?float
     {
-        $strength = $this->material->strength;
+        [$long, $short] = [$this->allowableLong(), $this->allowableShort()];
 
-        return $strength === null ? null : max($this->permanent * self::LONG, $this->total * self::SHORT) / $strength;
+        return $long === null || $short === null ? null : max($this->permanent / $long, $this->total / $short);
     }
 
     /** Whether a board lies under a post or a bearing whose strength nobody states: none may. */

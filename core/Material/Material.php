@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Material;
 
-/** A generic building material, as the catalogue describes it. */
+/** A building material: a generic one as the catalogue describes it, or a product of one's own. */
 final readonly class Material
 {
     /** W/(m·K). */
@@ -23,6 +23,7 @@ final readonly class Material
      * @param  string  $source  where the figures come from
      * @param  float|null  $declared  λ_D on its label, W/(m·K), where the design value is another or it has a label at all
      * @param  float  $moisture  f_ψ, moisture conversion coefficient by volume (ISO 10456:2007, table 4)
+     * @param  Product|null  $product  that it is; null for a generic material
      * @param  float  $wetContent  ψ it settles at against the ground outside, m³/m³
      */
     public function __construct(
@@ -40,6 +41,7 @@ final readonly class Material
         public ?float $declared = null,
         public float $moisture = 0.0,
         public float $wetContent = 0.0,
+        public ?Product $product = null,
     ) {}
 
     /** λ against the ground outside: λ·exp(f_ψ ψ), W/(m·K) (ISO 10456:2007, 7.3; dry when it is declared). */
@@ -59,7 +61,7 @@ final readonly class Material
     {
         return $conductivity === $this->conductivity ? $this : new self(
             $this->slug, $this->name, $this->kind, $conductivity, $this->density, $this->specificHeat, $this->mu, $this->strength,
-            $this->hatch, $this->places, $this->source, $this->declared, $this->moisture, $this->wetContent,
+            $this->hatch, $this->places, $this->source, $this->declared, $this->moisture, $this->wetContent, $this->product,
         );
     }
 
@@ -67,6 +69,12 @@ final readonly class Material
     public function insulates(): bool
     {
         return $this->conductivity < self::INSULATES;
+    }
+
+    /** °C that it stands for good; null where nothing says so. */
+    public function hottest(): ?float
+    {
+        return $this->product === null ? $this->kind->hottest() : $this->product->hottest;
     }
 
     /** J/(m³·K). */

@@ -15,6 +15,17 @@ final readonly class Materials
         return new self([]);
     }
 
+    /** @param  iterable<Product>  $products  the first of a slug counts */
+    public static function withProducts(iterable $products): self
+    {
+        $own = [];
+        foreach ($products as $product) {
+            $own[$product->slug] ??= $product->material();
+        }
+
+        return new self($own);
+    }
+
     /** @throws \LogicException where a slug is taken */
     public function with(Material ...$own): self
     {

@@ -48,7 +48,10 @@ final readonly class Swap
         }
         $data[$part->value][$keys[0]] = $material->slug;
 
-        return DesignCodec::fromArray($data);
+        $known = $design->materials();
+        $own = $material->product === null || $known->find($material->slug) !== null ? [] : [$material];
+
+        return DesignCodec::fromArray($data, $known->with(...$own));
     }
 
     public static function judged(Site $site, Design $design, Part $part, Material $material, UnitSystem $units): self

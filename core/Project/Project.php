@@ -8,6 +8,7 @@ use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Inspection\Inspection;
 use Ondergrond\Logbook\Entry;
+use Ondergrond\Material\Product;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Site\Site;
@@ -31,6 +32,7 @@ final readonly class Project
      * @param  string  $id  a Ulid; empty: one that its name gives, as its options and inspections are given theirs
      * @param  Release|null  $release  null: nothing is released to be built
      * @param  list<Entry>  $entries  of the log
+     * @param  list<Product>  $products  of one's own that its designs are made of, each in the version it took
      * @param  Plan|null  $plan  that the options' footprints follow from; null: each has its own as typed
      */
     public function __construct(
@@ -43,6 +45,7 @@ final readonly class Project
         public ?Plan $plan = null,
         public ?Release $release = null,
         public array $entries = [],
+        public array $products = [],
     ) {
         $this->id = $id === '' ? Ulid::from('project', $name) : $id;
         $own = fn (string $what, int $i, string $called): string => Ulid::from($this->id, $what, (string) $i, $called);
@@ -93,7 +96,7 @@ final readonly class Project
 
         return new self(
             $this->name, $this->units, $this->site, $options, $this->inspections, $this->id, $plan, $this->release,
-            $this->entries,
+            $this->entries, $this->products,
         );
     }
 
@@ -114,7 +117,7 @@ final readonly class Project
     {
         return new self(
             $this->name, $this->units, $this->site, $this->options, $this->inspections, $this->id, $this->plan, $this->release,
-            [...$this->entries, ...$more],
+            [...$this->entries, ...$more], $this->products,
         );
     }
 }

@@ -60,7 +60,9 @@ final readonly class SupportRemedies
         $pad = $this->padded($name, $width);
 
         return Remedy::of(
-            Said::of('Give it its own pad, %s wide and %s thick, through the boards.', Measure::size($width), Measure::size($pad->height())),
+            Said::of(
+                'Give it its own pad, %s wide and %s thick, through the boards.', Measure::size($width), Measure::size($pad->height()),
+            ),
             static fn (Design $d): Design => self::changed($d, $name, $pad),
         );
     }

@@ -11,6 +11,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Material\Materials;
 use Ondergrond\Units\UnitSystem;
 
 /** The designs to be weighed: one design with some of its sizes left open, each to a few sizes that are sold. */
@@ -90,6 +91,7 @@ final readonly class Space
     {
         $data = DesignCodec::toArray($this->design);
         $paths = array_keys($this->open);
+        $materials = $this->design->materials();
         for ($n = 0, $count = $this->count(); $n < $count; $n++) {
             $left = $n;
             $sizes = [];
@@ -98,7 +100,7 @@ final readonly class Space
                 $sizes[$path] = $of[$left % count($of)];
                 $left = intdiv($left, count($of));
             }
-            yield $sizes => self::from($data, $sizes);
+            yield $sizes => self::from($data, $sizes, $materials);
         }
     }
 
@@ -126,7 +128,7 @@ final readonly class Space
             }
         }
 
-        return self::from($data, $sizes);
+        return self::from($data, $sizes, $design->materials());
     }
 
     /** Whether a part is open. */
@@ -145,13 +147,13 @@ final readonly class Space
      * @param  array<string, mixed>  $data
      * @param  array<string, float>  $sizes
      */
-    private static function from(array $data, array $sizes): ?Design
+    private static function from(array $data, array $sizes, Materials $materials): ?Design
     {
         foreach ($sizes as $path => $size) {
             $data = SizePath::with($data, $path, $size);
         }
         try {
-            return DesignCodec::fromValid($data);
+            return DesignCodec::fromValid($data, $materials);
         } catch (FaultyInput) {
             return null;
         }

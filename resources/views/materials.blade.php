@@ -1,7 +1,8 @@
 @use('Ondergrond\Units\Quantity')
 <x-layout title="Materials" class="page">
     <x-hatches :materials="$materials" />
-    <h1>Materials</h1>
+    <div class="page-head"><h1>Materials</h1>@can('create', \App\Models\Project::class)<a href="{{ route('products.index') }}">Own
+        products</a>@endcan</div>
     <p class="lead">Generic materials with their design values. A board’s label declares its conductivity new and dry; inside it is reckoned
         with that, against wet ground outside with more. Values and clauses are from memory; a product’s own data sheet comes
         before any of these.</p>

@@ -22,7 +22,7 @@ final class CoreArrows
         'Units' => [],
         'Fault' => ['Units'],
         'Verdict' => [],
-        'Material' => ['Units'],
+        'Material' => ['Size', 'Units'],
         'Size' => ['Units'],
         'Site' => ['Fault', 'Numbers', 'Size', 'Units'],
         'Design' => ['Fault', 'Material', 'Size', 'Units'],
@@ -48,7 +48,7 @@ final class CoreArrows
             'Codec', 'Damp', 'Design', 'Fault', 'FloorHeating', 'Frost', 'Ground', 'Heat', 'Load', 'Material', 'Project', 'Section',
             'Site', 'Units', 'Verdict',
         ],
-        'Project' => ['Design', 'Fault', 'Inspection', 'Logbook', 'Plan', 'Site', 'Units'],
+        'Project' => ['Design', 'Fault', 'Inspection', 'Logbook', 'Material', 'Plan', 'Site', 'Units'],
         'Exchange' => [
             'AsBuilt', 'Assessor', 'Codec', 'Damp', 'Design', 'Drawing', 'Fault', 'Field', 'FloorHeating', 'Frost', 'Ground',
             'Handover', 'Heat', 'Inspection', 'Load', 'Logbook', 'Mass', 'Material', 'Plan', 'Project', 'Rules', 'Safety', 'Section',
@@ -78,7 +78,7 @@ final class CoreArrows
         ],
         'Gain' => ['Assessor', 'Codec', 'Design', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units'],
         'Search' => [
-            'Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Ground', 'Heat', 'Project', 'Rules', 'Section', 'Site', 'Takeoff',
+            'Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Ground', 'Heat', 'Material', 'Project', 'Rules', 'Section', 'Site', 'Takeoff',
             'Units',
         ],
         'Sizing' => ['Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Material', 'Rules', 'Section', 'Site', 'Units', 'Verdict'],

@@ -59,7 +59,7 @@ final class SupportBridgeTest extends TestCase
         $problem = SupportBridge::problem($site, $design, self::U, $of, $of);
         $lambda = $site->soil->conductivity();
         [$slab, $board] = [$design->slab->layer, $design->fieldBoard];
-        $far = max(array_map(static fn ($b): float => $b->x1, $problem->boundaries));
+        $far = max(0.0, ...array_map(static fn ($b): float => $b->x1, $problem->boundaries));
         $half = $of->isStrip() ? $of->width() / 2 : $of->width() / sqrt(M_PI);
         $over = static fn (float $r): float => $of->isStrip() ? $r : M_PI * $r ** 2;
         [$in, $out] = [$over($half), $over($far) - $over($half)];

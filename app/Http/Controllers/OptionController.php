@@ -32,6 +32,7 @@ final class OptionController
 
         return view('options.index', [
             'project' => $project,
+            'newer' => $project->newerProducts(),
             'format' => $reading->formatter($project),
             'rows' => $options->map(static fn (Option $o, int $i): array => [
                 'option' => $o,

@@ -86,7 +86,9 @@ final readonly class OrderController
         abort_unless($part !== null && $material !== null, 422);
         try {
             $this->history->change($option, $request->integer('revision'), static fn (array $state): array => [
-                ...$state, 'design' => DesignCodec::toArray(Swap::put(DesignCodec::fromArray($state['design']), $part, $material)),
+                ...$state, 'design' => DesignCodec::toArray(Swap::put(
+                    DesignCodec::fromArray($state['design'], $project->materials()), $part, $material,
+                )),
             ]);
         } catch (FaultyInput $e) {
             throw ValidationException::withMessages(['swap' => "Found {$e->faults[0]->found}. Allowed: {$e->faults[0]->allowed}."]);

@@ -76,7 +76,7 @@ final class FoamStaysCool extends Rule
         $heating = $s->design->heating;
         $board = $heating->in === HeatedIn::Screed ? $s->design->boardAbove : $s->design->fieldBoard;
 
-        return $heating->present() && $board->present() && $board->material->kind->hottest() !== null && self::water($s) <= 0.0
+        return $heating->present() && $board->present() && $board->material->hottest() !== null && self::water($s) <= 0.0
             ? $this->notChecked('How hot the boards beside the pipes get is not said.', unsaid: 'heating.hottest_c')
             : null;
     }
@@ -91,7 +91,7 @@ final class FoamStaysCool extends Rule
         $d = $s->design;
         $found = [];
         $add = static function (string $name, Layer $layer, float $gets) use (&$found): void {
-            $stands = $layer->material->kind->hottest();
+            $stands = $layer->material->hottest();
             if ($layer->present() && $stands !== null && $gets > 0.0) {
                 $found[] = [$name, $layer, $gets, $stands];
             }
@@ -107,7 +107,7 @@ final class FoamStaysCool extends Rule
         foreach (self::hotStacks($s) as [$layers, $names, $usual, $hot, $hours, $far]) {
             $present = array_values(array_filter(array_keys($layers), static fn (int $i): bool => $layers[$i]->present()));
             $of = array_map(static fn (int $i): Layer => $layers[$i], $present);
-            if (array_filter($of, static fn (Layer $l): bool => $l->material->kind->hottest() !== null) === [] || $of === []) {
+            if (array_filter($of, static fn (Layer $l): bool => $l->material->hottest() !== null) === [] || $of === []) {
                 continue;
             }
             foreach (HotSpell::hottest($of, $usual, $hot, $hours, $far) as $i => $gets) {

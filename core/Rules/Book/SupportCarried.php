@@ -65,7 +65,8 @@ final class SupportCarried extends Rule
         $lasting = $worst->permanent * BearingCheck::LONG >= $worst->total * BearingCheck::SHORT;
 
         return $worst->isUnknown() ? $this->stop(
-            'The board under '.Supports::label($worst->where).' has no stated strength and is pressed with %1$s.', Measure::stress($worst->total),
+            'The board under '.Supports::label($worst->where).' has no stated strength and is pressed with %1$s.',
+            Measure::stress($worst->total),
             remedy: $remedy,
         ) : $this->stop(
             'Under '.Supports::label($worst->where).' the board carries %1$s and may carry %2$s.',

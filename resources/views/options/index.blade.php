@@ -7,6 +7,15 @@
     </div>
     @error('option')<p class="wrong" role="alert">{{ $message }}</p>@enderror
     @if ($errors->hasAny(['name', 'note', 'revision']))<p class="wrong" role="alert">Not saved. {{ implode(' ', $errors->all()) }}</p>@endif
+    @foreach ($newer as $product)
+        <div class="notice">
+            <p><bdi>{{ $product->name }}</bdi>: this project has version {{ $project->products[$product->slug]['version'] }}, the
+                firm’s list has version {{ $format->mark->grouped($product->version) }}.</p>
+            @can('update', $project)<form method="post" action="{{ route('projects.product', [$project,
+                $product->slug]) }}">@csrf
+                @method('put')<button>Take over version {{ $format->mark->grouped($product->version) }}</button></form>@endcan
+        </div>
+    @endforeach
     <ol class="jobs">
         @foreach ($rows as $i => $row)
             @php [$option, $heat, $rulings] = [$row['option'], $row['heat'], $row['rulings']]; $typed = old('row') === (string) $option->id;

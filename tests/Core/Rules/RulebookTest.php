@@ -364,6 +364,16 @@ final class RulebookTest extends TestCase
                 ['board_above' => ['thickness_m' => 0], 'screed' => ['thickness_m' => 0], 'upper_sheet' => ['thickness_m' => 0],
                     'heating' => ['in' => 'none']],
             ],
+            'product-vapour-said' => [
+                self::STEM, ['field_board' => ['material' => 'own-plank', 'thickness_m' => 0.1]], 'not checked', [],
+            ],
+            'product-heat-said' => [
+                self::HEATED, ['field_board' => ['material' => 'own-plank', 'thickness_m' => 0.1]], 'not checked', [],
+            ],
+            'product-sold-in-that-size' => [
+                self::STEM, ['field_board' => ['material' => 'own-plank', 'thickness_m' => 0.08]], 'fix',
+                ['field_board' => ['material' => 'own-plank', 'thickness_m' => 0.1]],
+            ],
             'cracks-filled' => [self::OLD, ['repairs' => ['cracks' => [self::CRACK]]], 'fix', []],
             'wet-cracks-led-away' => [self::OLD, ['repairs' => ['cracks' => [['wet' => 'yes'] + self::CRACK]]], 'fix', []],
             'wide-cracks-judged' => [self::OLD, ['repairs' => ['cracks' => [['width_m' => 0.008] + self::CRACK]]], 'fix', []],
@@ -569,7 +579,9 @@ final class RulebookTest extends TestCase
                     [Severity::Stop, Severity::Fix],
                     'the remedy settles it',
                 );
-                self::assertEquals($then, DesignCodec::fromArray(DesignCodec::toArray($then)), 'and makes a design that files can hold');
+                self::assertEquals($then, DesignCodec::fromArray(
+                    DesignCodec::toArray($then), $then->materials(),
+                ), 'and makes a design that files can hold');
             }
         }
     }

@@ -9,6 +9,8 @@ use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Material\Materials;
+use Ondergrond\Material\Product;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\RequirementSets;
 use Ondergrond\Site\Site;
@@ -30,7 +32,13 @@ trait Samples
             }
         }
 
-        return DesignCodec::fromArray(array_replace_recursive($data, $changes));
+        return DesignCodec::fromArray(array_replace_recursive($data, $changes), Materials::withProducts([self::product()]));
+    }
+
+    /** Its sheet says neither µ nor how hot it may get. */
+    private static function product(): Product
+    {
+        return new Product('own-plank', 2, 'Blue plank', 'xps-25psi', 0.031, null, null, false, 30.0, 250.0, sold: [0.06, 0.1]);
     }
 
     /** @param  array<string, mixed>  $changes */
