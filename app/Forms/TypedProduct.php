@@ -85,7 +85,8 @@ final readonly class TypedProduct
             foreach ($e->faults as $fault) {
                 $key = explode('/', ltrim($fault->pointer, '/'))[0];
                 $quantity = ($this->parameter($key))?->size?->quantity;
-                $errors["product.{$key}"][] = $quantity === null ? "Allowed: {$fault->allowed}." : $fault->allowedIn($this->format, $quantity);
+                $errors["product.{$key}"][] = $quantity === null
+                    ? "Allowed: {$fault->allowed}." : $fault->allowedIn($this->format, $quantity);
             }
         }
 
@@ -112,7 +113,9 @@ final readonly class TypedProduct
         }
         $read = fn (string $one): float => QuantityParser::parse($one, $quantity, $this->format->system, $this->format->mark);
         if ($p->type === 'array') {
-            return array_map($read, array_values(array_filter(array_map(trim(...), explode(';', $text)), static fn (string $s): bool => $s !== '')));
+            $all = array_filter(array_map(trim(...), explode(';', $text)), static fn (string $s): bool => $s !== '');
+
+            return array_map($read, array_values($all));
         }
 
         return $text === '' && $p->isNullable ? null : $read($text);

@@ -16,6 +16,7 @@ use Ondergrond\Design\Heating;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Lining;
 use Ondergrond\Design\Loads;
+use Ondergrond\Design\Mix;
 use Ondergrond\Design\Neighbour;
 use Ondergrond\Design\OutsideBoard;
 use Ondergrond\Design\Pads;
@@ -64,6 +65,7 @@ final readonly class PartSize
             $of instanceof Steel => $this->sizes($of->bar, $of->spacing),
             $of instanceof Lining, $of instanceof Deck, $of instanceof Wall => $this->sizes($of->thickness()),
             $of instanceof Heating => $of->in->label(),
+            $of instanceof Mix => $of->class->label(),
             $of instanceof Space, $of instanceof Finish => $of->kind->label(),
             $of instanceof Loads => $this->format->format($of->line + $of->lineLive, Quantity::LineLoad),
             default => $this->thin(get_object_vars($of)),

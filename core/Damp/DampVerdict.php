@@ -167,7 +167,7 @@ final readonly class DampVerdict
     /** Whether the slab is dry enough for its finish when that is laid. */
     public function dryingWord(): Verdict
     {
-        $limit = $this->design->finish->kind->limit();
+        $limit = $this->design->finish->strictest()->limit();
         if ($limit === null || $this->drying === null) {
             return Verdict::Holds;
         }

@@ -65,7 +65,12 @@ final readonly class Drying
         ));
         $air = max(self::SITE_AIR, array_sum(array_map(DampAir::of($site)->humidity(...), range(0, 11))) / 12);
 
-        return self::slab($thickness, ! $onBoard && $below < self::TIGHT, $design->slab->waterCement, $air, $site->indoor);
+        $mix = $design->mix;
+
+        return self::slab(
+            $thickness, ! $onBoard && $below < self::TIGHT, $onBoard ? $mix->screedWater : $design->slab->waterCement, $air, $site->indoor,
+            $onBoard ? 0.0 : $mix->replaced,
+        );
     }
 
     /**
@@ -74,12 +79,15 @@ final readonly class Drying
      * @param  float  $waterCement  by mass
      * @param  float  $air  its humidity, as a share
      * @param  float  $temperature  °C
+     * @param  float  $replaced  share of the cement that ash or slag replaces
      */
-    public static function slab(float $thickness, bool $both, float $waterCement, float $air, float $temperature = 20.0): self
-    {
+    public static function slab(
+        float $thickness, bool $both, float $waterCement, float $air, float $temperature = 20.0, float $replaced = 0.0,
+    ): self {
         // Little water is used up by the cement itself and what is left moves slowly; much leaves wide pores (common practice, no source).
         $start = max(0.85, min(0.99, 0.97 + 0.5 * min(0.0, $waterCement - 0.5) + 0.1 * max(0.0, $waterCement - 0.5)));
-        $moves = max(0.3, 1.0 + 6.0 * ($waterCement - 0.5));
+        // Ash and slag make the pores finer: at 30 % what is left moves 15 % slower (common practice, no source).
+        $moves = max(0.3, 1.0 + 6.0 * ($waterCement - 0.5)) * (1.0 - 0.5 * $replaced);
         // Vapour does the moving, so warmth speeds it as it does saturation.
         $warm = Vapour::saturation(max(0.0, $temperature)) / Vapour::saturation(20.0);
 

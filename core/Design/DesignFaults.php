@@ -129,6 +129,12 @@ final class DesignFaults
         $h = $this->d->heating;
         $this->atLeast('/heating/depth_m', $h->depth, $h->pipe / 2, 'the pipe lies in the floor');
         $this->atLeast('/heating/spacing_m', $h->spacing, 1.5 * $h->pipe, 'pipes need room between them');
+        if ($h->hasBoth()) {
+            $this->atMost(
+                '/heating/cable_depth_m', $h->cableDepth, $this->d->finishedFloor() - $this->d->slab->underside(),
+                'the cable lies in the floor',
+            );
+        }
         if ($h->by === HeatBy::Pipes) {
             $this->atMost('/heating/pipe_wall_m', $h->pipeWall, 0.3 * $h->pipe, 'a bore is left');
             $this->atMost('/heating/water_drop_k', $h->waterDrop, $h->supply - 10.0, 'the water comes back above 10 °C');

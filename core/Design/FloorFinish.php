@@ -15,6 +15,7 @@ enum FloorFinish: string implements Choice
     case Wood = 'wood';
     case Resilient = 'resilient';
     case Coating = 'coating';
+    case Ground = 'ground';
 
     public function label(): string
     {
@@ -25,6 +26,7 @@ enum FloorFinish: string implements Choice
             self::Wood => 'wood, glued or floating',
             self::Resilient => 'sheet or tiles of vinyl or rubber',
             self::Coating => 'a resin coating',
+            self::Ground => 'the slab itself, ground and sealed',
         };
     }
 
@@ -32,7 +34,7 @@ enum FloorFinish: string implements Choice
     public function airLayer(): float
     {
         return match ($this) {
-            self::Bare => 0.0,
+            self::Bare, self::Ground => 0.0,
             self::Tiles => 2.0,
             self::Carpet => 0.2,
             self::Wood => 1.5,
@@ -48,7 +50,7 @@ enum FloorFinish: string implements Choice
     public function resistance(): float
     {
         return match ($this) {
-            self::Bare, self::Coating => 0.0,
+            self::Bare, self::Coating, self::Ground => 0.0,
             self::Tiles => 0.01,
             self::Carpet => 0.10,
             self::Wood => 0.09,
@@ -70,7 +72,7 @@ enum FloorFinish: string implements Choice
     public function limit(): ?float
     {
         return match ($this) {
-            self::Bare => null,
+            self::Bare, self::Ground => null,
             self::Tiles => 0.95,
             self::Carpet => 0.90,
             self::Wood => 0.75,

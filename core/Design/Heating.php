@@ -28,6 +28,7 @@ final readonly class Heating implements DesignPart, Idle
      * @param  float  $waterDrop  by which it has cooled when it comes back, K
      * @param  float  $power  of a cable, W/m² of floor
      * @param  float  $loop  longest loop, m
+     * @param  float  $cableDepth  of a cable beside pipes, below the finished floor, m; 0: there is none
      * @param  float  $zones  rooms with a thermostat of their own
      */
     public function __construct(
@@ -57,6 +58,10 @@ final readonly class Heating implements DesignPart, Idle
         public float $loop = self::LOOP,
         #[Size('zones', key: 'zones', quantity: Quantity::Ratio)]
         public float $zones = 1.0,
+        #[Size('cable as well, at', sold: new Steps(0.6, 5, 0.25, 10, 0.5))]
+        public float $cableDepth = 0.0,
+        #[Size('cable heats')]
+        public CableDays $cableDays = CableDays::NotSaid,
     ) {}
 
     public function present(): bool
@@ -69,10 +74,18 @@ final readonly class Heating implements DesignPart, Idle
         return match (true) {
             $this->in === HeatedIn::None => [
                 'depth', 'plane', 'hottest', 'by', 'spacing', 'pipe', 'pipeWall', 'supply', 'waterDrop', 'power', 'loop', 'zones',
+                'cableDepth', 'cableDays',
             ],
-            $this->by === HeatBy::Cable => ['pipeWall', 'supply', 'waterDrop', 'loop'],
-            default => ['power'],
+            $this->by === HeatBy::Cable => ['pipeWall', 'supply', 'waterDrop', 'loop', 'cableDepth', 'cableDays'],
+            $this->hasBoth() => [],
+            default => ['power', 'cableDays'],
         };
+    }
+
+    /** Whether a cable lies in it beside the pipes. */
+    public function hasBoth(): bool
+    {
+        return $this->present() && $this->by === HeatBy::Pipes && $this->cableDepth > 0.0;
     }
 
     /** Mean of the water on the design day, °C. */

@@ -126,6 +126,11 @@ enum Part: string
     case Loads = 'loads';
     #[Described('Steel', Group::Floor, 9, undrawn: 'thinner than any line at these scales', uncounted: 'bars')]
     case Steel = 'steel';
+    #[Described(
+        'Mix', Group::Floor, 16, undrawn: 'what concrete is made of', uncounted: 'what concrete is made of',
+        unordered: 'said with the concrete',
+    )]
+    case Mix = 'mix';
     #[Described('Floor finish', Group::Floor, 1, uncounted: 'laid by others', unordered: 'laid by others')]
     case Finish = 'finish';
 
@@ -198,7 +203,7 @@ enum Part: string
             $order = array_values(array_filter($order, static fn (self $p): bool => $p !== self::EdgeUnder));
             array_splice($order, (int) array_search(self::EdgeInside, $order, true), 0, [self::EdgeUnder]);
         }
-        $unbuilt = [self::Space, self::Walkout, self::Service, self::Loads, self::Steel, self::Repairs, self::TakenOut];
+        $unbuilt = [self::Space, self::Walkout, self::Service, self::Loads, self::Steel, self::Mix, self::Repairs, self::TakenOut];
 
         if (! $design->supports->areBuilt()) {
             $unbuilt[] = self::Supports;

@@ -89,6 +89,7 @@ final readonly class Typical
             ),
             Part::Closer => $this->layer($d->closer, 2, 50),
             Part::Steel => $in->steel(),
+            Part::Mix => $d->mix->but(class: ConcreteClass::C20),
             Part::Slab, Part::Wall, Part::Space, Part::Walkout, Part::Loads, Part::Finish => null,
         };
     }
@@ -119,7 +120,8 @@ final readonly class Typical
             $of instanceof Service => new Service(0.0),
             $of instanceof SoilGas => $of->but(pipe: 0.0),
             $of instanceof Steel => $of->but(bar: 0.0),
-            $of instanceof Finish => $of->but(kind: FloorFinish::Bare),
+            $of instanceof Finish => new Finish,
+            $of instanceof Mix => new Mix,
             $of instanceof Walkout => $of->but(drop: 0.0),
             $of instanceof Neighbour => $of->but(width: 0.0),
             default => self::thin($of),

@@ -26,7 +26,7 @@ final class DampFile
     {
         $air = $damp->air;
         $round = static fn (array $values, int $digits): array => array_map(static fn (float $v): float => round($v, $digits), $values);
-        $limit = $damp->design->finish->kind->limit();
+        $limit = $damp->design->finish->strictest()->limit();
 
         return [
             'method' => 'ISO 13788:2012 (vapour pressures, condensation month by month, f_Rsi), from memory; ground side and surfaces '

@@ -77,6 +77,10 @@ final class Catalogue
                 [Place::Screed, Place::Deck], self::ISO.', mortar and screed',
             ),
             new Material(
+                'semi-dry-screed', 'Semi-dry sand and cement screed', Kind::Concrete, 1.0, 1900, 1000, 10, null, Hatch::Screed,
+                [Place::Screed], 'λ by common practice, no source: less compact than wet screed; heat capacity '.self::ISO,
+            ),
+            new Material(
                 'dense-block', 'Dense concrete block', Kind::Masonry, 1.13, 1900, 1000, 10, null, Hatch::Masonry, $masonry,
                 self::ISO.', blocks with joints, common practice',
             ),
@@ -88,6 +92,10 @@ final class Catalogue
                 'light-block', 'Light-weight block', Kind::Masonry, 0.16, 600, 1000, 6, null, Hatch::Masonry, $masonry,
                 'λ by common practice, no source; heat capacity '.self::ISO,
             ),
+            new Material(
+                'engineering-brick', 'Engineering brick', Kind::Masonry, 1.0, 2200, 1000, 40, null, Hatch::Masonry, $masonry,
+                'common practice, no source; heat capacity '.self::ISO,
+            ),
             new Material('brick', 'Brick', Kind::Masonry, 0.77, 1700, 1000, 10, null, Hatch::Masonry, $masonry, self::ISO),
             self::board('eps-15psi', 'EPS board, 15 psi (104 kPa)', 0.0361, 22, 60, 104, Hatch::Foam, $soft, 'eps'),
             self::board('eps-25psi', 'EPS board, 25 psi (173 kPa)', 0.0343, 29, 60, 173, Hatch::Foam, $firm, 'eps'),
@@ -95,6 +103,7 @@ final class Catalogue
                 'eps-form', 'EPS form face', 0.0361, 24, 60, 104, Hatch::Foam, [Place::Form, Place::Wall], 'eps',
                 'R-4 per inch, common practice, no source; heat capacity, µ and moisture factor ISO 10456:2007, table 4 (from memory)',
             ),
+            self::board('xps-15psi', 'XPS board, 15 psi (104 kPa)', 0.0288, 21, 150, 104, Hatch::Foam, $soft, 'xps'),
             self::board('xps-25psi', 'XPS board, 25 psi (173 kPa)', 0.0288, 28, 150, 173, Hatch::Foam, $firm, 'xps'),
             self::board('xps-40psi', 'XPS board, 40 psi (276 kPa)', 0.0288, 32, 150, 276, Hatch::DenseFoam, $hard, 'xps'),
             self::board('xps-60psi', 'XPS board, 60 psi (414 kPa)', 0.0288, 36, 150, 414, Hatch::DenseFoam, $hard, 'xps'),
@@ -118,6 +127,10 @@ final class Catalogue
                 1030,
             ),
             self::board(
+                'stone-wool-rated', 'Stone wool board, rated 60 kPa (9 psi)', 0.038, 165, 1, 60, Hatch::Wool, $soft, 'wool',
+                'common practice, no source; heat capacity, µ and moisture factor ISO 10456:2007, table 4 (from memory)', 1030,
+            ),
+            self::board(
                 'cavity-wool', 'Mineral wool, cavity slab', 0.0361, 40, 1, null, Hatch::Wool,
                 [Place::Wall, Place::Lining, Place::Closer, Place::Cavity, Place::Deck], 'wool',
                 'R-4 per inch, common practice, no source; heat capacity, µ and moisture factor ISO 10456:2007, table 4 (from memory)', 1030,
@@ -132,6 +145,10 @@ final class Catalogue
                 [Place::Bed], self::ISO.', sand and gravel',
             ),
             new Material(
+                'hardcore', 'Hardcore, broken and compacted', Kind::Aggregate, 2.0, 1900, 910, 50, null, Hatch::Stone, [Place::Bed],
+                self::ISO.', sand and gravel',
+            ),
+            new Material(
                 'sand', 'Sand, compacted', Kind::Aggregate, 2.0, 1900, 910, 50, null, Hatch::Sand, [Place::Blinding, Place::Bed],
                 self::ISO.', sand and gravel',
             ),
@@ -143,6 +160,9 @@ final class Catalogue
             new Material(
                 'drainage-board', 'Drainage board with filter', Kind::Plastic, 0.05, 60, 1450, 20, null, Hatch::Wool,
                 [Place::Drainage], 'λ taken wet, common practice, no source',
+            ),
+            new Material(
+                'hdpe-panel', 'HDPE panel', Kind::Plastic, 0.5, 980, 1800, 100_000, null, Hatch::Lining, [Place::Cover], self::ISO,
             ),
             new Material(
                 'cement-board', 'Cement board', Kind::Mineral, 0.35, 1200, 1000, 30, null, Hatch::Lining,

@@ -79,7 +79,9 @@ final readonly class Product
     /** R of its thickness without air films, m²K/W. */
     public function bare(): float
     {
-        return max(0.0, ($this->resistance ?? ($this->thickness ?? 0.0) / ($this->conductivity ?? 1.0)) - ($this->films ? self::FILMS : 0.0));
+        $said = $this->resistance ?? ($this->thickness ?? 0.0) / ($this->conductivity ?? 1.0);
+
+        return max(0.0, $said - ($this->films ? self::FILMS : 0.0));
     }
 
     /** As designs use it. */

@@ -228,6 +228,10 @@ final readonly class Painter
                     Part::Heating, Catalogue::get('dimple-membrane'), $x, $at->floor - $d->heating->depth,
                     max(0.010, $d->heating->pipe),
                 );
+                $regions[] = $d->heating->hasBoth() ? Region::ring(
+                    Part::Heating, Catalogue::get('metal-flashing'), $x + $d->heating->spacing / 2,
+                    $at->floor - $d->heating->cableDepth, 0.008,
+                ) : null;
             }
         }
         if ($at->lining) {

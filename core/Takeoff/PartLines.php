@@ -168,7 +168,7 @@ final readonly class PartLines
                 ), 0.10, $this->job->size($d->wall->insideThickness()).' wide',
             ),
             Part::Service, Part::Recess, Part::Space, Part::Wall, Part::Closer, Part::Walkout, Part::Loads, Part::Finish,
-            Part::Repairs, Part::TakenOut => [],
+            Part::Repairs, Part::TakenOut, Part::Mix => [],
         };
     }
 
@@ -417,10 +417,12 @@ final readonly class PartLines
         $loops = max(1.0, ceil($floor / $heating->spacing / max(1.0, $heating->loop)));
         $coil = $this->job->isMetric() ? 100.0 : 300 * Measure::FOOT;
 
-        return Goods::of(
+        return [...($heating->hasBoth() ? Goods::of(
+            Good::HeatingCable, Part::Heating->value, $floor, 0.0, note: 'beside the pipes, mats by the floor’s area',
+        ) : []), ...Goods::of(
             Good::HeatingPipe, Part::Heating->value, $floor / $heating->spacing + $loops * self::FEED, 0.05,
             $this->job->size($heating->pipe),
             new Pack($this->job->isMetric() ? 'coil 100 m' : 'coil 300 ft', $coil), sprintf('%d loops, feeds in', $loops),
-        );
+        )];
     }
 }

@@ -87,7 +87,8 @@ final class ProductTest extends TestCase
 
     public function test_a_project_file_carries_it_and_reads_back(): void
     {
-        $product = new Product('own-plank', 3, 'Blue plank', 'xps-25psi', 0.03, null, null, false, 30.0, 240.0, sold: [0.05, 0.1], mark: 'blue');
+        $product = new Product('own-plank', 3, 'Blue plank', 'xps-25psi', 0.03, null, null, false, 30.0, 240.0, sold: [0.05, 0.1],
+            mark: 'blue');
         $example = Examples::of('stem-wall-slab') ?? throw new RuntimeException;
         $project = new Project(
             $example->name, $example->units, $example->site, [new Option('A', true, '', self::design($product))], products: [$product],

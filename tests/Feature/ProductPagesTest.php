@@ -19,7 +19,8 @@ use Tests\TestCase;
 final class ProductPagesTest extends TestCase
 {
     private const TYPED = [
-        'name' => 'Blue plank 30', 'like' => 'xps-25psi', 'conductivity_w_mk' => '0.031', 'density_kg_m3' => '30', 'strength_kpa' => '300 kPa',
+        'name' => 'Blue plank 30', 'like' => 'xps-25psi', 'conductivity_w_mk' => '0.031', 'density_kg_m3' => '30',
+        'strength_kpa' => '300 kPa',
         'films' => 'no', 'sold_m' => '50 mm; 100 mm', 'sheet' => 'Sheet 12, 2026', 'mark' => 'blue, three dots',
     ];
 
@@ -42,9 +43,10 @@ final class ProductPagesTest extends TestCase
         $this->get('/materials')->assertOk()->assertSee('Blue plank 30');
         $page = "/projects/{$this->project->id}/section/{$this->option->id}";
         $this->get("{$page}/parts")->assertOk();
-        $this->save(['board_above' => ['material' => 'own-blue-plank-30'], 'loads' => ['floor_live_kpa' => '5']])->assertSessionHasNoErrors();
+        $this->save(['board_above' => ['material' => 'own-blue-plank-30'], 'loads' => ['floor_live_kpa' => '5']])
+            ->assertSessionHasNoErrors();
         $this->get($page)->assertOk()->assertSee('Blue plank 30')->assertSee('resistance to vapour is not said');
-        $design = $this->option->fresh()->design ?? self::fail('it is there');
+        $design = ($this->option->fresh() ?? self::fail('it is there'))->design;
         self::assertSame('own-blue-plank-30', $design->boardAbove->material->slug);
         self::assertEqualsWithDelta(100.0, LoadVerdict::of($this->project->site, $design)->at('on-slab')?->allowableLong(), 1e-9);
 
@@ -69,7 +71,7 @@ final class ProductPagesTest extends TestCase
         $this->put("/projects/{$this->project->id}/products/own-blue-plank-30")->assertNotFound();
         $this->save(['board_above' => ['thickness_m' => '100 mm']])->assertSessionHasNoErrors();
         $this->post("/projects/{$this->project->id}/section/{$this->option->id}/undo");
-        self::assertSame('own-blue-plank-30', $this->option->fresh()?->design->boardAbove->material->slug);
+        self::assertSame('own-blue-plank-30', $this->option->refresh()->design->boardAbove->material->slug);
     }
 
     public function test_what_is_wrong_is_said_at_its_field_and_nothing_is_added(): void
@@ -77,7 +79,8 @@ final class ProductPagesTest extends TestCase
         $this->post('/products', ['product' => [...self::TYPED, 'conductivity_w_mk' => 'little']])
             ->assertSessionHasErrors('product.conductivity_w_mk');
         $this->post('/products', ['product' => [...self::TYPED, 'name' => '']])->assertSessionHasErrors('product.name');
-        $this->post('/products', ['product' => [...self::TYPED, 'conductivity_w_mk' => '']])->assertSessionHasErrors('product.conductivity_w_mk');
+        $this->post('/products', ['product' => [...self::TYPED, 'conductivity_w_mk' => '']])
+            ->assertSessionHasErrors('product.conductivity_w_mk');
         $this->post('/products', ['product' => [...self::TYPED, 'sold_m' => '50 mm; much']])->assertSessionHasErrors('product.sold_m');
         $this->post('/products', [])->assertSessionHasErrors();
         self::assertSame([], $this->firm->fresh()?->products);

@@ -94,6 +94,8 @@ final class ProductController
         $newer = $project->newerProducts()[$product] ?? abort(404);
         $project->takeProduct($newer);
 
-        return redirect()->route('options.index', $project)->with('said', sprintf('%s: version %.0f is taken over.', $newer->name, $newer->version));
+        return redirect()->route('options.index', $project)->with(
+            'said', sprintf('%s: version %.0f is taken over.', $newer->name, $newer->version),
+        );
     }
 }

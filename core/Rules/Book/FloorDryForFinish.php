@@ -51,7 +51,7 @@ final class FloorDryForFinish extends Rule
     public function judge(Subject $s): ?Finding
     {
         $finish = $s->design->finish;
-        $limit = $finish->kind->limit();
+        $limit = $finish->strictest()->limit();
         $drying = $s->damp()->drying;
         if ($limit === null || $drying === null) {
             return null;

@@ -374,6 +374,39 @@ final class RulebookTest extends TestCase
                 self::STEM, ['field_board' => ['material' => 'own-plank', 'thickness_m' => 0.08]], 'fix',
                 ['field_board' => ['material' => 'own-plank', 'thickness_m' => 0.1]],
             ],
+            'cement-replaced-modestly' => [self::STEM, ['mix' => ['replaced_share' => 0.5]], 'note', ['mix' => ['replaced_share' => 0.3]]],
+            'concrete-strong-enough' => [self::STEM, ['mix' => ['class' => 'c16']], 'fix', ['mix' => ['class' => 'c20']]],
+            'slump-modest' => [self::STEM, ['mix' => ['slump_m' => 0.2]], 'note', ['mix' => ['slump_m' => 0.1]]],
+            'fibres-are-no-bars' => [
+                self::STEM, ['mix' => ['fibres' => 'yes'], 'steel' => ['bar_m' => 0]], 'note', ['mix' => ['fibres' => 'yes']],
+            ],
+            'semi-dry-screed-thick' => [
+                self::SCREED, ['screed' => ['material' => 'semi-dry-screed', 'thickness_m' => 0.055]], 'fix',
+                ['screed' => ['material' => 'semi-dry-screed', 'thickness_m' => 0.065]],
+            ],
+            'cable-parted-from-pipes' => [
+                self::HEATED, ['heating' => ['cable_depth_m' => 0.1, 'cable_days' => 'surplus']], 'fix',
+                ['heating' => ['cable_depth_m' => 0.16, 'cable_days' => 'surplus']],
+            ],
+            'cable-days-said' => [
+                self::HEATED, ['heating' => ['cable_depth_m' => 0.16]], 'not checked',
+                ['heating' => ['cable_depth_m' => 0.16, 'cable_days' => 'cold']],
+            ],
+            'grind-stops-in-time' => [
+                self::STEM, ['finish' => ['kind' => 'ground', 'exposure' => 'coarse']], 'note',
+                ['finish' => ['kind' => 'ground', 'exposure' => 'fine', 'grit' => 400]],
+            ],
+            'ground-floor-flat' => [
+                self::STEM, ['finish' => ['kind' => 'ground', 'flatness_m' => 0.006]], 'fix',
+                ['finish' => ['kind' => 'ground', 'flatness_m' => 0.003]],
+            ],
+            'infill-shows' => [
+                self::STEM, ['finish' => ['kind' => 'ground'], 'recess' => ['width_m' => 0.5]], 'note', ['finish' => ['kind' => 'ground']],
+            ],
+            'finish-areas-fit' => [
+                self::STEM, ['finish' => ['areas' => [['kind' => 'tiles', 'area_m2' => 200]]]], 'fix',
+                ['finish' => ['areas' => [['kind' => 'tiles', 'area_m2' => 20]]]],
+            ],
             'cracks-filled' => [self::OLD, ['repairs' => ['cracks' => [self::CRACK]]], 'fix', []],
             'wet-cracks-led-away' => [self::OLD, ['repairs' => ['cracks' => [['wet' => 'yes'] + self::CRACK]]], 'fix', []],
             'wide-cracks-judged' => [self::OLD, ['repairs' => ['cracks' => [['width_m' => 0.008] + self::CRACK]]], 'fix', []],
