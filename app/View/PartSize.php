@@ -9,6 +9,7 @@ use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Drains;
 use Ondergrond\Design\EdgeBeam;
+use Ondergrond\Design\EdgeSteel;
 use Ondergrond\Design\Finish;
 use Ondergrond\Design\Footing;
 use Ondergrond\Design\Form;
@@ -62,6 +63,7 @@ final readonly class PartSize
             $of instanceof SoilGas => $this->sizes($of->pipe),
             $of instanceof Neighbour => $this->sizes($of->width),
             $of instanceof Walkout => $this->sizes($of->drop),
+            $of instanceof EdgeSteel => $this->sizes($of->thickest()),
             $of instanceof Steel => $this->sizes($of->bar, $of->spacing),
             $of instanceof Lining, $of instanceof Deck, $of instanceof Wall => $this->sizes($of->thickness()),
             $of instanceof Heating => $of->in->label(),

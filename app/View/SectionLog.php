@@ -26,6 +26,8 @@ use Ondergrond\Material\Materials;
 use Ondergrond\Material\Place;
 use Ondergrond\Section\Layout;
 use Ondergrond\Size\Parameter;
+use Ondergrond\Size\Stock;
+use Ondergrond\Units\BarNumber;
 use Ondergrond\Units\Lumber;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
@@ -211,7 +213,7 @@ final readonly class SectionLog
                     array_keys($value),
                 );
             } else {
-                $fields[] = $this->field($part, $key, $value);
+                $fields[] = $this->field($part, $key, $value, $this->bar($part, $key, $value));
             }
         }
         if ($object->present() && Standing::may($part)) {
@@ -267,6 +269,13 @@ final readonly class SectionLog
         return $this->format->system === UnitSystem::InchPound && $this->materials->get($material)->kind === Kind::Wood
             ? Lumber::called($depth)
             : null;
+    }
+
+    /** Bars go by their number where they are sold by inches. */
+    private function bar(Part $part, string $key, mixed $value): ?string
+    {
+        return $this->format->system === UnitSystem::InchPound && is_float($value)
+            && SizePath::said($part->value.'.'.$key)?->sold === Stock::Bars ? BarNumber::called($value) : null;
     }
 
     /** @param  string|null  $called  what a piece of that size is called */

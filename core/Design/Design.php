@@ -81,6 +81,7 @@ final readonly class Design
         public Neighbour $neighbour = new Neighbour(new Layer('xps-25psi'), 0.0, 0.1, 0.0, 0.05),
         public Loads $loads = new Loads,
         public Steel $steel = new Steel,
+        public EdgeSteel $edgeSteel = new EdgeSteel,
         public Mix $mix = new Mix,
         public Finish $finish = new Finish,
         public SoilGas $gas = new SoilGas,

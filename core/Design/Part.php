@@ -126,6 +126,8 @@ enum Part: string
     case Loads = 'loads';
     #[Described('Steel', Group::Floor, 9, undrawn: 'thinner than any line at these scales', uncounted: 'bars')]
     case Steel = 'steel';
+    #[Described('Bars of edge and wall', Group::Edge, 13, uncounted: 'bars')]
+    case EdgeSteel = 'edge_steel';
     #[Described(
         'Mix', Group::Floor, 16, undrawn: 'what concrete is made of', uncounted: 'what concrete is made of',
         unordered: 'said with the concrete',
@@ -203,7 +205,10 @@ enum Part: string
             $order = array_values(array_filter($order, static fn (self $p): bool => $p !== self::EdgeUnder));
             array_splice($order, (int) array_search(self::EdgeInside, $order, true), 0, [self::EdgeUnder]);
         }
-        $unbuilt = [self::Space, self::Walkout, self::Service, self::Loads, self::Steel, self::Mix, self::Repairs, self::TakenOut];
+        $unbuilt = [
+            self::Space, self::Walkout, self::Service, self::Loads, self::Steel, self::EdgeSteel, self::Mix,
+            self::Repairs, self::TakenOut,
+        ];
 
         if (! $design->supports->areBuilt()) {
             $unbuilt[] = self::Supports;

@@ -20,9 +20,9 @@ final readonly class Standing
             Part::Stone, Part::Service, Part::Gas, Part::Blinding, Part::EdgeInside, Part::Field, Part::Perimeter, Part::Sheet, Part::Beam,
             Part::Recess, Part::Steel, Part::Supports,
         ],
-        'footing' => [Part::EdgeUnder, Part::Footing],
+        'footing' => [Part::EdgeUnder, Part::Footing, Part::EdgeSteel],
         'stem' => [Part::Cavity, Part::Form, Part::Footing, Part::EdgeUnder],
-        'edge_beam' => [Part::EdgeUnder],
+        'edge_beam' => [Part::EdgeUnder, Part::EdgeSteel],
         'deck' => [Part::Space],
         'wall' => [Part::Closer],
     ];

@@ -17,6 +17,7 @@ final readonly class Steel implements DesignPart
      * @param  float  $bar  diameter, m
      * @param  float  $spacing  both ways, m
      * @param  float  $cover  of concrete to the underside, m
+     * @param  BarMaterial  $made  these and the bars of edge and wall
      * @param  float  $edgeCover  of concrete where the edge is cast against board or ground, m
      */
     public function __construct(
@@ -28,6 +29,10 @@ final readonly class Steel implements DesignPart
         public float $cover = 0.04,
         #[Size('cover at the edge', sold: new Steps(0.2, 5, 0.25))]
         public float $edgeCover = 0.075,
+        #[Size('made of')]
+        public BarMaterial $made = BarMaterial::Steel,
+        #[Size('held by')]
+        public Chairs $chairs = Chairs::NotSaid,
     ) {}
 
     public function present(): bool

@@ -89,6 +89,12 @@ final readonly class Typical
             ),
             Part::Closer => $this->layer($d->closer, 2, 50),
             Part::Steel => $in->steel(),
+            Part::EdgeSteel => new EdgeSteel(
+                $in->size(0.5, 12), mats: $d->stem->present() ? 1.0 : 2.0, cover: $in->size(3, 75),
+                dowel: $d->stem->present() ? $in->size(0.5, 12) : 0.0,
+                dowelSpacing: $in->size($d->hasRoomBelowGrade() ? 12 : 48, $d->hasRoomBelowGrade() ? 300 : 1200),
+                lap: $in->size(20, 500),
+            ),
             Part::Mix => $d->mix->but(class: ConcreteClass::C20),
             Part::Slab, Part::Wall, Part::Space, Part::Walkout, Part::Loads, Part::Finish => null,
         };
@@ -122,6 +128,7 @@ final readonly class Typical
             $of instanceof Steel => $of->but(bar: 0.0),
             $of instanceof Finish => new Finish,
             $of instanceof Mix => new Mix,
+            $of instanceof EdgeSteel => $of->but(bar: 0.0, dowel: 0.0, wallBar: 0.0),
             $of instanceof Walkout => $of->but(drop: 0.0),
             $of instanceof Neighbour => $of->but(width: 0.0),
             default => self::thin($of),

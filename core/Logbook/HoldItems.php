@@ -84,6 +84,9 @@ final readonly class HoldItems
                 $item('top', 'Footing’s top against drawn', EntryKind::Level, Part::Footing, 0.0, -0.012, 0.0),
                 $item('over-dig', 'Footing’s top over the dug floor', EntryKind::Size, Part::Footing, $at->stemFoot - $at->dig, 0.150),
                 $item('bars', 'Bars counted, cover 75 mm on earth, dowels in'),
+                ...($d->edgeSteel->bar > 0.0 ? [$item(
+                    'bar-count', 'Bars along the footing', EntryKind::Count, Part::EdgeSteel, $d->edgeSteel->count, $d->edgeSteel->count,
+                )] : []),
                 $item('frozen', 'Ground not frozen, soft or undermined', byCompetent: true, source: 'ACI 306R (from memory)'),
             ],
             HoldPoint::Forms => [

@@ -209,6 +209,13 @@ final class Catalogue
                 self::ISO,
             ),
             new Material(
+                'steel-bar', 'Reinforcing steel', Kind::Metal, 50.0, 7850, 450, 1_000_000, null, Hatch::Sheet, [], self::ISO,
+            ),
+            new Material(
+                'polymer-bar', 'Bars of fibre polymer', Kind::Plastic, 0.7, 2000, 1000, 1_000_000, null, Hatch::Sheet, [],
+                'common practice, no source',
+            ),
+            new Material(
                 'polyethylene', 'Polyethylene sheet', Kind::Plastic, 0.33, 920, 2200, 333_000, null, Hatch::Sheet,
                 [Place::Lining, Place::Deck], self::ISO.'; µ from s_d 50 m at 0.15 mm, same table',
             ),

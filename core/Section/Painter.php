@@ -73,6 +73,7 @@ final readonly class Painter
             ...$this->wing(),
             ...$this->openings(),
             ...$this->supports(),
+            ...$this->bars(),
         ]);
     }
 
@@ -403,6 +404,48 @@ final readonly class Painter
         }
 
         return $regions;
+    }
+
+    /**
+     * Bars along footing or beam, dowels, and bars in the wall: too thin for any field.
+     *
+     * @return list<Region|null>
+     */
+    private function bars(): array
+    {
+        [$d, $at, $bars] = [$this->d, $this->at, $this->d->edgeSteel];
+        if (! $bars->present() || $this->side === Side::Neighbour) {
+            return [];
+        }
+        $made = Catalogue::get($d->steel->made->material());
+        $stem = $d->stem->present();
+        $middle = $at->inner / 2;
+        [$x0, $x1] = $stem ? [$middle - $d->footing->width / 2, $middle + $d->footing->width / 2] : [$at->inner, 0.0];
+        $top = $stem ? $at->stemFoot : $at->slab;
+        $heights = $bars->mats > 1.0 ? [$at->foot + $bars->cover, $top - $d->steel->cover] : [$at->foot + $bars->cover];
+        $regions = [];
+        $round = $bars->bar > 0.0 && ($d->footing->present() || ! $stem) ? (int) $bars->count : 0;
+        for ($i = 0; $i < $round; $i++) {
+            $x = $round === 1 ? ($x0 + $x1) / 2 : $x0 + $bars->cover + $i * ($x1 - $x0 - 2 * $bars->cover) / ($round - 1);
+            foreach ($heights as $y) {
+                $regions[] = Region::ring(Part::EdgeSteel, $made, $x, $y, $bars->bar);
+            }
+        }
+        if (! $stem) {
+            return $regions;
+        }
+        $upright = static fn (float $x, float $bar, float $from, float $to): ?Region => Region::box(
+            Part::EdgeSteel, $made, $x - $bar / 2, $from, $x + $bar / 2, $to,
+        )?->drawnOnly();
+        $wall = $at->inner + $bars->wallCover + $bars->wallBar / 2;
+
+        return [
+            ...$regions,
+            $bars->dowel <= 0.0 || ! $d->footing->present() ? null : $upright(
+                $middle, $bars->dowel, $at->foot + $bars->cover, min($at->top, $at->stemFoot + max($bars->lap, 0.4)),
+            ),
+            $bars->wallBar > 0.0 ? $upright($wall, $bars->wallBar, $at->stemFoot, $at->top - $bars->wallCover) : null,
+        ];
     }
 
     /**

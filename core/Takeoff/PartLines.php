@@ -159,6 +159,7 @@ final readonly class PartLines
             ),
             Part::Heating => $this->heating($floor),
             Part::Steel => Steel::mat($part, $d, $extent->area($at->slabEnd)),
+            Part::EdgeSteel => Steel::edge($d, $extent->exposed(-$d->stem->layer->thickness / 2), $at->top - $at->stemFoot),
             Part::Shield => Goods::of(
                 Good::Shield, $part->value, $extent->exposed($at->boardFace), 0.05, note: 'corners and laps in the waste',
             ),

@@ -36,9 +36,9 @@ final class QuantityParser
         if ($text === '') {
             throw UnreadableQuantity::empty($example);
         }
-        $lumber = $quantity === Quantity::Thickness ? Lumber::depth($text) : null;
-        if ($lumber !== null) {
-            return $lumber;
+        $called = $quantity === Quantity::Thickness ? Lumber::depth($text) ?? BarNumber::diameter($text) : null;
+        if ($called !== null) {
+            return $called;
         }
         $sign = 1.0;
         if ($text[0] === '-' || $text[0] === '+') {

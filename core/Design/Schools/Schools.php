@@ -16,7 +16,7 @@ final class Schools
             static fn (School $s): array => [$s->slug(), $s],
             [
                 new SheetAndBoards, new BoardsAndSlab, new FrostDefence, new WallSide, new WallKind, new FormFoot, new OutsideMaterial,
-                new MatAndWallBoards,
+                new MatAndWallBoards, new Bars,
             ],
         ), 1, 0);
     }

@@ -48,7 +48,9 @@ final class FibresAreNoBars extends Rule
 
     public function judge(Subject $s): ?Finding
     {
-        return $s->design->mix->fibres !== Done::Yes || $s->design->steel->present() || ! $s->design->isNew(Part::Slab) ? null : $this->note(
+        $d = $s->design;
+
+        return $d->mix->fibres !== Done::Yes || $d->steel->present() || ! $d->isNew(Part::Slab) ? null : $this->note(
             'There are fibres in the concrete and no bars: fibres carry nothing across a crack.',
             remedy: Remedy::of('Lay bars.', static fn (Design $d): Design => $d->with(['steel' => $s->stock->steel()])),
         );

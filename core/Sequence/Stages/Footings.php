@@ -59,7 +59,7 @@ final class Footings implements Stage
             ),
             new Task(
                 'footing-steel', 'Bars on blocks, dowels', [new After('footing-forms', 'cover')], $of->hours(0.1 * $of->round(), 2),
-                weather: [Weather::Steel], hold: HoldPoint::Footing, caution: 'Caps on bars.', isDone: $footing,
+                weather: [Weather::Steel], hold: HoldPoint::Footing, caution: 'Caps on bars.', parts: [Part::EdgeSteel], isDone: $footing,
             ),
             new Task(
                 'footing-sleeves', 'Sleeves set; mud and water out', [new After('footing-steel', 'pump, then scrape')],

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ondergrond\Takeoff\Counts;
 
+use Ondergrond\Design\BarMaterial;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Material\Catalogue;
 use Ondergrond\Takeoff\Good;
 use Ondergrond\Takeoff\Line;
 
@@ -25,6 +27,9 @@ final class Steel
 
     private const DENSITY = 7850.0;
 
+    /** Length of a bar as it is sold, m; common practice, no source. */
+    private const BAR = 6.0;
+
     /** @param  float  $bar  diameter, m; the mass is in kg/m */
     public static function mass(float $bar): float
     {
@@ -38,6 +43,41 @@ final class Steel
     }
 
     /**
+     * Bars along footing or beam, dowels of twice their lap, bars in the wall, with their laps.
+     *
+     * @param  float  $length  along the edge, m
+     * @param  float  $high  of the wall, m
+     * @return list<Line>
+     */
+    public static function edge(Design $design, float $length, float $high): array
+    {
+        $bars = $design->edgeSteel;
+        $lap = $bars->lap > 0.0 ? $bars->lap : $design->steel->made->lap() * $bars->thickest();
+        $stem = $design->stem->present();
+        $along = $bars->bar > 0.0 ? self::mass($bars->bar) * $bars->count * $bars->mats * $length * (1 + $lap / self::BAR) : 0.0;
+        $dowels = $stem && $bars->dowel > 0.0
+            ? self::mass($bars->dowel) * ceil($length / $bars->dowelSpacing) * ($design->footing->height + $lap) : 0.0;
+        $wall = $stem && $bars->wallBar > 0.0
+            ? self::mass($bars->wallBar) * $length * ($high + $lap) / $bars->wallSpacing : 0.0;
+
+        return Goods::of(
+            Good::Steel, Part::EdgeSteel->value, ($along + $dowels + $wall) * self::ofSteel($design), self::WASTE,
+            note: 'bars of edge and wall with their laps'.self::said($design),
+        );
+    }
+
+    /** A polymer bar weighs a quarter of a steel one. */
+    private static function ofSteel(Design $design): float
+    {
+        return Catalogue::get($design->steel->made->material())->density / self::DENSITY;
+    }
+
+    private static function said(Design $design): string
+    {
+        return $design->steel->made === BarMaterial::Steel ? '' : ', of '.$design->steel->made->label();
+    }
+
+    /**
      * @param  float  $area  of the slab, m²
      * @return list<Line>
      */
@@ -46,8 +86,8 @@ final class Steel
         $steel = $design->steel;
 
         return Goods::of(
-            Good::Steel, $part->value, self::perArea($steel->bar, $steel->spacing) * $area, self::WASTE,
-            note: 'the mat; edge bars, laps and chairs are not counted',
+            Good::Steel, $part->value, self::perArea($steel->bar, $steel->spacing) * $area * self::ofSteel($design), self::WASTE,
+            note: 'the mat; laps and chairs are not counted'.self::said($design),
         );
     }
 }

@@ -407,6 +407,28 @@ final class RulebookTest extends TestCase
                 self::STEM, ['finish' => ['areas' => [['kind' => 'tiles', 'area_m2' => 200]]]], 'fix',
                 ['finish' => ['areas' => [['kind' => 'tiles', 'area_m2' => 20]]]],
             ],
+            'dowels-close-enough' => [
+                self::ROOM, ['edge_steel' => ['dowel_m' => 0.012, 'dowel_spacing_m' => 0.6]], 'fix',
+                ['edge_steel' => ['dowel_m' => 0.012, 'dowel_spacing_m' => 0.3]],
+            ],
+            'tall-walls-tied' => [
+                self::ROOM, ['edge_steel' => ['bar_m' => 0.012]], 'not checked', ['edge_steel' => ['wall_bar_m' => 0.012]],
+            ],
+            'beam-has-two-mats' => [
+                self::SLAB, ['edge_steel' => ['bar_m' => 0.012]], 'fix', ['edge_steel' => ['bar_m' => 0.012, 'mats' => 2]],
+            ],
+            'edge-bars-covered' => [
+                self::ROOM, ['edge_steel' => ['bar_m' => 0.012, 'cover_m' => 0.05]], 'fix', ['edge_steel' => ['bar_m' => 0.012]],
+            ],
+            'edge-bars-fit' => [
+                self::ROOM, ['edge_steel' => ['bar_m' => 0.02, 'count' => 15]], 'fix', ['edge_steel' => ['bar_m' => 0.02, 'count' => 5]],
+            ],
+            'laps-long-enough' => [
+                self::ROOM, ['edge_steel' => ['bar_m' => 0.012, 'lap_m' => 0.3]], 'fix',
+                ['edge_steel' => ['bar_m' => 0.012, 'lap_m' => 0.5]],
+            ],
+            'polymer-ordered-bent' => [self::SLAB, ['steel' => ['made' => 'polymer']], 'note', []],
+            'chairs-hold-bars' => [self::SLAB, ['steel' => ['chairs' => 'wire']], 'fix', ['steel' => ['chairs' => 'pinned']]],
             'cracks-filled' => [self::OLD, ['repairs' => ['cracks' => [self::CRACK]]], 'fix', []],
             'wet-cracks-led-away' => [self::OLD, ['repairs' => ['cracks' => [['wet' => 'yes'] + self::CRACK]]], 'fix', []],
             'wide-cracks-judged' => [self::OLD, ['repairs' => ['cracks' => [['width_m' => 0.008] + self::CRACK]]], 'fix', []],
