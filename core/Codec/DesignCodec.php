@@ -142,7 +142,8 @@ final class DesignCodec
                 if (in_array($key, SizePath::MATERIALS, true)) {
                     $faults[] = self::materialFault("/{$part->value}/{$key}", $value, $places, $materials);
                 }
-                foreach (is_array($value) ? $value : [] as $i => $layer) {
+                $made = array_filter(is_array($value) ? $value : [], static fn (mixed $of): bool => isset($of['material']));
+                foreach ($made as $i => $layer) {
                     $faults[] = self::materialFault("/{$part->value}/{$key}/{$i}/material", $layer['material'], $places, $materials);
                 }
             }

@@ -12,6 +12,7 @@ enum CoverBacking: string implements Choice
     case NotSaid = 'not-said';
     case Direct = 'direct';
     case SlipLayer = 'slip-layer';
+    case Layers = 'layers';
 
     public function label(): string
     {
@@ -19,6 +20,7 @@ enum CoverBacking: string implements Choice
             self::NotSaid => 'not said',
             self::Direct => 'straight on the foam',
             self::SlipLayer => 'wrap, felt and lath',
+            self::Layers => 'layers as listed',
         };
     }
 }

@@ -19,6 +19,8 @@ final readonly class OutsideBoard implements DesignPart
         public Layer $layer,
         #[Size('below ground', sold: new Steps(6.0, 50, 2))]
         public float $depthBelowGrade,
+        #[Size('held by')]
+        public BoardHeld $held = BoardHeld::NotSaid,
     ) {}
 
     public function present(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Drawing;
 
+use Ondergrond\Design\BehindKind;
 use Ondergrond\Design\CoverBacking;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
@@ -51,9 +52,11 @@ final readonly class DampLayers
                 $face,
                 ($at->top + $grade) / 2,
             ], 'cover: '.lcfirst($d->cover->layer->material->name).match ($d->cover->backing) {
-                CoverBacking::SlipLayer => ' on lath, felt and wrap',
                 CoverBacking::Direct => ' straight on the foam',
                 CoverBacking::NotSaid => '',
+                CoverBacking::SlipLayer, CoverBacking::Layers => ' on '.implode(', ', array_map(
+                    static fn (BehindKind $k): string => $k->label(), array_reverse($d->cover->kinds()),
+                )),
             }] : null,
             $d->membrane->present() ? [[$at->formFace, min($at->membraneTop - 0.02, ($grade + $low) / 2)], match ($d->membrane->kind) {
                 MembraneKind::SolventCoat => 'bitumen coat',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Section;
 
+use Ondergrond\Design\BehindKind;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
 use Ondergrond\Design\Part;
@@ -13,6 +14,9 @@ use Ondergrond\Design\SheetPosition;
 /** Something thin that is drawn as a line: a sheet, a membrane, a course; or the line that holds the air. */
 final readonly class Course
 {
+    /** Between two layers behind a cover as they are drawn, m. */
+    private const BEHIND = 0.002;
+
     /**
      * @param  Part|null  $part  null for the airtight line, which is made of several
      * @param  non-empty-list<array{float, float}>  $path  m, from inside outward or from below upward
@@ -47,6 +51,11 @@ final readonly class Course
                 Part::Membrane,
                 [[$at->toe, $at->stemFoot], [$at->formFace, $at->stemFoot], [$at->formFace, $at->membraneTop]],
             );
+        }
+        $sheets = array_values(array_filter($d->cover->kinds(), static fn (BehindKind $k): bool => $k->shedsWater()));
+        foreach ($d->cover->present() ? $sheets : [] as $i => $kind) {
+            $x = $at->boardFace + ($i + 0.5) * self::BEHIND;
+            $courses[] = new self(Part::Cover, [[$x, $at->grade - $d->cover->depthBelowGrade], [$x, $at->top]]);
         }
         if ($d->dpc->present()) {
             array_push($courses, ...self::course($d, $at, min($at->inner, $wall)));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Section;
 
+use Ondergrond\Design\BehindKind;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
@@ -22,6 +23,11 @@ final readonly class Painter
 
     /** Thinner than this is a sheet, m. */
     private const SHEET = 0.001;
+
+    /** Between the wires of a lath, and thickness of a screw, as drawn, m. */
+    private const LATH = 0.03;
+
+    private const SCREW = 0.005;
 
     /** Of a post or wall over the floor that is drawn, m. */
     private const STUMP = 0.3;
@@ -272,11 +278,40 @@ final readonly class Painter
                 $at->boardFace + $d->cover->layer->thickness, $at->top,
             )?->drawnOnly(),
         ];
+        array_push($regions, ...$this->behindCover());
         if ($d->drains->outer > 0.0) {
             $x = max($at->outermost, $this->at->toe) + $d->drains->outer;
             $regions[] = Region::ring(
                 Part::Drains, Catalogue::get('dimple-membrane'), $x, $at->foot + $d->drains->outer / 2, $d->drains->outer,
             );
+        }
+
+        return $regions;
+    }
+
+    /**
+     * Lath behind a cover, and the screws that hold it, drawn only.
+     *
+     * @return list<Region|null>
+     */
+    private function behindCover(): array
+    {
+        [$cover, $at] = [$this->d->cover, $this->at];
+        if (! $cover->present()) {
+            return [];
+        }
+        $metal = Catalogue::get('metal-flashing');
+        [$foot, $top, $t] = [$at->grade - $cover->depthBelowGrade, $at->top, $cover->layer->thickness];
+        $regions = [];
+        $lath = array_filter($cover->kinds(), static fn (BehindKind $k): bool => $k->holdsRender()) !== [];
+        for ($y = $foot + self::LATH / 2; $lath && $y < $top; $y += self::LATH) {
+            $regions[] = Region::ring(Part::Cover, $metal, $at->boardFace + $t / 3, $y, min(0.004, $t / 3));
+        }
+        for ($y = $top - 0.1; $cover->held->embedment() !== null && $y > $foot; $y -= $cover->screwsApart) {
+            $length = $cover->screw > 0.0 ? $cover->screw : $t;
+            $regions[] = Region::box(
+                Part::Cover, $metal, $at->boardFace + $t - $length, $y - self::SCREW / 2, $at->boardFace + $t, $y + self::SCREW / 2,
+            )?->drawnOnly();
         }
 
         return $regions;

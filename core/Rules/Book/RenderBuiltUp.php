@@ -55,12 +55,17 @@ final class RenderBuiltUp extends Rule
 
         return match ($d->cover->backing) {
             CoverBacking::NotSaid => $this->notChecked('What lies behind the render is not said.', unsaid: 'cover.backing'),
-            CoverBacking::Direct => $this->fix('The render sits straight on the foam.', remedy: Remedy::of(
-                'Put wrap, felt and lath behind it.', static fn (Design $d): Design => $d->with(
-                    ['cover' => $d->cover->but(backing: CoverBacking::SlipLayer)],
-                ),
-            )),
+            CoverBacking::Direct => $this->fix('The render sits straight on the foam.', remedy: self::usual()),
             CoverBacking::SlipLayer => null,
+            CoverBacking::Layers => $d->cover->behind !== [] ? null
+                : $this->fix('No layer is listed behind the render.', remedy: self::usual()),
         };
+    }
+
+    private static function usual(): Remedy
+    {
+        return Remedy::of('Put wrap, felt and lath behind it.', static fn (Design $d): Design => $d->with([
+            'cover' => $d->cover->but(backing: CoverBacking::SlipLayer),
+        ]));
     }
 }

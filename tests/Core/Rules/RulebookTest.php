@@ -57,6 +57,12 @@ final class RulebookTest extends TestCase
 
     private const CRACK = ['width_m' => 0.002, 'wet' => 'no', 'chased' => 'no', 'filled' => 'no', 'drained' => 'no'];
 
+    private const WRAP = ['kind' => 'wrap', 'lapped' => 'yes'];
+
+    private const FELT = ['kind' => 'felt', 'lapped' => 'yes'];
+
+    private const LATH = ['kind' => 'lath', 'lapped' => 'not-said'];
+
     private const POST = [
         'permanent_kn' => 0, 'live_kn' => 0, 'plate_m' => 0.15, 'foot' => 'slab', 'material' => 'xps-40psi', 'width_m' => 0.5,
         'height_m' => 0.3, 'from_edge_m' => 2, 'count' => 0,
@@ -429,6 +435,33 @@ final class RulebookTest extends TestCase
             ],
             'polymer-ordered-bent' => [self::SLAB, ['steel' => ['made' => 'polymer']], 'note', []],
             'chairs-hold-bars' => [self::SLAB, ['steel' => ['chairs' => 'wire']], 'fix', ['steel' => ['chairs' => 'pinned']]],
+            'felt-off-foam' => [
+                self::ROOM, ['cover' => ['backing' => 'layers', 'behind' => [self::FELT, self::LATH]]], 'stop',
+                ['cover' => ['backing' => 'layers', 'behind' => [self::WRAP, self::FELT, self::LATH]]],
+            ],
+            'render-off-wrap' => [
+                self::ROOM, ['cover' => ['backing' => 'layers', 'behind' => [self::WRAP]]], 'fix',
+                ['cover' => ['backing' => 'layers', 'behind' => [self::WRAP, self::LATH]]],
+            ],
+            'layers-shed-water' => [
+                self::ROOM, ['cover' => ['backing' => 'layers', 'behind' => [['lapped' => 'no'] + self::WRAP, self::LATH]]], 'fix',
+                ['cover' => ['backing' => 'layers', 'behind' => [self::WRAP, self::LATH]]],
+            ],
+            'render-parted-from-sheet' => [self::ROOM, ['cover' => ['keyed' => 'yes']], 'fix', ['cover' => ['keyed' => 'no']]],
+            'cover-screws-long' => [
+                self::ROOM, ['cover' => ['held' => 'concrete', 'screw_m' => 0.08]], 'fix',
+                ['cover' => ['held' => 'concrete', 'screw_m' => 0.2]],
+            ],
+            'cover-screws-close' => [
+                self::ROOM, ['cover' => ['held' => 'concrete', 'screws_apart_m' => 0.6]], 'fix', ['cover' => ['held' => 'concrete']],
+            ],
+            'paper-over-drip' => [self::ROOM, ['shield' => ['thickness_m' => 0.0005], 'cover' => ['paper' => 'no']], 'fix',
+                ['cover' => ['paper' => 'yes']]],
+            'cover-foot-drains' => [self::ROOM, ['cover' => ['foot' => 'paving']], 'fix', ['cover' => ['foot' => 'backfill']]],
+            'inspection-strip-bare' => [
+                self::STEM, [], 'fix', ['shield' => ['strip_m' => 0.075]], ['termites' => 'yes'],
+            ],
+            'boards-held-in-ground' => [self::SLAB, ['edge_outside' => ['held' => 'glued']], 'note', []],
             'cracks-filled' => [self::OLD, ['repairs' => ['cracks' => [self::CRACK]]], 'fix', []],
             'wet-cracks-led-away' => [self::OLD, ['repairs' => ['cracks' => [['wet' => 'yes'] + self::CRACK]]], 'fix', []],
             'wide-cracks-judged' => [self::OLD, ['repairs' => ['cracks' => [['width_m' => 0.008] + self::CRACK]]], 'fix', []],
