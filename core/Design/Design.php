@@ -82,6 +82,7 @@ final readonly class Design
         public Loads $loads = new Loads,
         public Steel $steel = new Steel,
         public EdgeSteel $edgeSteel = new EdgeSteel,
+        public Anchors $anchors = new Anchors,
         public Mix $mix = new Mix,
         public Finish $finish = new Finish,
         public SoilGas $gas = new SoilGas,

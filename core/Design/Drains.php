@@ -23,7 +23,15 @@ final readonly class Drains implements DesignPart
         public float $inner,
         #[Size('lead to')]
         public DrainOutlet $outlet = DrainOutlet::NotSaid,
+        #[Size('made of')]
+        public DrainMade $made = DrainMade::Pipe,
     ) {}
+
+    /** Whether the inner drain gathers soil gas as well: hollow boards under the slab's edge all round. */
+    public function gathersGas(): bool
+    {
+        return $this->made === DrainMade::FormBoards && $this->inner > 0.0;
+    }
 
     public function present(): bool
     {

@@ -28,6 +28,10 @@ final readonly class Footing implements DesignPart
             words: ['not-said' => 'course on it: not said', 'no' => 'no course on it', 'yes' => 'a course on its top'],
         )]
         public Done $course = Done::NotSaid,
+        #[Size('poured')]
+        public Casting $casting = Casting::NotSaid,
+        #[Size('forms braced', words: ['not-said' => 'not said', 'no' => 'not braced', 'yes' => 'braced against each other'])]
+        public Done $braced = Done::NotSaid,
     ) {}
 
     public function present(): bool

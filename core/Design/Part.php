@@ -128,6 +128,8 @@ enum Part: string
     case Steel = 'steel';
     #[Described('Bars of edge and wall', Group::Edge, 13, uncounted: 'bars')]
     case EdgeSteel = 'edge_steel';
+    #[Described('Anchor bolts', Group::Building, 10, uncounted: 'bolts')]
+    case Anchors = 'anchors';
     #[Described(
         'Mix', Group::Floor, 16, undrawn: 'what concrete is made of', uncounted: 'what concrete is made of',
         unordered: 'said with the concrete',
@@ -206,7 +208,7 @@ enum Part: string
             array_splice($order, (int) array_search(self::EdgeInside, $order, true), 0, [self::EdgeUnder]);
         }
         $unbuilt = [
-            self::Space, self::Walkout, self::Service, self::Loads, self::Steel, self::EdgeSteel, self::Mix,
+            self::Space, self::Walkout, self::Service, self::Loads, self::Steel, self::EdgeSteel, self::Anchors, self::Mix,
             self::Repairs, self::TakenOut,
         ];
 

@@ -31,6 +31,10 @@ final readonly class Sheet implements DesignPart
         public SheetEdge $edge = SheetEdge::TurnedUp,
         #[Size('walked on')]
         public Walked $walked = Walked::NotSaid,
+        #[Size('class')]
+        public SheetClass $class = SheetClass::NotSaid,
+        #[Size('against termites', words: ['not-said' => 'not said', 'no' => 'no barrier', 'yes' => 'a barrier by its label'])]
+        public Done $barrier = Done::NotSaid,
     ) {}
 
     public function present(): bool

@@ -95,6 +95,9 @@ final readonly class Typical
                 dowelSpacing: $in->size($d->hasRoomBelowGrade() ? 12 : 48, $d->hasRoomBelowGrade() ? 300 : 1200),
                 lap: $in->size(20, 500),
             ),
+            Part::Anchors => new Anchors(
+                $in->size(0.5, 12), $in->size(48, 1200), $in->size(7, 180), $in->size(8, 200),
+            ),
             Part::Mix => $d->mix->but(class: ConcreteClass::C20),
             Part::Slab, Part::Wall, Part::Space, Part::Walkout, Part::Loads, Part::Finish => null,
         };
@@ -128,6 +131,7 @@ final readonly class Typical
             $of instanceof Steel => $of->but(bar: 0.0),
             $of instanceof Finish => new Finish,
             $of instanceof Mix => new Mix,
+            $of instanceof Anchors => $of->but(bolt: 0.0),
             $of instanceof EdgeSteel => $of->but(bar: 0.0, dowel: 0.0, wallBar: 0.0),
             $of instanceof Walkout => $of->but(drop: 0.0),
             $of instanceof Neighbour => $of->but(width: 0.0),

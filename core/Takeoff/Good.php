@@ -19,6 +19,7 @@ enum Good: string
     case Sleeve = 'sleeve';
     case Shield = 'shield';
     case DampCourse = 'damp-course';
+    case Anchor = 'anchor';
 
     public function label(): string
     {
@@ -35,6 +36,7 @@ enum Good: string
             self::Sleeve => 'Sleeve',
             self::Shield => 'Pest shield',
             self::DampCourse => 'Damp-proof course',
+            self::Anchor => 'Anchor bolt',
         };
     }
 
@@ -44,7 +46,7 @@ enum Good: string
         return match ($this) {
             self::Sheet, self::Waterproofing, self::HeatingCable => Unit::SquareMetre,
             self::Steel => Unit::Kilogram,
-            self::Boot, self::Sleeve => Unit::Piece,
+            self::Boot, self::Sleeve, self::Anchor => Unit::Piece,
             default => Unit::Metre,
         };
     }

@@ -159,6 +159,10 @@ final readonly class PartLines
             ),
             Part::Heating => $this->heating($floor),
             Part::Steel => Steel::mat($part, $d, $extent->area($at->slabEnd)),
+            Part::Anchors => Goods::of(
+                Good::Anchor, $part->value, ceil($d->footprint->exposed / $d->anchors->apart) + 8.0, 0.0,
+                $this->job->size($d->anchors->bolt), note: 'two more at each corner',
+            ),
             Part::EdgeSteel => Steel::edge($d, $extent->exposed(-$d->stem->layer->thickness / 2), $at->top - $at->stemFoot),
             Part::Shield => Goods::of(
                 Good::Shield, $part->value, $extent->exposed($at->boardFace), 0.05, note: 'corners and laps in the waste',

@@ -16,7 +16,7 @@ final class Schools
             static fn (School $s): array => [$s->slug(), $s],
             [
                 new SheetAndBoards, new BoardsAndSlab, new FrostDefence, new WallSide, new WallKind, new FormFoot, new OutsideMaterial,
-                new MatAndWallBoards, new Bars,
+                new MatAndWallBoards, new Bars, new FootingAndWall, new AnchorBolts, new BedAndBoards, new DrainsAndForms,
             ],
         ), 1, 0);
     }

@@ -52,7 +52,7 @@ final class GasCollected extends Rule
     {
         $d = $s->design;
 
-        return $s->site->radon !== Presence::Yes || ! $d->slab->present() || $d->gas->present()
+        return $s->site->radon !== Presence::Yes || ! $d->slab->present() || $d->gas->present() || $d->drains->gathersGas()
             ? null
             : $this->fix('No pipe gathers soil gas under the sheet.', remedy: Remedy::of(
                 'Lay a perforated pipe in the stone, brought up above the roof.', static fn (Design $d): Design => $d->with(

@@ -58,8 +58,13 @@ final class InspectionStripBare extends Rule
             || ($d->isNew(Part::Lining) && $d->hasRoomBelowGrade());
         $least = $s->stock->size(3, 75);
 
-        return $s->site->termites !== Presence::Yes || ! $foam || ! $s->hasWoodOnEdge() || $d->shield->strip >= self::LEAST - 0.001 ? null : $this->fix(
-            'Foam runs up to the sill with a bare strip of %1$s; %2$s is wanted where there are termites.', Measure::size($d->shield->strip),
+        if ($s->site->termites !== Presence::Yes || ! $foam || ! $s->hasWoodOnEdge()) {
+            return null;
+        }
+
+        return $d->shield->strip >= self::LEAST - 0.001 ? null : $this->fix(
+            'Foam runs up to the sill with a bare strip of %1$s; %2$s is wanted where there are termites.',
+            Measure::size($d->shield->strip),
             Measure::size($least), Remedy::of(
                 Said::of('Leave %s bare below the sill, under the shield.', Measure::size($least)),
                 static fn (Design $d): Design => $d->with(['shield' => $d->shield->but(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ondergrond\Sequence\Stages;
 
+use Ondergrond\Design\BoltsSet;
+use Ondergrond\Design\Casting;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Kind;
 use Ondergrond\Plan\ItemKind;
@@ -29,6 +31,8 @@ final class Footings implements Stage
         $face = $of->round() * $of->wall();
         $below = $of->round() * max(0.0, -$of->job->at->stemFoot);
         $held = $of->job->design->hasRoomBelowGrade();
+        $bolts = $of->job->design->anchors->set;
+        $together = $footing && $poured && $of->job->design->footing->casting === Casting::Together;
         $coated = $walls && $of->has(Part::Membrane);
 
         return [
@@ -75,14 +79,16 @@ final class Footings implements Stage
                 ],
                 $of->placing('footing'), crew: 4, weather: [Weather::Pour], hold: HoldPoint::Footing,
                 caution: 'Wet cement burns; hose whips.',
-                parts: [Part::Footing, Part::Pads], items: $of->count(Post::class) > 0 ? [ItemKind::Post] : [], isDone: $footing,
+                parts: [Part::Footing, Part::Pads], items: $of->count(Post::class) > 0 ? [ItemKind::Post] : [],
+                isDone: $footing && ! $together,
             ),
             new Task(
                 'footing-strip', 'Strip the footing', [new After('footing-pour', '3.5 MPa', 24.0)], $of->hours(0.05 * $of->round(), 2),
-                weather: [Weather::Cure], isDone: $footing,
+                weather: [Weather::Cure], isDone: $footing && ! $together,
             ),
             new Task(
-                'wall-lines', 'Clean the footing, snap and seal lines', [new After('footing-strip', 'rain washes chalk off')],
+                'wall-lines', $together ? 'Lines on the footing’s forms' : 'Clean the footing, snap and seal lines',
+                [new After('footing-strip', 'rain washes chalk off'), new After('footing-inspector', 'steel is seen first')],
                 $of->hours(0.05 * $of->round(), 2) + 0.5, hold: HoldPoint::Forms, isDone: $walls,
             ),
             new Task(
@@ -132,13 +138,17 @@ final class Footings implements Stage
                 who: 'owner', weather: [Weather::Pour], hold: HoldPoint::Forms, isDone: $walls && $poured,
             ),
             new Task(
-                'wall-pour', 'Pour the wall in rounds of 1.2 m at most', [new After('wall-t24', 'forms burst by pressure', 23.0, true)],
-                max(2.0, $of->poured('stem') / 8.0), crew: 6, weather: [Weather::Pour, Weather::Boom], hold: HoldPoint::Forms,
-                caution: 'Blow-out; falls; hose whips; 5 m from overhead lines.', parts: [Part::Stem], inTheMorning: true,
+                'wall-pour', ($together ? 'Pour footing and wall in one, ' : 'Pour the wall ').'in rounds of 1.2 m at most',
+                [new After('wall-t24', 'forms burst by pressure', 23.0, true)],
+                max(2.0, $of->poured('stem') / 8.0) + ($together ? $of->placing('footing') : 0.0), crew: 6,
+                weather: [Weather::Pour, Weather::Boom], hold: HoldPoint::Forms,
+                caution: 'Blow-out; falls; hose whips; 5 m from overhead lines.',
+                parts: $together ? [Part::Stem, Part::Footing, Part::Pads] : [Part::Stem], inTheMorning: true,
                 isDone: $walls && $poured,
             ),
             new Task(
-                'wall-straighten', 'Straighten, set bolts', [new After('wall-pour', 'within the set time', fromStart: true)], 1.0, crew: 3,
+                'wall-straighten', in_array($bolts, [BoltsSet::Wet, BoltsSet::NotSaid], true) ? 'Straighten, set bolts' : 'Straighten',
+                [new After('wall-pour', 'within the set time', fromStart: true)], 1.0, crew: 3,
                 weather: [Weather::Pour], hold: HoldPoint::Forms, isDone: $walls && $poured,
             ),
             new Task(
@@ -148,7 +158,9 @@ final class Footings implements Stage
                 wait: $poured ? 72.0 : 48.0, crew: 0, weather: [Weather::Cure], isDone: $walls,
             ),
             new Task(
-                'inner-drain', 'Floor drains, inner drain, gas pipe', [new After('footing-strip', 'under the stone')],
+                'inner-drain', 'Floor drains, inner drain, gas pipe', [
+                    new After('footing-strip', 'under the stone'), ...($together ? [new After('wall-cure', 'forms are struck')] : []),
+                ],
                 $of->hours(0.35 * max(4.0, $of->quantity(Part::Drains)), 2), weather: [Weather::Dig], hold: HoldPoint::Base,
                 parts: [Part::Drains, Part::Gas], isDone: $walls && ($of->job->design->drains->inner > 0.0 || $of->has(Part::Gas)),
             ),

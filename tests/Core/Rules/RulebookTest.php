@@ -462,6 +462,24 @@ final class RulebookTest extends TestCase
                 self::STEM, [], 'fix', ['shield' => ['strip_m' => 0.075]], ['termites' => 'yes'],
             ],
             'boards-held-in-ground' => [self::SLAB, ['edge_outside' => ['held' => 'glued']], 'note', []],
+            'one-pour-braced' => [
+                self::ROOM, ['footing' => ['casting' => 'together', 'braced' => 'no']], 'fix',
+                ['footing' => ['casting' => 'footing-first']],
+            ],
+            'bolts-hold-plate' => [
+                self::STEM, ['anchors' => ['bolt_m' => 0.0127, 'apart_m' => 2.4]], 'fix',
+                ['anchors' => ['bolt_m' => 0.0127, 'apart_m' => 1.2]],
+            ],
+            'sheet-class-stands-site' => [
+                self::SLAB, ['sheet' => ['class' => 'c', 'walked' => 'months']], 'fix', ['sheet' => ['class' => 'a']],
+            ],
+            'barrier-sheet-whole' => [
+                self::SLAB, ['sheet' => ['barrier' => 'yes', 'joints' => 'lapped']], 'fix',
+                ['sheet' => ['barrier' => 'yes', 'joints' => 'taped']], ['termites' => 'yes'], ['termites' => 'yes'],
+            ],
+            'form-boards-gather' => [
+                self::ROOM, ['drains' => ['made' => 'form-boards', 'inner_m' => 0]], 'fix', ['drains' => ['made' => 'form-boards']],
+            ],
             'cracks-filled' => [self::OLD, ['repairs' => ['cracks' => [self::CRACK]]], 'fix', []],
             'wet-cracks-led-away' => [self::OLD, ['repairs' => ['cracks' => [['wet' => 'yes'] + self::CRACK]]], 'fix', []],
             'wide-cracks-judged' => [self::OLD, ['repairs' => ['cracks' => [['width_m' => 0.008] + self::CRACK]]], 'fix', []],
