@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Ondergrond\Design\Anchors;
+use Ondergrond\Design\Bucks;
 use Ondergrond\Design\Cavity;
 use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
@@ -65,6 +66,7 @@ final readonly class PartSize
             $of instanceof Neighbour => $this->sizes($of->width),
             $of instanceof Walkout => $this->sizes($of->drop),
             $of instanceof Anchors => $this->sizes($of->bolt, $of->apart),
+            $of instanceof Bucks => '',
             $of instanceof EdgeSteel => $this->sizes($of->thickest()),
             $of instanceof Steel => $this->sizes($of->bar, $of->spacing),
             $of instanceof Lining, $of instanceof Deck, $of instanceof Wall => $this->sizes($of->thickness()),

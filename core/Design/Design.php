@@ -59,6 +59,7 @@ final readonly class Design
         public Stem $stem = new Stem(new Layer('reinforced-concrete'), 0.2),
         public Cavity $cavity = new Cavity,
         public Form $form = new Form('eps-form', 0.0, 0.0),
+        public Bucks $bucks = new Bucks,
         public InsideBoard $edgeInside = new InsideBoard(new Layer('xps-25psi')),
         #[Size('thickness', sold: Stock::Boards)]
         public Layer $edgeUnder = new Layer('xps-40psi'),

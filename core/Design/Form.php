@@ -25,6 +25,11 @@ final readonly class Form implements DesignPart
      * @param  float  $inside  thickness of the inner face, m
      * @param  float  $outside  thickness of the outer face, m
      * @param  float  $webSpacing  between webs along the wall, m
+     * @param  float  $course  height of one course of blocks, m
+     * @param  float  $joints  between upright joints of one course and the next, m
+     * @param  Done  $tied  the first two courses, which lock the wall
+     * @param  float  $ledge  how far a ledge for brick stands out, m; 0: none
+     * @param  float  $ledgeHeight  of the ledge's top over the ground, m
      * @param  float  $webThickness  of a web where it passes through the foam, as if it were solid over its height, m
      */
     public function __construct(
@@ -40,6 +45,16 @@ final readonly class Form implements DesignPart
         public float $webSpacing = 0.2,
         #[Size('web thickness', quantity: Quantity::SheetThickness)]
         public float $webThickness = 0.002,
+        #[Size('courses', sold: new Steps(0.7, 50, 2))]
+        public float $course = 0.406,
+        #[Size('joints apart', sold: new Steps(1.0, 50, 2))]
+        public float $joints = 0.4,
+        #[Size('first two courses', words: ['not-said' => 'not said', 'no' => 'loose', 'yes' => 'glued to the footing and tied'])]
+        public Done $tied = Done::NotSaid,
+        #[Size('brick ledge', sold: new Steps(0.2, 10, 0.5))]
+        public float $ledge = 0.0,
+        #[Size('ledge over the ground', sold: new Steps(1.0, 50, 2))]
+        public float $ledgeHeight = 0.15,
     ) {
         $this->material = is_string($material) ? Catalogue::get($material) : $material;
     }

@@ -13,7 +13,10 @@ final readonly class OutsideBoard implements DesignPart
 {
     use Remade;
 
-    /** @param  float  $depthBelowGrade how far it reaches below the ground outside, m */
+    /**
+     * @param  float  $depthBelowGrade  how far it reaches below the ground outside, m
+     * @param  float  $wedge  by which a wedge-shaped block is thicker at its foot than at its top, m; 0: even
+     */
     public function __construct(
         #[Size('thickness', sold: Stock::Boards)]
         public Layer $layer,
@@ -21,6 +24,8 @@ final readonly class OutsideBoard implements DesignPart
         public float $depthBelowGrade,
         #[Size('held by')]
         public BoardHeld $held = BoardHeld::NotSaid,
+        #[Size('thicker at its foot by', sold: new Steps(0.3, 10, 0.5))]
+        public float $wedge = 0.0,
     ) {}
 
     public function present(): bool

@@ -35,6 +35,11 @@ enum Part: string
     case Cavity = 'cavity';
     #[Described('Foam form', Group::Edge, 6, place: Place::Form)]
     case Form = 'form';
+    #[Described(
+        'Openings in the form', Group::Edge, 14, undrawn: 'at openings, whose places the section does not know',
+        uncounted: 'at openings', unordered: 'by openings of the wall',
+    )]
+    case Bucks = 'bucks';
     #[Described('Membrane', Group::Ground, 2, uncounted: 'sheet')]
     case Membrane = 'membrane';
     #[Described('Drainage layer', Group::Ground, 3, place: Place::Drainage, uncounted: 'sheet')]
@@ -208,7 +213,7 @@ enum Part: string
             array_splice($order, (int) array_search(self::EdgeInside, $order, true), 0, [self::EdgeUnder]);
         }
         $unbuilt = [
-            self::Space, self::Walkout, self::Service, self::Loads, self::Steel, self::EdgeSteel, self::Anchors, self::Mix,
+            self::Space, self::Walkout, self::Service, self::Loads, self::Steel, self::EdgeSteel, self::Anchors, self::Mix, self::Bucks,
             self::Repairs, self::TakenOut,
         ];
 

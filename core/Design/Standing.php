@@ -39,7 +39,7 @@ final readonly class Standing
     public static function may(Part $part): bool
     {
         return ! in_array($part, [
-            Part::Space, Part::Walkout, Part::Loads, Part::Service, Part::Mix, Part::Repairs, Part::TakenOut,
+            Part::Space, Part::Walkout, Part::Loads, Part::Service, Part::Mix, Part::Bucks, Part::Repairs, Part::TakenOut,
         ], true);
     }
 

@@ -98,6 +98,7 @@ final readonly class Typical
             Part::Anchors => new Anchors(
                 $in->size(0.5, 12), $in->size(48, 1200), $in->size(7, 180), $in->size(8, 200),
             ),
+            Part::Bucks => new Bucks(openings: Done::Yes),
             Part::Mix => $d->mix->but(class: ConcreteClass::C20),
             Part::Slab, Part::Wall, Part::Space, Part::Walkout, Part::Loads, Part::Finish => null,
         };
@@ -131,6 +132,7 @@ final readonly class Typical
             $of instanceof Steel => $of->but(bar: 0.0),
             $of instanceof Finish => new Finish,
             $of instanceof Mix => new Mix,
+            $of instanceof Bucks => new Bucks(openings: Done::No),
             $of instanceof Anchors => $of->but(bolt: 0.0),
             $of instanceof EdgeSteel => $of->but(bar: 0.0, dowel: 0.0, wallBar: 0.0),
             $of instanceof Walkout => $of->but(drop: 0.0),

@@ -21,6 +21,8 @@ final readonly class Walkout implements DesignPart
         public float $drop,
         #[Size('footing deep', sold: new Steps(3.0, 50, 2))]
         public float $footingDepth,
+        #[Size('over the floor')]
+        public WalkoutWall $wall = WalkoutWall::Timber,
     ) {}
 
     public function present(): bool

@@ -209,6 +209,10 @@ final class AssessmentFile
                 'loss_w_k' => $j->psi === null ? null : $j->loss(), 'share' => $j->side === null ? null : $junctions->share($j),
                 'note' => $j->note,
             ], $junctions->all),
+            ...($junctions->formWebs === null ? [] : ['form_wall' => [
+                'r_field_m2kw' => $junctions->formWebs->byField, 'r_area_m2kw' => $junctions->formWebs->byArea,
+                'r_without_webs_m2kw' => $junctions->formWebs->bare,
+            ]]),
         ];
     }
 

@@ -20,11 +20,15 @@ final readonly class Junctions
     /** Corners of a plan of right angles: four more turn out than in. */
     private const TURNS = 4;
 
-    /** @param  list<Junction>  $all */
+    /**
+     * @param  list<Junction>  $all
+     * @param  FormWebs|null  $formWebs  the form's wall with its webs; null where there is no form
+     */
     private function __construct(
         public array $all,
         public float $floor,
         public float $sum,
+        public ?FormWebs $formWebs,
     ) {}
 
     public static function of(FieldHeat $field): self
@@ -49,7 +53,9 @@ final readonly class Junctions
         }
         $sum = array_sum(array_map(static fn (Junction $j): float => $j->loss(), $all));
 
-        return new self([...$all, self::corners($field, $all[0]), ...self::pads($design), ...self::supports($field)], $floor, $sum);
+        $here = [self::corners($field, $all[0]), ...self::pads($design), ...self::supports($field)];
+
+        return new self([...$all, ...$here], $floor, $sum, FormWebs::of($design));
     }
 
     public function find(string $slug): ?Junction

@@ -46,6 +46,9 @@ final readonly class Course
         if ($d->footing->present() && $d->footing->course === Done::Yes && $d->stem->present()) {
             $courses[] = new self(Part::Footing, [[$at->inner, $at->stemFoot], [0.0, $at->stemFoot]]);
         }
+        if ($d->form->present() && $d->stem->present()) {
+            array_push($courses, ...self::blocks($d, $at));
+        }
         if ($d->membrane->present()) {
             $courses[] = new self(
                 Part::Membrane,
@@ -76,6 +79,21 @@ final readonly class Course
     public function mirrored(float $x): self
     {
         return new self($this->part, array_map(static fn (array $p): array => [2 * $x - $p[0], $p[1]], $this->path));
+    }
+
+    /** @return list<self> where one course of a form's blocks ends and the next begins, on both its faces */
+    private static function blocks(Design $d, Layout $at): array
+    {
+        $lines = [];
+        for ($y = $at->formFoot + $d->form->course; $y < $at->top - 0.01; $y += $d->form->course) {
+            foreach ([[$at->inner - $d->form->inside, $at->inner], [0.0, $d->form->outside]] as [$from, $to]) {
+                if ($to > $from) {
+                    $lines[] = new self(Part::Form, [[$from, $y], [$to, $y]]);
+                }
+            }
+        }
+
+        return $lines;
     }
 
     /**

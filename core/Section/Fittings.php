@@ -29,6 +29,9 @@ final readonly class Fittings
     /** Thickness of a hollow board that forms a footing, common practice, m. */
     private const FORM_BOARD = 0.06;
 
+    /** Of concrete at the outer end of a ledge, m. */
+    private const LIP = 0.1;
+
     private function __construct(
         private Design $d,
         private Side $side,
@@ -44,7 +47,9 @@ final readonly class Fittings
     /** @return list<Region|null> */
     public function regions(): array
     {
-        return [...$this->behindCover(), ...$this->formBoards(), ...$this->supports(), ...$this->anchors(), ...$this->bars()];
+        return [
+            ...$this->ledge(), ...$this->behindCover(), ...$this->formBoards(), ...$this->supports(), ...$this->anchors(), ...$this->bars(),
+        ];
     }
 
     /**
@@ -73,6 +78,22 @@ final readonly class Fittings
         }
 
         return $regions;
+    }
+
+    /** @return list<Region|null> the core goes out to the form's face and past it where brick starts */
+    private function ledge(): array
+    {
+        [$form, $at] = [$this->d->form, $this->at];
+        if (! $form->present() || $form->ledge <= 0.0 || ! $this->d->stem->present() || $this->side === Side::Neighbour) {
+            return [];
+        }
+        $top = min($at->top, $at->grade + $form->ledgeHeight);
+        $foot = max($at->formFoot, $top - $form->course);
+
+        return [(new Region(
+            Part::Form, $this->d->stem->layer->material,
+            [[0.0, $foot], [$form->outside + $form->ledge, $top - self::LIP], [$form->outside + $form->ledge, $top], [0.0, $top]],
+        ))->drawnOnly()];
     }
 
     /** @return list<Region|null> hollow boards that formed the footing's sides and stay as its drains */

@@ -9,6 +9,7 @@ use Ondergrond\Design\FormStart;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Side;
+use Ondergrond\Design\WalkoutWall;
 
 /**
  * The lines that a section is drawn on, m: heights from the ground outside upward, x outward from the outer face of the
@@ -101,6 +102,7 @@ final readonly class Layout
         };
         $stemFoot = $stem ? $foot + $d->footing->height : $foot;
         $top = match (true) {
+            $stem && $lower && $d->walkout->wall === WalkoutWall::Same => $d->stem->topAboveGrade,
             $stem && $lower => max($slab, $grade + self::OUT_OF_GROUND, $stemFoot + 0.1),
             $stem => $d->stem->topAboveGrade,
             default => $slab,

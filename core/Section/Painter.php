@@ -9,6 +9,7 @@ use Ondergrond\Design\DrainMade;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Side;
+use Ondergrond\Design\WalkoutWall;
 use Ondergrond\Material\Catalogue;
 
 /** Paints one side of a design within a window: the ground first, then the parts as they are built on each other. */
@@ -257,6 +258,7 @@ final readonly class Painter
         $drainage = $d->drainage;
         $regions = [
             $this->layer(Part::EdgeOutside, $board->made($board->material->wet()), $at->formFace, $at->boardFoot, $at->boardFace, $grade),
+            $this->wedge(),
             $this->layer(Part::EdgeOutside, $board, $at->formFace, max($grade, $at->boardFoot), $at->boardFace, $at->top),
             // Layers so thin only make the mesh finer.
             $this->layer(
@@ -277,6 +279,17 @@ final readonly class Painter
         }
 
         return $regions;
+    }
+
+    /** What a wedge-shaped block is thicker by toward its foot: drawn, and not counted on in any field. */
+    private function wedge(): ?Region
+    {
+        $board = $this->d->edgeOutside;
+        [$x, $foot, $top] = [$this->at->boardFace, $this->at->boardFoot, $this->at->grade];
+
+        return ! $board->present() || $board->wedge <= 0.0 || $top <= $foot ? null : (new Region(
+            Part::EdgeOutside, $board->layer->material, [[$x, $foot], [$x + $board->wedge, $foot], [$x, $top]],
+        ))->drawnOnly();
     }
 
     /** @return list<Region|null> */
@@ -333,7 +346,7 @@ final readonly class Painter
             min($this->at->top + self::PLATE, $this->d->deck->topAboveGrade),
         ) : null;
 
-        return [...$regions, $this->side === Side::Walkout ? null : $plate];
+        return [...$regions, $this->side === Side::Walkout && $this->d->walkout->wall === WalkoutWall::Timber ? null : $plate];
     }
 
     /** @return list<Region|null> */

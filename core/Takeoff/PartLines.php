@@ -173,7 +173,7 @@ final readonly class PartLines
                 ), 0.10, $this->job->size($d->wall->insideThickness()).' wide',
             ),
             Part::Service, Part::Recess, Part::Space, Part::Wall, Part::Closer, Part::Walkout, Part::Loads, Part::Finish,
-            Part::Repairs, Part::TakenOut, Part::Mix => [],
+            Part::Repairs, Part::TakenOut, Part::Mix, Part::Bucks => [],
         };
     }
 

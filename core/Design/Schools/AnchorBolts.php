@@ -22,7 +22,9 @@ final class AnchorBolts implements School
 
     public function answers(): array
     {
-        return [BoltsSet::Hung->value => 'Hung before the pour', BoltsSet::Wet->value => 'Set wet', BoltsSet::Drilled->value => 'Drilled after'];
+        return [
+            BoltsSet::Hung->value => 'Hung before the pour', BoltsSet::Wet->value => 'Set wet', BoltsSet::Drilled->value => 'Drilled after',
+        ];
     }
 
     public function decides(): string

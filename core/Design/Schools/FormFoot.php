@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Design\Schools;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Design\Form;
 use Ondergrond\Design\FormStart;
 
 final class FormFoot implements School
@@ -42,10 +41,7 @@ final class FormFoot implements School
 
         return $design->with(
             [
-                'form' => new Form(
-                    $form->material, $form->inside, $form->outside, FormStart::from($answer), $form->webSpacing,
-                    $form->webThickness,
-                ),
+                'form' => $form->but(starts: FormStart::from($answer)),
             ],
         );
     }

@@ -59,14 +59,20 @@ final class BoltsHoldPlate extends Rule
         );
         $remedy = Remedy::of('Set them so.', static fn (Design $d): Design => $d->with(['anchors' => $right]));
 
-        return match (true) {
-            $a->bolt < 0.0119 => $this->fix('The bolts are %1$s thick; %2$s is asked.', Measure::size($a->bolt), Measure::size($right->bolt), $remedy),
-            $a->apart > 1.84 => $this->fix('The bolts stand %1$s apart; %2$s at most.', Measure::size($a->apart), Measure::size($right->apart), $remedy),
-            $a->deep < 0.177 => $this->fix('The bolts go %1$s into the concrete; %2$s is asked.', Measure::size($a->deep), Measure::size($right->deep), $remedy),
-            $a->fromEnd > 0.306 || $a->fromEnd < 0.088 => $this->fix(
-                'The last bolt stands %1$s from a plate’s end; %2$s is right.', Measure::size($a->fromEnd), Measure::size($right->fromEnd), $remedy,
-            ),
-            default => null,
-        };
+        foreach ([
+            [$a->bolt < 0.0119, 'The bolts are %1$s thick; %2$s is asked.', $a->bolt, $right->bolt],
+            [$a->apart > 1.84, 'The bolts stand %1$s apart; %2$s at most.', $a->apart, $right->apart],
+            [$a->deep < 0.177, 'The bolts go %1$s into the concrete; %2$s is asked.', $a->deep, $right->deep],
+            [
+                $a->fromEnd > 0.306 || $a->fromEnd < 0.088, 'The last bolt stands %1$s from a plate’s end; %2$s is right.', $a->fromEnd,
+                $right->fromEnd,
+            ],
+        ] as [$isWrong, $said, $now, $asked]) {
+            if ($isWrong) {
+                return $this->fix($said, Measure::size($now), Measure::size($asked), $remedy);
+            }
+        }
+
+        return null;
     }
 }

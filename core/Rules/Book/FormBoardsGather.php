@@ -50,11 +50,16 @@ final class FormBoardsGather extends Rule
     {
         $d = $s->design;
 
-        return ! $d->isNew(Part::Drains) || $d->drains->made !== DrainMade::FormBoards || ($d->drains->inner > 0.0 && $d->drains->outer > 0.0)
-            ? null : $this->fix('Hollow boards form one side of the footing alone.', remedy: Remedy::of(
-                'Set them on both sides.', static fn (Design $d): Design => $d->with(['drains' => $d->drains->but(
-                    inner: max($d->drains->inner, $d->drains->outer), outer: max($d->drains->inner, $d->drains->outer),
-                )]),
-            ));
+        $both = $d->drains->inner > 0.0 && $d->drains->outer > 0.0;
+
+        if (! $d->isNew(Part::Drains) || $d->drains->made !== DrainMade::FormBoards || $both) {
+            return null;
+        }
+
+        return $this->fix('Hollow boards form one side of the footing alone.', remedy: Remedy::of(
+            'Set them on both sides.', static fn (Design $d): Design => $d->with(['drains' => $d->drains->but(
+                inner: max($d->drains->inner, $d->drains->outer), outer: max($d->drains->inner, $d->drains->outer),
+            )]),
+        ));
     }
 }

@@ -57,7 +57,8 @@ final class OnePourBraced extends Rule
                 'How the forms of footing and wall are braced for one pour is not said.', unsaid: 'footing.braced',
             ),
             default => $this->fix('Footing and wall are poured in one, and their forms are not braced.', remedy: Remedy::of(
-                'Brace them against each other.', static fn (Design $d): Design => $d->with(['footing' => $d->footing->but(braced: Done::Yes)]),
+                'Brace them against each other.',
+                static fn (Design $d): Design => $d->with(['footing' => $d->footing->but(braced: Done::Yes)]),
             )),
         };
     }

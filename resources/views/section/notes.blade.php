@@ -82,6 +82,11 @@
             section of the formula’s even floor (option B), which leaves the junction alone. ± is what the last halving of the mesh changed,
             by
             which ψ may still be off.</p>
+        @if ($junctions->formWebs !== null)
+            <p>The form’s wall with its webs: R {{ $format->format($junctions->formWebs->byField, Quantity::Resistance) }} by a field of its
+                level cut, {{ $format->format($junctions->formWebs->byArea, Quantity::Resistance) }} with the webs by their share of area,
+                as it is reckoned with; {{ $format->format($junctions->formWebs->bare, Quantity::Resistance) }} without webs. No films.</p>
+        @endif
     </details>
 @endif
 <details class="levels" open>

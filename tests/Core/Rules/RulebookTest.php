@@ -480,6 +480,22 @@ final class RulebookTest extends TestCase
             'form-boards-gather' => [
                 self::ROOM, ['drains' => ['made' => 'form-boards', 'inner_m' => 0]], 'fix', ['drains' => ['made' => 'form-boards']],
             ],
+            'courses-fit-wall' => [
+                self::STEM, ['stem' => ['top_above_grade_m' => 0.2]], 'note', ['stem' => ['top_above_grade_m' => 0.318]],
+            ],
+            'form-joints-apart' => [self::STEM, ['form' => ['joints_m' => 0.1]], 'fix', ['form' => ['joints_m' => 0.2]]],
+            'first-courses-tied' => [self::STEM, ['form' => ['tied' => 'no']], 'fix', ['form' => ['tied' => 'yes']]],
+            'ledge-over-ground' => [
+                self::STEM, ['form' => ['ledge_m' => 0.1, 'ledge_height_m' => -0.1]], 'fix', ['form' => ['ledge_m' => 0.1]],
+            ],
+            'bucks-let-concrete-in' => [
+                self::STEM, ['bucks' => ['openings' => 'yes', 'sized' => 'no']], 'fix',
+                ['bucks' => ['openings' => 'yes', 'sized' => 'yes', 'holes' => 'yes', 'sloped' => 'yes']],
+            ],
+            'form-airtight' => [
+                self::STEM, ['bucks' => ['openings' => 'yes', 'to_liner' => 'no']], 'fix',
+                ['bucks' => ['openings' => 'yes', 'to_core' => 'yes', 'to_liner' => 'yes', 'to_window' => 'yes']],
+            ],
             'cracks-filled' => [self::OLD, ['repairs' => ['cracks' => [self::CRACK]]], 'fix', []],
             'wet-cracks-led-away' => [self::OLD, ['repairs' => ['cracks' => [['wet' => 'yes'] + self::CRACK]]], 'fix', []],
             'wide-cracks-judged' => [self::OLD, ['repairs' => ['cracks' => [['width_m' => 0.008] + self::CRACK]]], 'fix', []],
