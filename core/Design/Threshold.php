@@ -14,6 +14,8 @@ final readonly class Threshold implements DesignPart
 
     /**
      * @param  Layer  $layer  the fill; its thickness is how far the concrete is held down
+     * @param  float  $frame  of door and frame across the wall, m; 0: not said
+     * @param  float  $sill  top of the sill over the slab, m
      * @param  float  $width  inward from the outer face of the edge, m
      */
     public function __construct(
@@ -21,6 +23,10 @@ final readonly class Threshold implements DesignPart
         public Layer $layer,
         #[Size('width', sold: new Steps(1.0, 10, 0.5))]
         public float $width,
+        #[Size('depth of door and frame', sold: new Steps(0.4, 5, 0.25))]
+        public float $frame = 0.0,
+        #[Size('sill over the slab', sold: new Steps(0.2, 1, 0.125))]
+        public float $sill = 0.0,
     ) {}
 
     public function present(): bool

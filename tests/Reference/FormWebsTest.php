@@ -35,7 +35,8 @@ final class FormWebsTest extends TestCase
         $share = $web / $apart;
         $core = $design->stem->layer->resistance();
         $even = $core + 2 * $foam / ((1 - $share) * $form->material->conductivity + $share * $form::WEB);
-        $apartUse = (1 - $share) / (0.17 + $core + 2 * $foam / $form->material->conductivity) + $share / (0.17 + $core + 2 * $foam / $form::WEB);
+        $apartUse = (1 - $share) / (0.17 + $core + 2 * $foam / $form->material->conductivity)
+            + $share / (0.17 + $core + 2 * $foam / $form::WEB);
         self::assertEqualsWithDelta($even, $found->byArea, 1e-9);
         self::assertGreaterThanOrEqual($even - 0.001, $found->byField);
         self::assertLessThanOrEqual(1 / $apartUse - 0.17 + 0.001, $found->byField);

@@ -496,6 +496,16 @@ final class RulebookTest extends TestCase
                 self::STEM, ['bucks' => ['openings' => 'yes', 'to_liner' => 'no']], 'fix',
                 ['bucks' => ['openings' => 'yes', 'to_core' => 'yes', 'to_liner' => 'yes', 'to_window' => 'yes']],
             ],
+            'threshold-carries-frame' => [
+                self::SLAB,
+                ['footprint' => ['doors_m' => 2], 'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.1, 'frame_m' => 0.14]],
+                'fix', ['threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15, 'frame_m' => 0.14]],
+            ],
+            'sill-finishes-flush' => [
+                self::SLAB,
+                ['footprint' => ['doors_m' => 2], 'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15, 'sill_m' => 0.02]],
+                'note', [],
+            ],
             'cracks-filled' => [self::OLD, ['repairs' => ['cracks' => [self::CRACK]]], 'fix', []],
             'wet-cracks-led-away' => [self::OLD, ['repairs' => ['cracks' => [['wet' => 'yes'] + self::CRACK]]], 'fix', []],
             'wide-cracks-judged' => [self::OLD, ['repairs' => ['cracks' => [['width_m' => 0.008] + self::CRACK]]], 'fix', []],
