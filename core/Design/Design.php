@@ -143,11 +143,14 @@ final readonly class Design
     {
         $room = $this->slab->layer->thickness + $this->onSlab() - $this->boardAbove->thickness;
 
-        return match (true) {
-            $this->heating->in !== HeatedIn::Slab => $this->heating,
-            $room < $this->heating->pipe / 2 => $this->heating->but(in: HeatedIn::None),
-            default => $this->heating->but(depth: min($this->heating->depth, $room)),
-        };
+        if ($this->heating->in === HeatedIn::Slab && $room < $this->heating->pipe / 2) {
+            return $this->heating->but(in: HeatedIn::None);
+        }
+
+        return $this->heating->but(
+            depth: $this->heating->in === HeatedIn::Slab ? min($this->heating->depth, $room) : $this->heating->depth,
+            cableDepth: min($this->heating->cableDepth, $room),
+        );
     }
 
     /** Whether a part is there to be built. */

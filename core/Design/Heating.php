@@ -60,7 +60,7 @@ final readonly class Heating implements DesignPart, Idle
         public float $zones = 1.0,
         #[Size('cable as well, at', sold: new Steps(0.6, 5, 0.25, 10, 0.5))]
         public float $cableDepth = 0.0,
-        #[Size('cable heats')]
+        #[Size('cable heats', key: 'cable_when')]
         public CableDays $cableDays = CableDays::NotSaid,
     ) {}
 

@@ -12,6 +12,8 @@ use Ondergrond\Design\Schools\Schools;
 use Ondergrond\Inspection\Inspection;
 use Ondergrond\Inspection\MeterReading;
 use Ondergrond\Inspection\Sign;
+use Ondergrond\Material\Materials;
+use Ondergrond\Material\Product;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Project\SetAside;
@@ -134,6 +136,11 @@ final class Examples
                     'Raft with a wing', false, 'No digging into the rock.',
                     self::preset('frost-protected-raft', new Footprint(96.0, 41.0, 29.0, lotLine: 2.5), UnitSystem::Metric),
                 ),
+                new Option(
+                    'Deep bed of foam glass', false, 'Base, break and insulation in one.', self::following(self::changed($design, [
+                        'sheet' => ['class' => 'a', 'barrier' => 'no'], 'edge_outside' => ['held' => 'in-pour', 'wedge_m' => 0.05],
+                    ]), 'bed', 'foam-glass'),
+                ),
             ],
         );
     }
@@ -155,8 +162,36 @@ final class Examples
                 new Option('B · foam form to the footing', false, '', self::following($outside, 'wall-kind', 'form')),
                 new Option('C · insulated inside', false, '', self::following($outside, 'wall-side', 'inside')),
                 new Option('D · masonry', false, '', self::following($outside, 'wall-kind', 'masonry')),
+                new Option(
+                    'E · form all the way up', false, 'Courses, bars, openings and cover settled before the first block.',
+                    self::formSettled(self::following($outside, 'wall-kind', 'form')),
+                ),
             ],
         );
+    }
+
+    private static function formSettled(Design $form): Design
+    {
+        return self::changed($form, [
+            'form' => ['course_m' => 0.4, 'joints_m' => 0.4, 'tied' => 'yes', 'ledge_m' => 0.1, 'ledge_height_m' => 0.15],
+            'bucks' => [
+                'openings' => 'yes', 'sized' => 'yes', 'holes' => 'yes', 'sloped' => 'yes', 'to_core' => 'yes', 'to_liner' => 'yes',
+                'to_window' => 'not-said',
+            ],
+            'walkout' => ['wall' => 'same'],
+            'edge_steel' => [
+                'bar_m' => 0.012, 'count' => 3, 'dowel_m' => 0.012, 'dowel_spacing_m' => 0.3, 'wall_bar_m' => 0.012,
+                'wall_spacing_m' => 0.4, 'wall_cover_m' => 0.05, 'lap_m' => 0.5,
+            ],
+            'cover' => [
+                'material' => 'cement-render', 'thickness_m' => 0.02, 'depth_below_grade_m' => 0.3, 'backing' => 'layers',
+                'behind' => [
+                    ['kind' => 'wrap', 'lapped' => 'yes'], ['kind' => 'felt', 'lapped' => 'yes'],
+                    ['kind' => 'lath', 'lapped' => 'not-said'],
+                ],
+                'held' => 'webs', 'screw_m' => 0.035, 'screws_apart_m' => 0.2, 'paper' => 'yes', 'keyed' => 'no', 'foot' => 'gravel',
+            ],
+        ]);
     }
 
     private static function bakery(): Project
@@ -228,15 +263,51 @@ final class Examples
             [
                 new Option('A · thick slab on foam', true, 'Eight inches of concrete that sun and panels charge.', $thick),
                 new Option('B · boards on top, screed', false, 'Quick to warm, as the seedsman has it.', $thin),
+                new Option(
+                    'C · the slab as the floor', false, 'Pipes for cold weeks, a cable for sunny ones, no floor on top.',
+                    self::changed($thick, [
+                        'mix' => ['class' => 'c25', 'replaced_share' => 0.3, 'slump_m' => 0.1, 'fibres' => 'no'],
+                        'heating' => ['cable_depth_m' => 0.16, 'cable_when' => 'surplus'],
+                        'finish' => [
+                            'kind' => 'ground', 'exposure' => 'fine', 'grit' => 400, 'flatness_m' => 0.003,
+                            'areas' => [['kind' => 'tiles', 'area_m2' => 9.0]],
+                        ],
+                        'steel' => ['chairs' => 'pinned'],
+                    ]),
+                ),
             ],
         );
     }
 
     private static function weighHouse(): Project
     {
-        return self::single(
-            'Weigh-house counter room', 'Cavity walls, pipes in the screed', 'river-plain', Soil::ClayOrSilt, 20.0,
-            'insulated-screed-floor', Footprint::rectangle(9.0, 7.0), UnitSystem::Metric,
+        $usual = self::preset('insulated-screed-floor', Footprint::rectangle(9.0, 7.0), UnitSystem::Metric);
+        $data = DesignCodec::toArray($usual);
+        $data['board_above']['material'] = self::product()->slug;
+        $data['screed'] = ['material' => 'semi-dry-screed', 'thickness_m' => 0.065];
+
+        return new Project(
+            'Weigh-house counter room', UnitSystem::Metric,
+            new Site(
+                'Cavity walls, pipes in the screed', ClimateSamples::all()['river-plain'], Soil::ClayOrSilt, 20.0, 0.0, 15.0, null,
+            ),
+            [
+                new Option('A · as usual', true, '', $usual),
+                new Option(
+                    'B · our own board, semi-dry screed', false, 'What the yard has.',
+                    DesignCodec::fromArray($data, Materials::withProducts([self::product()])),
+                ),
+            ],
+            products: [self::product()],
+        );
+    }
+
+    /** What the demo's firm buys; its data sheet says nothing of vapour. */
+    public static function product(): Product
+    {
+        return new Product(
+            'own-grey-plank-200', 1, 'Grey plank 200', 'eps-25psi', null, 2.4, 0.08, false, 28.0, 200.0, 65.0, null, 75.0,
+            [0.04, 0.06, 0.08, 0.1, 0.12], 'Yard sheet 14, spring 2026', 'grey, two green dots',
         );
     }
 
@@ -256,8 +327,41 @@ final class Examples
                 new Option('A · foam form', true, '', $form),
                 new Option('B · masonry stem', false, '', self::following($form, 'wall-kind', 'masonry')),
                 new Option('C · poured stem', false, '', self::following($form, 'wall-kind', 'poured')),
+                new Option('D · crane post and loft wall', false, 'What stands inside, and how each is borne.', self::withPosts($form)),
             ],
         );
+    }
+
+    /** A post on hard board, one on its own pad, a bearing wall on the slab; bolts, and a door whose frame stands on foam. */
+    private static function withPosts(Design $form): Design
+    {
+        $inch = Unit::INCH;
+        $post = ['live_kn' => 4.0, 'plate_m' => 8 * $inch, 'height_m' => 12 * $inch];
+
+        return self::changed($form, [
+            'supports' => [
+                'posts' => [
+                    [
+                        'permanent_kn' => 9.0, ...$post, 'foot' => 'hard-board', 'material' => 'xps-60psi', 'width_m' => 18 * $inch,
+                        'from_edge_m' => 34 * $inch, 'count' => 2,
+                    ],
+                    [
+                        'permanent_kn' => 22.0, ...$post, 'foot' => 'own-pad', 'material' => 'xps-40psi', 'width_m' => 28 * $inch,
+                        'from_edge_m' => 62 * $inch, 'count' => 1,
+                    ],
+                ],
+                'strips' => [[
+                    'permanent_kn_m' => 3.0, 'live_kn_m' => 2.0, 'plate_m' => 6 * $inch, 'foot' => 'slab', 'material' => 'xps-40psi',
+                    'width_m' => 16 * $inch, 'height_m' => 8 * $inch, 'from_edge_m' => 84 * $inch, 'length_m' => 20 * Unit::FOOT,
+                ]],
+            ],
+            'loads' => ['use' => 'store'],
+            'anchors' => [
+                'bolt_m' => 0.5 * $inch, 'apart_m' => 48 * $inch, 'deep_m' => 7 * $inch, 'from_end_m' => 8 * $inch, 'set' => 'hung',
+            ],
+            'footing' => ['casting' => 'together', 'braced' => 'yes'],
+            'threshold' => ['thickness_m' => 1.5 * $inch, 'width_m' => 6 * $inch, 'frame_m' => 5.5 * $inch, 'sill_m' => 0.75 * $inch],
+        ]);
     }
 
     private static function signalBox(): Project

@@ -185,8 +185,11 @@ final readonly class PartLines
             foreach (Takeoff::under($this->job->design, $of) as $item) {
                 $note = 'under '.Supports::label($name);
                 $lines = [...$lines, ...($of->foot() === SupportFoot::OwnPad
-                    ? Concrete::of(Part::Supports, $item->material, $item->volume(), Concrete::ON_GROUND, 'slab', $note)
-                    : Boards::of($this->job, Part::Supports, Layer::of($item->material, $item->thickness), $item->area, Boards::CUT))];
+                    ? Concrete::of(Part::Supports, $item->material, $item->volume(), Concrete::ON_GROUND, 'slab', $note, ':'.$name)
+                    : Boards::of(
+                        $this->job, Part::Supports, Layer::of($item->material, $item->thickness), $item->area, Boards::CUT,
+                        'supports:'.$name,
+                    ))];
             }
         }
 

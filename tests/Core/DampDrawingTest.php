@@ -48,7 +48,7 @@ final class DampDrawingTest extends TestCase
         foreach ([
             'self-adhered sheet, lap 100 mm', 'dimple membrane, filter outside', 'board, protects it', 'course on the footing',
             'outer drain to daylight', 'sheet 0.4 mm, lap 300 mm, taped, turned up', 'stone: breaks what climbs, drains',
-            'soil-gas pipe, above the roof', 'shield with drip', 'cover: cement render on lath, felt and wrap',
+            'soil-gas pipe, above the roof', 'shield with drip', 'cover: cement render on metal lath, bituminous felt, synthetic wrap',
             'course: polyethylene, lap 100 mm', 'finish: tiles',
         ] as $wanted) {
             self::assertContains($wanted, $words, implode(' | ', $words));

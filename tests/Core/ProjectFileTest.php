@@ -213,8 +213,8 @@ final class ProjectFileTest extends TestCase
                 $p['options'][0]['design']['stone']['material'] = 'softwood';
             },
             [
-                "{$design}/edge_under/material: found “cheese”; allowed: eps-15psi, eps-25psi, xps-25psi, xps-40psi, xps-60psi, xps-100psi, pir-foil, stone-wool-board, foam-glass-aggregate",
-                "{$design}/stone/material: found “softwood”; allowed: foam-glass-aggregate, crushed-stone, sand",
+                "{$design}/edge_under/material: found “cheese”; allowed: eps-15psi, eps-25psi, xps-15psi, xps-25psi, xps-40psi, xps-60psi, xps-100psi, pir-foil, stone-wool-board, stone-wool-rated, foam-glass-aggregate",
+                "{$design}/stone/material: found “softwood”; allowed: foam-glass-aggregate, crushed-stone, hardcore, sand",
             ],
         ];
         yield 'a beam thinner than its slab, a slab that floats, a strip wider than the floor' => [
@@ -253,7 +253,7 @@ final class ProjectFileTest extends TestCase
             },
             [
                 '/site/soil: found nothing; allowed: this field is required',
-                '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, id, site, inspections, options, plan, release, entries',
+                '/colour: found an unknown field; allowed: format, version, made_by, caution, name, units, id, site, inspections, options, plan, release, products, entries',
             ],
         ];
         yield 'another version' => [

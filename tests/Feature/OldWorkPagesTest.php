@@ -4,28 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Option;
 use App\Models\Project;
-use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Queue;
-use Illuminate\Testing\TestResponse;
-use Ondergrond\Assessor;
-use Ondergrond\Codec\DesignCodec;
-use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Examples\Examples;
-use Ondergrond\Exchange\AssessmentFile;
-use Ondergrond\Exchange\ProjectFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
-use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** What stands, is mended and goes, and what is known of the house: typed on the page, judged, written to a file and read back. */
 final class OldWorkPagesTest extends TestCase
 {
-    private Project $project;
-
-    private Option $option;
+    use TypedSizes;
 
     protected function setUp(): void
     {
@@ -68,6 +57,7 @@ final class OldWorkPagesTest extends TestCase
             ['site.house.fuel_kwh', '15000', 15_000.0, 'heat.ground_shares.0.by', 'last year’s fuel'],
             ['site.house.efficiency_share', '90 %', 0.9, 'option', 'A · as usual'],
             ['site.house.old_floor_m', '-1.80 m', -1.8, 'findings', 'floor-meets-old'],
+            ['design.sheet.walked', 'months', 'months', 'option', 'A · as usual'],
             ['site.house.step_m', '100 mm', 0.1, 'option', 'A · as usual'],
         ] as $row) {
             yield $row[0] => $row;
@@ -78,26 +68,7 @@ final class OldWorkPagesTest extends TestCase
     public function test_it_is_typed_judged_written_and_read_back(
         string $path, string $typed, mixed $stored, string $shown, mixed $what,
     ): void {
-        $data = [];
-        Arr::set($data, $path, $typed);
-        $this->save($data)->assertSessionHasNoErrors();
-        $project = ($this->project->fresh() ?? self::fail('it is there'))->toCore();
-        $option = $project->option('A · as usual') ?? self::fail('it is there');
-        $now = ['design' => DesignCodec::toArray($option->design), 'site' => SiteCodec::toArray($project->site)];
-        $kept = Arr::get($now, $path);
-        is_float($stored) ? self::assertEqualsWithDelta($stored, $kept, 1e-9) : self::assertSame($stored, $kept);
-        $read = ProjectFile::read(ProjectFile::write($project));
-        self::assertEquals($project->options[0]->design, $read->options[0]->design);
-        self::assertEquals($project->site, $read->site);
-        $assessed = json_decode(AssessmentFile::write(
-            $read, $read->options[0], Assessor::assess($read->site, $read->options[0]->design, $read->units),
-        ), true, flags: JSON_THROW_ON_ERROR);
-        $there = Arr::get($assessed, $shown);
-        if ($shown === 'findings') {
-            self::assertContains($what, array_column($there, 'rule'));
-        } else {
-            is_float($what) ? self::assertEqualsWithDelta($what, $there, 1e-6) : self::assertSame($what, $there);
-        }
+        $this->assertHeld($path, $typed, $stored, $shown, $what);
     }
 
     public function test_what_cannot_be_is_said_at_its_field_and_what_was_saved_stays(): void
@@ -126,21 +97,5 @@ final class OldWorkPagesTest extends TestCase
         $this->get("/projects/{$this->project->id}/section/{$this->option->id}")->assertOk()
             ->assertSee('stands already')->assertSee('Mat on the slab')->assertSee('Mat first');
         $this->get("/projects/{$this->project->id}/section/{$this->option->id}/history")->assertOk()->assertSee('Repairs first, cracks');
-    }
-
-    /**
-     * @param  array<string, mixed>  $data
-     * @return TestResponse<Response>
-     */
-    private function save(array $data): TestResponse
-    {
-        $head = ['revision' => $this->option->revisions()->latest('id')->firstOrFail()->id];
-        if (isset($data['site'])) {
-            return $this->put("/projects/{$this->project->id}/site", [
-                'revision' => $this->project->revisions()->latest('id')->firstOrFail()->id, 'name' => $this->project->name, ...$data,
-            ]);
-        }
-
-        return $this->put("/projects/{$this->project->id}/section/{$this->option->id}", [...$head, ...$data]);
     }
 }

@@ -58,17 +58,16 @@ final class BedAndBoards implements School
         }
         $deep = $answer === self::FOAM_GLASS;
         $board = $deep ? Layer::of(Catalogue::get('foam-glass-aggregate'), self::DEEP) : Layer::of(Catalogue::get('xps-25psi'), 0.05);
-        // What lies under it is dug as deep as before where there is room.
-        $down = max(0.0, $board->thickness - $design->fieldBoard->thickness);
 
         return $design->with([
             'fieldBoard' => $board,
             'perimeterBoard' => $deep ? $design->perimeterBoard->but(width: 0.0) : $design->perimeterBoard,
-            'stone' => $deep ? $design->stone->thick(max(0.0, $design->stone->thickness - $down)) : $design->stone->thick(
+            // Under a beam, which the bed does not reach, the stone stays.
+            'stone' => $deep && $design->stem->present() ? $design->stone->thick(0.0) : $design->stone->thick(
                 max($design->stone->thickness, 0.15),
             ),
-            'drains' => $deep ? $design->drains->but(inner: 0.0) : $design->drains,
-            'service' => $deep ? new Service(0.0) : $design->service,
+            'drains' => $deep && $design->stem->present() ? $design->drains->but(inner: 0.0) : $design->drains,
+            'service' => $deep && $design->stem->present() ? new Service(0.0) : $design->service,
         ]);
     }
 }

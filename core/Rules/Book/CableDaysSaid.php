@@ -49,6 +49,6 @@ final class CableDaysSaid extends Rule
         $h = $s->design->heating;
 
         return $h->hasBoth() && $h->cableDays === CableDays::NotSaid
-            ? $this->notChecked('On which days the cable heats is not said.', unsaid: 'heating.cable_days') : null;
+            ? $this->notChecked('On which days the cable heats is not said.', unsaid: 'heating.cable_when') : null;
     }
 }

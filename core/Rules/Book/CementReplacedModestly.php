@@ -56,7 +56,7 @@ final class CementReplacedModestly extends Rule
         return $share <= self::MOST + 1e-9 || ! $s->design->isNew(Part::Slab) ? null : $this->note(
             '%1$s of the cement is replaced; about %2$s is usual.', Measure::of($share, Quantity::Share),
             Measure::of(self::MOST, Quantity::Share), Remedy::of(
-                'Replace 30 %.', static fn (Design $d): Design => $d->with(['mix' => $d->mix->but(replaced: self::MOST)]),
+                'Replace 30 %% of it.', static fn (Design $d): Design => $d->with(['mix' => $d->mix->but(replaced: self::MOST)]),
             ),
         );
     }

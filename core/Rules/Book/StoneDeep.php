@@ -6,6 +6,7 @@ namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
+use Ondergrond\Material\Kind;
 use Ondergrond\Rules\Companions;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
@@ -56,7 +57,9 @@ final class StoneDeep extends Rule
     {
         $d = $s->design;
 
-        if (! $d->slab->present() || $d->stone->thickness >= self::LEAST) {
+        // A bed of foam glass breaks the rise of water as stone does.
+        $bed = $d->fieldBoard->material->kind === Kind::FoamGlass ? $d->fieldBoard->thickness : 0.0;
+        if (! $d->slab->present() || $d->stone->thickness + $bed >= self::LEAST) {
             return null;
         }
         $said = $d->stone->present() ? 'The bed is %1$s; %2$s are wanted.' : 'No stone lies under the floor.';

@@ -391,12 +391,12 @@ final class RulebookTest extends TestCase
                 ['screed' => ['material' => 'semi-dry-screed', 'thickness_m' => 0.065]],
             ],
             'cable-parted-from-pipes' => [
-                self::HEATED, ['heating' => ['cable_depth_m' => 0.1, 'cable_days' => 'surplus']], 'fix',
-                ['heating' => ['cable_depth_m' => 0.16, 'cable_days' => 'surplus']],
+                self::HEATED, ['heating' => ['cable_depth_m' => 0.1, 'cable_when' => 'surplus']], 'fix',
+                ['heating' => ['cable_depth_m' => 0.16, 'cable_when' => 'surplus']],
             ],
             'cable-days-said' => [
                 self::HEATED, ['heating' => ['cable_depth_m' => 0.16]], 'not checked',
-                ['heating' => ['cable_depth_m' => 0.16, 'cable_days' => 'cold']],
+                ['heating' => ['cable_depth_m' => 0.16, 'cable_when' => 'cold']],
             ],
             'grind-stops-in-time' => [
                 self::STEM, ['finish' => ['kind' => 'ground', 'exposure' => 'coarse']], 'note',
