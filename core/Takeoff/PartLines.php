@@ -426,7 +426,7 @@ final readonly class PartLines
         $coil = $this->job->isMetric() ? 100.0 : 300 * Measure::FOOT;
 
         return [...($heating->hasBoth() ? Goods::of(
-            Good::HeatingCable, Part::Heating->value, $floor, 0.0, note: 'beside the pipes, mats by the floor’s area',
+            Good::HeatingCable, Part::Heating->value, $floor, 0.0, note: 'beside the pipes, mats by the floor’s area', id: 'heating:cable',
         ) : []), ...Goods::of(
             Good::HeatingPipe, Part::Heating->value, $floor / $heating->spacing + $loops * self::FEED, 0.05,
             $this->job->size($heating->pipe),
