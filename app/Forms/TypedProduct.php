@@ -31,7 +31,7 @@ final readonly class TypedProduct
     public function shown(?Product $product): array
     {
         $texts = [];
-        $data = $product === null ? ['like' => 'xps-25psi', 'films' => 'no'] : ProductCodec::toArray($product);
+        $data = $product === null ? ['like' => 'xps-25psi', 'films' => 'no', 'by_square' => 'no'] : ProductCodec::toArray($product);
         foreach (self::typed() as $p) {
             $value = $data[$p->key] ?? null;
             $quantity = $p->size?->quantity;
@@ -70,7 +70,8 @@ final readonly class TypedProduct
         $shown = $this->shown($before);
         $stored = $before === null ? [] : ProductCodec::toArray($before);
         foreach (self::typed() as $p) {
-            $text = is_string($texts[$p->key] ?? null) ? trim($texts[$p->key]) : '';
+            // What is not sent stays as it is shown.
+            $text = is_string($texts[$p->key] ?? null) ? trim($texts[$p->key]) : $shown[$p->key];
             try {
                 // What still reads as it was written keeps its last digit.
                 $data[$p->key] = $before !== null && $text === $shown[$p->key] ? $stored[$p->key] : $this->value($p, $text);

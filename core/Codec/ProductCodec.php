@@ -59,11 +59,19 @@ final class ProductCodec
                 );
             }
         }
+        foreach (['air_layer_m' => 's_d of no thickness', 'by_square' => 'the square metre of no thickness'] as $key => $found) {
+            if (! in_array($data[$key] ?? null, [null, 'no'], true) && ($data['thickness_m'] ?? null) === null) {
+                $faults[] = Fault::of('/thickness_m', $found, 'the thickness that it is said of');
+            }
+        }
         if ($faults !== []) {
             throw FaultyInput::because($faults);
         }
-        $usual = ['version' => 1, 'conductivity_w_mk' => null, 'resistance_m2kw' => null, 'thickness_m' => null, 'films' => 'no',
-            'strength_kpa' => null, 'lasting_kpa' => null, 'mu' => null, 'hottest_c' => null, 'sold_m' => [], 'sheet' => '', 'mark' => ''];
+        $usual = [
+            'version' => 1, 'conductivity_w_mk' => null, 'resistance_m2kw' => null, 'thickness_m' => null, 'films' => 'no',
+            'strength_kpa' => null, 'lasting_kpa' => null, 'mu' => null, 'air_layer_m' => null, 'hottest_c' => null, 'sold_m' => [],
+            'sheet' => '', 'mark' => '', 'by_square' => 'no',
+        ];
 
         return PartCodec::fromArray(Product::class, [...$usual, ...$data], Materials::generic());
     }

@@ -306,7 +306,7 @@ final class Examples
     public static function product(): Product
     {
         return new Product(
-            'own-grey-plank-200', 1, 'Grey plank 200', 'eps-25psi', null, 2.4, 0.08, false, 28.0, 200.0, 65.0, null, 75.0,
+            'own-grey-plank-200', 1, 'Grey plank 200', 'eps-25psi', null, 2.4, 0.08, false, 28.0, 200.0, 65.0, null, null, 75.0,
             [0.04, 0.06, 0.08, 0.1, 0.12], 'Yard sheet 14, spring 2026', 'grey, two green dots',
         );
     }

@@ -30,9 +30,11 @@ final readonly class Product
      * @param  float|null  $strength  at 10 % strain, kPa
      * @param  float|null  $lasting  that it carries for good, kPa
      * @param  float|null  $mu  water vapour resistance factor
+     * @param  float|null  $airLayer  s_d of its thickness, m, where µ is not said
      * @param  float|null  $hottest  that it stands for good, °C
      * @param  list<float>  $sold  thicknesses, m; empty: not said
      * @param  string  $sheet  its data sheet: number, date, where it is kept
+     * @param  bool  $bySquare  whether its price is that of a square metre of its thickness
      * @param  string  $mark  what is read off the board on site
      */
     public function __construct(
@@ -60,7 +62,9 @@ final readonly class Product
         public ?float $lasting = null,
         #[Size('µ', key: 'mu', quantity: Quantity::Ratio)]
         public ?float $mu = null,
-        #[Size('stands for good', key: 'hottest_c')]
+        #[Size('s_d of that thickness', key: 'air_layer_m', quantity: Quantity::AirLayer)]
+        public ?float $airLayer = null,
+        #[Size('heat limit', key: 'hottest_c')]
         public ?float $hottest = null,
         #[Size('sold thicknesses', key: 'sold_m', quantity: Quantity::Thickness)]
         public array $sold = [],
@@ -68,6 +72,8 @@ final readonly class Product
         public string $sheet = '',
         #[Size('read off the board')]
         public string $mark = '',
+        #[Size('priced by', words: ['no' => 'the cubic metre', 'yes' => 'the square metre of that thickness'])]
+        public bool $bySquare = false,
     ) {}
 
     /** λ by which it is reckoned, W/(m·K). */
@@ -84,14 +90,22 @@ final readonly class Product
         return max(0.0, $said - ($this->films ? self::FILMS : 0.0));
     }
 
+    /** µ, as it is or by s_d; null where the sheet says neither. */
+    public function vapour(): ?float
+    {
+        $layer = $this->thickness === null || $this->airLayer === null ? null : max(1.0, $this->airLayer / $this->thickness);
+
+        return $this->mu ?? $layer;
+    }
+
     /** As designs use it. */
     public function material(): Material
     {
         $like = Catalogue::get($this->like);
 
         return new Material(
-            $this->slug, $this->name, $like->kind, $this->lambda(), $this->density, $like->specificHeat, $this->mu ?? 1.0, $this->strength,
-            $like->hatch, $this->places($like), $this->source(), null, $like->moisture, $like->wetContent, $this,
+            $this->slug, $this->name, $like->kind, $this->lambda(), $this->density, $like->specificHeat, $this->vapour() ?? 1.0,
+            $this->strength, $like->hatch, $this->places($like), $this->source(), null, $like->moisture, $like->wetContent, $this,
         );
     }
 

@@ -8,8 +8,10 @@
         <x-input name="currency" label="Currency" :value="$prices->currency" maxlength="8" />
         <div class="prices-list">
             @foreach ($materials as $material)
-                <x-input :name="'per_m3.'.$material->slug" :label="$material->name"
-                    :value="isset($prices->perCubicMetre[$material->slug]) ? $format->mark->written((string) $prices->perCubicMetre[$material->slug]) : ''" inputmode="decimal" />
+                @php $price = $prices->perCubicMetre[$material->slug] ?? null; @endphp
+                <x-input :name="'per_m3.'.$material->slug" :label="$material->name.($material->product?->bySquare ? ', each m² of '.
+                    $format->format($material->product->thickness, \Ondergrond\Units\Quantity::Thickness) : '')"
+                    :value="$price === null ? '' : $format->mark->written((string) round($price * $each($material), 4))" inputmode="decimal" />
             @endforeach
         </div>
         <h2>By the unit</h2>

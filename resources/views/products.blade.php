@@ -12,8 +12,8 @@
             <table class="data">
                 <thead><tr><th scope="col">Product</th><th scope="col">a kind of</th><th scope="col">λ, {{
                     $format->unit(Quantity::Conductivity) }}</th><th scope="col">strength, {{ $format->unit(Quantity::Pressure)
-                    }}</th><th scope="col">for good</th><th scope="col">µ</th><th scope="col">stands</th><th scope="col">data sheet</th><th
-                    scope="col">taken by</th><td></td></tr></thead>
+                    }}</th><th scope="col">for good</th><th scope="col">µ</th><th scope="col">heat limit</th><th
+                    scope="col">data sheet</th><th scope="col">taken by</th><td></td></tr></thead>
                 <tbody>
                     @foreach ($products as $of)
                         <tr>
@@ -25,7 +25,7 @@
                                 $format->number($of->bare() + $of::FILMS, Quantity::Resistance) }} with air films</span>@endif</td>
                             <td>{{ $of->strength === null ? 'not said' : $format->number($of->strength, Quantity::Pressure) }}</td>
                             <td>{{ $of->lasting === null ? 'not said' : $format->number($of->lasting, Quantity::Pressure) }}</td>
-                            <td>{{ $of->mu === null ? 'not said' : $format->mark->grouped($of->mu) }}</td>
+                            <td>{{ $of->vapour() === null ? 'not said' : $format->mark->grouped(round($of->vapour())) }}</td>
                             <td>{{ $of->hottest === null ? 'not said' : $format->format($of->hottest, Quantity::Temperature) }}</td>
                             <td dir="auto">{{ $of->sheet === '' ? 'not said' : $of->sheet }}</td>
                             <td>{{ implode(', ', array_map(fn ($p) => $p->name.' (version '.$p->products[$of->slug]['version'].')',
@@ -47,11 +47,12 @@
                 @if ($field->key === 'like')
                     <x-choice name="product.like" label="A kind of" :value="$shown['like']"
                         :options="array_map(fn ($m) => $m->name, $generic)" />
-                @elseif ($field->key === 'films')
-                    <x-choice name="product.films" :label="ucfirst($field->size->label)" :value="$shown['films']"
+                @elseif ($field->size->choices() !== null)
+                    <x-choice :name="'product.'.$field->key" :label="ucfirst($field->size->label)" :value="$shown[$field->key]"
                         :options="$field->size->choices()" />
                 @else
-                    <x-input :name="'product.'.$field->key" :label="ucfirst($field->size->label)" :value="$shown[$field->key]" :hint="match
+                    <x-input :name="'product.'.$field->key" :label="ucfirst($field->size->label).($field->size->quantity ===
+                        null ? '' : rtrim(', '.$format->unit($field->size->quantity), ', '))" :value="$shown[$field->key]" :hint="match
                         ($field->key) { 'conductivity_w_mk' => 'or R and its thickness', 'sold_m' => 'with ; between them',
                         'density_kg_m3' => 'a pack can be weighed', 'mark' => 'what tells its grade on site', default => null }" />
                 @endif

@@ -88,6 +88,19 @@ final class ProductPagesTest extends TestCase
         $this->put('/products/own-nothing', ['product' => self::TYPED])->assertNotFound();
     }
 
+    public function test_a_product_is_priced_by_the_square_metre_and_told_by_its_air_layer(): void
+    {
+        $this->post('/products', ['product' => [
+            ...self::TYPED, 'thickness_m' => '100 mm', 'air_layer_m' => '5 m', 'by_square' => 'yes',
+        ]])->assertSessionHasNoErrors();
+        self::assertSame(50.0, $this->firm->refresh()->materials()->get('own-blue-plank-30')->mu);
+        $this->get('/prices')->assertOk()->assertSee('Blue plank 30, each m² of 100');
+        $this->put('/prices', ['currency' => 'fl.', 'per_m3' => ['own-blue-plank-30' => '12']])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(120.0, $this->firm->refresh()->priceList()->perCubicMetre['own-blue-plank-30'], 1e-9);
+        $this->get('/prices')->assertOk()->assertSee('value="12"', false);
+        $this->post('/products', ['product' => [...self::TYPED, 'air_layer_m' => '5 m']])->assertSessionHasErrors('product.thickness_m');
+    }
+
     private function hash(): string
     {
         return ProjectFile::hash(($this->project->fresh() ?? self::fail('it is there'))->toCore());

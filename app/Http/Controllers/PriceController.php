@@ -12,6 +12,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Material\Material;
 use Ondergrond\Takeoff\Good;
 use Ondergrond\Takeoff\PriceList;
 
@@ -26,7 +27,7 @@ final class PriceController
             'prices',
             [
                 'prices' => $firm->priceList(), 'materials' => $firm->materials()->all(), 'goods' => Good::cases(),
-                'format' => $reading->formatter(),
+                'format' => $reading->formatter(), 'each' => self::each(...),
             ],
         );
     }
@@ -35,7 +36,8 @@ final class PriceController
     {
         $mark = $reading->formatter()->mark;
         $errors = [];
-        $read = static function (string $list) use ($request, $mark, &$errors): array {
+        $materials = User::current()->firm->materials()->all();
+        $read = static function (string $list) use ($request, $mark, $materials, &$errors): array {
             $per = [];
             foreach ($request->array($list) as $slug => $text) {
                 $text = is_string($text) ? trim($text) : '';
@@ -44,7 +46,7 @@ final class PriceController
                     $errors["{$list}.{$slug}"] = 'Allowed: a price'.($list === 'per_m3' ? ' for a cubic metre' : '')
                         .', such as 180, or nothing.';
                 } elseif ($text !== '') {
-                    $per[$slug] = (float) $plain;
+                    $per[$slug] = (float) $plain / ($list === 'per_m3' ? self::each($materials[$slug] ?? null) : 1.0);
                 }
             }
 
@@ -68,5 +70,13 @@ final class PriceController
         User::current()->firm->update(['prices' => $prices->toArray()]);
 
         return redirect()->route('prices.edit')->with('said', 'Saved.');
+    }
+
+    /** What a price is one of, m³: an own product may be priced by the square metre of its thickness. */
+    private static function each(?Material $material): float
+    {
+        $product = $material?->product;
+
+        return $product === null || ! $product->bySquare ? 1.0 : $product->thickness ?? 1.0;
     }
 }

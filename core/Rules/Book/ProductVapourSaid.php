@@ -46,7 +46,7 @@ final class ProductVapourSaid extends Rule
 
     public function judge(Subject $s): ?Finding
     {
-        $silent = array_filter($s->design->products(), static fn (Product $p): bool => $p->mu === null);
+        $silent = array_filter($s->design->products(), static fn (Product $p): bool => $p->vapour() === null);
 
         return $silent === [] ? null : $this->notChecked(
             'Of '.implode(' and ', array_map(static fn (Product $p): string => str_replace('%', '%%', $p->name), $silent))
