@@ -72,7 +72,8 @@ final readonly class PartSize
             $of instanceof Lining, $of instanceof Deck, $of instanceof Wall => $this->sizes($of->thickness()),
             $of instanceof Heating => $of->in->label(),
             $of instanceof Mix => $of->class->label(),
-            $of instanceof Space, $of instanceof Finish => $of->kind->label(),
+            // One line has room for no more.
+            $of instanceof Space, $of instanceof Finish => mb_strimwidth(explode(',', $of->kind->label())[0], 0, 24, '…'),
             $of instanceof Loads => $this->format->format($of->line + $of->lineLive, Quantity::LineLoad),
             default => $this->thin(get_object_vars($of)),
         };

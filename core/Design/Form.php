@@ -46,7 +46,7 @@ final readonly class Form implements DesignPart
         #[Size('web thickness', quantity: Quantity::SheetThickness)]
         public float $webThickness = 0.002,
         #[Size('courses', sold: new Steps(0.7, 50, 2))]
-        public float $course = 0.406,
+        public float $course = 0.4064,
         #[Size('joints apart', sold: new Steps(1.0, 50, 2))]
         public float $joints = 0.4,
         #[Size('first two courses', words: ['not-said' => 'not said', 'no' => 'loose', 'yes' => 'glued to the footing and tied'])]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Drawing;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Part;
 use Ondergrond\Design\Side;
 use Ondergrond\Ground\GroundField;
 use Ondergrond\Material\Hatch;
@@ -308,7 +309,12 @@ final class SectionDrawing
     {
         $items = [];
         foreach ($section->courses as $course) {
-            $items[] = new Strokes($course->part === null ? Role::Airtight : Role::Sheet, $course->part?->value, [$course->path]);
+            $items[] = new Strokes(match ($course->part) {
+                null => Role::Airtight,
+                // Joints between blocks are no sheets.
+                Part::Form => Role::Area,
+                default => Role::Sheet,
+            }, $course->part?->value, [$course->path]);
         }
 
         return $items;

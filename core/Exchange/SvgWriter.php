@@ -48,6 +48,7 @@ final class SvgWriter
         Hatch::Sand->value => '#efe6cf',
         Hatch::Soil->value => '#f7f2e6',
         Hatch::Air->value => '#eef0f0',
+        Hatch::Metal->value => '#3b4446',
     ];
 
     /** Pen of each role: colour, width in px. */

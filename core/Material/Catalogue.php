@@ -209,10 +209,10 @@ final class Catalogue
                 self::ISO,
             ),
             new Material(
-                'steel-bar', 'Reinforcing steel', Kind::Metal, 50.0, 7850, 450, 1_000_000, null, Hatch::Sheet, [], self::ISO,
+                'steel-bar', 'Reinforcing steel', Kind::Metal, 50.0, 7850, 450, 1_000_000, null, Hatch::Metal, [], self::ISO,
             ),
             new Material(
-                'polymer-bar', 'Bars of fibre polymer', Kind::Plastic, 0.7, 2000, 1000, 1_000_000, null, Hatch::Sheet, [],
+                'polymer-bar', 'Bars of fibre polymer', Kind::Plastic, 0.7, 2000, 1000, 1_000_000, null, Hatch::Metal, [],
                 'common practice, no source',
             ),
             new Material(

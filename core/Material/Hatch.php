@@ -21,4 +21,5 @@ enum Hatch: string
     case Sand = 'sand';
     case Soil = 'soil';
     case Air = 'air';
+    case Metal = 'metal';
 }

@@ -25,28 +25,36 @@ final readonly class SupportRemedies
 {
     public function __construct(private Subject $subject) {}
 
-    /** The softest hard board that carries it, as wide as its load spreads; null where none does. */
-    public function hard(string $name): ?Remedy
+    /** The softest hard board that carries it where it is as wide as its load spreads; null where none does. */
+    public function board(string $name): ?Material
     {
-        $of = $this->subject->design->supports->kinds()[$name];
-        $spread = $of->plate() + 2 * $this->subject->design->slab->layer->thickness;
-        $width = $this->sold($spread - 1e-6, static fn (): bool => true);
+        $d = $this->subject->design;
+        $of = $d->supports->kinds()[$name];
         $boards = array_filter(Catalogue::for(Place::UnderBearing), static fn (Material $m): bool => $m->kind === Kind::Polystyrene
             && $m->strength !== null);
         usort($boards, static fn (Material $a, Material $b): int => [$a->strength, $a->conductivity] <=> [$b->strength, $b->conductivity]);
-        if ($width === null) {
-            return null;
-        }
         foreach ($boards as $board) {
-            if ($this->carries($name, $of->on(SupportFoot::HardBoard, $width, $board))) {
-                return Remedy::of(
-                    Said::of("Lay {$board->name} under it, %s wide.", Measure::size($width)),
-                    static fn (Design $d): Design => self::changed($d, $name, $of->on(SupportFoot::HardBoard, $width, $board)),
-                );
+            if ($this->carries($name, $of->on(SupportFoot::HardBoard, $of->plate() + 2 * $d->slab->layer->thickness, $board))) {
+                return $board;
             }
         }
 
         return null;
+    }
+
+    /** That board, in a width that is cut. */
+    public function hard(string $name): ?Remedy
+    {
+        $d = $this->subject->design;
+        $of = $d->supports->kinds()[$name];
+        $board = $this->board($name);
+        $width = $board === null ? null
+            : $this->sold($of->plate() + 2 * $d->slab->layer->thickness - 1e-6, static fn (): bool => true);
+
+        return $board === null || $width === null ? null : Remedy::of(
+            Said::of("Lay {$board->name} under it, %s wide.", Measure::size($width)),
+            static fn (Design $d): Design => self::changed($d, $name, $of->on(SupportFoot::HardBoard, $width, $board)),
+        );
     }
 
     /** The narrowest pad that the ground carries, high enough to spread so far and to reach through the boards. */

@@ -7,6 +7,7 @@ namespace Ondergrond\Section;
 use Ondergrond\Design\BehindKind;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
+use Ondergrond\Design\FloorFinish;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetEdge;
 use Ondergrond\Design\SheetPosition;
@@ -40,7 +41,8 @@ final readonly class Course
             $end = $at->buildUpEnd;
             $courses[] = new self(Part::UpperSheet, [[$left, $y], [$end, $y], [$end, $at->floor]]);
         }
-        if ($d->finish->present()) {
+        // A slab that is the floor has nothing on it.
+        if ($d->finish->present() && $d->finish->kind !== FloorFinish::Ground) {
             $courses[] = new self(Part::Finish, [[$left, $at->floor], [min($at->buildUpEnd, $at->room), $at->floor]]);
         }
         if ($d->footing->present() && $d->footing->course === Done::Yes && $d->stem->present()) {

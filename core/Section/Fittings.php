@@ -63,7 +63,7 @@ final readonly class Fittings
         if (! $cover->present()) {
             return [];
         }
-        $metal = Catalogue::get('metal-flashing');
+        $metal = Catalogue::get('steel-bar');
         [$foot, $top, $t] = [$at->grade - $cover->depthBelowGrade, $at->top, $cover->layer->thickness];
         $regions = [];
         $lath = array_filter($cover->kinds(), static fn (BehindKind $k): bool => $k->holdsRender()) !== [];

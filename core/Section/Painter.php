@@ -227,7 +227,7 @@ final readonly class Painter
                     max(0.010, $d->heating->pipe),
                 );
                 $regions[] = $d->heating->hasBoth() ? Region::ring(
-                    Part::Heating, Catalogue::get('metal-flashing'), $x + $d->heating->spacing / 2,
+                    Part::Heating, Catalogue::get('steel-bar'), $x + $d->heating->spacing / 2,
                     $at->floor - $d->heating->cableDepth, 0.008,
                 ) : null;
             }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ondergrond\Sequence;
 
+use Ondergrond\Design\BoltsSet;
 use Ondergrond\Design\HeatedIn;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetPosition;
+use Ondergrond\Material\Kind;
 use Ondergrond\Plan\Item;
 use Ondergrond\Site\Site;
 use Ondergrond\Takeoff\Job;
@@ -146,5 +148,22 @@ final readonly class Circumstances
     public function count(string $type): int
     {
         return count($this->job->items->of($type));
+    }
+
+    /** The task in which anchor bolts come in; empty where there are none. */
+    public function boltsAt(): string
+    {
+        $design = $this->job->design;
+        if (! $this->has(Part::Anchors)) {
+            return '';
+        }
+        $stem = $design->stem->present();
+        $poured = $design->form->present() || $design->stem->material()->kind === Kind::Concrete;
+
+        return match (true) {
+            $design->anchors->set === BoltsSet::Drilled, $stem && ! $poured => 'bolts-drilled',
+            $design->anchors->set === BoltsSet::Hung => $stem ? 'wall-courses' : 'bolts',
+            default => $stem ? 'wall-straighten' : 'finish',
+        };
     }
 }

@@ -57,12 +57,18 @@ final class AnyDesignTest extends TestCase
             if ($taken % 8 === 0) {
                 $field = Assessor::assess($site, $design)->field;
                 self::assertGreaterThan(0.0, $field->transmittance());
-                // Where the pipes’ plane ends at the wall, the little that the wall takes in settles slowly.
-                self::assertLessThan(
-                    $design->heating->present() ? 0.08 : 0.02,
-                    $field->ground()->solution->refinement->flows,
-                    'settled, or all but',
-                );
+                $solution = $field->ground()->solution;
+                if ($design->heating->present()) {
+                    // Where the pipes’ plane ends at the wall, the little that the wall takes in settles slowly: held against all.
+                    foreach ($solution->steady->flows as $name => $flow) {
+                        self::assertLessThan(
+                            0.02 * $solution->steady->total() / 2, abs($flow - $solution->first->flows[$name]),
+                            "seed {$seed}, {$i}: {$name}",
+                        );
+                    }
+                } else {
+                    self::assertLessThan(0.02, $solution->refinement->flows, "seed {$seed}, {$i}: settled, or all but");
+                }
                 // Through two feet of board a hair more is half as much again.
                 $gap = abs($field->formulaGap() ?? 0.0);
                 self::assertTrue(

@@ -57,17 +57,25 @@ final class FloorMeetsOld extends Rule
         $off = $old === null ? 0.0 : $d->finishedFloor() - $old;
         $size = Measure::size(abs($off));
 
-        return abs($off) <= self::MOST ? null : $this->note(
-            'The floor finishes %1$s '.($off > 0.0 ? 'above' : 'below').' the old one that it meets.', $size,
-            remedy: $d->standing->has(Part::Slab)
-                ? Remedy::of(
-                    Said::of('Make what lies on the old slab %s '.($off > 0.0 ? 'thinner.' : 'thicker.'), $size),
-                    static fn (Design $d): Design => $d->with(['screed' => $d->screed->thick(max(0.0, $d->screed->thickness - $off))]),
-                )
-                : Remedy::of(
-                    Said::of('Set slab, boards and dig %s '.($off > 0.0 ? 'lower.' : 'higher.'), $size),
-                    static fn (Design $d): Design => $d->with(['slab' => $d->slab->but(topAboveGrade: $d->slab->topAboveGrade - $off)]),
-                ),
+        if (abs($off) <= self::MOST) {
+            return null;
+        }
+        $rest = $d->screed->thickness - $off;
+        $remedy = match (true) {
+            ! $d->standing->has(Part::Slab) => Remedy::of(
+                Said::of('Set slab, boards and dig %s '.($off > 0.0 ? 'lower.' : 'higher.'), $size),
+                static fn (Design $d): Design => $d->with(['slab' => $d->slab->but(topAboveGrade: $d->slab->topAboveGrade - $off)]),
+            ),
+            // What lies on an old slab gets no thinner than nothing.
+            $rest >= 0.0 => Remedy::of(
+                Said::of('Make what lies on the old slab %s '.($off > 0.0 ? 'thinner.' : 'thicker.'), $size),
+                static fn (Design $d): Design => $d->with(['screed' => $d->screed->thick($d->screed->thickness - $off)]),
+            ),
+            default => null,
+        };
+
+        return $this->note(
+            'The floor finishes %1$s '.($off > 0.0 ? 'above' : 'below').' the old one that it meets.', $size, remedy: $remedy,
         );
     }
 }

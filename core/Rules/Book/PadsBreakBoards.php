@@ -50,11 +50,12 @@ final class PadsBreakBoards extends Rule
     {
         foreach ($s->design->supports->kinds() as $name => $of) {
             [, $board] = $s->at->boardAt($s->design, $of->fromEdge());
-            $hard = $of->foot() === SupportFoot::OwnPad && $board->present() && $of->permanent() + $of->live() > 0.0
-                ? (new SupportRemedies($s))->hard($name) : null;
-            if ($hard !== null) {
+            $ways = new SupportRemedies($s);
+            if ($of->foot() === SupportFoot::OwnPad && $board->present() && $of->permanent() + $of->live() > 0.0
+                && $ways->board($name) !== null) {
                 return $this->note(
-                    'The pad of '.Supports::label($name).' goes through the boards, where hard board would carry it.', remedy: $hard,
+                    'The pad of '.Supports::label($name).' goes through the boards, where hard board would carry it.',
+                    remedy: $ways->hard($name),
                 );
             }
         }

@@ -140,7 +140,8 @@ final class Floor implements Stage
                         'edge-forms', 'tied to the form',
                     ), new After('beam-steel', 'tied to steel'), new After('mat', 'tied to steel'),
                 ],
-                $of->hours(0.15 * max(6.0, $of->round() / 1.8), 2), hold: HoldPoint::BeforePour, parts: [Part::Recess, Part::Threshold],
+                $of->hours(0.15 * max(6.0, $of->round() / 1.8), 2), hold: HoldPoint::BeforePour,
+                parts: $of->boltsAt() === 'bolts' ? [Part::Recess, Part::Threshold, Part::Anchors] : [Part::Recess, Part::Threshold],
                 items: [ItemKind::Post], isDone: $slab,
             ),
             new Task(

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\Sequence\Stages;
 
-use Ondergrond\Design\BoltsSet;
 use Ondergrond\Design\Casting;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Kind;
@@ -31,7 +30,7 @@ final class Footings implements Stage
         $face = $of->round() * $of->wall();
         $below = $of->round() * max(0.0, -$of->job->at->stemFoot);
         $held = $of->job->design->hasRoomBelowGrade();
-        $bolts = $of->job->design->anchors->set;
+        $bolts = $of->boltsAt();
         $together = $footing && $poured && $of->job->design->footing->casting === Casting::Together;
         $coated = $walls && $of->has(Part::Membrane);
 
@@ -117,7 +116,8 @@ final class Footings implements Stage
                 [new After(
                     'wall-start', 'what is in it cannot come later',
                 ), new After('wall-braces', 'braces grow with it', fromStart: true)],
-                $of->hours(0.35 * $face, 3), crew: 3, weather: [Weather::Boards], hold: HoldPoint::Forms, caution: 'Falls; bars.',
+                $of->hours(0.35 * $face, 3), crew: 3, weather: [Weather::Boards], hold: HoldPoint::Forms,
+                caution: 'Falls; bars.', parts: $bolts === 'wall-courses' ? [Part::Bucks, Part::Anchors] : [Part::Bucks],
                 items: [ItemKind::Sleeve], isDone: $walls && $poured,
             ),
             new Task(
@@ -147,9 +147,10 @@ final class Footings implements Stage
                 isDone: $walls && $poured,
             ),
             new Task(
-                'wall-straighten', in_array($bolts, [BoltsSet::Wet, BoltsSet::NotSaid], true) ? 'Straighten, set bolts' : 'Straighten',
+                'wall-straighten', $bolts === '' || $bolts === 'wall-straighten' ? 'Straighten, set bolts' : 'Straighten',
                 [new After('wall-pour', 'within the set time', fromStart: true)], 1.0, crew: 3,
-                weather: [Weather::Pour], hold: HoldPoint::Forms, isDone: $walls && $poured,
+                weather: [Weather::Pour], hold: HoldPoint::Forms, parts: $bolts === 'wall-straighten' ? [Part::Anchors] : [],
+                isDone: $walls && $poured,
             ),
             new Task(
                 'wall-cure', $poured ? 'Wall cures, braces stay' : 'Mortar sets',

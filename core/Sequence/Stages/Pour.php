@@ -53,12 +53,13 @@ final class Pour implements Stage
                 weather: [
                     Weather::Pour, Weather::Boom,
                 ], hold: HoldPoint::Pour, caution: 'Wet cement burns; hose whips; no truck at the edge.',
-                parts: [Part::Slab, Part::Beam], isDone: $slab,
+                parts: [Part::Slab, Part::Beam, Part::Mix], isDone: $slab,
             ),
             new Task(
                 'finish', 'Strike, float, finish', [new After('pour', 'bleed water gone first', 20 / 60, true)],
                 $of->placing('slab') + $of->hours(0.06 * $of->floor(), 3), crew: 3, weather: [Weather::Finish], hold: HoldPoint::Pour,
-                caution: 'Backs; carbon monoxide of engines indoors.', isDone: $slab,
+                caution: 'Backs; carbon monoxide of engines indoors.',
+                parts: $of->boltsAt() === 'finish' ? [Part::Anchors] : [], isDone: $slab,
             ),
             new Task(
                 'cut', 'Early-entry cuts', [new After('finish', 'before shrinkage chooses', 1.0)],
@@ -80,10 +81,18 @@ final class Pour implements Stage
                 $of->hours(0.12 * $of->round(), 2), weather: [Weather::Cure], isDone: $formed,
             ),
             new Task(
+                'bolts-drilled', 'Anchor bolts drilled in',
+                [new After('cure', 'full strength holds them'), new After('wall-cure', 'full strength holds them')],
+                $of->hours(0.1 * $of->round(), 2), hold: HoldPoint::Loading,
+                caution: 'Silica: draw the dust off. Bars and pipes: look at the plan.',
+                parts: [Part::Anchors], isDone: $of->boltsAt() === 'bolts-drilled',
+            ),
+            new Task(
                 'release', 'Release to framing',
                 [new After(
                     'cure', 'strength, cover whole',
-                ), new After('strip-forms', 'the edge is free'), new After('backfill', 'the ground is up')],
+                ), new After('strip-forms', 'the edge is free'), new After('backfill', 'the ground is up'),
+                    new After('bolts-drilled', 'the plate hangs on them')],
                 1.0, crew: 1, who: 'lead hand', hold: HoldPoint::Loading, parts: [Part::Wall, Part::Loads, Part::Dpc], isDone: $slab,
             ),
         ];

@@ -481,7 +481,7 @@ final class RulebookTest extends TestCase
                 self::ROOM, ['drains' => ['made' => 'form-boards', 'inner_m' => 0]], 'fix', ['drains' => ['made' => 'form-boards']],
             ],
             'courses-fit-wall' => [
-                self::STEM, ['stem' => ['top_above_grade_m' => 0.2]], 'note', ['stem' => ['top_above_grade_m' => 0.318]],
+                self::STEM, ['stem' => ['top_above_grade_m' => 0.2]], 'note', ['stem' => ['top_above_grade_m' => 0.3192]],
             ],
             'form-joints-apart' => [self::STEM, ['form' => ['joints_m' => 0.1]], 'fix', ['form' => ['joints_m' => 0.2]]],
             'first-courses-tied' => [self::STEM, ['form' => ['tied' => 'no']], 'fix', ['form' => ['tied' => 'yes']]],
