@@ -227,6 +227,10 @@ final class DampTest extends TestCase
     {
         $inch = Drying::slab(0.1, false, 0.5, 0.5);
         self::assertEqualsWithDelta(4 * 30.4, (float) $inch->daysTo(0.85), 1.0, 'four inches in four months');
+        // What moves 15 % slower takes 1 ÷ 0.85 as long (ash in the mix: common practice, no source).
+        self::assertEqualsWithDelta(
+            (float) $inch->daysTo(0.85) / 0.85, (float) Drying::slab(0.1, false, 0.5, 0.5, 20.0, 0.3)->daysTo(0.85), 0.1,
+        );
         $slabs = [Drying::slab(0.1, false, 0.5, 0.5), Drying::slab(0.2, true, 0.6, 0.6, 15.0), Drying::slab(0.15, false, 0.4, 0.4, 22.0)];
         $cases = [];
         foreach ($slabs as $slab) {
