@@ -201,17 +201,7 @@ final readonly class SectionLog
                 continue;
             }
             if (is_array($value)) {
-                $lists[$key] = array_map(
-                    fn (int $i): array => array_map(
-                        fn (int|string $of): LogInput => $this->field(
-                            $part, "{$key}.{$i}.{$of}", $value[$i][$of], $of === 'thickness_m' ? $this->lumber(
-                                (string) $value[$i]['material'], (float) $value[$i][$of],
-                            ) : null,
-                        ),
-                        array_keys($value[$i]),
-                    ),
-                    array_keys($value),
-                );
+                $lists[$key] = array_map(fn (int $i): array => $this->item($part, $key, $i, $value[$i]), array_keys($value));
             } else {
                 $fields[] = $this->field($part, $key, $value, $this->bar($part, $key, $value));
             }
@@ -247,6 +237,41 @@ final readonly class SectionLog
         );
     }
 
+    /**
+     * One of a list.
+     *
+     * @param  array<string, mixed>  $item  as in files
+     * @return list<LogInput>
+     */
+    private function item(Part $part, string $key, int $i, array $item): array
+    {
+        $objects = array_values(array_filter(get_object_vars($part->of($this->design)), is_array(...)));
+        $keys = array_keys(array_filter($this->data[$part->value], is_array(...)));
+        $of = $objects[(int) array_search($key, $keys, true)][$i] ?? null;
+        $idle = $of instanceof Idle ? self::keys($of, $of->idle()) : [];
+        $fields = [];
+        foreach ($item as $name => $value) {
+            if (! in_array($name, $idle, true)) {
+                $fields[] = $this->field($part, "{$key}.{$i}.{$name}", $value, $name === 'thickness_m'
+                    ? $this->lumber((string) $item['material'], (float) $value) : null);
+            }
+        }
+
+        return $fields;
+    }
+
+    /**
+     * @param  list<string>  $names  of its constructor's parameters
+     * @return list<string> as files call them
+     */
+    private static function keys(object $of, array $names): array
+    {
+        return array_values(array_map(
+            static fn (Parameter $p): string => $p->key,
+            array_filter(Parameter::of($of::class), static fn (Parameter $p): bool => in_array($p->name, $names, true)),
+        ));
+    }
+
     /** @return list<string> keys that say nothing as the part stands */
     private function idle(Part $part): array
     {
@@ -256,10 +281,7 @@ final readonly class SectionLog
         // Of a layer among its parameters a material may be idle by itself.
         return [
             ...array_values(array_intersect(SizePath::MATERIALS, $names)),
-            ...array_values(array_map(
-                static fn (Parameter $p): string => $p->key,
-                array_filter(Parameter::of($of::class), static fn (Parameter $p): bool => in_array($p->name, $names, true)),
-            )),
+            ...self::keys($of, $names),
         ];
     }
 

@@ -11,7 +11,7 @@ use Ondergrond\Size\Steps;
 use Ondergrond\Units\Quantity;
 
 /** A kind of post inside the building. A load of 0 is one that is not given. */
-final readonly class PostKind implements Support
+final readonly class PostKind implements Idle, Support
 {
     use Remade;
     use Supporting;

@@ -11,7 +11,7 @@ use Ondergrond\Size\Steps;
 use Ondergrond\Units\Quantity;
 
 /** A kind of bearing wall inside the building: it stands on the floor along a line. A load of 0 is one that is not given. */
-final readonly class StripKind implements Support
+final readonly class StripKind implements Idle, Support
 {
     use Remade;
     use Supporting;

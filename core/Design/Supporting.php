@@ -54,6 +54,15 @@ trait Supporting
         return $this->amount;
     }
 
+    public function idle(): array
+    {
+        return match ($this->foot) {
+            SupportFoot::Slab => ['board', 'width', 'height'],
+            SupportFoot::HardBoard => ['height'],
+            SupportFoot::OwnPad => ['board'],
+        };
+    }
+
     public function on(SupportFoot $foot, float $width, ?Material $board = null): static
     {
         return $this->but(foot: $foot, width: $width, board: $board ?? $this->board);

@@ -4,6 +4,7 @@
     <p class="layers-name">{{ $label }}</p>
     @foreach ($layers as $i => $fields)
         <div class="wall-layer">
+            @if (count($fields) > 2)<p class="layers-one">{{ ucfirst($one) }} {{ $i + 1 }}</p>@endif
             @foreach ($fields as $field)<x-log-input :field="$field" />@endforeach
             @if ($may)<button name="act" value="remove:{{ $path }}:{{ $i }}" title="Take this {{ $one }} out" aria-label="Take {{ $one
                 }} {{ $i + 1 }} out: {{ $label }}">−</button>@endif
