@@ -9,6 +9,7 @@ use Ondergrond\Design\Bucks;
 use Ondergrond\Design\Cavity;
 use Ondergrond\Design\Deck;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Done;
 use Ondergrond\Design\Drains;
 use Ondergrond\Design\EdgeBeam;
 use Ondergrond\Design\EdgeSteel;
@@ -66,7 +67,7 @@ final readonly class PartSize
             $of instanceof Neighbour => $this->sizes($of->width),
             $of instanceof Walkout => $this->sizes($of->drop),
             $of instanceof Anchors => $this->sizes($of->bolt, $of->apart),
-            $of instanceof Bucks => '',
+            $of instanceof Bucks => in_array(Done::NotSaid, $of->line(), true) ? 'not all said' : 'said',
             $of instanceof EdgeSteel => $this->sizes($of->thickest()),
             $of instanceof Steel => $this->sizes($of->bar, $of->spacing),
             $of instanceof Lining, $of instanceof Deck, $of instanceof Wall => $this->sizes($of->thickness()),

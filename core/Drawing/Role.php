@@ -28,4 +28,5 @@ enum Role: string
     case Condensation = 'condensation';
     case Named = 'named';
     case Question = 'question';
+    case Joint = 'joint';
 }

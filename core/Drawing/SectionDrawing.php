@@ -312,7 +312,7 @@ final class SectionDrawing
             $items[] = new Strokes(match ($course->part) {
                 null => Role::Airtight,
                 // Joints between blocks are no sheets.
-                Part::Form => Role::Area,
+                Part::Form => Role::Joint,
                 default => Role::Sheet,
             }, $course->part?->value, [$course->path]);
         }

@@ -74,6 +74,7 @@ final class SvgWriter
         Role::Condensation->value => ['#0f4a6b', 1.8],
         Role::Named->value => ['#20282a', 0.8],
         Role::Question->value => ['#8c4a24', 0.8],
+        Role::Joint->value => ['#20282a', 0.9],
     ];
 
     /** Outline of what stands already. */
