@@ -172,6 +172,7 @@ final readonly class SectionLog
             Part::BoardAbove->value => $d->boardAbove,
             Part::Mat->value => $d->mat->layer,
             Part::Slab->value => $d->slab->layer,
+            Part::StoneOver->value => $d->stoneOver,
             Part::Field->value => $d->fieldBoard,
             Part::Blinding->value => $d->blinding,
             Part::Stone->value => $d->stone,
@@ -336,7 +337,7 @@ final readonly class SectionLog
         $counted = $part->of($this->design)->present() ? $this->counted[$part->value] ?? '' : '';
         if ($part === Part::Stone && $this->design->stone->present()) {
             $at = Layout::of($this->design);
-            $here = $at->under - $this->design->fieldBoard->thickness - $this->design->blinding->thickness - $at->dig;
+            $here = $at->boarded - $this->design->fieldBoard->thickness - $this->design->blinding->thickness - $at->dig;
 
             return $here > $this->design->stone->thickness + 1e-6
                 ? 'at its thinnest; '.$this->format->format($here, Quantity::Thickness).' under the middle board. Counts as ground'

@@ -61,14 +61,14 @@ final readonly class Groundwater
     {
         $at = Layout::of($design);
         // Boards are lifted against the slab wherever the sheet lies: all of it goes up from their underside.
-        $floor = $at->under - $design->fieldBoard->thickness;
+        $floor = $at->boarded - $design->fieldBoard->thickness;
         $table = match (true) {
             $site->damp->waterTable !== null => -$site->damp->waterTable,
             $site->water === Wetness::Dry => -INF,
             default => null,
         };
         $weight = 0.0;
-        foreach ([$design->slab->layer, $design->screed, $design->boardAbove, $design->fieldBoard] as $layer) {
+        foreach ([$design->slab->layer, $design->stoneOver, $design->screed, $design->boardAbove, $design->fieldBoard] as $layer) {
             $weight += $layer->material->density * self::GRAVITY * $layer->thickness;
         }
         $deep = $design->hasRoomBelowGrade() && $at->floor < 0.0;

@@ -56,6 +56,7 @@ final class Layers
             $d->boardAbove->present() ? Passage::layer($d->boardAbove, Part::BoardAbove) : null,
             $d->mat->present() ? Passage::sheet('the mat', $d->mat->layer->thickness, Part::Mat, $d->mat->joints) : null,
             $d->slab->present() ? Passage::layer($d->slab->layer, Part::Slab) : null,
+            $d->stoneOver->present() ? Passage::layer($d->stoneOver, Part::StoneOver) : null,
             ...($d->sheet->position === SheetPosition::AboveBoards ? [$sheet, $boards] : [$boards, $sheet]),
         ];
     }

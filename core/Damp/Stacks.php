@@ -210,7 +210,7 @@ final class Stacks
         if ($place->isFloor()) {
             $middle = EdgeSection::middle($d, $at) + 0.01;
             $x = $place === StackPlace::FloorEdge ? max($middle, $at->room - self::NEAR) : $middle;
-            $foot = $at->under - (
+            $foot = $at->boarded - (
                 $place === StackPlace::FloorEdge
                 && $d->perimeterBoard->present() ? $d->perimeterBoard->layer->thickness : $d->fieldBoard->thickness
             );

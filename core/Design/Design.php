@@ -38,6 +38,8 @@ final readonly class Design
         public Layer $fieldBoard = new Layer('xps-25psi'),
         public PerimeterBoard $perimeterBoard = new PerimeterBoard(new Layer('xps-25psi'), 0.0),
         public Sheet $sheet = new Sheet(0.0, SheetPosition::AboveBoards),
+        #[Size('thickness', sold: new Steps(0.6, 25, 1))]
+        public Layer $stoneOver = new Layer('crushed-stone'),
         #[Size('thickness', sold: new Steps(0.2, 10, 0.5))]
         public Layer $blinding = new Layer('sand'),
         #[Size('thickness', sold: new Steps(1.5, 25, 1))]

@@ -97,7 +97,7 @@ final class DesignFaults
                 $half + $d->wall->insideThickness(),
                 'the pad lies under the half of the floor that is drawn',
             );
-            $bed = $d->slab->underside() - max(
+            $bed = $d->slab->underside() - $d->stoneOver->thickness - max(
                 $d->fieldBoard->thickness,
                 $d->perimeterBoard->thickness(),
             ) - $d->blinding->thickness - $d->stone->thickness;

@@ -44,24 +44,26 @@ enum Part: string
     case Membrane = 'membrane';
     #[Described('Drainage layer', Group::Ground, 3, place: Place::Drainage, uncounted: 'sheet')]
     case Drainage = 'drainage';
-    #[Described('Stone bed', Group::Floor, 13, place: Place::Bed)]
+    #[Described('Stone bed', Group::Floor, 14, place: Place::Bed)]
     case Stone = 'stone';
-    #[Described('Room for pipes', Group::Floor, 14, uncounted: 'room in the stone', unordered: 'room in the stone, nothing to buy')]
+    #[Described('Room for pipes', Group::Floor, 15, uncounted: 'room in the stone', unordered: 'room in the stone, nothing to buy')]
     case Service = 'service';
-    #[Described('Soil-gas pipe', Group::Floor, 15, uncounted: 'pipe')]
+    #[Described('Soil-gas pipe', Group::Floor, 16, uncounted: 'pipe')]
     case Gas = 'gas';
-    #[Described('Blinding', Group::Floor, 12, place: Place::Blinding)]
+    #[Described('Blinding', Group::Floor, 13, place: Place::Blinding)]
     case Blinding = 'blinding';
     #[Described('Posts and bearing walls', Group::Ground, 6, place: Place::UnderBearing)]
     case Supports = 'supports';
     #[Described('Board inside the edge', Group::Edge, 3, place: Place::EdgeInside)]
     case EdgeInside = 'edge_inside';
-    #[Described('Middle board', Group::Floor, 11, place: Place::UnderSlab)]
+    #[Described('Middle board', Group::Floor, 12, place: Place::UnderSlab)]
     case Field = 'field_board';
     #[Described('Perimeter board', Group::Edge, 2, place: Place::UnderSlab)]
     case Perimeter = 'perimeter_board';
-    #[Described('Vapour sheet', Group::Floor, 10, uncounted: 'sheet')]
+    #[Described('Vapour sheet', Group::Floor, 11, uncounted: 'sheet')]
     case Sheet = 'sheet';
+    #[Described('Stone over the sheet', Group::Floor, 10, place: Place::Bed)]
+    case StoneOver = 'stone_over';
     #[Described('Slab', Group::Floor, 8, place: Place::Slab)]
     case Slab = 'slab';
     #[Described('Edge beam', Group::Edge, 1, undrawn: 'cast with the slab, drawn as one with it')]
@@ -136,7 +138,7 @@ enum Part: string
     #[Described('Anchor bolts', Group::Building, 10, uncounted: 'bolts')]
     case Anchors = 'anchors';
     #[Described(
-        'Mix', Group::Floor, 16, undrawn: 'what concrete is made of', uncounted: 'what concrete is made of',
+        'Mix', Group::Floor, 17, undrawn: 'what concrete is made of', uncounted: 'what concrete is made of',
         unordered: 'said with the concrete',
     )]
     case Mix = 'mix';

@@ -17,8 +17,8 @@ final readonly class Standing
     /** What lies under, in or behind a part that stands, and cannot come in while it does. */
     private const CLOSED_BY = [
         'slab' => [
-            Part::Stone, Part::Service, Part::Gas, Part::Blinding, Part::EdgeInside, Part::Field, Part::Perimeter, Part::Sheet, Part::Beam,
-            Part::Recess, Part::Steel, Part::Supports,
+            Part::Stone, Part::StoneOver, Part::Service, Part::Gas, Part::Blinding, Part::EdgeInside, Part::Field, Part::Perimeter,
+            Part::Sheet, Part::Beam, Part::Recess, Part::Steel, Part::Supports,
         ],
         'footing' => [Part::EdgeUnder, Part::Footing, Part::EdgeSteel],
         'stem' => [Part::Cavity, Part::Form, Part::Footing, Part::EdgeUnder],

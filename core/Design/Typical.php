@@ -40,6 +40,7 @@ final readonly class Typical
             Part::Membrane => $in->membrane(),
             Part::Drainage => $d->drainage->but(layer: $this->layer($d->drainage->layer, 0.3, 8)),
             Part::Stone => $this->layer($d->stone, 6, 150),
+            Part::StoneOver => $this->layer($d->stoneOver, 4, 100),
             Part::Service => new Service($in->size(4, 100)),
             Part::Gas => $d->gas->but(pipe: $in->size(4, 100)),
             Part::Blinding => $this->layer($d->blinding, 2, 50),

@@ -133,7 +133,7 @@ final readonly class DampLayers
             ] : null,
             $d->mat->present() ? [$at->slab, 'mat: what seeps in runs below it'.($d->mat->outlet === DrainOutlet::NotSaid
                 ? '' : ' to '.$d->mat->outlet->label())] : null,
-            $d->sheet->present() ? [$above ? $at->under : $at->under - $d->fieldBoard->thickness, $this->sheet()] : null,
+            $d->sheet->present() ? [$above ? $at->boarded : $at->boarded - $d->fieldBoard->thickness, $this->sheet()] : null,
             $d->stone->present() ? [($at->bed + $at->dig) / 2, 'stone: breaks what climbs, drains'] : null,
         ];
 

@@ -84,7 +84,7 @@ final readonly class ProductBoundaries
         $part = Part::Supports->value;
 
         return [
-            new Strokes(Role::Boundary, $part, [[[$x0, $at->under], [$x0, $end]], [[$x1, $at->under], [$x1, $end]]]),
+            new Strokes(Role::Boundary, $part, [[[$x0, $at->boarded], [$x0, $end]], [[$x1, $at->boarded], [$x1, $end]]]),
             new Text(Role::Boundary, $part, [$x0 - self::OFF * $this->paper, $words], $this->strength($board->material), 'end'),
             new Text(Role::Boundary, $part, [($x0 + $x1) / 2, $words], $this->strength($of->board()), 'middle'),
         ];

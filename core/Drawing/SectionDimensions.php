@@ -135,13 +135,14 @@ final readonly class SectionDimensions
     {
         [$d, $at] = [$this->section->design, $this->section->layout];
         [$mat, $board] = [$at->matTop($d), $at->boardTop($d)];
-        $field = $at->under - $d->fieldBoard->thickness;
+        $field = $at->boarded - $d->fieldBoard->thickness;
 
         $stack = [
             [Part::Screed, 'screed.thickness_m', $board, $at->floor],
             [Part::BoardAbove, 'board_above.thickness_m', $mat, $board],
             [Part::Slab, 'slab.thickness_m', $at->under, $at->slab],
-            [Part::Field, 'field_board.thickness_m', $field, $at->under],
+            [Part::StoneOver, 'stone_over.thickness_m', $at->boarded, $at->under],
+            [Part::Field, 'field_board.thickness_m', $field, $at->boarded],
             [Part::Blinding, $d->perimeterBoard->present() ? null : 'blinding.thickness_m', $at->bed, min($at->boards, $field)],
             // Not the bed's own size, which is that at its thinnest.
             ...($d->stone->present() ? [[Part::Stone, null, $at->dig, $d->blinding->present() ? $at->bed : $field]] : []),

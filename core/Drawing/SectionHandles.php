@@ -47,7 +47,7 @@ final readonly class SectionHandles
                 Part::Perimeter,
                 'perimeter_board.width_m',
                 'x',
-                [$at->zone, $at->under - $d->perimeterBoard->layer->thickness / 2],
+                [$at->zone, $at->boarded - $d->perimeterBoard->layer->thickness / 2],
                 static fn (float $size): float => $at->tray - $size,
                 [],
                 $half,

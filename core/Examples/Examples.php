@@ -382,9 +382,18 @@ final class Examples
 
     private static function mill(): Project
     {
-        return self::single(
-            'Polder mill store', 'On the mill mound', 'snowy-upland', Soil::Rock, 17.0, 'frost-protected-raft',
-            new Footprint(70.0, 34.0, 34.0, lotLine: 3.0), UnitSystem::Metric,
+        $raft = self::preset('frost-protected-raft', new Footprint(70.0, 34.0, 34.0, lotLine: 3.0), UnitSystem::Metric);
+
+        return new Project(
+            'Polder mill store', UnitSystem::Metric,
+            new Site('On the mill mound', ClimateSamples::all()['snowy-upland'], Soil::Rock, 17.0, 0.0, 15.0, null),
+            [
+                new Option('A · as usual', true, '', $raft),
+                new Option(
+                    'B · stone over the sheet', false, 'The sheet lies on the boards at once, and the stone holds it.',
+                    self::following($raft, 'stone-and-sheet', 'over'),
+                ),
+            ],
         );
     }
 

@@ -34,16 +34,17 @@ final readonly class LoadVerdict
         $floor = Weight::of($design->screed) + Weight::of($design->boardAbove) + Weight::of($design->slab->layer);
         $live = $loads->floorLive;
         $lasting = $loads->use->lasting();
+        $under = $floor + Weight::of($design->stoneOver);
         $on = static fn (string $where, Part $part, Layer $board, float $dead): BearingCheck => new BearingCheck(
             $where, $part, $board->material, $dead + $lasting * $live, $dead + $live, 0.0,
             'weight of what lies over it and the live load, even over the floor', $live > 0.0,
         );
         if ($design->slab->present() || $design->screed->present()) {
             if ($design->fieldBoard->present()) {
-                $boards[] = $on('field', Part::Field, $design->fieldBoard, $floor);
+                $boards[] = $on('field', Part::Field, $design->fieldBoard, $under);
             }
             if ($design->perimeterBoard->present() && $design->perimeterBoard->layer->present()) {
-                $boards[] = $on('perimeter', Part::Perimeter, $design->perimeterBoard->layer, $floor);
+                $boards[] = $on('perimeter', Part::Perimeter, $design->perimeterBoard->layer, $under);
             }
             if ($design->boardAbove->present()) {
                 $boards[] = $on('on-slab', Part::BoardAbove, $design->boardAbove, Weight::of($design->screed));

@@ -29,7 +29,7 @@ final readonly class PostLoad
     {
         [$loads, $slab] = [$d->loads, $d->slab->layer];
         $side = $loads->plate + 2 * $slab->thickness;
-        $own = Weight::of($slab);
+        $own = Weight::of($slab) + Weight::of($d->stoneOver);
         $total = $loads->post + $loads->postLive;
         [$part, $board] = Layout::of($d)->boardAt($d, $d->pads->present() ? $d->pads->fromEdge : INF);
         $boards = $board->present() ? [new BearingCheck(
@@ -72,7 +72,7 @@ final readonly class PostLoad
         [$part, $under] = Layout::of($d)->boardAt($d, $of->fromEdge());
         $board = $hard && $under->present() ? $under->made($of->board()) : $under;
         $width = $hard ? min($of->width(), $through) : $through;
-        $own = Weight::of($slab);
+        $own = Weight::of($slab) + Weight::of($d->stoneOver);
         $down = $width + 2 * ($d->blinding->thickness + $d->stone->thickness);
         $soil = [new SoilCheck($name, SoilCheck::ground($site, -Layout::of($d)->dig), $total / $over($down), $down)];
 

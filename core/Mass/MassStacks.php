@@ -74,6 +74,7 @@ final class MassStacks
             ...self::layers([$d->boardAbove], Part::BoardAbove),
             ...self::layers([$d->mat->layer], Part::Mat),
             ...self::layers([$d->slab->layer], Part::Slab),
+            ...self::layers([$d->stoneOver], Part::StoneOver),
             ...self::layers([$board], Part::Field),
             ...self::layers([$d->blinding], Part::Blinding),
             ...self::layers([$d->stone], Part::Stone),

@@ -18,7 +18,7 @@ enum Access: string
     private const DUG = [
         Part::Pads, Part::Footing, Part::EdgeUnder, Part::Stem, Part::Cavity, Part::Form, Part::Membrane, Part::Drainage, Part::Stone,
         Part::Service, Part::Blinding, Part::EdgeInside, Part::Field, Part::Perimeter, Part::Sheet, Part::Beam, Part::Wing,
-        Part::Neighbour, Part::Walkout, Part::Supports,
+        Part::Neighbour, Part::Walkout, Part::Supports, Part::StoneOver,
     ];
 
     private const OUTSIDE = [Part::Shield, Part::Cover, Part::Wall, Part::Threshold, Part::Dpc, Part::Closer];

@@ -137,16 +137,19 @@ final readonly class Course
             default => [[0.0, $at->foot], [0.0, $at->slab]],
         };
         if ($d->sheet->position === SheetPosition::AboveBoards) {
-            return $stem ? [[$left, $at->under], [$at->tray, $at->under], ...$up] : [
-                [$left, $at->under],
+            // Where stone lies on it, it comes up at the edge to the slab's underside.
+            $over = $at->boarded < $at->under ? [[$at->tray, $at->boarded], [$at->tray, $at->under]] : [[$at->tray, $at->under]];
+
+            return $stem ? [[$left, $at->boarded], ...$over, ...$up] : [
+                [$left, $at->boarded], ...($at->boarded < $at->under ? $over : []),
                 [$at->inner, $at->under],
                 [$at->inner, $at->foot],
                 ...$up,
             ];
         }
         $zone = max($left, $at->zone);
-        $field = $at->under - $d->fieldBoard->thickness;
-        $strip = $d->perimeterBoard->present() ? $at->under - $d->perimeterBoard->layer->thickness : $field;
+        $field = $at->boarded - $d->fieldBoard->thickness;
+        $strip = $d->perimeterBoard->present() ? $at->boarded - $d->perimeterBoard->layer->thickness : $field;
         $foot = $at->foot - $d->edgeUnder->thickness;
 
         return $stem

@@ -133,7 +133,7 @@ final readonly class Fittings
             $regions[] = match ($of->foot()) {
                 SupportFoot::Slab => null,
                 SupportFoot::HardBoard => Region::box(
-                    Part::Supports, $of->board(), $x - $half, $at->under - $board->thickness, $x + $half, $at->under,
+                    Part::Supports, $of->board(), $x - $half, $at->boarded - $board->thickness, $x + $half, $at->boarded,
                 ),
                 SupportFoot::OwnPad => Region::box(
                     Part::Supports, $d->slab->layer->material, $x - $half, $at->under - $of->height(), $x + $half, $at->under,

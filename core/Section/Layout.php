@@ -33,6 +33,7 @@ final readonly class Layout
      * @param  float  $grade  ground outside on this side
      * @param  float  $floor  top of the finished floor
      * @param  float  $under  underside of the slab
+     * @param  float  $boarded  top of the boards under it, and of the sheet that lies on them: stone may lie between
      * @param  float  $boards  underside of the deepest board under it
      * @param  float  $bed  top of the stone, under the blinding
      * @param  float  $dig  what the floor is dug to: the stone is thinnest under the thickest board
@@ -62,6 +63,7 @@ final readonly class Layout
         public float $floor,
         public float $slab,
         public float $under,
+        public float $boarded,
         public float $boards,
         public float $bed,
         public float $dig,
@@ -93,7 +95,8 @@ final readonly class Layout
         $grade = $lower ? -$d->walkout->drop : 0.0;
         $slab = $d->slab->topAboveGrade;
         $under = $d->slab->underside();
-        $boards = $under - max($d->fieldBoard->thickness, $d->perimeterBoard->thickness());
+        $boarded = $under - $d->stoneOver->thickness;
+        $boards = $boarded - max($d->fieldBoard->thickness, $d->perimeterBoard->thickness());
         $bed = $boards - $d->blinding->thickness;
         $stem = $d->stem->present();
         $foot = match (true) {
@@ -123,6 +126,7 @@ final readonly class Layout
             floor: $d->finishedFloor(),
             slab: $slab,
             under: $under,
+            boarded: $boarded,
             boards: $boards,
             bed: $bed,
             dig: $bed - $d->stone->thickness,

@@ -81,7 +81,7 @@ final readonly class Painter
         $end = $d->stem->present() ? $at->inner : $at->tray;
         $regions = [
             // Where the floor's boards are thinner, the stone comes up to them.
-            $this->layer(Part::Stone, $d->stone, $left, $at->dig, $end, $at->under),
+            $this->layer(Part::Stone, $d->stone, $left, $at->dig, $end, $at->boarded),
             $this->layer(Part::Blinding, $d->blinding, $left, $at->bed, $end, $at->boards),
         ];
         if ($d->pads->present()) {
@@ -187,10 +187,11 @@ final readonly class Painter
         [$d, $at, $left] = [$this->d, $this->at, -$this->window->inward];
         $zone = max($left, $at->zone);
         $regions = [
-            $this->layer(Part::Field, $d->fieldBoard, $left, $at->under - $d->fieldBoard->thickness, $zone, $at->under),
+            $this->layer(Part::StoneOver, $d->stoneOver, $left, $at->boarded, $at->tray, $at->under),
+            $this->layer(Part::Field, $d->fieldBoard, $left, $at->boarded - $d->fieldBoard->thickness, $zone, $at->boarded),
             $this->layer(
-                Part::Perimeter, $d->perimeterBoard->layer, $zone, $at->under - $d->perimeterBoard->layer->thickness, $at->tray,
-                $at->under,
+                Part::Perimeter, $d->perimeterBoard->layer, $zone, $at->boarded - $d->perimeterBoard->layer->thickness, $at->tray,
+                $at->boarded,
             ),
         ];
         if ($d->stem->present()) {

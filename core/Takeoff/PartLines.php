@@ -86,6 +86,7 @@ final readonly class PartLines
             Part::Cavity => $this->cavity(),
             Part::Screed => $this->screed(),
             Part::Stone => Loose::of($this->job, $part, $d->stone->material, $this->stone()),
+            Part::StoneOver => Loose::of($this->job, $part, $d->stoneOver->material, $extent->area($at->tray) * $d->stoneOver->thickness),
             Part::Blinding => Loose::of($this->job, $part, $d->blinding->material, $extent->area($at->tray) * $d->blinding->thickness),
             Part::Field => Boards::of(
                 $this->job, $part, $d->fieldBoard,

@@ -32,6 +32,7 @@ final class Takeoff
             ...self::layer(Part::Screed, $d->screed, $area),
             ...self::layer(Part::Slab, $d->slab->layer, $area),
             ...self::layer(Part::Stone, $d->stone, $area),
+            ...self::layer(Part::StoneOver, $d->stoneOver, $area),
             ...self::layer(Part::Blinding, $d->blinding, $area),
             ...self::layer(Part::Threshold, $d->threshold->layer, $d->footprint->doors * $d->threshold->width),
             ...self::alongEdge($d, $d->footprint->exposed - $d->departures->length()),

@@ -85,6 +85,7 @@ final class TradePagesTest extends TestCase
             [self::FORM, 'design.shield.strip_m', '80 mm', 0.08, 'option', 'E · form all the way up'],
             [self::FORM, 'design.drains.made', 'form-boards', 'form-boards', 'option', 'E · form all the way up'],
             [self::FORM, 'design.steel.made', 'polymer', 'polymer', 'findings', 'polymer-ordered-bent'],
+            [self::FLOOR, 'design.stone_over.thickness_m', '80 mm', 0.08, 'option', 'C · the slab as the floor'],
             [self::FLOOR, 'design.mix.class', 'c16', 'c16', 'findings', 'concrete-strong-enough'],
             [self::FLOOR, 'design.mix.replaced_share', '50 %', 0.5, 'findings', 'cement-replaced-modestly'],
             [self::FLOOR, 'design.mix.slump_m', '200 mm', 0.2, 'findings', 'slump-modest'],

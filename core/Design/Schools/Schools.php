@@ -17,6 +17,7 @@ final class Schools
             [
                 new SheetAndBoards, new BoardsAndSlab, new FrostDefence, new WallSide, new WallKind, new FormFoot, new OutsideMaterial,
                 new MatAndWallBoards, new Bars, new FootingAndWall, new AnchorBolts, new BedAndBoards, new DrainsAndForms,
+                new StoneAndSheet,
             ],
         ), 1, 0);
     }

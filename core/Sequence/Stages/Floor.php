@@ -105,11 +105,18 @@ final class Floor implements Stage
                 parts: [Part::Beam], isDone: $slab && $of->has(Part::Beam) && ! $stem,
             ),
             new Task(
+                'stone-over', 'Stone over the sheet, by hand and barrow', [new After('sheet', 'it weighs the sheet down')],
+                $of->hours(0.15 * $of->floor(), 3), crew: 3, weather: [Weather::Base], hold: HoldPoint::BeforePour,
+                caution: 'No machine and no spade’s edge on the sheet.', parts: [Part::StoneOver],
+                isDone: $sheet && $of->has(Part::StoneOver),
+            ),
+            new Task(
                 'mat', $steel ? 'Mat on wide-foot chairs' : 'Mesh or fibres as the engineer says',
                 [
                     new After(
                         'beam-steel', 'over the cages',
                     ), new After('sheet', 'the same day, or weight on the sheet'), new After('gaps', 'boards closed'),
+                    new After('stone-over', 'on level stone'),
                     new After('base-check', 'on a bed that was read'),
                 ],
                 $steel ? $of->hours(18.0 * $of->quantity(Part::Steel) / 1000, 3) : $of->hours(0.03 * $of->floor(), 3), crew: 3,

@@ -506,6 +506,10 @@ final class RulebookTest extends TestCase
                 ['footprint' => ['doors_m' => 2], 'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15, 'sill_m' => 0.02]],
                 'note', [],
             ],
+            'sheet-bears-stone' => [
+                self::RAFT, ['stone_over' => ['thickness_m' => 0.1], 'sheet' => ['thickness_m' => 0.00015]], 'fix',
+                ['stone_over' => ['thickness_m' => 0.1], 'sheet' => ['thickness_m' => 0.0004]],
+            ],
             'cracks-filled' => [self::OLD, ['repairs' => ['cracks' => [self::CRACK]]], 'fix', []],
             'wet-cracks-led-away' => [self::OLD, ['repairs' => ['cracks' => [['wet' => 'yes'] + self::CRACK]]], 'fix', []],
             'wide-cracks-judged' => [self::OLD, ['repairs' => ['cracks' => [['width_m' => 0.008] + self::CRACK]]], 'fix', []],
