@@ -214,7 +214,7 @@ final class Project extends Model implements Kept
     /** What its designs may be made of: the generic materials, the products copied into it, and the firm's others. */
     public function materials(): Materials
     {
-        return Materials::withProducts([...$this->ownProducts(), ...($this->firm?->ownProducts() ?? [])]);
+        return Materials::withProducts([...$this->ownProducts(), ...($this->loadMissing('firm')->firm?->ownProducts() ?? [])]);
     }
 
     /** @return array<string, Product> of the firm's own, by slug, each in the version that it took */
@@ -249,7 +249,7 @@ final class Project extends Model implements Kept
         $own = $this->ownProducts();
 
         return array_filter(
-            $this->firm?->ownProducts() ?? [],
+            $this->loadMissing('firm')->firm?->ownProducts() ?? [],
             static fn (Product $p): bool => isset($own[$p->slug]) && $own[$p->slug]->version !== $p->version,
         );
     }
@@ -258,12 +258,6 @@ final class Project extends Model implements Kept
     public function takeProduct(Product $product): void
     {
         $this->update(['products' => [...$this->products, $product->slug => ProductCodec::toArray($product)]]);
-    }
-
-    /** Whether any of its options is made of it. */
-    public function uses(string $slug): bool
-    {
-        return $this->options->contains(static fn (Option $o): bool => isset($o->design->products()[$slug]));
     }
 
     public function projectId(): int
@@ -309,7 +303,7 @@ final class Project extends Model implements Kept
         return DB::transaction(static function () use ($project, $firm, $who, $history, $own): self {
             $stored = $firm->projects()->create([
                 'name' => $project->name, 'units' => $project->units, 'site' => $project->site,
-                'products' => array_map(ProductCodec::toArray(...), array_column($project->products, null, 'slug')),
+                'products' => array_map(ProductCodec::toArray(...), array_column($project->products(), null, 'slug')),
             ]);
             $history->begin($stored, $who);
             foreach ($project->options as $position => $option) {
@@ -342,7 +336,6 @@ final class Project extends Model implements Kept
             $this->name, $this->units, $this->site, $options,
             array_values($this->inspections->map(static fn (InspectionRecord $r): Inspection => $r->seen->named($r->ulid))->all()),
             $this->ulid, $this->plan(), $this->release?->toCore(), $this->log()->entries,
-            array_values(array_filter($this->ownProducts(), fn (Product $p): bool => $this->uses($p->slug))),
         );
     }
 

@@ -29,7 +29,7 @@ final readonly class Help
         'built' => ['Hand-over', ['built.*'], 'built'],
         'client' => ['Reading what was sent to you', ['shares.show'], null],
         'shares' => ['Links for a client', ['shares.*'], null],
-        'materials' => ['Materials and prices', ['materials', 'prices.*'], null],
+        'materials' => ['Materials and prices', ['materials', 'prices.*', 'products.*'], null],
         'rules' => ['Rules and words', ['rules', 'glossary', 'notices', 'help*'], null],
         'people' => ['People and settings', [
             'people.*', 'settings.*', 'first.*', 'sign-in.*', 'new-password.*', 'invitations.*',

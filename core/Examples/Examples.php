@@ -298,7 +298,6 @@ final class Examples
                     DesignCodec::fromArray($data, Materials::withProducts([self::product()])),
                 ),
             ],
-            products: [self::product()],
         );
     }
 

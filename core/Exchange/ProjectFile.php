@@ -135,7 +135,7 @@ final class ProjectFile
         return new Project(
             $data['name'], UnitSystem::from($data['units']), $site, $options,
             array_values(array_map(InspectionCodec::fromValid(...), $data['inspections'] ?? [])), $data['id'] ?? '', $plan,
-            self::release($data['release'] ?? null), $entries, $products,
+            self::release($data['release'] ?? null), $entries,
         );
     }
 
@@ -232,7 +232,7 @@ final class ProjectFile
                 'open' => $project->release->open,
                 'changes' => array_map(static fn (DesignChange $c): array => get_object_vars($c), $project->release->changes),
             ]]),
-            ...($project->products === [] ? [] : ['products' => array_map(ProductCodec::toArray(...), $project->products)]),
+            ...($project->products() === [] ? [] : ['products' => array_map(ProductCodec::toArray(...), $project->products())]),
             ...($project->entries === [] ? [] : ['entries' => array_map(EntryCodec::toArray(...), $project->entries)]),
         ];
     }

@@ -32,7 +32,6 @@ final readonly class Project
      * @param  string  $id  a Ulid; empty: one that its name gives, as its options and inspections are given theirs
      * @param  Release|null  $release  null: nothing is released to be built
      * @param  list<Entry>  $entries  of the log
-     * @param  list<Product>  $products  of one's own that its designs are made of, each in the version it took
      * @param  Plan|null  $plan  that the options' footprints follow from; null: each has its own as typed
      */
     public function __construct(
@@ -45,7 +44,6 @@ final readonly class Project
         public ?Plan $plan = null,
         public ?Release $release = null,
         public array $entries = [],
-        public array $products = [],
     ) {
         $this->id = $id === '' ? Ulid::from('project', $name) : $id;
         $own = fn (string $what, int $i, string $called): string => Ulid::from($this->id, $what, (string) $i, $called);
@@ -59,6 +57,12 @@ final readonly class Project
             $inspections,
             array_keys($inspections),
         );
+    }
+
+    /** @return list<Product> own products that its designs are made of, each in the version that the project took */
+    public function products(): array
+    {
+        return array_values(array_merge(...array_map(static fn (Option $o): array => $o->design->products(), $this->options)));
     }
 
     /** The option of that name; without a name the pinned one, else the first. Null where no option bears the name. */
@@ -96,7 +100,7 @@ final readonly class Project
 
         return new self(
             $this->name, $this->units, $this->site, $options, $this->inspections, $this->id, $plan, $this->release,
-            $this->entries, $this->products,
+            $this->entries,
         );
     }
 
@@ -117,7 +121,7 @@ final readonly class Project
     {
         return new self(
             $this->name, $this->units, $this->site, $this->options, $this->inspections, $this->id, $this->plan, $this->release,
-            [...$this->entries, ...$more], $this->products,
+            [...$this->entries, ...$more],
         );
     }
 }

@@ -91,7 +91,7 @@ final class ProductTest extends TestCase
             mark: 'blue');
         $example = Examples::of('stem-wall-slab') ?? throw new RuntimeException;
         $project = new Project(
-            $example->name, $example->units, $example->site, [new Option('A', true, '', self::design($product))], products: [$product],
+            $example->name, $example->units, $example->site, [new Option('A', true, '', self::design($product))],
         );
         $read = ProjectFile::read(ProjectFile::write($project));
         self::assertEquals($project, $read);

@@ -13,7 +13,9 @@ use App\Models\StudyKind;
 use App\Models\StudyProgress;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Router;
+use Ondergrond\Codec\ProductCodec;
 use Ondergrond\Examples\Building;
+use Ondergrond\Examples\Examples;
 use Ondergrond\Gain\Step;
 use Ondergrond\Inspection\Inspection;
 
@@ -43,8 +45,17 @@ trait EveryRoute
             $project->delete();
         }
 
+        if (str_contains($route->uri(), '{product}')) {
+            $product = Examples::product();
+            $project->takeProduct($product);
+            ($project->firm ?? self::fail('it has a firm'))->keep(ProductCodec::fromArray(
+                [...ProductCodec::toArray($product), 'version' => 2],
+            ));
+        }
+
         return route((string) $route->getName(), array_intersect_key([
             'project' => $project->id,
+            'product' => 'own-grey-plank-200',
             'option' => $option->id,
             'revision' => ($route->getName() === 'site.return' ? $project : $option)->revisions()->firstOrFail()->id,
             'member' => $this->member(Role::Reader)->id,

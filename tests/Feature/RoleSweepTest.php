@@ -85,6 +85,12 @@ final class RoleSweepTest extends TestCase
         // In one's own firm, whichever that is.
         'projects.create' => ['stranger', ...self::DESIGNERS],
         'projects.floor' => ['stranger', ...self::DESIGNERS],
+        'products.index' => ['stranger', ...self::DESIGNERS],
+        'products.store' => ['stranger', ...self::DESIGNERS],
+        'products.edit' => self::DESIGNERS,
+        'products.update' => self::DESIGNERS,
+        'products.destroy' => self::DESIGNERS,
+        'projects.product' => self::DESIGNERS,
         'prices.edit' => ['stranger', ...self::DESIGNERS],
         'prices.update' => ['stranger', ...self::DESIGNERS],
         'projects.store' => ['stranger', ...self::DESIGNERS],

@@ -56,11 +56,14 @@ final class SheetBearsStone extends Rule
         $d = $s->design;
         $least = $s->stock->size(0.015, 0.4);
 
-        return ! $d->isNew(Part::StoneOver) || ! $d->sheet->present() || $d->sheet->thickness >= self::LEAST - 0.00001 ? null : $this->fix(
-            'Stone lies on a sheet of %1$s; %2$s stands it.', Measure::of($d->sheet->thickness, Quantity::SheetThickness), Measure::of($least, Quantity::SheetThickness), Remedy::of(
-                Said::of('Take a sheet of %s.', Measure::of($least, Quantity::SheetThickness)),
-                static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(thickness: $least)]),
-            ),
-        );
+        if (! $d->isNew(Part::StoneOver) || ! $d->sheet->present() || $d->sheet->thickness >= self::LEAST - 0.00001) {
+            return null;
+        }
+        $measure = static fn (float $of): Measure => Measure::of($of, Quantity::SheetThickness);
+
+        return $this->fix('Stone lies on a sheet of %1$s; %2$s stands it.', $measure($d->sheet->thickness), $measure($least), Remedy::of(
+            Said::of('Take a sheet of %s.', $measure($least)),
+            static fn (Design $d): Design => $d->with(['sheet' => $d->sheet->but(thickness: $least)]),
+        ));
     }
 }
