@@ -214,7 +214,7 @@ final class Project extends Model implements Kept
     /** What its designs may be made of: the generic materials, the products copied into it, and the firm's others. */
     public function materials(): Materials
     {
-        return Materials::withProducts([...$this->ownProducts(), ...($this->loadMissing('firm')->firm?->ownProducts() ?? [])]);
+        return Materials::withProducts($this->ownProducts() + ($this->loadMissing('firm')->firm?->ownProducts() ?? []));
     }
 
     /** @return array<string, Product> of the firm's own, by slug, each in the version that it took */

@@ -53,6 +53,7 @@ final class ProductPagesTest extends TestCase
         $hash = $this->hash();
         $this->put('/products/own-blue-plank-30', ['product' => [...self::TYPED, 'strength_kpa' => '150 kPa']])->assertSessionHasNoErrors();
         self::assertSame($hash, $this->hash(), 'its edit changes no project');
+        self::assertSame(300.0, $this->option->fresh()?->design->boardAbove->material->strength, 'nor what its boards carry');
         $this->get("/projects/{$this->project->id}/options")->assertOk()->assertSee('version 2');
         $this->delete('/products/own-blue-plank-30')->assertRedirect();
         self::assertSame($hash, $this->hash());
