@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Sequence\Stages;
 
+use Ondergrond\Design\BoardHeld;
 use Ondergrond\Design\Part;
 use Ondergrond\Plan\ItemKind;
 use Ondergrond\Plan\Kinds\Sleeve;
@@ -40,7 +41,8 @@ final class Floor implements Stage
 
         return [
             new Task(
-                'edge-forms', 'Edge forms squared and braced',
+                'edge-forms', 'Edge forms squared and braced'.($of->job->design->edgeOutside->held === BoardHeld::InPour
+                    ? '; with foam in them they need not be tight, screws through it' : ''),
                 [new After(
                     'beam-trench', 'every size hangs on it',
                 ), new After('stone', 'they stand on it'), new After('compact', 'on proved ground')],
