@@ -13,7 +13,6 @@ use Ondergrond\Inspection\Inspection;
 use Ondergrond\Inspection\MeterReading;
 use Ondergrond\Inspection\Sign;
 use Ondergrond\Material\Materials;
-use Ondergrond\Material\Product;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Project\SetAside;
@@ -164,34 +163,10 @@ final class Examples
                 new Option('D · masonry', false, '', self::following($outside, 'wall-kind', 'masonry')),
                 new Option(
                     'E · form all the way up', false, 'Courses, bars, openings and cover settled before the first block.',
-                    self::formSettled(self::following($outside, 'wall-kind', 'form')),
+                    Variants::formSettled(self::following($outside, 'wall-kind', 'form')),
                 ),
             ],
         );
-    }
-
-    private static function formSettled(Design $form): Design
-    {
-        return self::changed($form, [
-            'form' => ['course_m' => 0.4, 'joints_m' => 0.4, 'tied' => 'yes', 'ledge_m' => 0.1, 'ledge_height_m' => 0.15],
-            'bucks' => [
-                'openings' => 'yes', 'sized' => 'yes', 'holes' => 'yes', 'sloped' => 'yes', 'to_core' => 'yes', 'to_liner' => 'yes',
-                'to_window' => 'not-said',
-            ],
-            'walkout' => ['wall' => 'same'],
-            'edge_steel' => [
-                'bar_m' => 0.012, 'count' => 3, 'dowel_m' => 0.012, 'dowel_spacing_m' => 0.3, 'wall_bar_m' => 0.012,
-                'wall_spacing_m' => 0.4, 'wall_cover_m' => 0.05, 'lap_m' => 0.5,
-            ],
-            'cover' => [
-                'material' => 'cement-render', 'thickness_m' => 0.02, 'depth_below_grade_m' => 0.3, 'backing' => 'layers',
-                'behind' => [
-                    ['kind' => 'wrap', 'lapped' => 'yes'], ['kind' => 'felt', 'lapped' => 'yes'],
-                    ['kind' => 'lath', 'lapped' => 'not-said'],
-                ],
-                'held' => 'webs', 'screw_m' => 0.035, 'screws_apart_m' => 0.2, 'paper' => 'yes', 'keyed' => 'no', 'foot' => 'gravel',
-            ],
-        ]);
     }
 
     private static function bakery(): Project
@@ -283,7 +258,7 @@ final class Examples
     {
         $usual = self::preset('insulated-screed-floor', Footprint::rectangle(9.0, 7.0), UnitSystem::Metric);
         $data = DesignCodec::toArray($usual);
-        $data['board_above']['material'] = self::product()->slug;
+        $data['board_above']['material'] = Variants::product()->slug;
         $data['screed'] = ['material' => 'semi-dry-screed', 'thickness_m' => 0.065];
 
         return new Project(
@@ -295,18 +270,9 @@ final class Examples
                 new Option('A · as usual', true, '', $usual),
                 new Option(
                     'B · our own board, semi-dry screed', false, 'What the yard has.',
-                    DesignCodec::fromArray($data, Materials::withProducts([self::product()])),
+                    DesignCodec::fromArray($data, Materials::withProducts([Variants::product()])),
                 ),
             ],
-        );
-    }
-
-    /** What the demo's firm buys; its data sheet says nothing of vapour. */
-    public static function product(): Product
-    {
-        return new Product(
-            'own-grey-plank-200', 1, 'Grey plank 200', 'eps-25psi', null, 2.4, 0.08, false, 28.0, 200.0, 65.0, null, null, 75.0,
-            [0.04, 0.06, 0.08, 0.1, 0.12], 'Yard sheet 14, spring 2026', 'grey, two green dots',
         );
     }
 
@@ -326,41 +292,9 @@ final class Examples
                 new Option('A · foam form', true, '', $form),
                 new Option('B · masonry stem', false, '', self::following($form, 'wall-kind', 'masonry')),
                 new Option('C · poured stem', false, '', self::following($form, 'wall-kind', 'poured')),
-                new Option('D · crane post and loft wall', false, 'What stands inside, and how each is borne.', self::withPosts($form)),
+                new Option('D · crane post and loft wall', false, 'What stands inside, and how each is borne.', Variants::withPosts($form)),
             ],
         );
-    }
-
-    /** A post on hard board, one on its own pad, a bearing wall on the slab; bolts, and a door whose frame stands on foam. */
-    private static function withPosts(Design $form): Design
-    {
-        $inch = Unit::INCH;
-        $post = ['live_kn' => 4.0, 'plate_m' => 8 * $inch, 'height_m' => 12 * $inch];
-
-        return self::changed($form, [
-            'supports' => [
-                'posts' => [
-                    [
-                        'permanent_kn' => 9.0, ...$post, 'foot' => 'hard-board', 'material' => 'xps-60psi', 'width_m' => 18 * $inch,
-                        'from_edge_m' => 34 * $inch, 'count' => 2,
-                    ],
-                    [
-                        'permanent_kn' => 22.0, ...$post, 'foot' => 'own-pad', 'material' => 'xps-40psi', 'width_m' => 28 * $inch,
-                        'from_edge_m' => 62 * $inch, 'count' => 1,
-                    ],
-                ],
-                'strips' => [[
-                    'permanent_kn_m' => 3.0, 'live_kn_m' => 2.0, 'plate_m' => 6 * $inch, 'foot' => 'slab', 'material' => 'xps-40psi',
-                    'width_m' => 16 * $inch, 'height_m' => 8 * $inch, 'from_edge_m' => 84 * $inch, 'length_m' => 20 * Unit::FOOT,
-                ]],
-            ],
-            'loads' => ['use' => 'store'],
-            'anchors' => [
-                'bolt_m' => 0.5 * $inch, 'apart_m' => 48 * $inch, 'deep_m' => 7 * $inch, 'from_end_m' => 8 * $inch, 'set' => 'hung',
-            ],
-            'footing' => ['casting' => 'together', 'braced' => 'yes'],
-            'threshold' => ['thickness_m' => 1.5 * $inch, 'width_m' => 6 * $inch, 'frame_m' => 5.5 * $inch, 'sill_m' => 0.75 * $inch],
-        ]);
     }
 
     private static function signalBox(): Project

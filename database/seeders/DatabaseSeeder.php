@@ -13,7 +13,7 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Seeder;
 use Ondergrond\Examples\Building;
-use Ondergrond\Examples\Examples;
+use Ondergrond\Examples\Variants;
 use Ondergrond\Exchange\OrderFile;
 
 /** The demo: an invented firm with one person of each role, and the invented projects of the core. */
@@ -39,7 +39,7 @@ final class DatabaseSeeder extends Seeder
     public function run(): void
     {
         $firm = Firm::query()->create(['name' => 'Lockside Groundworks', 'prices' => ['currency' => 'fl.', 'per_m3' => self::PRICES]]);
-        $firm->keep(Examples::product());
+        $firm->keep(Variants::product());
         foreach (self::PEOPLE as $role => $name) {
             $user = new User(['name' => $name, 'email' => self::address($name), 'password' => self::PASSWORD, 'role' => Role::from($role)]);
             $user->firm_id = $firm->id;

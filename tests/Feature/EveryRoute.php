@@ -15,7 +15,7 @@ use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Router;
 use Ondergrond\Codec\ProductCodec;
 use Ondergrond\Examples\Building;
-use Ondergrond\Examples\Examples;
+use Ondergrond\Examples\Variants;
 use Ondergrond\Gain\Step;
 use Ondergrond\Inspection\Inspection;
 
@@ -46,7 +46,7 @@ trait EveryRoute
         }
 
         if (str_contains($route->uri(), '{product}')) {
-            $product = Examples::product();
+            $product = Variants::product();
             $project->takeProduct($product);
             ($project->firm ?? self::fail('it has a firm'))->keep(ProductCodec::fromArray(
                 [...ProductCodec::toArray($product), 'version' => 2],
