@@ -62,7 +62,7 @@ final readonly class Product
         public ?float $lasting = null,
         #[Size('µ', key: 'mu', quantity: Quantity::Ratio)]
         public ?float $mu = null,
-        #[Size('s_d of that thickness', key: 'air_layer_m', quantity: Quantity::AirLayer)]
+        #[Size('air layer (s_d) of that thickness', key: 'air_layer_m', quantity: Quantity::AirLayer)]
         public ?float $airLayer = null,
         #[Size('heat limit', key: 'hottest_c')]
         public ?float $hottest = null,
