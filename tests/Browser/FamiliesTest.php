@@ -101,6 +101,21 @@ final class FamiliesTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => $this->seen('#bench-drawing .area[data-part="edge_outside"]'), 'taken back');
     }
 
+    public function test_soft_board_under_a_post_is_a_stop_and_its_remedy_draws_the_boundary(): void
+    {
+        $this->openBench('Pump-house workshop');
+        $this->clickLinkWith('D · crane');
+        $this->awaitThat(fn (): bool => str_contains($this->text('#bench-options [aria-current]'), 'crane'), 'the option');
+        self::assertTrue($this->seen('#bench-drawing .boundary[data-part="supports"]'));
+        $this->browser->executeScript('const foot = document.querySelector("#design-supports-posts-0-foot");
+            foot.value = "slab"; foot.dispatchEvent(new Event("change", { bubbles: true }));');
+        $this->awaitThat(fn (): bool => $this->seen('[value="remedy:support-carried"]'), 'a stop with a remedy');
+        self::assertFalse($this->seen('#bench-drawing .boundary[data-part="supports"]'));
+        $this->click('[value="remedy:support-carried"]');
+        $this->awaitThat(fn (): bool => $this->seen('#bench-drawing .boundary[data-part="supports"]'), 'the boundary is drawn');
+        self::assertSame('hard-board', $this->value('#design-supports-posts-0-foot'));
+    }
+
     public function test_a_layer_is_added_and_taken_out(): void
     {
         $this->openBench('Old bakery cellar');
