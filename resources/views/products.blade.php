@@ -31,7 +31,7 @@
                             <td>{{ implode(', ', array_map(fn ($p) => $p->name.' (version '.$p->products[$of->slug]['version'].')',
                                 $takenBy[$of->slug] ?? [])) }}</td>
                             <td><form method="post" action="{{ route('products.destroy', $of->slug) }}">@csrf
-                                @method('delete')<button>Take off<span class="unseen"> {{ $of->name }}</span></button></form></td>
+                                @method('delete')<button aria-label="Take off {{ $of->name }}">Take off</button></form></td>
                         </tr>
                     @endforeach
                 </tbody>
