@@ -85,6 +85,7 @@ final class EveryPageTest extends BrowserTestCase
                             '{option}' => '1',
                             '{option?}' => '',
                             '{inspection}' => '1',
+                            '{product}' => 'own-grey-plank-200',
                         ],
                     ),
                     '/',
