@@ -43,6 +43,9 @@ final class Assessor
     /** Of all sections together, for a first look. */
     private const ROUGH_CELLS = 10_000;
 
+    /** In use, bytes; the fields of a basement take as much again. */
+    private const ROOM = 100_000_000;
+
     /**
      * With the fields of all its sections, each of which takes a tenth of a second or two, but without the winters that prove
      * its frost verdict.
@@ -60,6 +63,10 @@ final class Assessor
         array $proofs = [],
         bool $roughly = false,
     ): Assessment {
+        // Subjects and what they propose hold each other: what went out of use goes before the next fields take their room.
+        if (memory_get_usage() > self::ROOM) {
+            gc_collect_cycles();
+        }
         $heat = HeatVerdict::of($site, $design);
         $all = Stretch::all($design);
         $sides = GroundField::each($site, $all, mostCells: $roughly ? intdiv(self::ROUGH_CELLS, count($all)) : null);

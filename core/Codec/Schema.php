@@ -72,7 +72,8 @@ enum Schema: string
      */
     public function allowedAt(string $definition, string $path): string
     {
-        $schema = json_decode($this->text(), true, flags: JSON_THROW_ON_ERROR);
+        static $read = [];
+        $schema = $read[$this->value] ??= json_decode($this->text(), true, flags: JSON_THROW_ON_ERROR);
         $resolved = static function (array $rule) use ($schema, &$resolved): array {
             $name = basename((string) ($rule['$ref'] ?? ''));
 
