@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use Ondergrond\Codec\SiteCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
@@ -94,6 +95,23 @@ final class PostLoadTest extends TestCase
         self::assertSame('post-2', $load->worst()?->where);
         self::assertSame(Verdict::Fails, $load->word());
         self::assertContains('the load of post kind 3', $load->missing);
+    }
+
+    public function test_a_pad_of_a_post_that_cuts_rock_is_found_and_counted(): void
+    {
+        $site = SiteCodec::fromArray(array_replace_recursive(SiteCodec::toArray(self::site()), ['frost' => ['ledge_m' => 1.0]]));
+        $pad = self::design([new PostKind(foot: SupportFoot::OwnPad, width: 0.8, height: 1.4, fromEdge: 3.0, amount: 3.0)]);
+        $rule = Rulebook::find('rock-in-the-dig') ?? self::fail('it is a rule');
+        $rock = static fn (Design $d): string => $rule->judge(new Subject($site, $d, UnitSystem::Metric))?->said
+            ->in(new QuantityFormatter(UnitSystem::Metric)) ?? '';
+        // The slab's underside lies 50 mm over the ground: the pad goes 1.35 m down, 0.35 m of it into the rock.
+        self::assertEqualsWithDelta(0.1, $pad->slab->underside(), 1e-9);
+        $trench = self::design([]);
+        [$with, $without] = array_map(
+            static fn (string $said): float => preg_match('~([0-9.]+)\s*m³~u', $said, $found) === 1 ? (float) $found[1] : 0.0,
+            [$rock($pad), $rock($trench)],
+        );
+        self::assertEqualsWithDelta(3 * 0.64 * 0.3, $with - $without, 0.011, $rock($pad));
     }
 
     public function test_as_much_is_taken_off_as_is_said(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Rules\Book;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Design\SupportFoot;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
@@ -43,7 +44,7 @@ final class RockInTheDig extends Rule
 
     public function parts(): array
     {
-        return [Part::Stone, Part::Footing, Part::Pads, Part::Wing];
+        return [Part::Stone, Part::Footing, Part::Pads, Part::Supports, Part::Wing];
     }
 
     public function weights(): array
@@ -72,7 +73,10 @@ final class RockInTheDig extends Rule
         );
     }
 
-    /** Of rock in the floor's dig, in the trench along its edge and under the wing, m³; pads are not counted. */
+    /**
+     * Of rock in the floor's dig, in the trench along its edge, under the wing and where posts have pads of their own, m³; the pads
+     * of the loads' post are as many as the plan has.
+     */
     private static function volume(Subject $s, float $ledge): float
     {
         $d = $s->design;
@@ -86,13 +90,23 @@ final class RockInTheDig extends Rule
         }
         $wing = $d->isNew(Part::Wing) ? max(0.0, $d->wing->depth + $d->wing->layer->thickness - $ledge) : 0.0;
 
-        return $sum + $wing * $d->wing->width * $d->footprint->exposed;
+        $pads = 0.0;
+        foreach ($d->isNew(Part::Supports) ? $d->supports->kinds() : [] as $of) {
+            $down = $of->foot() === SupportFoot::OwnPad ? $of->height() - $d->slab->underside() : 0.0;
+            $pads += $of->amount() * $of->width() * ($of->isStrip() ? 1.0 : $of->width())
+                * max(0.0, $down - max($ledge, -Layout::of($d)->dig));
+        }
+
+        return $sum + $pads + $wing * $d->wing->width * $d->footprint->exposed;
     }
 
     /** Below the ground outside, m. */
     private static function deepest(Subject $s): float
     {
         $depths = $s->design->pads->present() ? [$s->design->pads->depthBelowGrade] : [0.0];
+        if ($s->design->supports->padHeight() > 0.0) {
+            $depths[] = $s->design->supports->padHeight() - $s->design->slab->underside();
+        }
         if ($s->design->wing->present()) {
             $depths[] = $s->design->wing->depth + $s->design->wing->layer->thickness;
         }
