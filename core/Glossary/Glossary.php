@@ -53,6 +53,10 @@ final class Glossary
                 'Base line',
                 'The line between two pegs, P and Q, from which every corner and item is taped.',
             ),
+            new Term(
+                'Buck',
+                'A frame that keeps an opening free in a foam form while it is filled; of the core’s width, so that concrete meets it all round.',
+            ),
             new Term('By the standard', 'A figure by the formula of ISO 13370, which knows floor and wall but no junction between them.'),
             new Term(
                 'Characteristic dimension',
@@ -109,6 +113,10 @@ final class Glossary
                 '°C',
             ),
             new Term('Dig level', 'The bottom of the hole before anything is laid: all layers and the stone bed stand on it.'),
+            new Term(
+                'Dowel',
+                'A bar from the footing up into the wall, which keeps the wall’s foot where it stands.',
+            ),
             new Term('Edge beam', 'The thickened rim of a slab that carries the wall, cast with the slab in one pour.'),
             new Term('Edge insulation', 'Board at the rim of the floor, upright or flat. Most of the heat leaves there.', 'R, D'),
             new Term(
@@ -131,6 +139,10 @@ final class Glossary
                 'The temperature everywhere in the section, worked out cell by cell from what the section is made of and what acts on '
                     .'its edges. The mean of the year and its swing together give any day. What it comes to is said as *as drawn*.',
                 '°C',
+            ),
+            new Term(
+                'Hard board',
+                'Foam of 40 psi (276 kPa) and more, for under bearings; softer board beside it carries the floor alone.',
             ),
             new Term('Limit met', 'What is there is within what is asked, by every method that is held against it.'),
             new Term('Middle board', 'The board under the middle of the floor, away from the edge.'),
@@ -202,9 +214,18 @@ final class Glossary
             new Term('Not checked', 'Something that would have to be known is not said, so nothing is claimed. Never the same as a limit met.'),
             new Term('Not filled in', 'Something that nobody has said yet: loads, a finish. It is never taken as nought.'),
             new Term('Option', 'One way of building the same job. A project has one or more; the pinned one is opened and judged first.'),
+            new Term(
+                'Own product',
+                'A board or sheet as its maker’s data sheet has it, kept in the firm’s list; a project keeps the version it took.',
+            ),
             new Term('Pad', 'A footing of its own under a post. Poured first and backfilled; boards, sheet and stone go over it.'),
             new Term('Perimeter board', 'A thicker board in a strip along the edge beam.'),
             new Term('Pin', 'Marks the option that stands for the project.'),
+            new Term(
+                'Point thermal transmittance',
+                'What one post or fixing leads past the insulation for a degree between inside and outside.',
+                'χ, W/K',
+            ),
             new Term('Provisional', 'Said under a climate that is invented, estimated or not known yet: worth comparing by, not building by, until the site’s own is given.'),
             new Term(
                 'R-value',
