@@ -41,7 +41,7 @@ $views = [
         sleep(2);
     }],
     'compare' => ['Joost', '/projects/4/compare', 1280, 1000, static fn () => sleep(6)],
-    'pays' => ['Joost', '/projects/4/section/8/studies', 1280, 800, static function () use ($find): void {
+    'pays' => ['Joost', '/projects/4/section/9/studies', 1280, 800, static function () use ($find): void {
         $find('form[action$="/gain"] .go')->click();
         sleep(8);
     }],
@@ -63,7 +63,7 @@ $views = [
         $site->withoutWinters();
         sleep(2);
     }],
-    'vapour' => ['Joost', '/projects/5/section/13', 1280, 800, static function () use ($overlay, $browser): void {
+    'vapour' => ['Joost', '/projects/5/section/15', 1280, 800, static function () use ($overlay, $browser): void {
         sleep(3);
         $overlay('vapour');
         $browser->executeScript(
@@ -71,7 +71,7 @@ $views = [
                 .'true }));',
         );
     }],
-    'mass' => ['Joost', '/projects/6/section/14/mass?beside=15', 1280, 1100, static function () use ($browser, $find): void {
+    'mass' => ['Joost', '/projects/6/section/16/mass?beside=17', 1280, 1100, static function () use ($browser, $find): void {
         for ($i = 0; $i < 60 && $browser->executeScript('return document.querySelector("#mass-live [data-pending]") !== '
             .'null') === true; $i++) {
             sleep(1);
@@ -84,7 +84,7 @@ $views = [
                 .'true })); scrollTo(0, 0)',
         );
     }],
-    'damp' => ['Joost', '/projects/5/section/13/damp', 1280, 1000, null],
+    'damp' => ['Joost', '/projects/5/section/15/damp', 1280, 1000, null],
 ];
 $wanted = array_slice($argv, 1);
 foreach ($views as $name => [$who, $path, $width, $height, $before]) {
