@@ -62,7 +62,7 @@ final class Examples
     {
         $system = UnitSystem::InchPound;
         // A drawing that says nothing yet of laps, steel, shield and course.
-        $tray = self::changed(self::preset('thickened-edge-slab', Footprint::rectangle(60 * Unit::FOOT, 30 * Unit::FOOT), $system), [
+        $tray = Variants::changed(self::preset('thickened-edge-slab', Footprint::rectangle(60 * Unit::FOOT, 30 * Unit::FOOT), $system), [
             'sheet' => ['lap_m' => 0.0, 'joints' => 'not-said'],
             'edge_inside' => ['bevel_m' => 0.0],
             'edge_outside' => ['depth_below_grade_m' => 16 * Unit::INCH],
@@ -70,11 +70,11 @@ final class Examples
             'dpc' => ['thickness_m' => 0.0, 'height_above_grade_m' => 0.15, 'kind' => 'not-said', 'lap_m' => 0.0],
             'steel' => ['bar_m' => 0.0, 'spacing_m' => 0.4, 'cover_m' => 0.04, 'edge_cover_m' => 0.075],
         ]);
-        $even = self::changed($tray, [
+        $even = Variants::changed($tray, [
             'field_board' => ['thickness_m' => 4 * Unit::INCH],
             'perimeter_board' => ['width_m' => 0.0],
         ]);
-        $thin = self::changed($tray, [
+        $thin = Variants::changed($tray, [
             'field_board' => ['material' => 'eps-15psi', 'thickness_m' => 1 * Unit::INCH],
             'perimeter_board' => ['width_m' => 0.0],
             'edge_outside' => ['thickness_m' => 2 * Unit::INCH],
@@ -96,7 +96,7 @@ final class Examples
     {
         $tray = self::preset('thickened-edge-slab', Footprint::rectangle(6.0, 4.5), UnitSystem::Metric);
 
-        $tray = self::changed($tray, ['sheet' => ['position' => 'below'], 'edge_outside' => ['thickness_m' => 0.1]]);
+        $tray = Variants::changed($tray, ['sheet' => ['position' => 'below'], 'edge_outside' => ['thickness_m' => 0.1]]);
 
         return new Project(
             'Ferry kiosk',
@@ -109,7 +109,7 @@ final class Examples
                 new Option('Tray, 50 and 100 mm', true, '', $tray),
                 new Option(
                     'With a rubber floor', false, 'As the ferrymen asked: open by June.',
-                    self::changed($tray, ['finish' => ['kind' => 'resilient', 'wait_days' => 42.0]]),
+                    Variants::changed($tray, ['finish' => ['kind' => 'resilient', 'wait_days' => 42.0]]),
                 ),
             ],
         );
@@ -127,7 +127,7 @@ final class Examples
                 Soil::ClayOrSilt, 20.0, 1.0, 15.0, 0.20, frost: new FrostBasis(ledge: 0.9),
             ),
             [
-                new Option('120 mm field', true, 'Silt over ledge, rock 900 mm down.', self::changed($design, [
+                new Option('120 mm field', true, 'Silt over ledge, rock 900 mm down.', Variants::changed($design, [
                     'field_board' => ['thickness_m' => 0.12],
                     'perimeter_board' => ['thickness_m' => 0.16],
                 ])),
@@ -136,7 +136,7 @@ final class Examples
                     self::preset('frost-protected-raft', new Footprint(96.0, 41.0, 29.0, lotLine: 2.5), UnitSystem::Metric),
                 ),
                 new Option(
-                    'Deep bed of foam glass', false, 'Base, break and insulation in one.', self::following(self::changed($design, [
+                    'Deep bed of foam glass', false, 'Base, break and insulation in one.', self::following(Variants::changed($design, [
                         'sheet' => ['class' => 'a', 'barrier' => 'no'], 'edge_outside' => ['held' => 'in-pour', 'wedge_m' => 0.05],
                     ]), 'bed', 'foam-glass'),
                 ),
@@ -172,7 +172,7 @@ final class Examples
     private static function bakery(): Project
     {
         $board = self::preset('existing-basement', new Footprint(52.0, 30.0, 22.0, party: 8.0), UnitSystem::Metric);
-        $board = self::changed($board, [
+        $board = Variants::changed($board, [
             'repairs' => [
                 'cracks' => [
                     ['width_m' => 0.003, 'wet' => 'yes', 'chased' => 'yes', 'filled' => 'yes', 'drained' => 'yes'],
@@ -182,7 +182,7 @@ final class Examples
             ],
             'taken_out' => ['pieces' => [['what' => 'lining', 'material' => 'gypsum-board', 'thickness_m' => 0.025, 'area_m2' => 40.0]]],
         ]);
-        $wool = self::changed($board, ['lining' => ['layers' => [1 => ['material' => 'cavity-wool', 'thickness_m' => 0.08]]]]);
+        $wool = Variants::changed($board, ['lining' => ['layers' => [1 => ['material' => 'cavity-wool', 'thickness_m' => 0.08]]]]);
 
         return new Project(
             'Old bakery cellar',
@@ -217,7 +217,7 @@ final class Examples
     private static function glasshouse(): Project
     {
         $thick = self::preset('heat-storing-slab', Footprint::rectangle(14.0, 6.0), UnitSystem::Metric);
-        $thin = self::changed($thick, [
+        $thin = Variants::changed($thick, [
             'slab' => ['thickness_m' => 0.1],
             'board_above' => ['material' => 'eps-25psi', 'thickness_m' => 0.15],
             'field_board' => ['thickness_m' => 0.05],
@@ -240,7 +240,7 @@ final class Examples
                 new Option('B · boards on top, screed', false, 'Quick to warm, as the seedsman has it.', $thin),
                 new Option(
                     'C · the slab as the floor', false, 'Pipes for cold weeks, a cable for sunny ones, no floor on top.',
-                    self::changed($thick, [
+                    Variants::changed($thick, [
                         'mix' => ['class' => 'c25', 'replaced_share' => 0.3, 'slump_m' => 0.1, 'fibres' => 'no'],
                         'heating' => ['cable_depth_m' => 0.16, 'cable_when' => 'surplus'],
                         'finish' => [
@@ -341,55 +341,7 @@ final class Examples
     /** A design with the mistakes that teach, and the same put right. */
     private static function washHouse(): Project
     {
-        $right = self::changed(self::preset('thickened-edge-slab', Footprint::rectangle(12.0, 7.0), UnitSystem::Metric), [
-            'footprint' => ['doors_m' => 4.2],
-            'field_board' => ['material' => 'eps-25psi', 'thickness_m' => 0.1],
-            'perimeter_board' => ['thickness_m' => 0.12],
-            'sheet' => ['lap_m' => 0.3, 'joints' => 'taped'],
-            'edge_inside' => ['bevel_m' => 0.05],
-            'edge_outside' => ['material' => 'xps-25psi', 'thickness_m' => 0.1, 'depth_below_grade_m' => 0.55],
-            'edge_under' => ['material' => 'xps-40psi', 'thickness_m' => 0.05],
-            'cover' => ['material' => 'cement-board', 'thickness_m' => 0.012],
-            'shield' => ['thickness_m' => 0.0005, 'drip_m' => 0.02],
-            'dpc' => ['thickness_m' => 0.001, 'height_above_grade_m' => 0.2],
-            'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15],
-            'steel' => ['bar_m' => 0.012, 'cover_m' => 0.04],
-            'gas' => ['pipe_m' => 0.1, 'outlet' => 'roof'],
-            // What the table for shallow foundations asks in this winter, corners with it.
-            'wing' => [
-                'material' => 'xps-40psi',
-                'thickness_m' => 0.05,
-                'width_m' => 0.6,
-                'depth_m' => 0.3,
-                'fall_m' => 0.02,
-                'corner_width_m' => 0.65,
-                'corner_length_m' => 1.05,
-            ],
-            'loads' => [
-                'line_kn_m' => 14.0,
-                'line_live_kn_m' => 6.0,
-                'post_kn' => 6.0,
-                'post_live_kn' => 4.0,
-                'plate_m' => 0.2,
-                'floor_live_kpa' => 3.0,
-                'use' => 'office',
-            ],
-        ]);
-        $wrong = self::changed($right, [
-            'field_board' => ['material' => 'eps-15psi', 'thickness_m' => 0.05],
-            'perimeter_board' => ['material' => 'eps-15psi', 'thickness_m' => 0.05],
-            'sheet' => ['thickness_m' => 0.00015, 'position' => 'below', 'lap_m' => 0.1, 'joints' => 'lapped'],
-            'edge_inside' => ['bevel_m' => 0.0],
-            'edge_outside' => ['depth_below_grade_m' => 0.3],
-            'edge_under' => ['material' => 'stone-wool-board', 'thickness_m' => 0.1],
-            'cover' => ['thickness_m' => 0.0],
-            'shield' => ['thickness_m' => 0.0],
-            'dpc' => ['thickness_m' => 0.0],
-            'threshold' => ['thickness_m' => 0.0],
-            'wing' => ['thickness_m' => 0.0, 'width_m' => 0.6],
-            'steel' => ['cover_m' => 0.01],
-            'gas' => ['pipe_m' => 0.0],
-        ]);
+        [$wrong, $right] = Variants::hurried(self::preset('thickened-edge-slab', Footprint::rectangle(12.0, 7.0), UnitSystem::Metric));
 
         return new Project(
             'Fullers’ wash-house',
@@ -432,11 +384,5 @@ final class Examples
     private static function following(Design $design, string $school, string $answer): Design
     {
         return Schools::all()[$school]->follow($design, $answer);
-    }
-
-    /** @param  array<string, array<string, mixed>>  $parts */
-    private static function changed(Design $design, array $parts): Design
-    {
-        return DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray($design), $parts));
     }
 }

@@ -44,6 +44,62 @@ final class Variants
         ]);
     }
 
+    /** @return array{Design, Design} a slab with the mistakes of a hurried drawing, and the same put right */
+    public static function hurried(Design $slab): array
+    {
+        $right = self::changed($slab, [
+            'footprint' => ['doors_m' => 4.2],
+            'field_board' => ['material' => 'eps-25psi', 'thickness_m' => 0.1],
+            'perimeter_board' => ['thickness_m' => 0.12],
+            'sheet' => ['lap_m' => 0.3, 'joints' => 'taped'],
+            'edge_inside' => ['bevel_m' => 0.05],
+            'edge_outside' => ['material' => 'xps-25psi', 'thickness_m' => 0.1, 'depth_below_grade_m' => 0.55],
+            'edge_under' => ['material' => 'xps-40psi', 'thickness_m' => 0.05],
+            'cover' => ['material' => 'cement-board', 'thickness_m' => 0.012],
+            'shield' => ['thickness_m' => 0.0005, 'drip_m' => 0.02],
+            'dpc' => ['thickness_m' => 0.001, 'height_above_grade_m' => 0.2],
+            'threshold' => ['thickness_m' => 0.04, 'width_m' => 0.15],
+            'steel' => ['bar_m' => 0.012, 'cover_m' => 0.04],
+            'gas' => ['pipe_m' => 0.1, 'outlet' => 'roof'],
+            // What the table for shallow foundations asks in this winter, corners with it.
+            'wing' => [
+                'material' => 'xps-40psi',
+                'thickness_m' => 0.05,
+                'width_m' => 0.6,
+                'depth_m' => 0.3,
+                'fall_m' => 0.02,
+                'corner_width_m' => 0.65,
+                'corner_length_m' => 1.05,
+            ],
+            'loads' => [
+                'line_kn_m' => 14.0,
+                'line_live_kn_m' => 6.0,
+                'post_kn' => 6.0,
+                'post_live_kn' => 4.0,
+                'plate_m' => 0.2,
+                'floor_live_kpa' => 3.0,
+                'use' => 'office',
+            ],
+        ]);
+        $wrong = self::changed($right, [
+            'field_board' => ['material' => 'eps-15psi', 'thickness_m' => 0.05],
+            'perimeter_board' => ['material' => 'eps-15psi', 'thickness_m' => 0.05],
+            'sheet' => ['thickness_m' => 0.00015, 'position' => 'below', 'lap_m' => 0.1, 'joints' => 'lapped'],
+            'edge_inside' => ['bevel_m' => 0.0],
+            'edge_outside' => ['depth_below_grade_m' => 0.3],
+            'edge_under' => ['material' => 'stone-wool-board', 'thickness_m' => 0.1],
+            'cover' => ['thickness_m' => 0.0],
+            'shield' => ['thickness_m' => 0.0],
+            'dpc' => ['thickness_m' => 0.0],
+            'threshold' => ['thickness_m' => 0.0],
+            'wing' => ['thickness_m' => 0.0, 'width_m' => 0.6],
+            'steel' => ['cover_m' => 0.01],
+            'gas' => ['pipe_m' => 0.0],
+        ]);
+
+        return [$wrong, $right];
+    }
+
     /** A foam form whose courses, openings, bars and cover are settled before the first block. */
     public static function formSettled(Design $form): Design
     {
@@ -78,8 +134,12 @@ final class Variants
         );
     }
 
-    /** @param  array<string, array<string, mixed>>  $parts */
-    private static function changed(Design $design, array $parts): Design
+    /**
+     * The same with other sizes.
+     *
+     * @param  array<string, array<string, mixed>>  $parts
+     */
+    public static function changed(Design $design, array $parts): Design
     {
         return DesignCodec::fromArray(array_replace_recursive(DesignCodec::toArray($design), $parts));
     }

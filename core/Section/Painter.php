@@ -60,15 +60,16 @@ final readonly class Painter
     /** @return list<Region> */
     public function parts(): array
     {
+        $beside = new OutsidePainter($this->d, $this->side, $this->at);
+
         return self::some([
             ...$this->bed(),
             ...($this->d->stem->present() ? [...$this->stem(), ...$this->floor()] : [...$this->floor(), ...$this->beam()]),
             ...$this->onSlab(),
-            ...$this->outside(),
+            ...$beside->edge(),
             ...$this->wall(),
             ...$this->deck(),
-            ...($this->side === Side::Neighbour ? $this->neighbour() : []),
-            ...$this->wing(),
+            ...$beside->ground(),
             ...$this->openings(),
             ...Fittings::of($this->d, $this->side, $this->at, $this->window)->regions(),
         ]);
@@ -81,8 +82,8 @@ final readonly class Painter
         $end = $d->stem->present() ? $at->inner : $at->tray;
         $regions = [
             // Where the floor's boards are thinner, the stone comes up to them.
-            $this->layer(Part::Stone, $d->stone, $left, $at->dig, $end, $at->boarded),
-            $this->layer(Part::Blinding, $d->blinding, $left, $at->bed, $end, $at->boards),
+            Region::layer(Part::Stone, $d->stone, $left, $at->dig, $end, $at->boarded),
+            Region::layer(Part::Blinding, $d->blinding, $left, $at->bed, $end, $at->boards),
         ];
         if ($d->pads->present()) {
             $x = -$d->pads->fromEdge;
@@ -122,7 +123,7 @@ final readonly class Painter
         $grade = min($at->grade, $at->top);
 
         return [
-            $this->layer(Part::EdgeUnder, $d->edgeUnder, $middle - $half, $at->trench, $middle + $half, $at->foot),
+            Region::layer(Part::EdgeUnder, $d->edgeUnder, $middle - $half, $at->trench, $middle + $half, $at->foot),
             Region::box(Part::Footing, $d->slab->layer->material, $middle - $half, $at->foot, $middle + $half, $at->stemFoot),
             ...StemWall::of($d, $at)->regions(),
             Region::box(Part::Form, $faces, $at->inner - $form->inside, $at->formFoot, $at->inner, $at->top),
@@ -154,8 +155,8 @@ final readonly class Painter
         }
 
         return [
-            $this->layer(Part::Stone, $d->stone, $at->tray, $at->trench, $out, $at->foot - $d->edgeUnder->thickness),
-            $this->layer(Part::EdgeUnder, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness, 0.0, $at->foot),
+            Region::layer(Part::Stone, $d->stone, $at->tray, $at->trench, $out, $at->foot - $d->edgeUnder->thickness),
+            Region::layer(Part::EdgeUnder, $d->edgeUnder, $at->tray, $at->foot - $d->edgeUnder->thickness, 0.0, $at->foot),
             $cut > 0.0 ? Region::box(
                 Part::Slab, $d->slab->layer->material, $at->inner - $cut, $foot, $at->inner, $foot + $cut,
             )?->drawnOnly() : null,
@@ -187,20 +188,20 @@ final readonly class Painter
         [$d, $at, $left] = [$this->d, $this->at, -$this->window->inward];
         $zone = max($left, $at->zone);
         $regions = [
-            $this->layer(Part::StoneOver, $d->stoneOver, $left, $at->boarded, $at->tray, $at->under),
-            $this->layer(Part::Field, $d->fieldBoard, $left, $at->boarded - $d->fieldBoard->thickness, $zone, $at->boarded),
-            $this->layer(
+            Region::layer(Part::StoneOver, $d->stoneOver, $left, $at->boarded, $at->tray, $at->under),
+            Region::layer(Part::Field, $d->fieldBoard, $left, $at->boarded - $d->fieldBoard->thickness, $zone, $at->boarded),
+            Region::layer(
                 Part::Perimeter, $d->perimeterBoard->layer, $zone, $at->boarded - $d->perimeterBoard->layer->thickness, $at->tray,
                 $at->boarded,
             ),
         ];
         if ($d->stem->present()) {
             $inside = $d->edgeInside;
-            $regions[] = $this->layer(
+            $regions[] = Region::layer(
                 Part::EdgeInside, $inside->layer, $at->tray, $at->insideFoot,
                 $at->inner - ($at->formFoot < $at->slab ? $d->form->inside : 0.0), $at->slab,
             );
-            $regions[] = $this->layer(Part::Slab, $d->slab->layer, $left, $at->under, $at->tray, $at->slab);
+            $regions[] = Region::layer(Part::Slab, $d->slab->layer, $left, $at->under, $at->tray, $at->slab);
         }
 
         return $regions;
@@ -215,10 +216,10 @@ final readonly class Painter
         $end = $at->buildUpEnd;
         $upstand = $d->screed->present() ? $d->upstand->thickness : 0.0;
         $regions = [
-            $this->layer(Part::Mat, $d->mat->layer, $left, $at->slab, $at->matEnd($d), $mat),
-            $this->layer(Part::BoardAbove, $d->boardAbove, $left, $mat, $end, $board),
-            $this->layer(Part::Screed, $d->screed, $left, $board, $end - $upstand, $at->floor),
-            $upstand > 0.0 ? $this->layer(Part::Upstand, $d->upstand, $end - $upstand, $board, $end, $at->floor) : null,
+            Region::layer(Part::Mat, $d->mat->layer, $left, $at->slab, $at->matEnd($d), $mat),
+            Region::layer(Part::BoardAbove, $d->boardAbove, $left, $mat, $end, $board),
+            Region::layer(Part::Screed, $d->screed, $left, $board, $end - $upstand, $at->floor),
+            $upstand > 0.0 ? Region::layer(Part::Upstand, $d->upstand, $end - $upstand, $board, $end, $at->floor) : null,
         ];
         if ($d->heating->present()) {
             // In the field they are a plane.
@@ -251,49 +252,6 @@ final readonly class Painter
     }
 
     /** @return list<Region|null> */
-    private function outside(): array
-    {
-        [$d, $at] = [$this->d, $this->at];
-        $board = $d->edgeOutside->layer;
-        $grade = min($at->grade, $at->top);
-        $drainage = $d->drainage;
-        $regions = [
-            $this->layer(Part::EdgeOutside, $board->made($board->material->wet()), $at->formFace, $at->boardFoot, $at->boardFace, $grade),
-            $this->wedge(),
-            $this->layer(Part::EdgeOutside, $board, $at->formFace, max($grade, $at->boardFoot), $at->boardFace, $at->top),
-            // Layers so thin only make the mesh finer.
-            $this->layer(
-                Part::Drainage, $drainage->layer, $at->boardFace, $at->stemFoot, $at->boardFace + $drainage->layer->thickness,
-                $at->grade - $drainage->topBelowGrade,
-            )?->drawnOnly(),
-            $this->layer(
-                Part::Cover, $d->cover->layer, $at->boardFace, $at->grade - $d->cover->depthBelowGrade,
-                $at->boardFace + $d->cover->layer->thickness, $at->top,
-            )?->drawnOnly(),
-        ];
-        if ($d->drains->outer > 0.0 && $d->drains->made === DrainMade::Pipe) {
-            $x = max($at->outermost, $this->at->toe);
-            $regions[] = Region::ring(
-                Part::Drains, Catalogue::get('dimple-membrane'), $x + $d->drains->outer, $at->foot + $d->drains->outer / 2,
-                $d->drains->outer,
-            );
-        }
-
-        return $regions;
-    }
-
-    /** What a wedge-shaped block is thicker by toward its foot: drawn, and not counted on in any field. */
-    private function wedge(): ?Region
-    {
-        $board = $this->d->edgeOutside;
-        [$x, $foot, $top] = [$this->at->boardFace, $this->at->boardFoot, $this->at->grade];
-
-        return ! $board->present() || $board->wedge <= 0.0 || $top <= $foot ? null : (new Region(
-            Part::EdgeOutside, $board->layer->material, [[$x, $foot], [$x + $board->wedge, $foot], [$x, $top]],
-        ))->drawnOnly();
-    }
-
-    /** @return list<Region|null> */
     private function wall(): array
     {
         [$d, $at, $head] = [$this->d, $this->at, $this->window->up];
@@ -301,11 +259,11 @@ final readonly class Painter
         $closed = $d->closer->present() && $this->side !== Side::Door;
         if ($this->side === Side::Door) {
             $head = $at->sill($d);
-            $regions[] = $this->layer(Part::Wall, self::leaf(), -self::LEAF, $head, 0.0, $this->window->up);
+            $regions[] = Region::layer(Part::Wall, self::leaf(), -self::LEAF, $head, 0.0, $this->window->up);
         }
         $x = 0.0;
         foreach (array_reverse($d->wall->inside) as $layer) {
-            $regions[] = $this->layer(Part::Wall, $layer, $x - $layer->thickness, $at->top, $x, $head);
+            $regions[] = Region::layer(Part::Wall, $layer, $x - $layer->thickness, $at->top, $x, $head);
             if ($closed && $layer->material->slug === 'cavity-wool') {
                 $regions[] = $this->closer($x - $layer->thickness, $x);
             }
@@ -313,7 +271,7 @@ final readonly class Painter
         }
         $x = 0.0;
         foreach ($d->wall->outside as $layer) {
-            $regions[] = $this->layer(Part::Wall, $layer, $x, $at->top, $x + $layer->thickness, $head);
+            $regions[] = Region::layer(Part::Wall, $layer, $x, $at->top, $x + $layer->thickness, $head);
             if ($closed && $layer->material->slug === 'cavity-wool') {
                 $regions[] = $this->closer($x, $x + $layer->thickness);
             }
@@ -348,50 +306,6 @@ final readonly class Painter
         ) : null;
 
         return [...$regions, $this->side === Side::Walkout && $this->d->walkout->wall === WalkoutWall::Timber ? null : $plate];
-    }
-
-    /** @return list<Region|null> */
-    private function neighbour(): array
-    {
-        [$d, $at] = [$this->d, $this->at];
-        $n = $d->neighbour;
-        $near = $at->boardFace;
-        $break = $near + $n->layer->thickness;
-        $far = $break + $n->width;
-        $under = $n->topAboveGrade - $n->slab;
-
-        return [
-            // Fill under a slab that lies above the ground.
-            Region::box(null, null, $near, 0.0, $far, $under),
-            $this->layer(Part::Stone, $d->stone, $break, $under - $d->stone->thickness, $far, $under),
-            $this->layer(Part::Neighbour, $n->layer, $near, max($at->foot, $under - 0.2), $break, $n->topAboveGrade),
-            Region::box(Part::Neighbour, $d->slab->layer->material, $break, $under, $far, $n->topAboveGrade),
-            Region::box(Part::Neighbour, $d->slab->layer->material, $far - 0.3, $under - 0.3, $far, $under),
-            Region::box(Part::Neighbour, $n->layer->material->wet(), $far, $under - 0.3, $far + $n->edgeBoard, $n->topAboveGrade),
-        ];
-    }
-
-    /** @return list<Region|null> */
-    private function wing(): array
-    {
-        [$wing, $at] = [$this->d->wing, $this->at];
-        // No wing lies under the neighbour's own slab.
-        if (! $wing->present() || $this->side === Side::Neighbour) {
-            return [];
-        }
-        [$x0, $x1] = [$at->boardFace, $at->boardFace + $wing->width];
-        $y = $at->grade - $wing->depth;
-        $t = $wing->layer->thickness;
-
-        // A fall of a few in a hundred changes no temperature: the field takes it level, at its mean depth.
-        $level = Region::rectangle(null, null, $x0, $y - $t - $wing->fall / 2, $x1, $y - $wing->fall / 2)->polygon;
-
-        return [
-            new Region(
-                Part::Wing, $wing->layer->material->wet(),
-                [[$x0, $y - $t], [$x1, $y - $t - $wing->fall], [$x1, $y - $wing->fall], [$x0, $y]], true, $level,
-            ),
-        ];
     }
 
     /** @return list<Region|null> */
@@ -444,11 +358,6 @@ final readonly class Painter
         }
 
         return $regions;
-    }
-
-    private function layer(Part $part, Layer $layer, float $x0, float $y0, float $x1, float $y1): ?Region
-    {
-        return $layer->present() ? Region::box($part, $layer->material, $x0, $y0, $x1, $y1) : null;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Section;
 
+use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Hatch;
 use Ondergrond\Material\Material;
@@ -35,6 +36,12 @@ final readonly class Region
     public static function box(?Part $part, ?Material $material, float $x0, float $y0, float $x1, float $y1): ?self
     {
         return $x1 - $x0 > 1e-9 && $y1 - $y0 > 1e-9 ? self::rectangle($part, $material, $x0, $y0, $x1, $y1) : null;
+    }
+
+    /** A layer in a box; null where it has no extent. */
+    public static function layer(Part $part, Layer $layer, float $x0, float $y0, float $x1, float $y1): ?self
+    {
+        return $layer->present() ? self::box($part, $layer->material, $x0, $y0, $x1, $y1) : null;
     }
 
     /** A pipe, drawn only. */
