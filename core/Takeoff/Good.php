@@ -12,6 +12,7 @@ enum Good: string
     case Boot = 'boot';
     case Waterproofing = 'waterproofing';
     case Steel = 'steel';
+    case PolymerBars = 'polymer-bars';
     case HeatingPipe = 'heating-pipe';
     case HeatingCable = 'heating-cable';
     case DrainPipe = 'drain-pipe';
@@ -29,6 +30,7 @@ enum Good: string
             self::Boot => 'Pipe boot',
             self::Waterproofing => 'Waterproofing',
             self::Steel => 'Reinforcing bars',
+            self::PolymerBars => 'Bars of fibre polymer',
             self::HeatingPipe => 'Heating pipe',
             self::HeatingCable => 'Heating cable',
             self::DrainPipe => 'Drain pipe',
@@ -45,7 +47,7 @@ enum Good: string
     {
         return match ($this) {
             self::Sheet, self::Waterproofing, self::HeatingCable => Unit::SquareMetre,
-            self::Steel => Unit::Kilogram,
+            self::Steel, self::PolymerBars => Unit::Kilogram,
             self::Boot, self::Sleeve, self::Anchor => Unit::Piece,
             default => Unit::Metre,
         };

@@ -1,7 +1,8 @@
 <x-layout title="Prices" class="page">
     <h1>Prices</h1>
     <p class="lead">What the firm pays for a cubic metre of each material, so that costs can be weighed against heat. Leave out what you do
-        not know: what hangs on it is then said to have no price. Bought or laid, as you like, but all alike.</p>
+        not know: what hangs on it is then said to have no price. An own product is priced by the unit that its list says. Bought or laid,
+        as you like, but all alike.</p>
     <x-wrong what="Not saved" />
     <form class="prices" method="post" action="{{ route('prices.update') }}" novalidate data-keep>
         @csrf @method('put')

@@ -12,6 +12,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Material\Hatch;
 use Ondergrond\Material\Material;
 use Ondergrond\Takeoff\Good;
 use Ondergrond\Takeoff\PriceList;
@@ -26,7 +27,9 @@ final class PriceController
         return view(
             'prices',
             [
-                'prices' => $firm->priceList(), 'materials' => $firm->materials()->all(), 'goods' => Good::cases(),
+                'prices' => $firm->priceList(), 'materials' => array_filter(
+                    $firm->materials()->all(), static fn (Material $m): bool => $m->hatch !== Hatch::Metal,
+                ), 'goods' => Good::cases(),
                 'format' => $reading->formatter(), 'each' => self::each(...),
             ],
         );

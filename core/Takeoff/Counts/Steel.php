@@ -61,8 +61,8 @@ final class Steel
             ? self::mass($bars->wallBar) * $length * ($high + $lap) / $bars->wallSpacing : 0.0;
 
         return Goods::of(
-            Good::Steel, Part::EdgeSteel->value, ($along + $dowels + $wall) * self::ofSteel($design), self::WASTE,
-            note: 'bars of edge and wall with their laps'.self::said($design),
+            self::good($design), Part::EdgeSteel->value, ($along + $dowels + $wall) * self::ofSteel($design), self::WASTE,
+            note: 'bars of edge and wall with their laps',
         );
     }
 
@@ -72,9 +72,9 @@ final class Steel
         return Catalogue::get($design->steel->made->material())->density / self::DENSITY;
     }
 
-    private static function said(Design $design): string
+    private static function good(Design $design): Good
     {
-        return $design->steel->made === BarMaterial::Steel ? '' : ', of '.$design->steel->made->label();
+        return $design->steel->made === BarMaterial::Steel ? Good::Steel : Good::PolymerBars;
     }
 
     /**
@@ -86,8 +86,8 @@ final class Steel
         $steel = $design->steel;
 
         return Goods::of(
-            Good::Steel, $part->value, self::perArea($steel->bar, $steel->spacing) * $area * self::ofSteel($design), self::WASTE,
-            note: 'the mat; laps and chairs are not counted'.self::said($design),
+            self::good($design), $part->value, self::perArea($steel->bar, $steel->spacing) * $area * self::ofSteel($design), self::WASTE,
+            note: 'the mat; laps and chairs are not counted',
         );
     }
 }
