@@ -152,6 +152,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/plan/set-out', [PlanController::class, 'setOut'])->name('plan.set-out');
             Route::get('/plan/plan.svg', [PlanController::class, 'drawing'])->name('plan.drawing');
             Route::get('/plan/plan.dxf', [PlanController::class, 'dxf'])->name('plan.dxf');
+            Route::get('/plan/plan.csv', [PlanController::class, 'csv'])->name('plan.csv');
             Route::get('/sequence', [SequenceController::class, 'show'])->name('sequence.show');
             Route::get('/sequence.ics', [SequenceController::class, 'calendar'])->name('sequence.calendar');
             Route::get('/order', [OrderController::class, 'show'])->name('order.show');
@@ -181,6 +182,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::put('/products/{product}', [ProductController::class, 'follow'])->name('projects.product');
             Route::post('/plan', [PlanController::class, 'draw'])->name('plan.draw');
             Route::put('/plan', [PlanController::class, 'update'])->name('plan.update');
+            Route::put('/plan/own', [PlanController::class, 'own'])->name('plan.own');
             Route::put('/plan/undo', [PlanController::class, 'undo'])->name('plan.undo');
             Route::put('/plan/redo', [PlanController::class, 'redo'])->name('plan.redo');
             Route::put('/sequence', [SequenceController::class, 'update'])->name('sequence.update');

@@ -35,7 +35,7 @@ final readonly class BuildingJob
     public static function of(Project $project): self
     {
         $option = $project->building();
-        $plan = $project->plan();
+        $plan = $option->plan();
         $job = new Job($option->design, $project->units, $plan, ($plan->items ?? new Items)->and($option->layout()));
         $circumstances = new Circumstances($project->site, $job);
 
@@ -72,6 +72,6 @@ final readonly class BuildingJob
 
     public function built(): AsBuilt
     {
-        return AsBuilt::of($this->option->design, $this->log, $this->project->plan());
+        return AsBuilt::of($this->option->design, $this->log, $this->option->plan());
     }
 }

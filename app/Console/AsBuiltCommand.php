@@ -45,7 +45,7 @@ final class AsBuiltCommand extends Command
             return self::INVALID;
         }
         [$site, $option] = [$job->project->site, $job->option];
-        $built = AsBuilt::of($option->design, new Logbook($job->project->entries), $job->project->plan);
+        $built = AsBuilt::of($option->design, new Logbook($job->project->entries), $job->project->planOf($option));
         [$before, $after] = $uses === []
             ? [[], []]
             : [Winters::run($site, $built->drawn, $uses), $built->deviates() ? Winters::run($site, $built->design, $uses) : []];

@@ -19,8 +19,8 @@ final readonly class JobOf
     public static function job(ProjectInput $of): Job
     {
         return new Job(
-            $of->option->design, $of->project->units, $of->project->plan,
-            ($of->project->plan->items ?? new Items)->and($of->option->layout),
+            $of->option->design, $of->project->units, $of->project->planOf($of->option),
+            ($of->project->planOf($of->option)->items ?? new Items)->and($of->option->layout),
         );
     }
 

@@ -57,7 +57,7 @@ final class PackCommand extends Command
         }
         [$project, $option] = [$job->project, $job->option];
         $log = new Logbook($project->entries);
-        $built = AsBuilt::of($option->design, $log, $project->plan);
+        $built = AsBuilt::of($option->design, $log, $project->planOf($option));
         $before = $uses === [] ? [] : Winters::run($project->site, $built->drawn, $uses);
         $after = $uses === [] || ! $built->deviates() ? $before : Winters::run($project->site, $built->design, $uses);
         $pack = Pack::of(new Dossier(

@@ -5,40 +5,52 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Database\NewFile;
+use App\Forms\TypedTraverse;
 use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Exchange\DxfWriter;
+use Ondergrond\Exchange\PlanFile;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SetOutFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Plan\Plan;
-use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Plan\Shape;
+use Ondergrond\Project\TypedFloor;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('plan', 'Sets out the plan of a project file: outline, items, tapes, levels')]
+#[AsCommand('plan', 'Draws, judges and sets out the plan of a project file')]
 final class PlanCommand extends Command
 {
     protected function configure(): void
     {
         ProjectInput::configure($this, false);
+        $shapes = implode(', ', array_column(Shape::cases(), 'value'));
         $this->addOption('json', null, InputOption::VALUE_NONE, 'Print JSON instead of a list')
-            ->addOption('svg', null, InputOption::VALUE_REQUIRED, 'Write the drawing there, as SVG')
-            ->addOption('dxf', null, InputOption::VALUE_REQUIRED, 'Write the drawing there, as DXF')
+            ->addOption('csv', null, InputOption::VALUE_NONE, 'Print CSV instead of a list')
+            ->addOption('svg', null, InputOption::VALUE_OPTIONAL, 'Print the drawing as SVG, or write it there', false)
+            ->addOption('dxf', null, InputOption::VALUE_OPTIONAL, 'Print the drawing as DXF, or write it there', false)
             ->addOption(
                 'draw', null, InputOption::VALUE_REQUIRED,
-                'Draw an outline first and print the project file with it: “typed” (the rectangle of the typed area and outline), '
-                    .implode(', ', array_column(Shape::cases(), 'value')),
+                'Draw an outline first and print the project file with it: “typed” (the rectangle of the typed area and outline, its '
+                    ."sides laid along the walls), “traverse” (by --leg), {$shapes}",
+            )
+            ->addOption(
+                'keep', null, InputOption::VALUE_NONE, 'With --draw of a shape: of the typed area and outline; --size says what they leave open',
             )
             ->addOption(
                 'size', null, InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY,
                 'Of the outline to draw, m, to the outer face: length_m=12, width_m=8, part_length_m, part_width_m, from_m',
+            )
+            ->addOption(
+                'leg', null, InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY,
+                'Of a traverse, in order: “12 right”, “8.4 up”, “3.2 135” (m, and a way on the sheet or degrees against the clock)',
             );
     }
 
@@ -47,33 +59,54 @@ final class PlanCommand extends Command
         try {
             $job = ProjectInput::of($input);
             if ($input->getOption('draw') !== null) {
-                $drawn = $job->project->planned($this->drawn($input, $job));
-                $output->write(ProjectFile::write($drawn), false, OutputInterface::OUTPUT_RAW);
+                $output->write(ProjectFile::write($job->project->planned($this->drawn($input, $job))), false, OutputInterface::OUTPUT_RAW);
 
                 return self::SUCCESS;
             }
-            $plan = $job->plan();
+            $plan = $job->project->planOf($job->option);
+            if ($plan === null && $input->getOption('json') === true) {
+                $job->write($output, 'plan', PlanFile::none());
+
+                return self::SUCCESS;
+            }
+            $plan ??= $job->plan();
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
 
             return self::INVALID;
         }
-        [$design, $layout, $hash] = [$job->option->design, $job->option->layout, ProjectFile::hash($job->project)];
-        $drawing = PlanDrawing::of($plan, $design, $layout, new QuantityFormatter($job->project->units));
+
+        return $this->told($plan, $job, $input, $output);
+    }
+
+    private function told(Plan $plan, ProjectInput $job, InputInterface $input, OutputInterface $output): int
+    {
+        [$design, $layout, $hash] = [$job->option->written(), $job->option->layout, ProjectFile::hash($job->project)];
+        $said = false;
         foreach (['svg' => SvgWriter::file(...), 'dxf' => DxfWriter::write(...)] as $format => $write) {
             $file = $input->getOption($format);
+            if ($file === false) {
+                continue;
+            }
+            $text = $write(PlanDrawing::of($plan, $design, $layout, new QuantityFormatter($job->project->units)), $job->project->name, $hash);
             if (is_string($file)) {
-                NewFile::put($file, $write($drawing, $job->project->name, $hash));
+                NewFile::put($file, $text);
+            } else {
+                $output->write($text, false, OutputInterface::OUTPUT_RAW);
+                $said = true;
             }
         }
-        $result = SetOutFile::plan($plan, $design, $layout);
         if ($input->getOption('json') === true) {
-            $job->write($output, 'plan', $result);
-
-            return self::SUCCESS;
-        }
-        foreach ($this->lines($result) as $line) {
-            $output->writeln($line, OutputInterface::OUTPUT_RAW);
+            $job->write($output, 'plan', [
+                ...PlanFile::toArray($plan, $design, $layout), 'set_out' => SetOutFile::plan($plan, $design, $layout),
+            ]);
+        } elseif ($input->getOption('csv') === true) {
+            $output->write(PlanFile::csv($plan, $layout), false, OutputInterface::OUTPUT_RAW);
+        } elseif (! $said) {
+            $result = [...PlanFile::toArray($plan, $design, $layout), 'set_out' => SetOutFile::plan($plan, $design, $layout)];
+            foreach ($this->lines($result) as $line) {
+                $output->writeln($line, OutputInterface::OUTPUT_RAW);
+            }
         }
 
         return self::SUCCESS;
@@ -84,14 +117,13 @@ final class PlanCommand extends Command
     {
         $word = (string) $input->getOption('draw');
         if ($word === 'typed') {
-            $corners = PlannedDesign::rectangle($job->option->design) ?? throw FaultyInput::one(Fault::of(
-                '--draw', 'an area and an outline that no rectangle has', implode(', ', array_column(Shape::cases(), 'value')),
-            ));
-
-            return Plan::along($corners);
+            return TypedFloor::plan($job->option->written(), Shape::Rectangle);
+        }
+        if ($word === 'traverse') {
+            return Plan::along(TypedTraverse::read($input->getOption('leg'), new QuantityFormatter(UnitSystem::Metric))->outline());
         }
         $shape = Shape::tryFrom($word) ?? throw FaultyInput::one(
-            Fault::of('--draw', "“{$word}”", 'typed, '.implode(', ', array_column(Shape::cases(), 'value'))),
+            Fault::of('--draw', "“{$word}”", 'typed, traverse, '.implode(', ', array_column(Shape::cases(), 'value'))),
         );
         $sizes = [];
         foreach ($input->getOption('size') as $size) {
@@ -106,7 +138,8 @@ final class PlanCommand extends Command
             $sizes[$key] = (float) $value;
         }
 
-        return Plan::along($shape->corners($sizes));
+        return $input->getOption('keep') === true
+            ? TypedFloor::plan($job->option->written(), $shape, $sizes) : Plan::along($shape->corners($sizes));
     }
 
     /**
@@ -127,6 +160,9 @@ final class PlanCommand extends Command
         }
         foreach ($result['set_out']['diagonals'] as $d) {
             yield sprintf('%s–%s %.3f m', $d['from'], $d['to'], $d['m']);
+        }
+        foreach ($result['findings'] as $found) {
+            yield "{$found['severity']}: {$found['about']}: {$found['said']}";
         }
         yield from $result['unmet'];
     }

@@ -90,7 +90,7 @@ final readonly class ProjectInput
     /** @throws FaultyInput where none is drawn */
     public function plan(): Plan
     {
-        return $this->project->plan ?? throw FaultyInput::one(
+        return $this->project->planOf($this->option) ?? throw FaultyInput::one(
             Fault::of('/plan', 'nothing', 'an outline; bin/ondergrond plan FILE --draw=typed draws the rectangle that was typed'),
         );
     }

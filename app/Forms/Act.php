@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Forms;
 
+use App\Models\Option;
 use App\Models\Project;
 use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
@@ -41,6 +42,7 @@ final readonly class Act
     /** @param  array<array-key, mixed>  $reasons  for setting rules aside, as they were typed, by rule */
     public function __construct(
         private Project $project,
+        private Option $option,
         private QuantityFormatter $format,
         private string $who,
         private array $reasons,
@@ -213,6 +215,6 @@ final readonly class Act
     /** @param  array<string, mixed>  $design */
     private function read(array $design): Design
     {
-        return DesignCodec::fromArray($design, $this->project->materials());
+        return $this->option->planned(DesignCodec::fromArray($design, $this->project->materials()));
     }
 }

@@ -37,18 +37,9 @@ final readonly class History
         $this->add($subject, RevisionKind::Made, $who);
     }
 
-    /** What came by itself with a change elsewhere: on record, and nobody's to undo here. */
-    public function follow(Kept&Model $subject): void
-    {
-        $subject->revisions()->create([
-            'project_id' => $subject->projectId(), 'subject' => $subject->subject(), 'kind' => RevisionKind::Followed,
-            'who' => User::current()->name, 'state' => $subject->state(),
-        ]);
-    }
-
     /**
      * @param  int  $base  the revision that the person's page was made from
-     * @param  Closure(array<string, mixed>): array<string, mixed>  $change  the state of that revision to what the person wants
+     * @param  Closure(array<string, mixed>): array<string, mixed>  $change  what pages show of that revision to what the person wants
      * @param  int|null  $seen  the revision whose changes the person has been shown and keeps theirs over
      * @param  bool  $beside  whether what others changed elsewhere is taken as it is, without asking
      *
@@ -65,7 +56,7 @@ final readonly class History
                     ['revision' => 'This page is too old to save from. Load it again; nothing was changed.'],
                 );
             }
-            $mine = Changes::between($based->state, $change($based->state));
+            $mine = self::wanted($subject, $based->state, $change);
             if ($mine->none()) {
                 return $head;
             }
@@ -77,6 +68,19 @@ final readonly class History
 
             return $this->write($subject, $mine->on($head->state), RevisionKind::Edit);
         });
+    }
+
+    /**
+     * What somebody changes of a state: the difference to what pages showed of it.
+     *
+     * @param  array<string, mixed>  $state
+     * @param  Closure(array<string, mixed>): array<string, mixed>  $change  from what is shown to what the person wants
+     */
+    public static function wanted(Kept $subject, array $state, Closure $change): Changes
+    {
+        $shown = $subject->asShown($state);
+
+        return Changes::between($shown, $change($shown));
     }
 
     /** @throws Conflict where somebody has changed the same since */

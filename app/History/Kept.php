@@ -24,6 +24,14 @@ interface Kept
     public function state(): array;
 
     /**
+     * A state as pages show it: with what follows from elsewhere. What is typed there is held against that.
+     *
+     * @param  array<string, mixed>  $state
+     * @return array<string, mixed>
+     */
+    public function asShown(array $state): array;
+
+    /**
      * Becomes what the state says, unsaved.
      *
      * @param  array<string, mixed>  $state

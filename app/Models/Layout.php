@@ -11,9 +11,9 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Ondergrond\Codec\PlanCodec;
-use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Plan\Items;
+use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Project\SetDays;
 
 /**
@@ -62,15 +62,28 @@ final class Layout extends Model implements Kept
         return ['layout' => PlanCodec::items($this->state)];
     }
 
+    public function asShown(array $state): array
+    {
+        return $state;
+    }
+
     public function take(array $state): void
     {
         try {
             $items = array_filter($state['layout'] ?? [], is_array(...));
             $layout = $items === [] ? new Items : PlanCodec::itemsFromArray($items);
         } catch (FaultyInput $e) {
-            throw FaultyInput::because(array_map(static fn (Fault $f): Fault => $f->at('/layout'), $e->faults));
+            throw $e->at('/layout');
         }
-        $faults = $this->option->project->plan()?->itemFaults($layout, '/layout') ?? [];
-        $this->state = $faults === [] ? $layout : throw FaultyInput::because($faults);
+        $plan = $this->option->plan();
+        $faults = $plan?->itemFaults($layout, '/layout') ?? [];
+        if ($faults !== []) {
+            throw FaultyInput::because($faults);
+        }
+        if ($plan !== null) {
+            // What it puts there may be more than its design can stand on.
+            PlannedDesign::of($plan, $this->option->typed(), $layout);
+        }
+        $this->state = $layout;
     }
 }

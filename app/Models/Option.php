@@ -15,9 +15,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Design\Design;
-use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Plan\Items;
+use Ondergrond\Plan\Plan as CorePlan;
 use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Project\Option as CoreOption;
 use Ondergrond\Project\SetAside;
@@ -31,12 +31,13 @@ use Ondergrond\Project\SetDays;
  * @property string $name
  * @property bool $pinned
  * @property string $note
- * @property Design $design
+ * @property Design $design  as it is judged: typed, with what follows from its plan
  * @property array<string, array{reason: string, by: string, on: string}> $set_aside  by rule
  * @property CarbonImmutable $updated_at
  * @property CarbonImmutable|null $deleted_at
  * @property-read Project $project
  * @property-read Layout|null $drawnLayout
+ * @property-read Plan|null $ownPlan
  */
 final class Option extends Model implements Kept
 {
@@ -76,6 +77,53 @@ final class Option extends Model implements Kept
     public function drawnLayout(): HasOne
     {
         return $this->hasOne(Layout::class);
+    }
+
+    /** @return HasOne<Plan, $this> a whole plan of its own */
+    public function ownPlan(): HasOne
+    {
+        return $this->hasOne(Plan::class);
+    }
+
+    /** What it stands on: its own plan, else the project's; null where none is drawn. */
+    public function plan(): ?CorePlan
+    {
+        return $this->loadMissing('ownPlan')->ownPlan->state ?? $this->project->plan();
+    }
+
+    /** Whether it has a whole plan of its own, which follows the project's no longer. */
+    public function isOnItsOwn(): bool
+    {
+        return $this->loadMissing('ownPlan')->ownPlan?->state !== null;
+    }
+
+    /** The plan that it stands on, to be saved through History. */
+    public function keptPlan(string $who): Plan
+    {
+        return $this->isOnItsOwn() && $this->ownPlan !== null ? $this->ownPlan : $this->project->keptPlan($who);
+    }
+
+    /** @throws FaultyInput where it cannot stand on that plan */
+    public function standsOn(CorePlan $plan): void
+    {
+        $faults = $plan->itemFaults($this->layout(), '/layout');
+        if ($faults !== []) {
+            throw FaultyInput::because($faults);
+        }
+        PlannedDesign::of($plan, $this->typed(), $this->layout());
+    }
+
+    /** Gets a whole plan of its own, or the one it had back. */
+    public function drawn(CorePlan $state, string $who): Plan
+    {
+        $plan = $this->loadMissing('ownPlan')->ownPlan ?? $this->ownPlan()->make(['project_id' => $this->project_id]);
+        $plan->setRelation('project', $this->project)->setRelation('option', $this);
+        $plan->state = $state;
+        $plan->save();
+        app(History::class)->begin($plan, $who);
+        $this->setRelation('ownPlan', $plan);
+
+        return $plan;
     }
 
     /** What it puts on the plan. */
@@ -129,34 +177,48 @@ final class Option extends Model implements Kept
         return [
             'name' => $this->name,
             'note' => $this->note,
-            'design' => DesignCodec::toArray($this->design),
+            'design' => DesignCodec::toArray($this->typed()),
             'set_aside' => $this->set_aside,
         ];
+    }
+
+    public function asShown(array $state): array
+    {
+        if ($this->plan() === null) {
+            return $state;
+        }
+        $design = DesignCodec::fromValid($state['design'], $this->project->materials());
+
+        return [...$state, 'design' => DesignCodec::toArray($this->planned($design))];
     }
 
     public function take(array $state): void
     {
         try {
-            // What was taken back is a null there.
-            $this->fill(
-                [
-                    'name' => $state['name'],
-                    'note' => $state['note'],
-                    'design' => $this->planned(DesignCodec::fromArray($state['design'], $this->project->materials())),
-                    'set_aside' => array_filter($state['set_aside'] ?? [], is_array(...)),
-                ],
-            );
+            $design = DesignCodec::fromArray($state['design'], $this->project->materials());
+            $this->planned($design);
         } catch (FaultyInput $e) {
-            throw FaultyInput::because(array_map(static fn (Fault $f): Fault => $f->at('/design'), $e->faults));
+            throw $e->at('/design');
         }
+        $this->fill([
+            // What was taken back is a null there.
+            'name' => $state['name'], 'note' => $state['note'], 'design' => $design,
+            'set_aside' => array_filter($state['set_aside'] ?? [], is_array(...)),
+        ]);
     }
 
-    /** @throws FaultyInput where it cannot stand on the project's plan */
-    private function planned(Design $design): Design
+    /** What was typed, whatever a plan makes of it: this is what is stored. */
+    public function typed(): Design
     {
-        $plan = $this->project->plan();
+        return DesignCast::typed($this);
+    }
 
-        return $plan === null ? $design : PlannedDesign::of($plan, $design);
+    /** @throws FaultyInput where it cannot stand on its plan */
+    public function planned(Design $design): Design
+    {
+        $plan = $this->plan();
+
+        return $plan === null ? $design : PlannedDesign::of($plan, $design, $this->layout());
     }
 
     /**
@@ -187,6 +249,8 @@ final class Option extends Model implements Kept
     {
         return new CoreOption(
             $this->name, $this->pinned, $this->note, $this->design, $this->setAside(), $this->ulid, $this->layout(), $this->days(),
+            $this->isOnItsOwn() ? $this->plan() : null,
+            $this->plan() === null ? null : $this->typed()->with(['footprint' => $this->design->footprint]),
         );
     }
 }

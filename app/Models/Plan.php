@@ -16,25 +16,23 @@ use Ondergrond\Plan\Plan as CorePlan;
 use Ondergrond\Plan\PlannedDesign;
 
 /**
- * A project's plan. Its options' footprints follow from it; while none is drawn they are as typed.
+ * A project's plan, or a whole one that an option has for itself. Footprints follow from it; while none is drawn they are as
+ * typed.
  *
  * @property int $id
  * @property int $project_id
+ * @property int|null $option_id  whose own it is; null: the project's
  * @property CorePlan|null $state null: none is drawn
  * @property-read Project $project
+ * @property-read Option|null $option
  */
 final class Plan extends Model implements Kept
 {
-    protected $fillable = ['state'];
+    protected $fillable = ['project_id', 'state'];
 
     protected $casts = ['state' => PlanCast::class];
 
     protected $attributes = ['state' => 'null'];
-
-    protected static function booted(): void
-    {
-        self::saved(static fn (self $plan) => $plan->project->follow($plan->state));
-    }
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
@@ -45,7 +43,16 @@ final class Plan extends Model implements Kept
     /** @return HasMany<Revision, $this> */
     public function revisions(): HasMany
     {
-        return $this->hasMany(Revision::class, 'project_id', 'project_id')->where('subject', Subject::Plan);
+        // As it would be said of one: `option_id` of a project's own is null on both sides.
+        return $this->option_id === null
+            ? $this->hasMany(Revision::class, 'project_id', 'project_id')->where('subject', Subject::Plan)->whereNull('option_id')
+            : $this->hasMany(Revision::class, 'option_id', 'option_id')->where('subject', Subject::Plan);
+    }
+
+    /** @return BelongsTo<Option, $this> */
+    public function option(): BelongsTo
+    {
+        return $this->belongsTo(Option::class);
     }
 
     public function projectId(): int
@@ -64,20 +71,29 @@ final class Plan extends Model implements Kept
         return ['plan' => $this->state === null ? null : PlanCodec::toArray($this->state)];
     }
 
+    public function asShown(array $state): array
+    {
+        return $state;
+    }
+
     public function take(array $state): void
     {
         try {
             $plan = is_array($state['plan']) ? PlanCodec::fromArray(self::withoutGaps($state['plan'])) : null;
         } catch (FaultyInput $e) {
-            throw FaultyInput::because(array_map(static fn (Fault $f): Fault => $f->at('/plan'), $e->faults));
+            throw $e->at('/plan');
         }
+        $faults = $plan === null ? [] : $this->standingFaults($plan);
+        $this->state = $faults === [] ? $plan : throw FaultyInput::because($faults);
+    }
+
+    /** @return list<Fault> */
+    private function standingFaults(CorePlan $plan): array
+    {
         $faults = [];
-        foreach ($this->project->options as $option) {
-            if ($plan === null) {
-                break;
-            }
+        foreach ($this->standing() as $option) {
             try {
-                PlannedDesign::of($plan, $option->design);
+                PlannedDesign::of($plan, $option->typed(), $option->layout());
             } catch (FaultyInput $e) {
                 foreach ($e->faults as $fault) {
                     $faults[] = Fault::of(
@@ -87,7 +103,15 @@ final class Plan extends Model implements Kept
             }
             array_push($faults, ...$plan->itemFaults($option->layout(), '/layout'));
         }
-        $this->state = $faults === [] ? $plan : throw FaultyInput::because($faults);
+
+        return $faults;
+    }
+
+    /** @return iterable<Option> those that stand on it */
+    private function standing(): iterable
+    {
+        return $this->option_id === null
+            ? $this->project->options->reject(static fn (Option $o): bool => $o->isOnItsOwn()) : array_filter([$this->option]);
     }
 
     /**

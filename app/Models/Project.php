@@ -26,7 +26,6 @@ use Ondergrond\Logbook\Logbook;
 use Ondergrond\Material\Materials;
 use Ondergrond\Material\Product;
 use Ondergrond\Plan\Plan as CorePlan;
-use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Project\Option as CoreOption;
 use Ondergrond\Project\Project as CoreProject;
 use Ondergrond\Project\SetDays;
@@ -103,7 +102,7 @@ final class Project extends Model implements Kept
     /** @return HasOne<Plan, $this> */
     public function drawnPlan(): HasOne
     {
-        return $this->hasOne(Plan::class);
+        return $this->hasOne(Plan::class)->whereNull('option_id');
     }
 
     /** What its options stand on; null where none is drawn. */
@@ -117,31 +116,21 @@ final class Project extends Model implements Kept
     {
         $plan = $this->loadMissing('drawnPlan')->drawnPlan;
         if ($plan === null) {
-            $plan = $this->drawnPlan()->make();
-            $plan->setRelation('project', $this);
-            $plan->save();
-            app(History::class)->begin($plan, $who);
-            $this->setRelation('drawnPlan', $plan);
+            $plan = $this->drawn(null, $who);
         }
 
         return $plan;
     }
 
-    /** All options get the footprint that follows from a plan. Whoever drew it is named; it is nobody's to undo there. */
-    public function follow(?CorePlan $plan): void
+    private function drawn(?CorePlan $state, string $who): Plan
     {
-        if ($plan === null) {
-            return;
-        }
-        foreach ($this->options()->get() as $option) {
-            $design = PlannedDesign::of($plan, $option->design);
-            if (serialize($design->footprint) !== serialize($option->design->footprint)) {
-                $option->design = $design;
-                $option->save();
-                app(History::class)->follow($option);
-            }
-        }
-        $this->unsetRelation('options');
+        $plan = $this->drawnPlan()->make(['state' => $state]);
+        $plan->setRelation('project', $this);
+        $plan->save();
+        app(History::class)->begin($plan, $who);
+        $this->setRelation('drawnPlan', $plan);
+
+        return $plan;
     }
 
     /** @return HasOne<Release, $this> */
@@ -276,6 +265,11 @@ final class Project extends Model implements Kept
         return ['name' => $this->name, 'site' => SiteCodec::toArray($this->site)];
     }
 
+    public function asShown(array $state): array
+    {
+        return $state;
+    }
+
     public function take(array $state): void
     {
         try {
@@ -313,7 +307,7 @@ final class Project extends Model implements Kept
                     'name' => $option->name,
                     'pinned' => $option->pinned,
                     'note' => $option->note,
-                    'design' => $option->design,
+                    'design' => $option->written(),
                     'set_aside' => Option::byRule($option->setAside),
                 ]), $who);
             }
@@ -343,13 +337,13 @@ final class Project extends Model implements Kept
     private function storeBuilding(CoreProject $project, string $who, bool $own): void
     {
         if ($project->plan !== null) {
-            $plan = $this->drawnPlan()->make(['state' => $project->plan]);
-            $plan->setRelation('project', $this);
-            $plan->save();
-            app(History::class)->begin($plan, $who);
+            $this->drawn($project->plan, $who);
         }
         foreach ($this->options()->get() as $i => $option) {
             $of = $project->options[$i];
+            if ($of->plan !== null) {
+                $option->drawn($of->plan, $who);
+            }
             if ($of->layout->all !== [] || $of->days->toArray() !== (new SetDays)->toArray()) {
                 $layout = $option->keptLayout($who);
                 $layout->fill(['state' => $of->layout, 'days' => $of->days])->save();

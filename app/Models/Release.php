@@ -50,7 +50,8 @@ final class Release extends Model
     {
         return $this->holdsFast() && match ($subject->subject()) {
             Subject::Site => false,
-            Subject::Plan => true,
+            Subject::Plan => $subject instanceof Plan && ($subject->option_id === null
+                ? ! $this->option->isOnItsOwn() : $subject->option_id === $this->option_id),
             Subject::Design => $subject instanceof Option && $subject->id === $this->option_id,
             Subject::Layout => $subject instanceof Layout && $subject->option_id === $this->option_id,
         };

@@ -8,8 +8,8 @@ use Ondergrond\Caution;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Units\Quantity;
+use Ondergrond\Verdict\Severity;
 use Ondergrond\Verdict\Verdict;
 
 /** What a client reads of an option: what it means first, then the drawing and what its numbers stand for. */

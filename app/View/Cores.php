@@ -12,11 +12,11 @@ use Ondergrond\Load\BearingCheck;
 use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Load\SoilCheck;
 use Ondergrond\Rules\Ruling;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Site\WinterUse;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Verdict\Severity;
 use Ondergrond\Verdict\Verdict;
 
 /** The five verdicts of a design at a glance. Words are the rulings'; nothing here decides one. */

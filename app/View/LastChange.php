@@ -8,9 +8,9 @@ use App\Later\Glance;
 use App\Models\RevisionKind;
 use Ondergrond\History\Changes;
 use Ondergrond\History\ChangeWords;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Verdict\Severity;
 use Ondergrond\Verdict\Verdict;
 
 /** What the last change of a design did, in one line. */

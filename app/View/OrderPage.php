@@ -12,7 +12,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Ondergrond\Design\Part;
 use Ondergrond\Order\Swap;
-use Ondergrond\Plan\ItemKind;
 use Ondergrond\Takeoff\Line;
 use Ondergrond\Takeoff\OrderList;
 use Ondergrond\Takeoff\PriceList;
@@ -60,7 +59,7 @@ final readonly class OrderPage
     /** What a part or a kind of item is called. */
     public function part(string $key): string
     {
-        return Part::tryFrom($key)?->label() ?? ItemKind::tryFrom($key)?->label() ?? $key;
+        return Line::named($key);
     }
 
     /** So much of a line, as it is bought in the reader's units. */

@@ -18,24 +18,33 @@ use Illuminate\Support\Facades\Gate;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Exchange\SvgWriter;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Plan\Belongs;
+use Ondergrond\Plan\Cuts;
 use Ondergrond\Plan\Item;
-use Ondergrond\Plan\ItemKind;
-use Ondergrond\Plan\Kinds\DrainRun;
+use Ondergrond\Plan\Kinds;
+use Ondergrond\Plan\Opening;
+use Ondergrond\Plan\OutlineFace;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
+use Ondergrond\Plan\PlanReview;
+use Ondergrond\Plan\Remark;
+use Ondergrond\Plan\Wall;
 use Ondergrond\Plan\WallKind;
 use Ondergrond\Plan\WallLine;
 use Ondergrond\Size\Parameter;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
-/** The plan of a project with what the option that gets built puts on it. */
+/** The plan that an option stands on, with what the option puts on it. */
 final readonly class PlanPage
 {
     /**
      * @param  string  $svg  empty while nothing is drawn
      * @param  array{float, float, float}|null  $scale  left and top of the drawing in m, pixels for a metre
      * @param  list<string>  $unmet
+     * @param  array<string, non-empty-list<Remark>>  $review  by place
+     * @param  array<string, string>  $cuts  stretch by wall
      */
     private function __construct(
         public Project $project,
@@ -47,6 +56,9 @@ final readonly class PlanPage
         public string $svg,
         public ?array $scale,
         public array $unmet,
+        public array $review,
+        public array $cuts,
+        public ?PlanLayer $layer,
         public ?Revision $head,
         public ?Revision $layoutHead,
         private ?KeptPlan $kept,
@@ -55,24 +67,40 @@ final readonly class PlanPage
         private ?Sitting $layoutSitting,
     ) {}
 
-    public static function of(Project $project, QuantityFormatter $format, History $history): self
+    public static function of(Project $project, Option $option, QuantityFormatter $format, History $history, ?PlanLayer $layer): self
     {
-        $option = $project->building();
-        [$kept, $layout] = [
-            $project->loadMissing(['drawnPlan', 'options'])->drawnPlan, $option->loadMissing('drawnLayout')->drawnLayout,
-        ];
+        $kept = $option->isOnItsOwn() ? $option->ownPlan : $project->loadMissing('drawnPlan')->drawnPlan;
+        $layout = $option->loadMissing('drawnLayout')->drawnLayout;
         $plan = $kept?->state;
         $may = Gate::allows('update', $project);
-        $drawing = $plan === null ? null : PlanDrawing::of($plan, $option->design, $option->layout(), $format);
+        [$unmet, $review, $cuts] = $plan === null ? [[], [], []] : self::judged($plan, $option);
+        $drawing = $plan === null ? null : PlanDrawing::of(
+            $plan, $option->typed(), $option->layout(), $format, $layer?->overlay, array_map(count(...), $review),
+        );
 
         return new self(
             $project, $option, $plan, $format, $may && $project->release?->holdsFast() !== true, $project->release,
             $drawing === null ? '' : SvgWriter::beside($drawing),
             $drawing === null ? null : [$drawing->box[0], $drawing->box[3], 1000 / $drawing->scale * SvgWriter::PX],
-            $plan === null ? [] : PlannedDesign::unmet($plan, $option->design),
+            $unmet, $review, $cuts, $layer,
             $kept === null ? null : History::head($kept), $layout === null ? null : History::head($layout), $kept, $layout,
             $kept === null || ! $may ? null : $history->sitting($kept), $layout === null || ! $may ? null : $history->sitting($layout),
         );
+    }
+
+    /** @return array{list<string>, array<string, non-empty-list<Remark>>, array<string, string>} */
+    private static function judged(Plan $plan, Option $option): array
+    {
+        try {
+            $option->planned($option->typed());
+
+            return [
+                PlannedDesign::unmet($plan, $option->design), PlanReview::of($plan, $option->typed(), $option->layout()),
+                Cuts::of($plan, $option->design),
+            ];
+        } catch (FaultyInput $e) {
+            return [['This option cannot stand on the plan, and is judged as it was typed: '.$e->faults[0]->line()], [], []];
+        }
     }
 
     /** What undo would take back: the plan, or what the option puts on it, whichever was changed last. */
@@ -101,10 +129,22 @@ final readonly class PlanPage
         return $this->format->format($m2, Quantity::Area);
     }
 
+    /** @return array{outward: int, reentrant: int} */
+    public function corners(): array
+    {
+        return $this->plan?->outline->corners() ?? ['outward' => 0, 'reentrant' => 0];
+    }
+
     /** @return array<string, WallLine> */
     public function walls(): array
     {
         return $this->plan?->outline->sides() ?? [];
+    }
+
+    /** @return array<string, Opening> of a wall, by id */
+    public function openings(string $wall): array
+    {
+        return array_filter($this->plan->openings ?? [], static fn (Opening $o): bool => $o->wall === $wall);
     }
 
     /** @return array<string, Item> by id, those of the building before those of the design */
@@ -116,29 +156,51 @@ final readonly class PlanPage
     /**
      * The fields of an item.
      *
-     * @return list<array{name: string, label: string, value: string, options: array<string, string>|null, grip: string}>
+     * @return list<PlanField>
      */
     public function fields(string $id, Item $item): array
     {
-        $of = $item->isOfDesign() ? 'layout' : 'plan.items';
+        $path = ($item::belongs() === Belongs::Design ? 'layout' : 'plan.items').".{$id}";
+        $grips = [
+            'x_m' => "item:{$id}|x", 'y_m' => "item:{$id}|y", 'to_x_m' => "item:{$id}:to|x", 'to_y_m' => "item:{$id}:to|y",
+            'manifold_x_m' => "item:{$id}:to|x", 'manifold_y_m' => "item:{$id}:to|y",
+        ];
+        $answers = ['in_line' => $this->others($id), 'of' => $this->kindsOf($item)];
+        [$first, $own, $last] = [[], [], []];
+        foreach (self::sizes($item->at()) as [$p, $value]) {
+            $field = $this->field($path, $p, $value, $grips[$p->key] ?? '', $answers[$p->key] ?? null);
+            if (in_array($p->key, ['name', 'x_m', 'y_m', 'level_m'], true)) {
+                $first[] = $field;
+            } else {
+                $last[] = $field;
+            }
+        }
+        foreach (self::sizes($item) as [$p, $value]) {
+            $own[] = $this->field($path, $p, $value, $grips[$p->key] ?? '', $answers[$p->key] ?? null);
+        }
+
+        return [...$first, ...$own, ...$last];
+    }
+
+    /** @return list<PlanField> of a wall, but its length and what lies beyond it */
+    public function wallFields(string $id): array
+    {
         $fields = [];
-        $values = get_object_vars($item);
-        foreach (Parameter::of($item::class) as $p) {
-            $value = $values[$p->name];
-            $fields[] = [
-                'name' => "{$of}.{$id}.{$p->key}",
-                'label' => ucfirst($p->size->label ?? $p->key),
-                'value' => match (true) {
-                    $value instanceof \BackedEnum => (string) $value->value,
-                    is_float($value) => $this->format->format($value, $p->size->quantity ?? Quantity::Length),
-                    default => (string) $value,
-                },
-                'options' => $p->size?->choices(),
-                'grip' => match ($p->key) {
-                    'x_m' => "item:{$id}|x", 'y_m' => "item:{$id}|y", 'to_x_m' => "item:{$id}:to|x", 'to_y_m' => "item:{$id}:to|y",
-                    default => ''
-                },
-            ];
+        foreach (self::sizes($this->plan->corners[$id]->wall ?? new Wall) as [$p, $value]) {
+            $fields[] = $this->field("plan.walls.{$id}", $p, $value);
+        }
+
+        return array_values(array_filter($fields, static fn (PlanField $f): bool => $f->options === null));
+    }
+
+    /** @return list<PlanField> */
+    public function openingFields(string $id, Opening $opening): array
+    {
+        $fields = [];
+        foreach (self::sizes($opening) as [$p, $value]) {
+            if ($p->key !== 'wall') {
+                $fields[] = $this->field("plan.openings.{$id}", $p, $value);
+            }
         }
 
         return $fields;
@@ -147,29 +209,120 @@ final readonly class PlanPage
     /** What is worked out of an item, in a few words. */
     public function about(Item $item): string
     {
-        return $item instanceof DrainRun
-            ? sprintf(
-                '%s long, fall %.1f %%', $this->length($item->length()), 100 * $item->fall(),
-            ).($item->fall() < 0.005 ? ', too flat' : '')
-            : '';
+        return $item->about()?->in($this->format) ?? '';
+    }
+
+    /** @return list<Remark> gravest first */
+    public function remarks(string $place): array
+    {
+        $remarks = $this->review[$place] ?? [];
+        usort($remarks, static fn (Remark $a, Remark $b): int => $a->severity->rank() <=> $b->severity->rank());
+
+        return $remarks;
+    }
+
+    /** How far to either side it may stand, with where that comes from where it is not typed. */
+    public function tolerance(Item $item): string
+    {
+        $is = $item->tolerance();
+
+        return abs($is - $item->at()->tolerance) < 1e-9 ? ''
+            : 'to either side: '.$this->format->format(max(0.0, $is), Quantity::Thickness).', as its hollow leaves';
     }
 
     /** @return array<string, string> what may lie beyond a wall */
     public function beyond(): array
     {
-        return WallKind::words();
+        return self::words(WallKind::cases());
     }
 
-    /** @return list<ItemKind> */
+    /** @return array<string, string> what the outline may be read to */
+    public function faces(): array
+    {
+        return self::words(OutlineFace::cases());
+    }
+
+    /** @return array<string, string> the kinds that may be put in, by slug */
     public function kinds(): array
     {
-        return ItemKind::cases();
+        return array_map(static fn (string $kind): string => $kind::label(), Kinds::all());
     }
 
-    /** Options that have other walls, and so another floor on the same outline. */
-    public function others(): int
+    /** Where a wall's section is seen on the bench; null where none is cut. */
+    public function section(string $wall): ?string
     {
-        return max(0, $this->project->options->count() - 1);
+        return isset($this->cuts[$wall]) ? route('section.show', [$this->project, $this->option, 'side' => $this->cuts[$wall]]) : null;
+    }
+
+    /** @return array<string, string|null> of the address: which option, which layer */
+    public function asked(): array
+    {
+        return array_filter([
+            'option' => $this->option->is($this->project->building()) ? null : $this->option->ulid, 'show' => $this->layer?->which,
+        ], static fn (?string $word): bool => $word !== null);
+    }
+
+    /** @return array<string, string> other items, by id */
+    private function others(string $but): array
+    {
+        $others = ['' => '–'];
+        foreach (array_diff_key($this->items(), [$but => true]) as $id => $item) {
+            $others[$id] = $item->at()->name;
+        }
+
+        return $others;
+    }
+
+    /** @return array<string, string> the kinds of post or bearing wall that the design has */
+    private function kindsOf(Item $item): array
+    {
+        $kinds = ['' => 'none'];
+        foreach (array_keys($this->option->design->supports->kinds()) as $name) {
+            if (str_starts_with($name, $item::slug().'-')) {
+                $kinds[$name] = ucfirst($this->option->design->supports::label($name));
+            }
+        }
+
+        return $kinds;
+    }
+
+    /** @return iterable<array{Parameter, mixed}> the sizes that an object has in its constructor, with what they are */
+    private static function sizes(object $of): iterable
+    {
+        $values = get_object_vars($of);
+        foreach (Parameter::of($of::class) as $p) {
+            if ($p->size !== null) {
+                yield [$p, $values[$p->name]];
+            }
+        }
+    }
+
+    /** @param  array<string, string>|null  $answers  where they hang on the plan */
+    private function field(string $path, Parameter $p, mixed $value, string $grip = '', ?array $answers = null): PlanField
+    {
+        return new PlanField(
+            "{$path}.{$p->key}", ucfirst($p->size->label ?? $p->key),
+            match (true) {
+                $value instanceof \BackedEnum => (string) $value->value,
+                is_float($value) => $this->format->format($value, $p->size->quantity ?? Quantity::Length),
+                default => (string) $value,
+            },
+            $answers ?? $p->size?->choices(), $grip,
+        );
+    }
+
+    /**
+     * @param  list<WallKind>|list<OutlineFace>  $cases
+     * @return array<string, string>
+     */
+    private static function words(array $cases): array
+    {
+        $words = [];
+        foreach ($cases as $case) {
+            $words[$case->value] = $case->label();
+        }
+
+        return $words;
     }
 
     private function latest(?Revision $plan, ?Revision $layout): (Kept&Model)|null

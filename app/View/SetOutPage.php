@@ -46,7 +46,7 @@ final readonly class SetOutPage
     public static function of(Project $project, QuantityFormatter $format, Request $request): self
     {
         $option = $project->building();
-        $plan = $project->plan() ?? throw new \LogicException('looked for before');
+        $plan = $option->plan() ?? throw new \LogicException('looked for before');
         $out = SetOut::of($plan, $option->design, $option->layout());
         [$typed, $wrong, $tapes] = [[], [], []];
         $read = static function (string $field, string $text, Quantity $quantity) use ($format, &$typed, &$wrong): ?float {

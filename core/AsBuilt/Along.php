@@ -13,7 +13,6 @@ use Ondergrond\Design\Side;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Plan\Plan;
-use Ondergrond\Plan\WallKind;
 use Ondergrond\Section\Stretch;
 
 /** Where along the edge something is otherwise: a stretch of the design, or a wall of the plan, `wall:C`. */
@@ -41,11 +40,7 @@ final readonly class Along
                 ...array_map(static fn (string $c): string => "wall:{$c}", $plan === null ? [] : array_keys($plan->outline->points)),
             ])));
         }
-        $kind = match ($plan->corners[$corner]->wall) {
-            WallKind::WalkOut => Side::Walkout,
-            WallKind::Garage, WallKind::Porch => Side::Neighbour,
-            WallKind::Outside, WallKind::Heated => Side::Edge,
-        };
+        $kind = $plan->corners[$corner]->wall->kind->side() ?? Side::Edge;
         // What the design has no section for is common edge.
         $kind = Stretch::find($design, $kind->value) === null ? Side::Edge : $kind;
 

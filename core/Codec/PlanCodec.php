@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Ondergrond\Codec;
 
+use Ondergrond\Design\Design;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Materials;
 use Ondergrond\Plan\Corner;
 use Ondergrond\Plan\Item;
-use Ondergrond\Plan\ItemKind;
 use Ondergrond\Plan\Items;
+use Ondergrond\Plan\Kinds;
 use Ondergrond\Plan\Opening;
+use Ondergrond\Plan\OutlineFace;
 use Ondergrond\Plan\Pegs;
+use Ondergrond\Plan\Placing;
 use Ondergrond\Plan\Plan;
-use Ondergrond\Plan\WallKind;
+use Ondergrond\Plan\Wall;
 use Ondergrond\Size\Parameter;
 use Ondergrond\Size\Size;
 use Ondergrond\Units\Quantity;
@@ -30,11 +33,8 @@ final class PlanCodec
                 static fn (Corner $c): array => ['x_m' => $c->x, 'y_m' => $c->y, 'next' => $c->next],
                 $plan->corners,
             ),
-            'walls' => array_map(static fn (Corner $c): array => ['kind' => $c->wall->value], $plan->corners),
-            'openings' => array_map(
-                static fn (Opening $o): array => ['wall' => $o->wall, 'from_m' => $o->from, 'width_m' => $o->width],
-                $plan->openings,
-            ),
+            'walls' => array_map(static fn (Corner $c): array => PartCodec::toArray($c->wall), $plan->corners),
+            'openings' => array_map(PartCodec::toArray(...), $plan->openings),
             'items' => self::items($plan->items),
             'north_deg' => $plan->north,
             'benchmark_m' => $plan->benchmark,
@@ -42,6 +42,7 @@ final class PlanCodec
             'pegs' => $plan->pegs === null ? null : [
                 'px_m' => $plan->pegs->px, 'py_m' => $plan->pegs->py, 'qx_m' => $plan->pegs->qx, 'qy_m' => $plan->pegs->qy,
             ],
+            'face' => $plan->face->value,
         ];
     }
 
@@ -75,7 +76,7 @@ final class PlanCodec
         foreach ($data['corners'] as $id => $corner) {
             $corners[$id] = new Corner(
                 (float) $corner['x_m'], (float) $corner['y_m'], $corner['next'],
-                WallKind::from($data['walls'][$id]['kind'] ?? WallKind::Outside->value),
+                self::part(Wall::class, new Wall, $data['walls'][$id] ?? []),
             );
         }
         $pegs = $data['pegs'] ?? null;
@@ -83,7 +84,7 @@ final class PlanCodec
         return new Plan(
             $corners,
             array_map(
-                static fn (array $o): Opening => new Opening($o['wall'], (float) $o['from_m'], (float) $o['width_m']),
+                static fn (array $o): Opening => self::part(Opening::class, new Opening('', 0.0, 0.0), $o),
                 $data['openings'] ?? [],
             ),
             self::itemsFromValid($data['items'] ?? []),
@@ -91,16 +92,36 @@ final class PlanCodec
             (float) ($data['benchmark_m'] ?? 0.0),
             (float) ($data['zero_m'] ?? 0.0),
             $pegs === null ? null : new Pegs(...array_map(floatval(...), [$pegs['px_m'], $pegs['py_m'], $pegs['qx_m'], $pegs['qy_m']])),
+            OutlineFace::from($data['face'] ?? OutlineFace::Concrete->value),
         );
     }
 
     /** @return array<string, array<string, mixed>> by id */
     public static function items(Items $items): array
     {
-        return array_map(
-            static fn (Item $item): array => ['kind' => $item->kind()->value, ...PartCodec::toArray($item)],
-            $items->all,
-        );
+        return array_map(self::item(...), $items->all);
+    }
+
+    /** @return array<string, mixed> what every item says, and its own sizes, on one floor */
+    private static function item(Item $item): array
+    {
+        $own = PartCodec::toArray($item);
+        unset($own['at']);
+
+        return ['kind' => $item::slug(), ...PartCodec::toArray($item->at()), ...$own];
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $class
+     * @param  T  $as  as it would come in
+     * @param  array<string, mixed>  $data  of the schema's shape
+     * @return T
+     */
+    private static function part(string $class, object $as, array $data): object
+    {
+        return PartCodec::fromArray($class, [...PartCodec::toArray($as), ...$data], Materials::generic());
     }
 
     /**
@@ -120,37 +141,34 @@ final class PlanCodec
     {
         $items = [];
         foreach ($data as $id => $item) {
-            $type = ItemKind::from($item['kind'])->type();
-            $items[$id] = PartCodec::fromArray($type, [...self::usual($type), ...$item], Materials::generic());
+            $type = Kinds::get($item['kind']);
+            $whole = [...self::usual($type), ...$item];
+            $items[$id] = PartCodec::fromArray($type, [...$whole, 'at' => $whole], Materials::generic());
         }
 
         return new Items($items);
     }
 
     /**
-     * An item of that kind as it would come in, in the shape of project files.
-     *
-     * @return array<string, mixed>
-     */
-    public static function fresh(ItemKind $kind, string $name): array
-    {
-        return ['kind' => $kind->value, ...self::usual($kind->type()), 'name' => $name];
-    }
-
-    /**
-     * The sizes that an item's constructor comes with; 0 where it has none.
+     * An item of that kind as it would be put into a design, in the shape of project files.
      *
      * @param  class-string<Item>  $type
      * @return array<string, mixed>
+     */
+    public static function fresh(string $type, string $name, ?Design $design = null): array
+    {
+        return [...self::usual($type), 'name' => $name, ...($design === null ? [] : $type::from($design))];
+    }
+
+    /**
+     * @param  class-string<Item>  $type
+     * @return array<string, mixed> as its constructor comes with
      */
     private static function usual(string $type): array
     {
         static $known = [];
 
-        return $known[$type] ??= PartCodec::toArray(match (ItemKind::of($type)->isRun()) {
-            true => new $type('', 0.0, 0.0, 0.0, 0.0, 0.0, ...($type === ItemKind::Drain->type() ? [0.0] : [])),
-            false => new $type('', 0.0, 0.0, 0.0),
-        });
+        return $known[$type] ??= self::item(new $type($type::usual()));
     }
 
     /**
@@ -173,15 +191,12 @@ final class PlanCodec
     /** What is known of a size or choice of a plan, by the last key of its path; null where it is none. */
     public static function said(string $key): ?Size
     {
-        $own = [
-            'x_m' => 'along', 'y_m' => 'across', 'from_m' => 'from the corner', 'width_m' => 'width', 'benchmark_m' => 'Benchmark',
-            'zero_m' => 'Ground at the common edge', 'px_m' => 'P, along', 'py_m' => 'P, across', 'qx_m' => 'Q, along',
-            'qy_m' => 'Q, across',
-        ];
-        foreach (ItemKind::cases() as $kind) {
-            foreach (Parameter::of($kind->type()) as $p) {
-                // A width is a plate's there and a door's here: both are lengths of the same kind.
-                if ($p->key === $key) {
+        $own = ['benchmark_m' => 'Benchmark', 'zero_m' => 'Ground at the common edge', 'px_m' => 'P, along', 'py_m' => 'P, across',
+            'qx_m' => 'Q, along', 'qy_m' => 'Q, across'];
+        // A width is a plate's there and a door's here: both are lengths of the same kind.
+        foreach ([Placing::class, Wall::class, Opening::class, ...array_values(Kinds::all())] as $class) {
+            foreach (Parameter::of($class) as $p) {
+                if ($p->key === $key && $p->size !== null) {
                     return $p->size;
                 }
             }
@@ -190,7 +205,9 @@ final class PlanCodec
         return match (true) {
             isset($own[$key]) => (new Size($own[$key], quantity: Quantity::Length))->at($key),
             $key === 'north_deg' => (new Size('North'))->at($key),
-            $key === 'kind' => (new Size('beyond the wall', words: WallKind::words()))->at($key),
+            $key === 'face' => (new Size('outline read to', words: array_combine(
+                array_column(OutlineFace::cases(), 'value'), array_map(static fn (OutlineFace $f): string => $f->label(), OutlineFace::cases()),
+            )))->at($key),
             default => null,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Codec;
 
 use Ondergrond\Fault\Fault;
+use Ondergrond\Plan\Kinds;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Helper;
 use Opis\JsonSchema\Validator;
@@ -18,6 +19,8 @@ enum Schema: string
     case Layers = 'layers-1';
 
     private const MOST_FAULTS = 40;
+
+    private const ULID = '^[0-7][0-9A-HJKMNP-TV-Z]{25}$';
 
     /** The published document: its file, with the definitions that stand in a file of their own put in. */
     public function text(): string
@@ -38,11 +41,43 @@ enum Schema: string
             (string) file_get_contents(__DIR__."/schema/{$name}.json"), true, flags: JSON_THROW_ON_ERROR,
         );
         $document = $read($this->value);
-        foreach ($this === self::Project ? ['project-3.design'] : [] as $part) {
-            $document['$defs'] += $read($part)['$defs'];
+        if ($this === self::Project) {
+            $document['$defs'] += $read('project-3.design')['$defs'] + self::kinds($read('project-3.items')['$defs']);
+            foreach (array_keys(Kinds::all()) as $slug) {
+                $document['$defs']['items']['patternProperties'][self::ULID]['properties']['kind']['enum'][] = $slug;
+                $document['$defs']['items']['patternProperties'][self::ULID]['allOf'][] = [
+                    'if' => ['properties' => ['kind' => ['const' => $slug]]], 'then' => ['$ref' => '#/$defs/'.self::item($slug)],
+                ];
+            }
         }
 
         return $document;
+    }
+
+    /**
+     * Each kind of item with what every one may say.
+     *
+     * @param  array<string, array<string, mixed>>  $of  by definition
+     * @return array<string, array<string, mixed>>
+     */
+    private static function kinds(array $of): array
+    {
+        $whole = [];
+        foreach (array_keys(Kinds::all()) as $slug) {
+            $own = $of[self::item($slug)];
+            $whole[self::item($slug)] = [
+                ...$of['item'],
+                'required' => [...$of['item']['required'], ...($own['required'] ?? [])],
+                'properties' => ['kind' => ['const' => $slug], ...$of['item']['properties'], ...$own['properties']],
+            ];
+        }
+
+        return $whole;
+    }
+
+    private static function item(string $slug): string
+    {
+        return 'item_'.strtr($slug, ['-' => '_']);
     }
 
     /**

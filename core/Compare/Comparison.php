@@ -17,7 +17,6 @@ use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rulebook;
 use Ondergrond\Rules\Ruling;
 use Ondergrond\Rules\Rulings;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Site;
 use Ondergrond\Takeoff\Item;
@@ -26,6 +25,7 @@ use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
+use Ondergrond\Verdict\Severity;
 use Ondergrond\Verdict\Verdict;
 
 /** Options side by side: what they come to, what the rules find in each, and what of their parts differs. */

@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace Ondergrond\Drawing;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Hatch;
-use Ondergrond\Plan\Item as PlanItem;
+use Ondergrond\Plan\Cuts;
 use Ondergrond\Plan\Items;
-use Ondergrond\Plan\Kinds\ControlJoint;
-use Ondergrond\Plan\Kinds\DrainRun;
-use Ondergrond\Plan\Kinds\Post;
-use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
-use Ondergrond\Plan\WallKind;
 use Ondergrond\Plan\WallLine;
 use Ondergrond\SetOut\BaseLine;
 use Ondergrond\Units\Quantity;
@@ -40,19 +36,32 @@ final readonly class PlanDrawing
 
     private const TICK = 1.6;
 
+    /** Where more is set, numbers stand for names; the list says which is which. */
+    private const NAMED = 24;
+
     /** Width of a letter, mm of paper. */
     private const LETTER = 1.6;
 
     private function __construct(
         private Plan $plan,
+        private Plan $concrete,
         private Design $design,
         private Items $items,
         private QuantityFormatter $format,
         private float $mm,
     ) {}
 
-    public static function of(Plan $plan, Design $design, Items $layout, QuantityFormatter $format): Drawing
-    {
+    /**
+     * @param  array<string, int>  $remarked  how much is said of each place: `item:<id>`, `corner:<id>`, `opening:<id>`
+     */
+    public static function of(
+        Plan $plan,
+        Design $design,
+        Items $layout,
+        QuantityFormatter $format,
+        ?PlanOverlay $overlay = null,
+        array $remarked = [],
+    ): Drawing {
         $pegs = $plan->pegs ?? BaseLine::beside($plan->outline)->pegs;
         [$xs, $ys] = [array_column($plan->outline->points, 0), array_column($plan->outline->points, 1)];
         array_push($xs, $pegs->px, $pegs->qx);
@@ -71,7 +80,7 @@ final readonly class PlanDrawing
         );
         $scale = (float) ($fits === [] ? max(self::SCALES) : min($fits));
         $round = self::MARGIN * $scale / 1000;
-        $drawn = new self($plan, $design, $items, $format, $scale / 1000);
+        $drawn = new self($plan, $plan->atConcrete($design), $design, $items, $format, $scale / 1000);
 
         return new Drawing(
             $scale,
@@ -80,8 +89,11 @@ final readonly class PlanDrawing
                 ...$drawn->walls(), ...$drawn->doors(), ...$drawn->dimensions(), ...$drawn->line(
                     $pegs->px, $pegs->py, $pegs->qx, $pegs->qy,
                 ),
-                ...array_merge([], ...array_map($drawn->item(...), array_keys($items->all), $items->all)), ...$drawn->names(),
-                ...$drawn->grips(), ...$drawn->north(max($xs) + $round, max($ys) + $round),
+                ...PlanMarks::of($items, $scale / 1000), ...$drawn->names(),
+                ...($overlay === null ? [] : PlanBars::of(
+                    $overlay, $drawn->concrete->outline, PlannedDesign::inner($plan, $design), $items, $scale / 1000,
+                )),
+                ...$drawn->cuts(), ...$drawn->remarked($remarked), ...$drawn->grips(), ...$drawn->north(max($xs) + $round, max($ys) + $round),
             ],
             'Plan',
         );
@@ -93,11 +105,11 @@ final readonly class PlanDrawing
         $inner = PlannedDesign::inner($this->plan, $this->design);
         $drawn = [new Area('floor', array_values($inner->points), Hatch::Lining, 'Floor')];
         $sides = $inner->sides();
-        foreach ($this->plan->outline->sides() as $id => $side) {
-            $kind = $this->plan->corners[$id]->wall;
+        foreach ($this->concrete->outline->sides() as $id => $side) {
+            $kind = $this->plan->corners[$id]->wall->kind;
             $drawn[] = new Area(
                 "wall:{$id}", [$side->start, $side->end, $sides[$id]->end, $sides[$id]->start],
-                $kind === WallKind::Heated ? Hatch::Masonry : Hatch::Concrete,
+                $kind->isExposed() ? Hatch::Concrete : Hatch::Masonry,
                 "Wall {$side->from}–{$side->to}: {$kind->label()}",
             );
         }
@@ -109,15 +121,23 @@ final readonly class PlanDrawing
     private function doors(): array
     {
         $wall = PlannedDesign::wall($this->design);
-        $sides = $this->plan->outline->sides();
+        $sides = $this->concrete->outline->sides();
         $drawn = [];
-        foreach ($this->plan->openings as $id => $door) {
+        foreach ($this->concrete->openings as $id => $door) {
             $side = $sides[$door->wall];
             [$from, $to] = [$door->from, $door->from + $door->width];
             $drawn[] = new Area(
                 "door:{$id}", [$side->at($from), $side->at($to), $side->at($to, $wall), $side->at($from, $wall)], Hatch::Air,
-                'Door, '.$this->length($door->width),
+                ucfirst($door->kind->label()).', '.$this->length($door->width),
             );
+            if ($door->wellOut > 0.0) {
+                $drawn[] = new Strokes(Role::Area, "door:{$id}", [[
+                    $side->at($from), $side->at($from, -$door->wellOut), $side->at($to, -$door->wellOut), $side->at($to),
+                ]]);
+            }
+            if (! $door->kind->isDoor()) {
+                $drawn[] = new Strokes(Role::Area, "door:{$id}", [[$side->at($from, $wall / 2), $side->at($to, $wall / 2)]]);
+            }
         }
 
         return $drawn;
@@ -171,6 +191,60 @@ final readonly class PlanDrawing
         return $off;
     }
 
+    /** @return list<Item> where each section is cut: once for each, across the first of its walls */
+    private function cuts(): array
+    {
+        $drawn = $seen = [];
+        try {
+            $cuts = Cuts::of($this->plan, PlannedDesign::of($this->plan, $this->design));
+        } catch (FaultyInput) {
+            return [];
+        }
+        foreach ($cuts as $id => $stretch) {
+            if (isset($seen[$stretch])) {
+                continue;
+            }
+            $seen[$stretch] = true;
+            $side = $this->concrete->outline->sides()[$id];
+            $along = $side->length() * 0.3;
+            $wall = PlannedDesign::wall($this->design);
+            $tip = $side->at($along - 1.2 * $this->mm, -3.4 * $this->mm);
+            $drawn[] = new Strokes(Role::Datum, "cut:{$id}", [
+                [$side->at($along, -5.0 * $this->mm), $side->at($along, $wall + 3.0 * $this->mm)],
+                [$tip, $side->at($along - 3.4 * $this->mm, -5.0 * $this->mm), $side->at($along, -5.0 * $this->mm)],
+            ]);
+        }
+
+        return $drawn;
+    }
+
+    /**
+     * @param  array<string, int>  $remarked
+     * @return list<Item> a flag at each place that something is said of
+     */
+    private function remarked(array $remarked): array
+    {
+        $at = [];
+        foreach ($this->items->all as $id => $item) {
+            $at["item:{$id}"] = [$item->at()->x, $item->at()->y];
+        }
+        foreach ($this->concrete->outline->points as $id => $point) {
+            $at["corner:{$id}"] = $point;
+        }
+        foreach ($this->concrete->openings as $id => $opening) {
+            $at["opening:{$id}"] = $this->concrete->outline->sides()[$opening->wall]->at($opening->from + $opening->width / 2);
+        }
+        $drawn = [];
+        foreach (array_intersect_key($at, $remarked) as $place => [$x, $y]) {
+            $r = 1.5 * $this->mm;
+            $drawn[] = new Strokes(Role::Question, $place, [[
+                [$x, $y - 2 * $r], [$x + 2 * $r, $y], [$x, $y + 2 * $r], [$x - 2 * $r, $y], [$x, $y - 2 * $r],
+            ]]);
+        }
+
+        return $drawn;
+    }
+
     /** The corner's letter, outside it. */
     private function name(WallLine $side): Text
     {
@@ -192,24 +266,6 @@ final readonly class PlanDrawing
         ];
     }
 
-    /** @return list<Item> */
-    private function item(string $id, PlanItem $item): array
-    {
-        $part = "item:{$id}";
-
-        return match (true) {
-            $item instanceof Post => [$this->square($part, $item->x, $item->y, $item->width, $item->name())],
-            $item instanceof Sleeve => [$this->circle($part, $item->x, $item->y, $item->diameter, $item->name())],
-            $item instanceof DrainRun => [
-                new Strokes(Role::Water, $part, [[[$item->x, $item->y], [$item->toX, $item->toY]], $this->arrow($item)]),
-            ],
-            $item instanceof ControlJoint => [
-                new Strokes(Role::Middle, $part, [[[$item->x, $item->y], [$item->toX, $item->toY]]]),
-            ],
-            default => throw new \LogicException($item::class.' is not drawn'),
-        };
-    }
-
     /**
      * The name of each item beside it, where no other name and no other item stands.
      *
@@ -225,10 +281,14 @@ final readonly class PlanDrawing
             }
         }
         $names = [];
+        $number = 0;
+        $many = count($this->items->all) > self::NAMED;
         foreach ($this->items->all as $id => $item) {
             $spots = $item->spots();
             $last = $spots[count($spots) - 1];
-            $wide = self::LETTER * mb_strlen($item->name()) * $this->mm;
+            $number++;
+            $name = $many ? (string) $number : "{$number} {$item->at()->name}";
+            $wide = self::LETTER * mb_strlen($name) * $this->mm;
             $best = null;
             // Beside a place; along a run from its middle towards its end.
             foreach (count($spots) === 1 ? [0.0] : [0.5, 0.3, 0.7, 0.15, 0.85] as $share) {
@@ -245,7 +305,7 @@ final readonly class PlanDrawing
                 }
             }
             $taken[] = $best;
-            $names[] = new Text(Role::Note, "item:{$id}", [$best[0], $best[1]], $item->name(), 'start');
+            $names[] = new Text(Role::Note, "item:{$id}", [$best[0], $best[1]], $name, 'start');
         }
 
         return $names;
@@ -266,35 +326,6 @@ final readonly class PlanDrawing
         return true;
     }
 
-    /** @return list<array{float, float}> pointing where the water goes */
-    private function arrow(DrainRun $run): array
-    {
-        $length = max($run->length(), 1e-9);
-        [$ux, $uy] = [($run->toX - $run->x) / $length, ($run->toY - $run->y) / $length];
-        [$mx, $my, $a] = [($run->x + $run->toX) / 2, ($run->y + $run->toY) / 2, 2 * $this->mm];
-
-        return [
-            [$mx - $a * ($ux + $uy / 2), $my - $a * ($uy - $ux / 2)], [$mx, $my], [$mx - $a * ($ux - $uy / 2), $my - $a * ($uy + $ux / 2)],
-        ];
-    }
-
-    private function square(string $part, float $x, float $y, float $width, string $title): Area
-    {
-        $h = max($width, 1.6 * $this->mm) / 2;
-
-        return new Area($part, [[$x - $h, $y - $h], [$x + $h, $y - $h], [$x + $h, $y + $h], [$x - $h, $y + $h]], Hatch::Timber, $title);
-    }
-
-    private function circle(string $part, float $x, float $y, float $diameter, string $title): Area
-    {
-        $r = max($diameter, 1.6 * $this->mm) / 2;
-
-        return new Area($part, array_map(
-            static fn (int $i): array => [$x + $r * cos($i * M_PI / 12), $y + $r * sin($i * M_PI / 12)],
-            range(0, 23),
-        ), Hatch::Sheet, $title);
-    }
-
     /** @return list<Grip> */
     private function grips(): array
     {
@@ -304,7 +335,7 @@ final readonly class PlanDrawing
         }
         foreach ($this->items->all as $id => $item) {
             foreach ($item->spots() as $i => $spot) {
-                $grips[] = new Grip("item:{$id}".($i === 0 ? '' : ':to'), [$spot->x, $spot->y], $item->name().': drag, or type its place');
+                $grips[] = new Grip("item:{$id}".($i === 0 ? '' : ':to'), [$spot->x, $spot->y], $item->at()->name.': drag, or type its place');
             }
         }
 

@@ -29,4 +29,5 @@ enum Role: string
     case Named = 'named';
     case Question = 'question';
     case Joint = 'joint';
+    case Service = 'service';
 }

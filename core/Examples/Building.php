@@ -21,13 +21,14 @@ use Ondergrond\Plan\Opening;
 use Ondergrond\Plan\Passes;
 use Ondergrond\Plan\Pegs;
 use Ondergrond\Plan\Plan;
-use Ondergrond\Plan\PlannedDesign;
+use Ondergrond\Plan\Shape;
 use Ondergrond\Plan\Trade;
 use Ondergrond\Plan\WallKind;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Project\Release;
 use Ondergrond\Project\SetDays;
+use Ondergrond\Project\TypedFloor;
 use Ondergrond\Project\Ulid;
 use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\HoldPoint;
@@ -59,22 +60,15 @@ final class Building
         $built = self::built(
             $project,
             [
-                new Post('Post under the ridge', 30 * Unit::FOOT, 15.5 * Unit::FOOT, $top, 8 * Unit::INCH),
-                new Sleeve('Waste, changing room', 10.5 * Unit::FOOT, 7 * Unit::FOOT, $top, 4.5 * Unit::INCH),
-                new Sleeve('Water', 12 * Unit::FOOT, 7 * Unit::FOOT, $top, 2 * Unit::INCH),
-                new Sleeve(
-                    'Electric', 0.5 * Unit::FOOT, 20 * Unit::FOOT, -1.5 * Unit::FOOT, 2 * Unit::INCH, Passes::Edge,
-                    trade: Trade::Electrician,
-                ),
+                new Post(Post::usual()->put('Post under the ridge', 30 * Unit::FOOT, 15.5 * Unit::FOOT, $top), 8 * Unit::INCH),
+                new Sleeve(Sleeve::usual()->put('Waste, changing room', 10.5 * Unit::FOOT, 7 * Unit::FOOT, $top), 4.5 * Unit::INCH),
+                new Sleeve(Sleeve::usual()->put('Water', 12 * Unit::FOOT, 7 * Unit::FOOT, $top), 2 * Unit::INCH),
+                new Sleeve(Sleeve::usual()->put('Electric', 0.5 * Unit::FOOT, 20 * Unit::FOOT, -1.5 * Unit::FOOT)->but(trade: Trade::Electrician), 2 * Unit::INCH, Passes::Edge),
             ],
             [
-                new DrainRun(
-                    'Foul drain', 10.5 * Unit::FOOT, 7 * Unit::FOOT, -1.5 * Unit::FOOT, 10.5 * Unit::FOOT, -13 * Unit::FOOT,
-                    -1.75 * Unit::FOOT,
-                    4.5 * Unit::INCH,
-                ),
-                new ControlJoint('Joint 1', 20 * Unit::FOOT, 0.0, $top, 20 * Unit::FOOT, 31 * Unit::FOOT),
-                new ControlJoint('Joint 2', 40 * Unit::FOOT, 0.0, $top, 40 * Unit::FOOT, 31 * Unit::FOOT),
+                new DrainRun(DrainRun::usual()->put('Foul drain', 10.5 * Unit::FOOT, 7 * Unit::FOOT, -1.5 * Unit::FOOT), 10.5 * Unit::FOOT, -13 * Unit::FOOT, -1.75 * Unit::FOOT, 4.5 * Unit::INCH),
+                new ControlJoint(ControlJoint::usual()->put('Joint 1', 20 * Unit::FOOT, 0.0, $top), 20 * Unit::FOOT, 31 * Unit::FOOT),
+                new ControlJoint(ControlJoint::usual()->put('Joint 2', 40 * Unit::FOOT, 0.0, $top), 40 * Unit::FOOT, 31 * Unit::FOOT),
             ],
             [['B', 11 * Unit::FOOT, 8 * Unit::FOOT], ['A', 6 * Unit::FOOT, 3 * Unit::FOOT]],
             '2026-11-09',
@@ -103,10 +97,10 @@ final class Building
         $built = self::built(
             $project,
             [
-                new Sleeve('Waste', 2.0, 2.0, -2.5, 0.11), new Sleeve('Water', 0.15, 3.0, -1.0, 0.06, Passes::Edge),
-                new Sleeve('Air', 6.0, 0.15, -0.6, 0.16, Passes::Edge), new Post('Post of the stage', 6.2, 3.7, -2.5),
+                new Sleeve(Sleeve::usual()->put('Waste', 2.0, 2.0, -2.5), 0.11), new Sleeve(Sleeve::usual()->put('Water', 0.15, 3.0, -1.0), 0.06, Passes::Edge),
+                new Sleeve(Sleeve::usual()->put('Air', 6.0, 0.15, -0.6), 0.16, Passes::Edge), new Post(Post::usual()->put('Post of the stage', 6.2, 3.7, -2.5)),
             ],
-            [new DrainRun('Footing drain', -0.6, -0.6, -2.9, 11.4, -0.6, -2.97, 0.1)],
+            [new DrainRun(DrainRun::usual()->put('Footing drain', -0.6, -0.6, -2.9), 11.4, -0.6, -2.97, 0.1)],
             [],
             '2026-10-26',
             3,
@@ -126,7 +120,7 @@ final class Building
     private static function cellar(Project $project): Project
     {
         $built = self::built(
-            $project, [new Sleeve('Gas entry', 0.2, 2.0, -0.5, 0.04, Passes::Edge, trade: Trade::Plumber)], [], [], '2026-11-02',
+            $project, [new Sleeve(Sleeve::usual()->put('Gas entry', 0.2, 2.0, -0.5), 0.04, Passes::Edge)], [], [], '2026-11-02',
             walls: ['A' => WallKind::Heated],
         );
 
@@ -154,8 +148,7 @@ final class Building
         int $which = 0,
         array $walls = [],
     ): Project {
-        $option = $project->options[$which];
-        $corners = PlannedDesign::rectangle($project->options[0]->design) ?? throw new \LogicException("{$project->name} is no rectangle");
+        $corners = TypedFloor::outline($project->options[0]->design, Shape::Rectangle);
         $openings = [];
         foreach ($doors as $i => [$wall, $from, $width]) {
             $openings[Ulid::from($project->id, 'door', (string) $i)] = new Opening($wall, $from, $width);
@@ -164,18 +157,11 @@ final class Building
             'openings' => $openings, 'items' => self::named($project, $items), 'north' => 20.0, 'benchmark' => 10.0, 'zero' => 9.85,
             'pegs' => new Pegs(-2.0, -2.0, round($corners['B'][0] + 2.0, 2), -2.0),
         ]);
-        $planned = $project->planned($plan);
-        $options = $planned->options;
-        $of = $options[$which];
-        $own = new Option(
-            $of->name, $of->pinned, $of->note, $of->design, $of->setAside, $of->id, self::named($project, $layout), new SetDays($start),
-        );
-        $options = array_map(static fn (Option $o): Option => $o === $of ? $own : $o, $options);
+        $of = $project->options[$which];
+        $options = array_map(static fn (Option $o): Option => $o === $of
+            ? $o->but(layout: self::named($project, $layout), days: new SetDays($start)) : $o, $project->options);
 
-        return new Project(
-            $project->name, $project->units, $project->site, $options, $project->inspections, $project->id, $plan,
-            new Release($of->id, 'Marit Sluys', "{$start}T09:00:00Z"),
-        );
+        return $project->but(options: $options, release: new Release($of->id, 'Marit Sluys', "{$start}T09:00:00Z"))->planned($plan);
     }
 
     /** @param  list<Item>  $items */
@@ -183,7 +169,7 @@ final class Building
     {
         $named = [];
         foreach ($items as $item) {
-            $named[Ulid::from($project->id, 'item', $item->name())] = $item;
+            $named[Ulid::from($project->id, 'item', $item->at()->name)] = $item;
         }
 
         return new Items($named);
@@ -199,7 +185,7 @@ final class Building
     {
         $option = $project->built() ?? $project->options[0];
         $of = new Circumstances($project->site, new Job(
-            $option->design, $project->units, $project->plan, ($project->plan->items ?? new Items)->and($option->layout),
+            $option->design, $project->units, $project->planOf($option), ($project->planOf($option)->items ?? new Items)->and($option->layout),
         ));
         $entries = [];
         $minute = 0;

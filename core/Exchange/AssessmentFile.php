@@ -65,6 +65,7 @@ final class AssessmentFile
             'project' => $project->name,
             'option' => $option->name,
             'family' => $option->design->family,
+            'plan' => PlanFile::of($project, $option),
             'levels' => self::levels($option->design),
             'verdicts' => array_map(static fn (Ruling $r): array => $r->toArray(), $assessment->judgement->rulings->all()),
             'heat' => self::heat($assessment->heat, $assessment->judgement->rulings->on(Concern::Heat), $assessment->field),

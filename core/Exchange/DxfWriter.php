@@ -31,7 +31,7 @@ final class DxfWriter
         Role::Handle->value => 7, Role::Isotherm->value => 30, Role::Frost->value => 5, Role::Ice->value => 140,
         Role::Ledge->value => 33, Role::Middle->value => 8, Role::Boundary->value => 30, Role::Water->value => 150,
         Role::Condensation->value => 170, Role::Named->value => 7, Role::Question->value => 30,
-        Role::Joint->value => 7,
+        Role::Joint->value => 7, Role::Service->value => 33,
     ];
 
     /** Layer of the outlines of what stands already. */

@@ -10,11 +10,11 @@ use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judged;
 use Ondergrond\Rules\Judgement;
 use Ondergrond\Rules\Requirement;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\Said;
 use Ondergrond\Units\UnitSystem;
+use Ondergrond\Verdict\Severity;
 
 /** The findings of an assessment file; sentences are metric there. */
 final class JudgementFile

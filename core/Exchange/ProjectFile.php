@@ -15,7 +15,6 @@ use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Materials;
 use Ondergrond\Material\Product;
 use Ondergrond\Plan\Items;
-use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Project\DesignChange;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
@@ -105,17 +104,15 @@ final class ProjectFile
         $plan = isset($data['plan']) ? self::part('/plan', static fn () => PlanCodec::fromValid($data['plan']), $faults) : null;
         foreach ($data['options'] as $i => $option) {
             $design = self::part("/options/{$i}/design", static fn () => DesignCodec::fromValid($option['design'], $materials), $faults);
-            if ($design !== null && $plan !== null) {
-                $design = self::part("/options/{$i}/design", static fn () => PlannedDesign::of($plan, $design), $faults);
-            }
             $layout = PlanCodec::itemsFromValid($option['layout'] ?? []);
-            array_push($faults, ...($plan?->itemFaults($layout, "/options/{$i}/layout") ?? self::planless($layout, $i)));
-            if ($design !== null) {
-                $options[] = new Option(
-                    $option['name'], $option['pinned'], $option['note'], $design, self::setAside($option['set_aside'] ?? []),
-                    $option['id'] ?? '', $layout, SetDays::fromValid($option['schedule'] ?? []),
-                );
-            }
+            $own = isset($option['plan'])
+                ? self::part("/options/{$i}/plan", static fn () => PlanCodec::fromValid($option['plan']), $faults) : null;
+            array_push($faults, ...($own === null && $plan === null ? self::planless($layout, $i) : []));
+            $read = $design === null ? null : self::part("/options/{$i}", static fn () => (new Option(
+                $option['name'], $option['pinned'], $option['note'], $design, self::setAside($option['set_aside'] ?? []),
+                $option['id'] ?? '', $layout, SetDays::fromValid($option['schedule'] ?? []), $own,
+            ))->on($plan), $faults);
+            $options = $read === null ? $options : [...$options, $read];
         }
         foreach (['options', 'inspections', 'entries'] as $list) {
             $ids = array_filter(array_map(static fn (array $one): ?string => $one['id'] ?? null, $data[$list] ?? []), is_string(...));
@@ -218,8 +215,9 @@ final class ProjectFile
                 'name' => $o->name,
                 'pinned' => $o->pinned,
                 'note' => $o->note,
-                'design' => DesignCodec::toArray($o->design),
+                'design' => DesignCodec::toArray($o->written()),
                 'set_aside' => array_map(static fn (SetAside $s): array => $s->toArray(), $o->setAside),
+                ...($o->plan === null ? [] : ['plan' => PlanCodec::asObjects(PlanCodec::toArray($o->plan))]),
                 ...($o->layout->all === [] ? [] : ['layout' => PlanCodec::items($o->layout)]),
                 ...($o->days->toArray() === (new SetDays)->toArray() ? [] : [
                     'schedule' => [...$o->days->toArray(), 'not_before' => (object) $o->days->notBefore],

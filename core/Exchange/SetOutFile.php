@@ -5,66 +5,33 @@ declare(strict_types=1);
 namespace Ondergrond\Exchange;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Plan;
-use Ondergrond\Plan\PlannedDesign;
-use Ondergrond\Plan\WallLine;
 use Ondergrond\Section\Level;
 use Ondergrond\SetOut\Point;
 use Ondergrond\SetOut\SetOut;
 use Ondergrond\SetOut\SquareUp;
 
-/** A plan as it is set out, and an outline as it was squared up, in the shape of result files. */
+/** What is taped and levelled of a plan, and an outline as it was squared up, in the shape of result files. */
 final class SetOutFile
 {
     /** @return array<string, mixed> */
     public static function plan(Plan $plan, Design $design, Items $layout): array
     {
-        $footprint = PlannedDesign::footprint($plan, $design);
         $out = SetOut::of($plan, $design, $layout);
 
         return [
-            'outline' => array_map(
-                static fn (string $id, array $at): array => ['id' => $id, 'x_m' => $at[0], 'y_m' => $at[1]],
-                array_keys($plan->outline->points),
-                array_values($plan->outline->points),
-            ),
-            'area_m2' => $footprint->area,
-            'perimeter_m' => $footprint->perimeter,
-            'exposed_m' => $footprint->exposed,
-            'b_m' => $footprint->characteristicDimension(),
-            'outer_area_m2' => $plan->outline->area(),
-            'outer_perimeter_m' => $plan->outline->perimeter(),
-            'wall_m' => PlannedDesign::wall($design),
-            'sides' => array_map(
-                static fn (WallLine $s): array => [
-                    'id' => $s->from, 'kind' => $plan->corners[$s->from]->wall->value, 'length_m' => $s->length(),
-                ],
-                array_values($plan->outline->sides()),
-            ),
-            'items' => array_map(
-                static fn (string $id, Item $item): array => [
-                    'id' => $id, 'kind' => $item->kind()->value, 'name' => $item->name(), 'x_m' => $item->spots()[0]->x,
-                    'y_m' => $item->spots()[0]->y, 'level_m' => $item->spots()[0]->level,
-                ],
-                array_keys($plan->items->and($layout)->all),
-                array_values($plan->items->and($layout)->all),
-            ),
-            'unmet' => PlannedDesign::unmet($plan, $design),
-            'set_out' => [
-                'pegs' => [
-                    'set' => $out->arePegsSet, 'p' => [$out->line->pegs->px, $out->line->pegs->py],
-                    'q' => [$out->line->pegs->qx, $out->line->pegs->qy],
-                ],
-                'corners' => array_map(self::point(...), $out->corners),
-                'items' => array_map(self::point(...), $out->items),
-                'diagonals' => $out->diagonals,
-                'levels' => array_map(
-                    static fn (Level $l): array => ['id' => $l->slug, 'name' => $l->name, 'level_m' => $plan->level($l->height)],
-                    $out->levels,
-                ),
+            'pegs' => [
+                'set' => $out->arePegsSet, 'p' => [$out->line->pegs->px, $out->line->pegs->py],
+                'q' => [$out->line->pegs->qx, $out->line->pegs->qy],
             ],
+            'corners' => array_map(self::point(...), $out->corners),
+            'items' => array_map(self::point(...), $out->items),
+            'diagonals' => $out->diagonals,
+            'levels' => array_map(
+                static fn (Level $l): array => ['id' => $l->slug, 'name' => $l->name, 'level_m' => $plan->level($l->height)],
+                $out->levels,
+            ),
         ];
     }
 

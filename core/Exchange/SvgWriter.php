@@ -75,6 +75,7 @@ final class SvgWriter
         Role::Named->value => ['#20282a', 0.8],
         Role::Question->value => ['#8c4a24', 0.8],
         Role::Joint->value => ['#20282a', 0.9],
+        Role::Service->value => ['#4a4238', 1.6],
     ];
 
     /** Outline of what stands already. */
@@ -86,6 +87,7 @@ final class SvgWriter
         Role::Middle->value => '14 3 3 3',
         Role::Boundary->value => '6 2',
         Role::Airtight->value => '2 3',
+        Role::Service->value => '1 4',
     ];
 
     /** Keeps writing clear of the lines under it. */

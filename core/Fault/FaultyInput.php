@@ -25,4 +25,10 @@ final class FaultyInput extends DomainException
     {
         return new self([$fault]);
     }
+
+    /** The same of something that holds it: pointers begin with that. */
+    public function at(string $pointer): self
+    {
+        return new self(array_map(static fn (Fault $f): Fault => $f->at($pointer), $this->faults));
+    }
 }

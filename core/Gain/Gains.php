@@ -16,12 +16,12 @@ use Ondergrond\Heat\SteadyLoss;
 use Ondergrond\Material\Materials;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rulebook;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Site;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\UnitSystem;
+use Ondergrond\Verdict\Severity;
 
 /** Where the next size of board does most: every size that insulates one step up and one down, by the field. */
 final class Gains

@@ -8,6 +8,7 @@ use Ondergrond\Design\Done;
 use Ondergrond\Design\Part;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
+use Ondergrond\Plan\Passes;
 use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\HoldPoint;
 use Ondergrond\Sequence\Network;
@@ -97,7 +98,7 @@ final readonly class HoldItems
                     'inside', 'Bars, sleeves, bucks and ledge as drawn; photograph of each face', EntryKind::Photograph, Part::Stem,
                     min: null,
                 ),
-                ...($sleeves > 0 ? [
+                ...($this->edgeSleeves() > 0.0 ? [
                     $item('sleeves', 'Sleeves in the wall counted', EntryKind::Count, null, null, $this->edgeSleeves()),
                 ] : []),
             ],
@@ -276,6 +277,8 @@ final readonly class HoldItems
 
     private function edgeSleeves(): float
     {
-        return (float) $this->of->count(Sleeve::class);
+        return (float) count(array_filter(
+            $this->of->job->items->of(Sleeve::class), static fn (Sleeve $s): bool => $s->passes === Passes::Edge,
+        ));
     }
 }

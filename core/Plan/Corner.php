@@ -11,12 +11,12 @@ final readonly class Corner
      * @param  float  $x  m from the project's origin
      * @param  float  $y  m, up the sheet
      * @param  string  $next  id of the corner at the wall's other end
-     * @param  WallKind  $wall  what lies beyond the wall that begins here
+     * @param  Wall  $wall  what is known of the wall that begins here
      */
     public function __construct(
         public float $x,
         public float $y,
         public string $next,
-        public WallKind $wall = WallKind::Outside,
+        public Wall $wall = new Wall,
     ) {}
 }

@@ -16,6 +16,9 @@ final readonly class Outline
     /** Corners nearer to each other than this are one, and walls nearer than this touch, m. */
     private const NEAR = 0.001;
 
+    /** Sine of a bend that is none: a wall that was parted in two. */
+    private const STRAIGHT = 1e-6;
+
     /**
      * @param  non-empty-array<string, array{float, float}>  $points  x, y by id, in order round
      * @param  float  $turn  1 where they are walked against the clock, −1 with it
@@ -39,7 +42,7 @@ final readonly class Outline
         $ring = array_values($points);
         $n = count($ring);
         for ($i = 0; $i < $n; $i++) {
-            if (self::distance($ring[$i], $ring[($i + 1) % $n]) < self::NEAR) {
+            if (Lines::distance($ring[$i], $ring[($i + 1) % $n]) < self::NEAR) {
                 throw FaultyInput::one(Fault::of("/{$ids[$i]}", 'a wall without a length', 'corners apart from each other'));
             }
             $doubled = self::bend($ring[($i + $n - 1) % $n], $ring[$i], $ring[($i + 1) % $n]);
@@ -52,7 +55,7 @@ final readonly class Outline
                 if ($i === 0 && $j === $n - 1) {
                     continue;
                 }
-                if (self::gap($ring[$i], $ring[$i + 1], $ring[$j], $ring[($j + 1) % $n]) < self::NEAR) {
+                if (Lines::gap($ring[$i], $ring[$i + 1], $ring[$j], $ring[($j + 1) % $n]) < self::NEAR) {
                     throw FaultyInput::one(Fault::of(
                         "/{$ids[$i]}",
                         sprintf(
@@ -130,7 +133,7 @@ final readonly class Outline
         $nearest = INF;
         $within = false;
         foreach ($this->sides() as $side) {
-            $nearest = min($nearest, self::away([$x, $y], $side->start, $side->end));
+            $nearest = min($nearest, Lines::away([$x, $y], $side->start, $side->end));
             [[$ax, $ay], [$bx, $by]] = [$side->start, $side->end];
             if (($ay > $y) !== ($by > $y) && $x < ($bx - $ax) * ($y - $ay) / ($by - $ay) + $ax) {
                 $within = ! $within;
@@ -138,6 +141,35 @@ final readonly class Outline
         }
 
         return $within ? -$nearest : $nearest;
+    }
+
+    /** @return array{outward: int, reentrant: int} corners that stand out, and that lead in; a bend of nothing is none */
+    public function corners(): array
+    {
+        $count = ['outward' => 0, 'reentrant' => 0];
+        $sides = array_values($this->sides());
+        foreach ($sides as $i => $side) {
+            $bend = $sides[($i + count($sides) - 1) % count($sides)]->bendTo($side);
+            if (abs($bend) > self::STRAIGHT) {
+                $count[$bend > 0.0 ? 'outward' : 'reentrant']++;
+            }
+        }
+
+        return $count;
+    }
+
+    /** @return list<string> ids of the corners that lead in */
+    public function reentrant(): array
+    {
+        $sides = array_values($this->sides());
+        $found = [];
+        foreach ($sides as $i => $side) {
+            if ($sides[($i + count($sides) - 1) % count($sides)]->bendTo($side) < -self::STRAIGHT) {
+                $found[] = $side->from;
+            }
+        }
+
+        return $found;
     }
 
     /** @return array{float, float, float, float} x0, y0, x1, y1 */
@@ -174,47 +206,5 @@ final readonly class Outline
         $lengths = hypot($ux, $uy) * hypot($vx, $vy);
 
         return $lengths > 0.0 && ($ux * $vx + $uy * $vy) / $lengths < -0.999999;
-    }
-
-    /**
-     * Least distance between two walls; 0 where they cross.
-     *
-     * @param  array{float, float}  $a
-     * @param  array{float, float}  $b
-     * @param  array{float, float}  $c
-     * @param  array{float, float}  $d
-     */
-    private static function gap(array $a, array $b, array $c, array $d): float
-    {
-        $side = static fn (array $p, array $q, array $r): float => ($q[0] - $p[0]) * ($r[1] - $p[1]) - ($q[1] - $p[1]) * ($r[0] - $p[0]);
-        if ($side($a, $b, $c) * $side($a, $b, $d) < 0.0 && $side($c, $d, $a) * $side($c, $d, $b) < 0.0) {
-            return 0.0;
-        }
-
-        return min(self::away($a, $c, $d), self::away($b, $c, $d), self::away($c, $a, $b), self::away($d, $a, $b));
-    }
-
-    /**
-     * From a point to the nearest of a wall.
-     *
-     * @param  array{float, float}  $p
-     * @param  array{float, float}  $a
-     * @param  array{float, float}  $b
-     */
-    private static function away(array $p, array $a, array $b): float
-    {
-        [$ux, $uy] = [$b[0] - $a[0], $b[1] - $a[1]];
-        $t = max(0.0, min(1.0, (($p[0] - $a[0]) * $ux + ($p[1] - $a[1]) * $uy) / ($ux ** 2 + $uy ** 2)));
-
-        return hypot($p[0] - $a[0] - $t * $ux, $p[1] - $a[1] - $t * $uy);
-    }
-
-    /**
-     * @param  array{float, float}  $a
-     * @param  array{float, float}  $b
-     */
-    private static function distance(array $a, array $b): float
-    {
-        return hypot($b[0] - $a[0], $b[1] - $a[1]);
     }
 }

@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace Ondergrond\Plan;
 
+use Ondergrond\Design\Design;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Plan\Kinds\Post;
+use Ondergrond\Section\Layout;
 
 /**
- * The building from above: its outline along the outer face of the concrete, what lies beyond each wall, its doors, and
- * what is set in it. Lengths in m from the project's origin, y up the sheet.
+ * The building from above: its outline, what lies beyond each wall, its openings, and what is set in it. Lengths in m from the project's origin, y up the sheet.
  */
 final readonly class Plan
 {
+    /** Posts nearer to each other than this stand in one place, m. */
+    private const ONE_PLACE = 0.01;
+
+    /** m. */
+    private const THICKEST = 1.5;
+
     public Outline $outline;
 
     /**
@@ -23,6 +31,7 @@ final readonly class Plan
      * @param  float  $benchmark  level of the benchmark, in the survey's own heights, m
      * @param  float  $zero  level of the ground at the common edge, in the same heights, m: what the section counts from
      * @param  Pegs|null  $pegs  of the base line; null: not set yet
+     * @param  OutlineFace  $face  of the walls that the outline is read to
      *
      * @throws FaultyInput where the corners are no closed outline, or what is in it does not lie in it
      */
@@ -34,6 +43,7 @@ final readonly class Plan
         public float $benchmark = 0.0,
         public float $zero = 0.0,
         public ?Pegs $pegs = null,
+        public OutlineFace $face = OutlineFace::Concrete,
     ) {
         $this->outline = self::closed($corners);
         $faults = [...$this->openingFaults(), ...$this->itemFaults($items, '/items')];
@@ -54,7 +64,7 @@ final readonly class Plan
         $corners = [];
         foreach ($ids as $i => $id) {
             $corners[$id] = new Corner(
-                $points[$id][0], $points[$id][1], $ids[($i + 1) % count($ids)], $walls[$id] ?? WallKind::Outside,
+                $points[$id][0], $points[$id][1], $ids[($i + 1) % count($ids)], new Wall($walls[$id] ?? WallKind::Outside),
             );
         }
 
@@ -66,8 +76,32 @@ final readonly class Plan
     {
         return new self(...[
             'corners' => $this->corners, 'openings' => $this->openings, 'items' => $this->items, 'north' => $this->north,
-            'benchmark' => $this->benchmark, 'zero' => $this->zero, 'pegs' => $this->pegs, ...$with,
+            'benchmark' => $this->benchmark, 'zero' => $this->zero, 'pegs' => $this->pegs, 'face' => $this->face, ...$with,
         ]);
+    }
+
+    /**
+     * The same with its outline along the outer face of the concrete of that design; what is set in it stays where it is.
+     *
+     * @throws FaultyInput where nothing is left of it there
+     */
+    public function atConcrete(Design $design): self
+    {
+        $out = $this->face->out(Layout::of($design));
+        if ($out === 0.0) {
+            return $this;
+        }
+        $outline = $this->outline->inset($out);
+        [$was, $is] = [$this->outline->sides(), $outline->sides()];
+        $corners = $openings = [];
+        foreach ($this->corners as $id => $corner) {
+            $corners[$id] = new Corner($outline->points[$id][0], $outline->points[$id][1], $corner->next, $corner->wall);
+        }
+        foreach ($this->openings as $id => $opening) {
+            $openings[$id] = $opening->in($opening->wall, $opening->from - $was[$opening->wall]->alongOf(...$is[$opening->wall]->start));
+        }
+
+        return $this->with(['corners' => $corners, 'openings' => $openings, 'face' => OutlineFace::Concrete]);
     }
 
     /** In the survey's heights, m. */
@@ -85,16 +119,39 @@ final readonly class Plan
     {
         $faults = [];
         foreach ($items->all as $id => $item) {
-            foreach ($item->mayLeave() ? [] : $item->spots() as $spot) {
+            foreach ($item::mayLeave() ? [] : $item->spots() as $spot) {
                 $out = $this->outline->outside($spot->x, $spot->y);
-                if ($out > 1e-6) {
+                // Read to the inner face, an outline has its walls outside it.
+                if ($out > ($this->face === OutlineFace::Inner ? self::THICKEST : 1e-6)) {
                     $faults[] = Fault::of(
                         "{$pointer}/{$id}/x_m",
-                        sprintf('%s%s, %.3f m outside the outline', $item->name(), $spot->end === '' ? '' : ', '.$spot->end, $out),
+                        sprintf('%s%s, %.3f m outside the outline', $item->at()->name, $spot->end === '' ? '' : ', '.$spot->end, $out),
                         'a place inside it',
                     );
                 }
             }
+        }
+
+        return [...$faults, ...self::postFaults($items->of(Post::class), $pointer)];
+    }
+
+    /**
+     * @param  array<string, Post>  $posts  by id
+     * @return list<Fault>
+     */
+    private static function postFaults(array $posts, string $pointer): array
+    {
+        $faults = $before = [];
+        foreach ($posts as $id => $post) {
+            foreach ($before as $other) {
+                if (hypot($post->at->x - $other->at->x, $post->at->y - $other->at->y) < self::ONE_PLACE) {
+                    $faults[] = Fault::of(
+                        "{$pointer}/{$id}/x_m", "{$post->at->name} where {$other->at->name} stands", 'a place where no other post stands',
+                    );
+                    break;
+                }
+            }
+            $before[] = $post;
         }
 
         return $faults;
@@ -120,7 +177,7 @@ final readonly class Plan
             }
             foreach ($taken[$opening->wall] ?? [] as $other) {
                 if ($opening->from < $other->from + $other->width && $other->from < $opening->from + $opening->width) {
-                    $faults[] = Fault::of("/openings/{$id}/from_m", 'a door in a door', 'room in its wall');
+                    $faults[] = Fault::of("/openings/{$id}/from_m", 'an opening in another', 'room in its wall');
                 }
             }
             $taken[$opening->wall][] = $opening;

@@ -4,23 +4,38 @@ declare(strict_types=1);
 
 namespace Ondergrond\Plan;
 
+use Ondergrond\Design\Departures;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Section\Layout;
 
-/** A design on a plan: its footprint is no longer typed but follows from the outline and from how thick its own walls are. */
+/**
+ * A design on a plan. Its footprint is no longer typed but follows from the outline and from how thick its own walls are; so
+ * do the stretches whose ground or footing lies otherwise, and how often and where at worst each kind of post stands.
+ */
 final class PlannedDesign
 {
     /** Round-off of lengths that were worked out, m and m². */
     private const DIGITS = 9;
 
+    /** Share of a length that is round-off. */
+    private const SAME = 1e-10;
+
     /**
+     * @param  Items  $layout  what the option puts on the plan
+     *
      * @throws FaultyInput where the design cannot stand on that outline: its walls fill it, or it has a side that no wall is
      */
-    public static function of(Plan $plan, Design $design): Design
+    public static function of(Plan $plan, Design $design, Items $layout = new Items): Design
     {
-        return $design->with(['footprint' => self::footprint($plan, $design)]);
+        $at = $plan->atConcrete($design);
+        $planned = $design->with([
+            'footprint' => self::footprint($plan, $design),
+            'supports' => PlannedSupports::of($design->supports, $at, $plan->items->and($layout)),
+        ]);
+
+        return $planned->with(['departures' => new Departures(...UnevenGround::departures($at, $planned))]);
     }
 
     /**
@@ -34,32 +49,43 @@ final class PlannedDesign
         $inner = self::inner($plan, $design);
         $lengths = array_fill_keys(array_column(WallKind::cases(), 'value'), 0.0);
         foreach ($inner->sides() as $id => $side) {
-            $lengths[$plan->corners[$id]->wall->value] += $side->length();
+            $lengths[$plan->corners[$id]->wall->kind->value] += $side->length();
         }
         $doors = 0.0;
         foreach ($plan->openings as $opening) {
-            $doors += $plan->corners[$opening->wall]->wall === WallKind::Outside ? $opening->width : 0.0;
+            $counts = $opening->kind->isDoor() && $plan->corners[$opening->wall]->wall->kind === WallKind::Outside;
+            $doors += $counts ? $opening->width : 0.0;
         }
-        $round = static fn (float $value): float => round($value, self::DIGITS);
+        $lot = INF;
+        foreach ($plan->items->of(Kinds\LotLine::class) as $line) {
+            $lot = min($lot, $line->apart($plan->atConcrete($design)->outline));
+        }
+        $typed = get_object_vars($design->footprint);
+        // What differs from what was typed by round-off alone is what was typed, to its last digit.
+        $round = static fn (float $value, string $name): float => abs($value - $typed[$name]) < self::SAME * max(1.0, $value)
+            ? $typed[$name] : round($value, self::DIGITS);
         $neighbour = $design->neighbour->present();
 
         return new Footprint(
-            $round($inner->area()),
-            $round($inner->perimeter()),
-            $round($inner->perimeter() - $lengths[WallKind::Heated->value]),
-            $design->walkout->present() ? $round($lengths[WallKind::WalkOut->value]) : 0.0,
-            $neighbour ? $round($lengths[WallKind::Garage->value]) : 0.0,
-            $neighbour ? $round($lengths[WallKind::Porch->value]) : 0.0,
-            $round($lengths[WallKind::Heated->value]),
-            $round($doors),
-            $design->footprint->lotLine,
+            $round($inner->area(), 'area'),
+            $round($inner->perimeter(), 'perimeter'),
+            $round($inner->perimeter() - $lengths[WallKind::Heated->value] - $lengths[WallKind::Joined->value], 'exposed'),
+            $design->walkout->present() ? $round($lengths[WallKind::WalkOut->value], 'walkOut') : 0.0,
+            $neighbour ? $round($lengths[WallKind::Garage->value], 'garage') : 0.0,
+            $neighbour ? $round($lengths[WallKind::Porch->value], 'porch') : 0.0,
+            $round($lengths[WallKind::Heated->value], 'party'),
+            $round($doors, 'doors'),
+            $lot === INF ? $design->footprint->lotLine : $round($lot, 'lotLine'),
         );
     }
 
     /** @throws FaultyInput where its walls fill the outline */
     public static function inner(Plan $plan, Design $design): Outline
     {
-        return $plan->outline->inset(self::wall($design));
+        $by = self::wall($design) + $plan->face->out(Layout::of($design));
+
+        // Read to the inner face, it is what was drawn, without round-off.
+        return abs($by) < 1e-12 ? $plan->outline : $plan->outline->inset($by);
     }
 
     /** From the outer face of the concrete to where the room begins, m. */
@@ -68,36 +94,16 @@ final class PlannedDesign
         return -Layout::of($design)->room;
     }
 
-    /**
-     * The rectangle whose floor has the area and the outline that were typed.
-     *
-     * @return non-empty-array<string, array{float, float}>|null x, y by id, in order round; null where no rectangle has them
-     */
-    public static function rectangle(Design $design): ?array
-    {
-        [$half, $area] = [$design->footprint->perimeter / 2, $design->footprint->area];
-        $root = $half ** 2 - 4 * $area;
-        // A square's root is 0 but for round-off.
-        if ($root < -1e-9 * $area) {
-            return null;
-        }
-        $long = ($half + sqrt($root > 1e-9 * $area ? $root : 0.0)) / 2;
-        $wall = self::wall($design);
-        [$l, $w] = [round($long + 2 * $wall, 12), round($half - $long + 2 * $wall, 12)];
-
-        return ['A' => [0.0, 0.0], 'B' => [$l, 0.0], 'C' => [$l, $w], 'D' => [0.0, $w]];
-    }
-
     /** @return list<string> what the plan has and the design has no section for, in words */
     public static function unmet(Plan $plan, Design $design): array
     {
         $said = [];
         foreach ($plan->outline->sides() as $id => $side) {
-            $kind = $plan->corners[$id]->wall;
+            $kind = $plan->corners[$id]->wall->kind;
             $has = match ($kind) {
                 WallKind::WalkOut => $design->walkout->present(),
                 WallKind::Garage, WallKind::Porch => $design->neighbour->present(),
-                WallKind::Outside, WallKind::Heated => true,
+                WallKind::Outside, WallKind::Heated, WallKind::Joined => true,
             };
             if (! $has) {
                 $said[] = "Wall {$side->from}–{$side->to} is beside: {$kind->label()}. This design has no section for it, so that it "
@@ -105,6 +111,6 @@ final class PlannedDesign
             }
         }
 
-        return $said;
+        return [...$said, ...UnevenGround::unmet($plan, $design)];
     }
 }

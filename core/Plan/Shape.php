@@ -52,7 +52,7 @@ enum Shape: string
     {
         $faults = [];
         foreach ($this->sizes() as $key => $name) {
-            $least = $key === 'from_m' ? self::SHORTEST : self::SHORTEST;
+            $least = self::SHORTEST;
             $most = match ($key) {
                 'part_length_m' => ($sizes['length_m'] ?? self::LONGEST) - ($this === self::L ? 1 : 2) * self::SHORTEST,
                 'part_width_m' => ($sizes['width_m'] ?? self::LONGEST) - self::SHORTEST,
@@ -80,5 +80,49 @@ enum Shape: string
         };
 
         return array_combine(array_slice(range('A', 'H'), 0, count($ring)), $ring);
+    }
+
+    /** @return array<string, string> the sizes that an area and a perimeter leave open, by key */
+    public function open(): array
+    {
+        return array_diff_key($this->sizes(), ['length_m' => true, 'width_m' => true]);
+    }
+
+    /**
+     * The one of that area and perimeter: with right angles both say length and width, once the part is known.
+     *
+     * @param  float  $area  m²
+     * @param  float  $perimeter  m
+     * @param  array<string, float>  $open  the other sizes; where a part begins may be left out, and is then the middle
+     * @return non-empty-array<string, array{float, float}> x, y by id, in order round
+     *
+     * @throws FaultyInput where there is none
+     */
+    public function holding(float $area, float $perimeter, array $open): array
+    {
+        [$p, $q] = [$open['part_length_m'] ?? 0.0, $open['part_width_m'] ?? 0.0];
+        [$sum, $product] = match ($this) {
+            self::Rectangle => [$perimeter / 2, $area],
+            self::L => [$perimeter / 2, $area + $p * $q],
+            self::T => [$perimeter / 2 - $q, $area - $p * $q],
+            self::U => [$perimeter / 2 - $q, $area + $p * $q],
+        };
+        $root = $sum ** 2 - 4 * $product;
+        // A square's root is 0 but for round-off.
+        if ($root < -1e-9 * abs($product) || $product <= 0.0) {
+            throw FaultyInput::one(Fault::of(
+                '', "this area and this outline, which no {$this->named()} has", 'another shape, or the numbers as they are',
+            ));
+        }
+        $long = ($sum + sqrt($root > 1e-9 * $product ? $root : 0.0)) / 2;
+        $short = $sum - $long + ($this === self::T ? $q : 0.0);
+        $begins = isset($this->sizes()['from_m']) ? ['from_m' => $open['from_m'] ?? ($long - $p) / 2] : [];
+
+        return $this->corners(['length_m' => $long, 'width_m' => $short, ...$open, ...$begins]);
+    }
+
+    private function named(): string
+    {
+        return $this === self::Rectangle ? 'rectangle' : strtoupper($this->value);
     }
 }

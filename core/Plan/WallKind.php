@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Plan;
 
+use Ondergrond\Design\Side;
 use Ondergrond\Size\Choice;
 
 /** What lies beyond a wall of the plan; decides which section is cut there. */
@@ -14,6 +15,7 @@ enum WallKind: string implements Choice
     case Garage = 'garage';
     case Porch = 'porch';
     case Heated = 'heated';
+    case Joined = 'joined';
 
     public function label(): string
     {
@@ -23,18 +25,24 @@ enum WallKind: string implements Choice
             self::Garage => 'unheated garage',
             self::Porch => 'porch slab',
             self::Heated => 'heated neighbour',
+            self::Joined => 'the same house goes on',
         };
     }
 
     /** Whether heat is lost through it: it counts as exposed edge (ISO 13370:2007, 8.1). */
     public function isExposed(): bool
     {
-        return $this !== self::Heated;
+        return $this !== self::Heated && $this !== self::Joined;
     }
 
-    /** @return array<string, string> */
-    public static function words(): array
+    /** Which side of the section is cut there; null where it is not exposed. */
+    public function side(): ?Side
     {
-        return array_combine(array_column(self::cases(), 'value'), array_map(static fn (self $k): string => $k->label(), self::cases()));
+        return match ($this) {
+            self::Outside => Side::Edge,
+            self::WalkOut => Side::Walkout,
+            self::Garage, self::Porch => Side::Neighbour,
+            self::Heated, self::Joined => null,
+        };
     }
 }

@@ -68,6 +68,14 @@ final readonly class WallLine
         return ($x - $this->start[0]) * $u + ($y - $this->start[1]) * $v;
     }
 
+    /** Sine of the bend from it to the one that follows; positive where the corner between stands out. */
+    public function bendTo(self $next): float
+    {
+        [[$a, $b], [$c, $d]] = [$this->direction(), $next->direction()];
+
+        return $this->turn * ($a * $d - $b * $c);
+    }
+
     /** Cosine between its way and another's. */
     public function along(self $other): float
     {

@@ -10,7 +10,6 @@ use Ondergrond\Inspection\Inspection;
 use Ondergrond\Logbook\Entry;
 use Ondergrond\Material\Product;
 use Ondergrond\Plan\Plan;
-use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Site\Site;
 use Ondergrond\Units\UnitSystem;
 
@@ -87,21 +86,28 @@ final readonly class Project
         $options = $faults = [];
         foreach ($this->options as $i => $option) {
             try {
-                $options[] = $option->designed(PlannedDesign::of($plan, $option->design));
+                $options[] = $option->on($plan);
             } catch (FaultyInput $e) {
-                array_push($faults, ...array_map(static fn (Fault $f): Fault => $f->at("/options/{$i}/design"), $e->faults));
+                array_push($faults, ...$e->at("/options/{$i}")->faults);
             }
-            array_push($faults, ...$plan->itemFaults($option->layout, "/options/{$i}/layout"));
         }
-
         if ($faults !== [] || $options === []) {
             throw FaultyInput::because($faults === [] ? [Fault::of('/options', 'nothing', 'at least one option')] : $faults);
         }
 
-        return new self(
-            $this->name, $this->units, $this->site, $options, $this->inspections, $this->id, $plan, $this->release,
-            $this->entries,
-        );
+        return $this->but(options: $options, plan: $plan);
+    }
+
+    /** What an option stands on: its own plan, else the project's; null where none is drawn. */
+    public function planOf(Option $option): ?Plan
+    {
+        return $option->plan ?? $this->plan;
+    }
+
+    /** @param  mixed  ...$with  by the names of its constructor's parameters */
+    public function but(mixed ...$with): self
+    {
+        return new self(...[...get_object_vars($this), ...$with]);
     }
 
     /** The option that is released, or else the one of that name. */
@@ -119,9 +125,6 @@ final readonly class Project
     /** @param  list<Entry>  $more */
     public function logged(array $more): self
     {
-        return new self(
-            $this->name, $this->units, $this->site, $this->options, $this->inspections, $this->id, $this->plan, $this->release,
-            [...$this->entries, ...$more],
-        );
+        return $this->but(entries: [...$this->entries, ...$more]);
     }
 }

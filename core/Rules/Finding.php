@@ -6,6 +6,7 @@ namespace Ondergrond\Rules;
 
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
+use Ondergrond\Verdict\Severity;
 
 /** What a rule has to say of a design. */
 final readonly class Finding

@@ -7,6 +7,7 @@ namespace Ondergrond\Rules;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Project\SetAside;
+use Ondergrond\Verdict\Severity;
 use Ondergrond\Verdict\Verdict;
 
 /** What the rulebook says of one design, with what its remedies would do and what has been set aside. */

@@ -7,6 +7,7 @@ namespace Ondergrond\Rules;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Verdict\Severity;
 
 /** What stands already is taken as it is: rules speak of the new work, and no remedy changes what somebody built before. */
 final class OldWork

@@ -7,6 +7,7 @@ namespace Ondergrond\Rules;
 use Ondergrond\Design\Part;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
+use Ondergrond\Verdict\Severity;
 
 /**
  * One judgement of the trade. To add one, put a class in `Book/`: the rulebook finds it there. A rule looks at a design and

@@ -7,6 +7,7 @@ namespace Ondergrond\Rules;
 use Ondergrond\Heat\FloorLimit;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Site\ClimateSource;
+use Ondergrond\Verdict\Severity;
 use Ondergrond\Verdict\Verdict;
 
 /** The verdicts of one design, none of them better than its worst finding, none green whose method was not run. */

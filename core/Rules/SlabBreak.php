@@ -8,6 +8,7 @@ use Ondergrond\Design\Design;
 use Ondergrond\Design\Part;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
+use Ondergrond\Verdict\Severity;
 
 /** Of the rules that ask for a break between the heated slab and an unheated one. */
 abstract class SlabBreak extends Rule

@@ -13,12 +13,12 @@ use Ondergrond\Heat\Iso13370;
 use Ondergrond\Heat\SteadyLoss;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Rules\Rulebook;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Site;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\UnitSystem;
+use Ondergrond\Verdict\Severity;
 
 /**
  * The cheapest designs of a space that hold. Every design is judged: by the rules that look at an open part, by the limits,

@@ -142,12 +142,10 @@ final readonly class Circumstances
         return $personHours / $crew / $this->crews->pace;
     }
 
-    /**
-     * @param  class-string<Item>  $type
-     */
-    public function count(string $type): int
+    /** @param  class-string<Item>  ...$types  of items on the plan, together */
+    public function count(string ...$types): int
     {
-        return count($this->job->items->of($type));
+        return array_sum(array_map(fn (string $type): int => count($this->job->items->of($type)), $types));
     }
 
     /** The task in which anchor bolts come in; empty where there are none. */

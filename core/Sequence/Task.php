@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Sequence;
 
 use Ondergrond\Design\Part;
-use Ondergrond\Plan\ItemKind;
+use Ondergrond\Plan\Item;
 
 /** Something that somebody does, or that is waited for. Rates are common practice, no source. */
 final readonly class Task
@@ -21,7 +21,7 @@ final readonly class Task
      * @param  HoldPoint|null  $hold  that it belongs to: what is read before it is buried
      * @param  string  $caution  what can hurt somebody at it; empty where nothing special does
      * @param  list<Part>  $parts  it builds
-     * @param  list<ItemKind>  $items  it sets
+     * @param  list<class-string<Item>>  $items  it sets
      * @param  bool  $inTheMorning  it begins with a working day, so that what follows is done before night
      * @param  bool  $isDone  in this design; what is not is passed over, its own waits handed on
      */

@@ -10,9 +10,9 @@ use Ondergrond\Plan\Items;
 use Ondergrond\Plan\MeasuredFrom;
 use Ondergrond\Plan\Outline;
 use Ondergrond\Plan\Plan;
-use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Plan\Spot;
 use Ondergrond\Plan\WallLine;
+use Ondergrond\Section\Layout;
 use Ondergrond\Section\Level;
 use Ondergrond\Section\Levels;
 
@@ -37,17 +37,19 @@ final readonly class SetOut
         public array $levels,
     ) {}
 
+    /** Without what nobody sets: lines and areas that say where something is. */
     public static function of(Plan $plan, Design $design, Items $layout): self
     {
+        $plan = $plan->atConcrete($design);
         $line = $plan->pegs === null ? BaseLine::beside($plan->outline) : new BaseLine($plan->pegs);
-        $inner = PlannedDesign::inner($plan, $design);
+        $faces = self::measured($plan, $design);
         $corners = $items = [];
         foreach ($plan->outline->points as $id => [$x, $y]) {
             $corners[] = self::point($line, $id, "Corner {$id}", $x, $y);
         }
         foreach ($plan->items->and($layout)->all as $id => $item) {
-            foreach ($item->spots() as $spot) {
-                $items[] = self::item($line, $plan, $inner, $id, $item, $spot);
+            foreach ($item::isSet() ? $item->spots() : [] as $spot) {
+                $items[] = self::item($line, $plan, $faces[$item->at()->from->value], $id, $item, $spot);
             }
         }
         $sides = array_map(
@@ -58,6 +60,19 @@ final readonly class SetOut
         return new self(
             $line, $plan->pegs !== null, $corners, $items, $sides, self::diagonals($plan->outline), Levels::of($design),
         );
+    }
+
+    /** @return array<string, Outline> the line of each face that distances are taken from */
+    private static function measured(Plan $plan, Design $design): array
+    {
+        $at = Layout::of($design);
+        $lines = [];
+        foreach (MeasuredFrom::cases() as $face) {
+            $in = $face->inset($at, $design->wall->insideThickness() + ($at->lining ? $design->lining->thickness() : 0.0));
+            $lines[$face->value] = abs($in) < 1e-12 ? $plan->outline : $plan->outline->inset($in);
+        }
+
+        return $lines;
     }
 
     /** @return list<array{from: string, to: string, m: float}> */
@@ -78,14 +93,14 @@ final readonly class SetOut
         return $found;
     }
 
-    private static function item(BaseLine $line, Plan $plan, Outline $inner, string $id, Item $item, Spot $spot): Point
+    private static function item(BaseLine $line, Plan $plan, Outline $outline, string $id, Item $item, Spot $spot): Point
     {
-        $outline = $item->measuredFrom() === MeasuredFrom::Inner ? $inner : $plan->outline;
+        $at = $item->at();
 
         return self::point(
-            $line, $id, $item->name().($spot->end === '' ? '' : ', '.$spot->end), $spot->x, $spot->y,
-            self::faces($outline, $spot), $item->measuredFrom()->label(), $plan->level($spot->level), $item->tolerance(),
-            $item->trade()->label(),
+            $line, $id, $at->name.($spot->end === '' ? '' : ', '.$spot->end), $spot->x, $spot->y,
+            self::faces($outline, $spot), $at->from->label(), $plan->level($spot->level), $item->tolerance(),
+            $at->trade->label(),
         );
     }
 

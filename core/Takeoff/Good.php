@@ -21,6 +21,14 @@ enum Good: string
     case Shield = 'shield';
     case DampCourse = 'damp-course';
     case Anchor = 'anchor';
+    case Gully = 'gully';
+    case Sump = 'sump';
+    case Conduit = 'conduit';
+    case FloorBox = 'floor-box';
+    case ClosetBend = 'closet-bend';
+    case HoldDown = 'hold-down';
+    case Well = 'well';
+    case Fill = 'fill';
 
     public function label(): string
     {
@@ -39,6 +47,14 @@ enum Good: string
             self::Shield => 'Pest shield',
             self::DampCourse => 'Damp-proof course',
             self::Anchor => 'Anchor bolt',
+            self::Gully => 'Floor gully',
+            self::Sump => 'Sump with its cover',
+            self::Conduit => 'Conduit bend through the slab',
+            self::FloorBox => 'Floor box',
+            self::ClosetBend => 'Toilet bend',
+            self::HoldDown => 'Hold-down',
+            self::Well => 'Window well',
+            self::Fill => 'Fill in place of soft ground',
         };
     }
 
@@ -48,7 +64,9 @@ enum Good: string
         return match ($this) {
             self::Sheet, self::Waterproofing, self::HeatingCable => Unit::SquareMetre,
             self::Steel, self::PolymerBars => Unit::Kilogram,
-            self::Boot, self::Sleeve, self::Anchor => Unit::Piece,
+            self::Boot, self::Sleeve, self::Anchor, self::Gully, self::Sump, self::Conduit, self::FloorBox, self::ClosetBend,
+            self::HoldDown, self::Well => Unit::Piece,
+            self::Fill => Unit::CubicMetre,
             default => Unit::Metre,
         };
     }

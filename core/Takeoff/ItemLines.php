@@ -4,64 +4,70 @@ declare(strict_types=1);
 
 namespace Ondergrond\Takeoff;
 
-use Ondergrond\Plan\Item;
-use Ondergrond\Plan\ItemKind;
-use Ondergrond\Plan\Kinds\DrainRun;
-use Ondergrond\Plan\Kinds\Sleeve;
+use Ondergrond\Plan\Supply;
+use Ondergrond\Plan\Want;
 use Ondergrond\Takeoff\Counts\Goods;
 
-/** What each kind of item asks for, in one place. */
+/** What is bought for items and openings, as each says of itself: one line for each kind and size. */
 final class ItemLines
 {
     /** Of a sleeve, m: through slab, boards and stone; common practice, no source. */
     private const SLEEVE = 0.6;
 
+    /** What is lost of pipe, and of fill before it is compacted. */
+    private const WASTE = ['drain-pipe' => 0.05, 'gas-pipe' => 0.05, 'fill' => 0.15];
+
     /** @return list<Line> */
     public static function of(Job $job): array
     {
+        $wants = [];
+        foreach ($job->items->all as $item) {
+            foreach ($item->wants() as $want) {
+                $wants[$item::slug()][self::key($want)][] = $want;
+            }
+        }
+        foreach ($job->plan->openings ?? [] as $opening) {
+            foreach ($opening->wants() as $want) {
+                $wants['openings'][self::key($want)][] = $want;
+            }
+        }
+        ksort($wants);
         $lines = [];
-        foreach (ItemKind::cases() as $kind) {
-            $lines = [...$lines, ...self::kind($kind, $job)];
+        foreach ($wants as $part => $bySize) {
+            ksort($bySize);
+            foreach ($bySize as $key => $of) {
+                $lines = [...$lines, ...self::line($part, $key, $of, $job)];
+            }
         }
 
         return $lines;
     }
 
-    /** @return list<Line> one a diameter */
-    private static function kind(ItemKind $kind, Job $job): array
+    /** Kind of good and its size, mm. */
+    private static function key(Want $want): string
     {
-        $lines = [];
-        foreach (self::bySize($kind, $job) as $size => $items) {
-            $id = "{$kind->value}:{$size}";
-            $bore = $job->isMetric() ? "{$size} mm" : round((float) $size / 25.4, 2).' in';
-            $lines = [...$lines, ...match ($kind) {
-                ItemKind::Sleeve => Goods::of(
-                    Good::Sleeve, $kind->value, (float) count($items), 0.0, $bore, note: $job->length(self::SLEEVE).' long each', id: $id,
-                ),
-                ItemKind::Drain => Goods::of(
-                    Good::DrainPipe, $kind->value,
-                    array_sum(
-                        array_map(static fn (Item $i): float => $i instanceof DrainRun ? $i->length() : 0.0, $items),
-                    ), 0.05, $bore, id: $id,
-                ),
-                // A post comes with the frame; its pad is counted by the design. A joint is cut.
-                ItemKind::Post, ItemKind::Joint => [],
-            }];
-        }
-
-        return $lines;
+        return $want->what->value.':'.round(1000 * $want->size, 1);
     }
 
-    /** @return array<array-key, list<Item>> by diameter, mm */
-    private static function bySize(ItemKind $kind, Job $job): array
+    /**
+     * @param  non-empty-list<Want>  $wants
+     * @return list<Line>
+     */
+    private static function line(string $part, string $key, array $wants, Job $job): array
     {
-        $by = [];
-        foreach ($job->items->of($kind->type()) as $item) {
-            $size = $item instanceof Sleeve || $item instanceof DrainRun ? $item->diameter : 0.0;
-            $by[(string) round(1000 * $size, 1)][] = $item;
-        }
-        ksort($by);
+        $want = $wants[0];
+        [$good, $size] = [Good::from($want->what->value), explode(':', $key)[1]];
+        $bore = match (true) {
+            $want->size <= 0.0 => '',
+            $job->isMetric() => "{$size} mm",
+            default => round((float) $size / 25.4, 2).' in',
+        };
 
-        return $by;
+        return Goods::of(
+            $good, $part, array_sum(array_map(static fn (Want $w): float => $w->amount, $wants)), self::WASTE[$good->value] ?? 0.0, $bore,
+            note: $want->what === Supply::Sleeve ? $job->length(self::SLEEVE).' long each' : $want->note,
+            // One kind comes in two goods.
+            id: "{$part}:".($want->what === Supply::FloorBox ? 'box-' : '').$size,
+        );
     }
 }

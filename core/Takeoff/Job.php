@@ -18,15 +18,19 @@ final readonly class Job
 
     public Extent $extent;
 
+    /** Its outline along the outer face of the concrete. */
+    public ?Plan $plan;
+
     /** @param  Items  $items  of plan and layout */
     public function __construct(
         public Design $design,
         public UnitSystem $units,
-        public ?Plan $plan = null,
+        ?Plan $plan = null,
         public Items $items = new Items,
     ) {
+        $this->plan = $plan?->atConcrete($design);
         $this->at = Layout::of($design);
-        $this->extent = new Extent($design, $plan);
+        $this->extent = new Extent($design, $this->plan);
     }
 
     public function isMetric(): bool

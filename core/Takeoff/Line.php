@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Ondergrond\Takeoff;
 
+use Ondergrond\Design\Part;
+use Ondergrond\Plan\Kinds;
+
 /** One line of an order: how much of one product for one part. */
 final readonly class Line
 {
     /**
      * @param  string  $id  made from what it is counted for; stays when sizes change
-     * @param  string  $part  key of the part, or kind of the item, that it is for
+     * @param  string  $part  key of the part, or kind of the item, that it is for; `openings`
      * @param  string  $product  as people name it, with the size that is asked for
      * @param  float  $net  as drawn, laps and turn-ups in, without waste
      * @param  float  $waste  share of the net; common practice, no source
@@ -32,6 +35,20 @@ final readonly class Line
         public string $note = '',
         public string $pour = '',
     ) {}
+
+    /** As pages name what it is for. */
+    public function about(): string
+    {
+        return self::named($this->part);
+    }
+
+    /** As pages name a part, a kind of item, or the openings. */
+    public static function named(string $part): string
+    {
+        $kind = Kinds::find($part);
+
+        return Part::tryFrom($part)?->label() ?? ($kind === null ? ucfirst($part) : $kind::label());
+    }
 
     /** Whole packs; 0 where it is bought by the unit. */
     public function packs(): int

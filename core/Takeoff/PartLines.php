@@ -7,6 +7,7 @@ namespace Ondergrond\Takeoff;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
 use Ondergrond\Design\HeatBy;
+use Ondergrond\Design\Heating;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetEdge;
@@ -15,8 +16,13 @@ use Ondergrond\Design\SupportFoot;
 use Ondergrond\Design\Supports;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Kind;
+use Ondergrond\Plan\Kinds\Bolts;
+use Ondergrond\Plan\Kinds\Conduit;
+use Ondergrond\Plan\Kinds\Gully;
+use Ondergrond\Plan\Kinds\HeatedZone;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
+use Ondergrond\Plan\Kinds\Toilet;
 use Ondergrond\Plan\Passes;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\StemWall;
@@ -161,8 +167,8 @@ final readonly class PartLines
             Part::Heating => $this->heating($floor),
             Part::Steel => Steel::mat($part, $d, $extent->area($at->slabEnd)),
             Part::Anchors => Goods::of(
-                Good::Anchor, $part->value, ceil($d->footprint->exposed / $d->anchors->apart) + 8.0, 0.0,
-                $this->job->size($d->anchors->bolt), note: 'two more at each corner',
+                Good::Anchor, $part->value, $this->bolts(), 0.0, $this->job->size($d->anchors->bolt),
+                note: $this->job->items->of(Bolts::class) === [] ? 'two more at each corner' : 'as they stand on the plan',
             ),
             Part::EdgeSteel => Steel::edge($d, $extent->exposed(-$d->stem->layer->thickness / 2), $at->top - $at->stemFoot),
             Part::Shield => Goods::of(
@@ -353,6 +359,15 @@ final readonly class PartLines
         return $lines;
     }
 
+    /** Bolts as they stand on the plan; without one by the rule, along all that is exposed. */
+    private function bolts(): float
+    {
+        $placed = $this->job->items->of(Bolts::class);
+
+        return $placed !== [] ? (float) array_sum(array_map(static fn (Bolts $b): int => count($b->places()), $placed))
+            : ceil($this->job->design->footprint->exposed / $this->job->design->anchors->apart) + 8.0;
+    }
+
     /** @return list<Line> */
     private function sheet(): array
     {
@@ -368,7 +383,8 @@ final readonly class PartLines
         $boots = count(array_filter(
             $this->job->items->of(Sleeve::class),
             static fn (Sleeve $s): bool => $s->passes === Passes::Floor,
-        ));
+        )) + count($this->job->items->of(Conduit::class)) + count($this->job->items->of(Toilet::class))
+            + count($this->job->items->of(Gully::class));
         $holds = $roll * ($this->job->isMetric() ? 25.0 : 100 * Measure::FOOT);
 
         return [
@@ -387,7 +403,7 @@ final readonly class PartLines
                 id: 'sheet:tape',
                 pack: new Pack($this->job->isMetric() ? 'roll 50 m' : 'roll 180 ft', $this->job->isMetric() ? 50.0 : 180 * Measure::FOOT),
             ),
-            ...Goods::of(Good::Boot, Part::Sheet->value, (float) $boots, 0.0, note: 'one a sleeve through the floor', id: 'sheet:boots'),
+            ...Goods::of(Good::Boot, Part::Sheet->value, (float) $boots, 0.0, note: 'one for all that comes up through the floor', id: 'sheet:boots'),
         ];
     }
 
@@ -423,15 +439,28 @@ final readonly class PartLines
         if ($heating->by !== HeatBy::Pipes) {
             return Goods::of(Good::HeatingCable, Part::Heating->value, $floor, 0.0, note: 'mats by the floor’s area');
         }
-        $loops = max(1.0, ceil($floor / $heating->spacing / max(1.0, $heating->loop)));
+        $zones = $this->job->items->of(HeatedZone::class);
+        // Where zones are drawn, each with its manifold, their pipes are what is laid; else the whole floor is one.
+        [$pipe, $loops, $note] = $zones !== [] ? [
+            array_sum(array_map(static fn (HeatedZone $z): float => $z->pipe(), $zones)),
+            array_sum(array_map(static fn (HeatedZone $z): int => $z->loops(max(1.0, $heating->loop)), $zones)), 'zones of the plan, feeds in',
+        ] : self::wholeFloor($floor, $heating);
         $coil = $this->job->isMetric() ? 100.0 : 300 * Measure::FOOT;
 
         return [...($heating->hasBoth() ? Goods::of(
             Good::HeatingCable, Part::Heating->value, $floor, 0.0, note: 'beside the pipes, mats by the floor’s area', id: 'heating:cable',
         ) : []), ...Goods::of(
-            Good::HeatingPipe, Part::Heating->value, $floor / $heating->spacing + $loops * self::FEED, 0.05,
+            Good::HeatingPipe, Part::Heating->value, $pipe, 0.05,
             $this->job->size($heating->pipe),
-            new Pack($this->job->isMetric() ? 'coil 100 m' : 'coil 300 ft', $coil), sprintf('%d loops, feeds in', $loops),
+            new Pack($this->job->isMetric() ? 'coil 100 m' : 'coil 300 ft', $coil), "{$loops} loops, {$note}",
         )];
+    }
+
+    /** @return array{float, int, string} m of pipe, loops, how it was counted */
+    private static function wholeFloor(float $floor, Heating $heating): array
+    {
+        $loops = (int) max(1.0, ceil($floor / $heating->spacing / max(1.0, $heating->loop)));
+
+        return [$floor / $heating->spacing + $loops * self::FEED, $loops, 'feeds in'];
     }
 }

@@ -1,4 +1,5 @@
 import Alpine from '@alpinejs/csp';
+import grips from './grips.js';
 import renewToken from './token.js';
 
 const WORDS = {
@@ -25,7 +26,9 @@ export default () => ({
         this.busy = false;
         this.root.addEventListener('change', (event) => {
             const form = event.target.form;
-            if (form?.matches('[data-live]:not([data-live=pressed])')) {
+            if (event.target.matches('[data-go]')) {
+                form.requestSubmit();
+            } else if (form?.matches('[data-live]:not([data-live=pressed])') && !event.target.matches('[data-still]')) {
                 this.send(form);
             }
         });
@@ -43,7 +46,18 @@ export default () => ({
                 this.resume();
             }
         });
-        this.root.addEventListener('pointerdown', (event) => this.grip(event));
+        grips(this);
+        // A press on a wall opens its section.
+        this.root.addEventListener('click', (event) => {
+            const wall = event.target.closest?.('[data-part^="wall:"]')?.dataset.part.slice(5);
+            const link = wall && this.root.querySelector(`[data-section="${CSS.escape(wall)}"]`);
+            if (link && event.target.closest('svg')) {
+                link.click();
+            }
+        });
+        if (this.root.querySelector('[data-pending]')) {
+            setTimeout(() => this.look(), 1500);
+        }
         // A length is typed where it stands on the drawing: its field is found by pressing it.
         this.root.addEventListener('click', (event) => {
             const of = event.target.closest?.('text[data-field]')?.dataset.field;
@@ -89,7 +103,9 @@ export default () => ({
         this.say('busy');
         const data = new FormData(form);
         if (by?.name) {
-            data.set(by.name, by.value);
+            // What is put in is chosen beside the button.
+            const beside = by.dataset?.with && document.getElementById(by.dataset.with)?.value;
+            data.set(by.name, by.value + (beside ?? ''));
         }
         const response = await fetch(form.action, { method: 'POST', body: data, headers: { Accept: 'text/html' } }).catch(() => null);
         const state = await this.take(response, form);
@@ -157,37 +173,14 @@ export default () => ({
         }
     },
 
-    /** A corner or an item is dragged to where it is dropped, to the centimetre or half an inch that its field shows. */
-    grip(event) {
-        const grip = event.target.closest('[data-grip]');
-        if (!grip || grip.tagName === 'INPUT') {
-            return;
+    /** What is still being worked out is fetched anew until it is there. */
+    async look() {
+        const response = this.busy ? null : await fetch(window.location.href, { headers: { Accept: 'text/html' } }).catch(() => null);
+        if (response) {
+            await this.take(response, { id: '' });
         }
-        const svg = grip.ownerSVGElement;
-        const field = (axis) => this.root.querySelector(`input[data-grip="${CSS.escape(`${grip.dataset.grip}|${axis}`)}"]`);
-        const [x, y] = [field('x'), field('y')];
-        if (!x || !y || x.matches(':disabled')) {
-            return;
+        if (this.root.isConnected && this.root.querySelector('[data-pending]')) {
+            setTimeout(() => this.look(), 1500);
         }
-        event.preventDefault();
-        const { left, top, px } = this.root.dataset;
-        const at = (e) => new DOMPoint(e.clientX, e.clientY).matrixTransform(svg.getScreenCTM().inverse());
-        const move = (e) => {
-            const point = at(e);
-            grip.setAttribute('cx', point.x);
-            grip.setAttribute('cy', point.y);
-        };
-        const drop = (e) => {
-            svg.removeEventListener('pointermove', move);
-            svg.removeEventListener('pointerup', drop);
-            const point = at(e);
-            const metres = (value) => `${(Math.round(100 * value) / 100).toFixed(2)} m`;
-            x.value = metres(Number(left) + point.x / Number(px));
-            y.value = metres(Number(top) - point.y / Number(px));
-            this.send(x.form);
-        };
-        svg.setPointerCapture?.(event.pointerId);
-        svg.addEventListener('pointermove', move);
-        svg.addEventListener('pointerup', drop);
     },
 });

@@ -1,4 +1,4 @@
-@use('Ondergrond\Rules\Severity')
+@use('Ondergrond\Verdict\Severity')
 <x-layout title="Rulebook" class="page">
     <h1>Rulebook</h1>
     <p class="lead">{{ collect($groups)->flatten(1)->count() }} rules that every design is asked. Each says what it looks at, why, and where

@@ -18,11 +18,11 @@ use Ondergrond\Examples\Examples;
 use Ondergrond\Rules\Answer;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rulebook;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Site;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
+use Ondergrond\Verdict\Severity;
 use PHPUnit\Framework\TestCase;
 
 /** What is offered at findings that no size alone settles: it was tried, or it says that it is to be looked for. */

@@ -15,8 +15,8 @@ use Ondergrond\Logbook\EntryKind;
 use Ondergrond\Logbook\Logbook;
 use Ondergrond\Logbook\Source;
 use Ondergrond\Logbook\Where;
-use Ondergrond\Plan\Plan;
-use Ondergrond\Plan\PlannedDesign;
+use Ondergrond\Plan\Shape;
+use Ondergrond\Project\TypedFloor;
 use Ondergrond\Project\Ulid;
 use Ondergrond\Section\Stretch;
 use PHPUnit\Framework\TestCase;
@@ -70,9 +70,7 @@ final class AsBuiltTest extends TestCase
     {
         $project = Examples::boathouse();
         $design = $project->options[0]->design;
-        $corners = PlannedDesign::rectangle($design);
-        self::assertNotNull($corners);
-        $plan = Plan::along($corners);
+        $plan = TypedFloor::plan($design, Shape::Rectangle);
         $last = 0.0;
         foreach ([2.0, 6.0, 9.4] as $length) {
             $built = AsBuilt::of(

@@ -22,13 +22,13 @@ use Ondergrond\Frost\FrostVerdict;
 use Ondergrond\Load\LoadVerdict;
 use Ondergrond\Mass\MassVerdict;
 use Ondergrond\Rules\Rulebook;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\ClimateSamples;
 use Ondergrond\Site\DampBasis;
 use Ondergrond\Site\Site;
 use Ondergrond\Site\Soil;
 use Ondergrond\Units\UnitSystem;
+use Ondergrond\Verdict\Severity;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

@@ -25,7 +25,6 @@ use Ondergrond\Rules\Access;
 use Ondergrond\Rules\Judged;
 use Ondergrond\Rules\Judgement;
 use Ondergrond\Rules\Rulebook;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Safety\Hazard;
 use Ondergrond\Sequence\Circumstances;
@@ -37,6 +36,7 @@ use Ondergrond\Takeoff\OrderList;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\UnitSystem;
+use Ondergrond\Verdict\Severity;
 use PHPUnit\Framework\TestCase;
 use RuntimeException;
 

@@ -16,7 +16,6 @@ use Ondergrond\Gain\Gains;
 use Ondergrond\Gain\Step;
 use Ondergrond\Project\Project;
 use Ondergrond\Project\SetAside;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Search\Choice;
 use Ondergrond\Search\Limits;
 use Ondergrond\Search\Search;
@@ -25,6 +24,7 @@ use Ondergrond\Site\WinterUse;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Takeoff\Takeoff;
 use Ondergrond\Units\UnitSystem;
+use Ondergrond\Verdict\Severity;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

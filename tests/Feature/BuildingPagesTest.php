@@ -71,7 +71,7 @@ final class BuildingPagesTest extends TestCase
         )->assertSessionHasNoErrors();
         $sleeve = $this->fresh($project)->plan()?->items->all[$id];
         self::assertInstanceOf(Sleeve::class, $sleeve);
-        self::assertEqualsWithDelta([3.2, 3.048], [$sleeve->x, $sleeve->y], 1e-9);
+        self::assertEqualsWithDelta([3.2, 3.048], [$sleeve->at->x, $sleeve->at->y], 1e-9);
 
         $this->change($project, ['plan' => ['items' => [$id => ['x_m' => '20']]]])->assertSessionHasErrors("plan.items.{$id}.x_m");
         self::assertStringContainsString('2.000 m outside the outline', implode(' ', session('errors')->all()));

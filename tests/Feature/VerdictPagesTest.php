@@ -14,8 +14,8 @@ use Illuminate\Support\Str;
 use Ondergrond\Assessor;
 use Ondergrond\Examples\Examples;
 use Ondergrond\Rules\Concern;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Site\ClimateSource;
+use Ondergrond\Verdict\Severity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

@@ -15,6 +15,7 @@ use Ondergrond\Design\Slab;
 use Ondergrond\Design\Steel;
 use Ondergrond\Design\Wall;
 use Ondergrond\Examples\Examples;
+use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Order\Swap;
 use Ondergrond\Plan\Items;
@@ -22,6 +23,8 @@ use Ondergrond\Plan\Kinds\DrainRun;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
+use Ondergrond\Plan\Shape;
+use Ondergrond\Project\TypedFloor;
 use Ondergrond\Takeoff\Counts\Loose;
 use Ondergrond\Takeoff\Counts\Rolls;
 use Ondergrond\Takeoff\Counts\Steel as Bars;
@@ -131,12 +134,13 @@ final class OrderTest extends TestCase
     public function test_a_plan_of_right_angles_counts_as_area_and_outline_do(): void
     {
         foreach (Examples::all() as $project) {
-            $corners = PlannedDesign::rectangle($project->options[0]->design);
-            if ($corners === null) {
+            $design = $project->options[0]->design;
+            try {
+                $plan = TypedFloor::plan($design, Shape::Rectangle);
+            } catch (FaultyInput) {
                 continue;
             }
-            $design = $project->options[0]->design;
-            [$with, $without] = [new Extent($design, Plan::along($corners)), new Extent($design)];
+            [$with, $without] = [new Extent($design, $plan), new Extent($design)];
             foreach ([0.3, 0.0, -0.2, -0.6] as $x) {
                 self::assertEqualsWithDelta($without->area($x), $with->area($x), 1e-6, $project->name);
                 self::assertEqualsWithDelta($without->length($x), $with->length($x), 1e-6, $project->name);
@@ -148,8 +152,8 @@ final class OrderTest extends TestCase
     {
         $project = Examples::boathouse();
         $items = new Items([
-            'a' => new Sleeve('Waste', 2.0, 2.0, 0.0, 0.11), 'b' => new Sleeve('Water', 3.0, 2.0, 0.0, 0.05),
-            'c' => new Sleeve('Waste 2', 4.0, 2.0, 0.0, 0.11), 'd' => new DrainRun('Drain', 0.0, 0.0, -0.4, 3.0, 4.0, -0.5, 0.11),
+            'a' => new Sleeve(Sleeve::usual()->put('Waste', 2.0, 2.0, 0.0), 0.11), 'b' => new Sleeve(Sleeve::usual()->put('Water', 3.0, 2.0, 0.0), 0.05),
+            'c' => new Sleeve(Sleeve::usual()->put('Waste 2', 4.0, 2.0, 0.0), 0.11), 'd' => new DrainRun(DrainRun::usual()->put('Drain', 0.0, 0.0, -0.4), 3.0, 4.0, -0.5, 0.11),
         ]);
         $lines = $this->lines($project->options[0]->design, $items);
         self::assertEqualsWithDelta([2.0, 1.0, 5.0], [$lines['sleeve:110']->net, $lines['sleeve:50']->net, $lines['drain:110']->net], 1e-9);

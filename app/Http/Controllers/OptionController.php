@@ -56,7 +56,7 @@ final class OptionController
                 'name' => Str::limit($option->name, Option::LONGEST_NAME - 7, '').', copy',
                 'pinned' => false,
                 'note' => $option->note,
-                'design' => $option->design,
+                'design' => $option->typed(),
                 'set_aside' => $option->set_aside,
             ]);
             $history->begin($copy, User::current()->name);

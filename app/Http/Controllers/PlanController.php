@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Forms\FaultMessages;
+use App\Forms\PlanAct;
 use App\Forms\Reader;
+use App\Forms\TypedOutline;
 use App\Forms\TypedPlan;
 use App\Forms\Word;
 use App\History\Conflict;
 use App\History\History;
 use App\Http\Download;
+use App\Models\Option;
 use App\Models\Project;
 use App\Models\User;
+use App\View\PlanLayers;
 use App\View\PlanPage;
 use App\View\SetOutPage;
 use Closure;
@@ -25,128 +29,162 @@ use Ondergrond\Codec\PlanCodec;
 use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Exchange\DxfWriter;
+use Ondergrond\Exchange\PlanFile;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Plan\Plan;
-use Ondergrond\Plan\PlannedDesign;
-use Ondergrond\Plan\Shape;
-use Ondergrond\Units\Quantity;
-use Ondergrond\Units\QuantityFormatter;
-use Ondergrond\Units\QuantityParser;
-use Ondergrond\Units\UnreadableQuantity;
 
 /** The building from above: its outline, what is set in it, and how both are set out. */
 final readonly class PlanController
 {
-    public function __construct(private History $history, private Reader $reading) {}
+    public function __construct(private History $history, private Reader $reading, private PlanLayers $layers) {}
 
-    public function show(Project $project): View
+    public function show(Project $project, Request $request): View
     {
-        return view('plan.show', ['page' => PlanPage::of($project, $this->reading->formatter($project), $this->history)]);
+        $option = $this->option($project, $request);
+
+        return view('plan.show', ['page' => PlanPage::of(
+            $project, $option, $this->reading->formatter($project), $this->history,
+            $this->layers->of($project, $option, Word::of($request, 'show')),
+        )]);
     }
 
-    /** An outline from typed sizes; over one that stands it keeps the items that still lie in it. */
+    /** An outline from typed sizes; over one that stands it keeps what is set in it, and the openings that still have their wall. */
     public function draw(Project $project, Request $request): RedirectResponse
     {
+        $option = $this->option($project, $request);
         $this->free($project);
-        $format = $this->reading->written($request, $project);
-        $corners = Word::of($request, 'shape') === 'typed'
-            ? PlannedDesign::rectangle($project->building()->design) ?? throw ValidationException::withMessages(
-                ['shape' => 'No rectangle has this area and this outline. Choose a shape and type its sizes.'],
-            )
-            : $this->shape($request, $format);
+        $new = (new TypedOutline($this->reading->written($request, $project), $option->typed()))->read($request);
 
-        return $this->saved($project, function () use ($project, $corners): void {
-            $kept = $project->keptPlan(User::current()->name);
-            $this->history->change($kept, History::head($kept)->id, static function (array $state) use ($corners): array {
-                $new = PlanCodec::toArray(Plan::along($corners));
-                $old = $state['plan'];
-                if (is_array($old)) {
-                    $outline = Plan::along($corners)->outline;
-                    $new = [...$old, 'corners' => $new['corners'], 'walls' => $new['walls'], 'openings' => [], 'items' => array_filter(
-                        $old['items'],
-                        static fn (array $i): bool => $outline->outside((float) $i['x_m'], (float) $i['y_m']) <= 0.0,
-                    )];
-                }
-
-                return ['plan' => $new];
-            });
+        return $this->saved($project, $option, function () use ($option, $new): void {
+            $kept = $option->keptPlan(User::current()->name);
+            $this->history->change(
+                $kept, History::head($kept)->id,
+                static fn (array $state): array => ['plan' => PlanCodec::toArray(
+                    is_array($state['plan']) ? TypedOutline::over(PlanCodec::fromArray($state['plan']), $new) : $new,
+                )],
+            );
         });
     }
 
     public function update(Project $project, Request $request): RedirectResponse
     {
+        $option = $this->option($project, $request);
         $this->free($project);
-        $option = $project->building();
-        $typed = new TypedPlan($this->reading->written($request, $project), $option->design);
-        $act = Word::of($request, 'act');
+        $format = $this->reading->written($request, $project);
+        $typed = new TypedPlan($format);
+        $act = new PlanAct(Word::of($request, 'act'), $option->design, $format, $request->array('step'));
 
-        return $this->saved($project, function () use ($project, $option, $request, $typed, $act): void {
-            $plan = $project->keptPlan(User::current()->name);
-            $seen = $request->has('seen') ? $request->integer('seen') : null;
+        return $this->saved($project, $option, function () use ($project, $option, $request, $typed, $act): void {
+            $plan = $option->keptPlan(User::current()->name);
             $this->history->change(
                 $plan, $request->integer('revision'),
                 static fn (array $state): array => ['plan' => is_array($state['plan'])
-                    ? $typed->plan($state['plan'], $request->array('plan'), $request->array('lengths'), $act) : null],
-                $seen,
+                    ? $act->onPlan($typed->plan($state['plan'], $request->array('plan'), $request->array('lengths'))) : null],
+                $request->has('seen') ? $request->integer('seen') : null, true,
             );
-            $drawn = $project->unsetRelation('drawnPlan')->plan();
+            $project->unsetRelation('drawnPlan');
+            $drawn = $option->unsetRelation('ownPlan')->setRelation('project', $project)->plan();
             if ($drawn !== null) {
-                $layout = $option->setRelation('project', $project)->keptLayout(User::current()->name);
+                $layout = $option->keptLayout(User::current()->name);
                 $this->history->change(
                     $layout, $request->integer('layout_revision', History::head($layout)->id),
                     static fn (array $state): array => [
-                        'layout' => $typed->layout($state['layout'], $request->array('layout'), $drawn, $act),
+                        'layout' => $act->onLayout($typed->layout($state['layout'], $request->array('layout')), $drawn),
                     ],
-                    $request->has('layout_seen') ? $request->integer('layout_seen') : null,
+                    $request->has('layout_seen') ? $request->integer('layout_seen') : null, true,
                 );
             }
         });
     }
 
-    public function undo(Project $project): RedirectResponse
+    /** A whole plan of its own for an option, as the project's stands now; or back to following that. */
+    public function own(Project $project, Request $request): RedirectResponse
     {
-        return $this->retrace($project, 'undo');
+        $option = $this->option($project, $request);
+        $this->free($project);
+        $own = Word::of($request, 'own') === 'yes';
+        $plan = $own ? $option->plan() : $project->plan();
+        if ($plan === null) {
+            throw ValidationException::withMessages(['own' => 'The project has no plan yet. Draw it first.']);
+        }
+
+        return $this->saved($project, $option, function () use ($option, $own, $plan): void {
+            if ($own) {
+                $option->drawn($plan, User::current()->name);
+
+                return;
+            }
+            $kept = $option->keptPlan(User::current()->name);
+            if ($option->isOnItsOwn()) {
+                $option->standsOn($plan);
+                $this->history->change($kept, History::head($kept)->id, static fn (array $state): array => ['plan' => null]);
+            }
+        });
     }
 
-    public function redo(Project $project): RedirectResponse
+    public function undo(Project $project, Request $request): RedirectResponse
     {
-        return $this->retrace($project, 'redo');
+        return $this->retrace($project, $request, 'undo');
     }
 
-    public function drawing(Project $project): Response
+    public function redo(Project $project, Request $request): RedirectResponse
     {
-        $drawing = $this->drawn($project);
+        return $this->retrace($project, $request, 'redo');
+    }
+
+    public function drawing(Project $project, Request $request): Response
+    {
+        $drawing = $this->drawn($project, $request);
 
         return Download::of(
             SvgWriter::file($drawing, $project->name, $this->hash($project)), 'image/svg+xml', $project->name.' plan', 'svg',
         );
     }
 
-    public function dxf(Project $project): Response
+    public function dxf(Project $project, Request $request): Response
     {
-        $drawing = $this->drawn($project);
+        $drawing = $this->drawn($project, $request);
 
         return Download::of(
             DxfWriter::write($drawing, $project->name, $this->hash($project)), 'image/vnd.dxf', $project->name.' plan', 'dxf',
         );
     }
 
+    public function csv(Project $project, Request $request): Response
+    {
+        $option = $this->option($project, $request);
+
+        return Download::of(
+            PlanFile::csv($option->plan() ?? abort(404), $option->layout()), 'text/csv; charset=utf-8', $project->name.' plan', 'csv',
+        );
+    }
+
     /** What is typed to square up or level is answered at once and kept in the address alone. */
     public function setOut(Project $project, Request $request): View
     {
-        abort_if($project->plan() === null, 404);
+        abort_if($project->building()->plan() === null, 404);
 
         return view('plan.set-out', ['page' => SetOutPage::of($project, $this->reading->formatter($project), $request)]);
     }
 
-    private function drawn(Project $project): Drawing
+    /** The one that is asked for, else the one that gets built. */
+    private function option(Project $project, Request $request): Option
     {
-        $plan = $project->plan() ?? abort(404);
-        $option = $project->building();
+        $asked = Word::of($request, 'option');
+        $project->loadMissing(['drawnPlan', 'options.ownPlan', 'options.drawnLayout']);
+        if ($asked === '') {
+            return $project->building();
+        }
 
-        return PlanDrawing::of($plan, $option->design, $option->layout(), $this->reading->formatter($project));
+        return $project->options->firstWhere('ulid', $asked)?->setRelation('project', $project) ?? abort(404);
+    }
+
+    private function drawn(Project $project, Request $request): Drawing
+    {
+        $option = $this->option($project, $request);
+
+        return PlanDrawing::of($option->plan() ?? abort(404), $option->typed(), $option->layout(), $this->reading->formatter($project));
     }
 
     private function hash(Project $project): string
@@ -162,12 +200,12 @@ final readonly class PlanController
         }
     }
 
-    /**
-     * @param  Closure(): mixed  $do
-     */
-    private function saved(Project $project, Closure $do): RedirectResponse
+    /** @param  Closure(): mixed  $do */
+    private function saved(Project $project, Option $option, Closure $do): RedirectResponse
     {
-        $back = redirect()->route('plan.show', $project);
+        $back = redirect()->route('plan.show', [
+            $project, ...($option->is($project->building()) ? [] : ['option' => $option->ulid]),
+        ]);
         try {
             $do();
         } catch (FaultyInput $e) {
@@ -182,41 +220,16 @@ final readonly class PlanController
     }
 
     /** @param  'undo'|'redo'  $way */
-    private function retrace(Project $project, string $way): RedirectResponse
+    private function retrace(Project $project, Request $request, string $way): RedirectResponse
     {
         $this->free($project);
-        $page = PlanPage::of($project, $this->reading->formatter($project), $this->history);
+        $option = $this->option($project, $request);
+        $page = PlanPage::of($project, $option, $this->reading->formatter($project), $this->history, null);
         $of = $way === 'undo' ? $page->undo() : $page->redo();
         if ($of === null) {
             throw ValidationException::withMessages(['act' => 'Nothing is left of what you changed in this sitting.']);
         }
 
-        return $this->saved($project, fn () => $way === 'undo' ? $this->history->undo($of) : $this->history->redo($of));
-    }
-
-    /**
-     * @return non-empty-array<string, array{float, float}>
-     *
-     * @throws ValidationException
-     */
-    private function shape(Request $request, QuantityFormatter $format): array
-    {
-        $shape = Shape::tryFrom(Word::of($request, 'shape')) ?? throw ValidationException::withMessages(['shape' => 'Choose a shape.']);
-        $sizes = $errors = [];
-        foreach ($shape->sizes() as $key => $name) {
-            try {
-                $sizes[$key] = QuantityParser::parse(Word::of($request, "sizes.{$key}"), Quantity::Length, $format->system, $format->mark);
-            } catch (UnreadableQuantity $e) {
-                $errors["sizes.{$key}"] = $e->getMessage();
-            }
-        }
-        if ($errors !== []) {
-            throw ValidationException::withMessages($errors);
-        }
-        try {
-            return $shape->corners($sizes);
-        } catch (FaultyInput $e) {
-            throw ValidationException::withMessages(FaultMessages::of($e, $format, 'sizes.'));
-        }
+        return $this->saved($project, $option, fn () => $way === 'undo' ? $this->history->undo($of) : $this->history->redo($of));
     }
 }

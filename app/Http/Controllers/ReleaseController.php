@@ -19,7 +19,7 @@ use Illuminate\View\View;
 use Ondergrond\Assessor;
 use Ondergrond\History\Changes;
 use Ondergrond\History\ChangeWords;
-use Ondergrond\Rules\Severity;
+use Ondergrond\Verdict\Severity;
 
 /** One option of a project is released to be built; after that its design is changed by a change, with a reason. */
 final readonly class ReleaseController

@@ -30,11 +30,12 @@ final readonly class SectionAidController
     {
         $format = $this->reading->formatter($project);
         try {
-            $state = (new Act($project, $format, User::current()->name, []))->on($option->state(), 'remedy:'.Word::of($request, 'rule'));
+            $state = (new Act($project, $option, $format, User::current()->name, []))
+                ->on($option->asShown($option->state()), 'remedy:'.Word::of($request, 'rule'));
         } catch (ValidationException) {
             return new JsonResponse(['path' => '']);
         }
-        $then = DesignCodec::fromArray($state['design'], $project->materials());
+        $then = $option->planned(DesignCodec::fromArray($state['design'], $project->materials()));
         $view = Shown::of($request)->within($option->design);
         [$stretch, $other] = [$view->stretchOf($option->design), $view->stretchOf($then)];
         $drawing = SectionDrawing::of($stretch->design, $format, $stretch->kind, $view->detail, hatched: false);

@@ -88,7 +88,7 @@ final class SectionController
 
     public function update(Project $project, Option $option, Request $request): RedirectResponse|Response
     {
-        $change = $this->typed($project, $request);
+        $change = $this->typed($project, $option, $request);
         $seen = $request->has('seen') ? $request->integer('seen') : null;
 
         return $this->answer(
@@ -110,7 +110,7 @@ final class SectionController
             return new Response('', 204);
         }
         try {
-            $option->take($this->typed($project, $request)($head->state));
+            $option->take(History::wanted($option, $head->state, $this->typed($project, $option, $request))->on($head->state));
         } catch (FaultyInput|ValidationException) {
             return new Response('', 204);
         }
@@ -120,11 +120,11 @@ final class SectionController
     }
 
     /** @return Closure(array<string, mixed>): array<string, mixed>  from a state to what was typed and pressed on it */
-    private function typed(Project $project, Request $request): Closure
+    private function typed(Project $project, Option $option, Request $request): Closure
     {
         $typed = $request->input('design');
         $format = $this->reading->written($request, $project);
-        $act = new Act($project, $format, User::current()->name, $request->array('reason'));
+        $act = new Act($project, $option, $format, User::current()->name, $request->array('reason'));
         $asked = Word::of($request, 'act');
         $read = static fn (array $design): Design => DesignCodec::fromArray($design, $project->materials());
 

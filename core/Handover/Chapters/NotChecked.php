@@ -10,7 +10,7 @@ use Ondergrond\Handover\Dossier;
 use Ondergrond\Logbook\HoldState;
 use Ondergrond\Rules\Judged;
 use Ondergrond\Rules\Ruling;
-use Ondergrond\Rules\Severity;
+use Ondergrond\Verdict\Severity;
 use Ondergrond\Verdict\Verdict;
 
 /** What nobody knows. */

@@ -23,7 +23,7 @@ final class PlanSheet implements Chapter
 
     public function blocks(Dossier $of): array
     {
-        $plan = $of->project->plan;
+        $plan = $of->project->planOf($of->option);
         if ($plan === null) {
             return [];
         }

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Ondergrond\Handover\Chapters;
 
-use Ondergrond\Design\Part;
 use Ondergrond\Handover\Blocks\Table;
 use Ondergrond\Handover\Chapter;
 use Ondergrond\Handover\Dossier;
-use Ondergrond\Plan\ItemKind;
 use Ondergrond\Takeoff\Line;
 
 /** What it is made of, without prices. */
@@ -22,7 +20,7 @@ final class Quantities implements Chapter
     public function blocks(Dossier $of): array
     {
         return [new Table('', ['For', 'What', 'Net', ''], array_map(static fn (Line $l): array => [
-            Part::tryFrom($l->part)?->label() ?? ItemKind::tryFrom($l->part)?->label() ?? $l->part, $l->product,
+            $l->about(), $l->product,
             $l->unit->said($l->net, $of->format), $l->note,
         ], $of->order->lines), [2])];
     }

@@ -4,86 +4,118 @@ declare(strict_types=1);
 
 namespace Ondergrond\Plan\Kinds;
 
+use Ondergrond\Design\Design;
+use Ondergrond\Plan\Around;
+use Ondergrond\Plan\Belongs;
 use Ondergrond\Plan\Item;
-use Ondergrond\Plan\ItemKind;
-use Ondergrond\Plan\MeasuredFrom;
+use Ondergrond\Plan\Mark;
+use Ondergrond\Plan\Placing;
+use Ondergrond\Plan\Remark;
+use Ondergrond\Plan\Sign;
 use Ondergrond\Plan\Spot;
+use Ondergrond\Plan\Supply;
 use Ondergrond\Plan\Trade;
+use Ondergrond\Plan\Want;
 use Ondergrond\Size\Size;
+use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
+use Ondergrond\Units\Said;
+use Ondergrond\Verdict\Severity;
 
 /** A pipe in the ground from its high end to its outlet. */
 final readonly class DrainRun implements Item
 {
-    use Placed;
+    use Run;
+
+    /** A hundred to one; common practice, no source. */
+    private const FLATTEST = 0.01;
 
     /**
-     * @param  float  $x  of its high end, m
-     * @param  float  $y  of its high end, m
-     * @param  float  $level  of its invert there, over the ground at the common edge, m
-     * @param  float  $toX  of its low end, m
-     * @param  float  $toY  of its low end, m
-     * @param  float  $toLevel  of its invert there, m
+     * @param  float  $toX  of the other end, m
+     * @param  float  $toY  of the other end, m
+     * @param  float  $toLevel  there, over the ground at the common edge, m
      * @param  float  $diameter  outside, m
-     * @param  float  $tolerance  to either side, m; common practice, no source
      */
     public function __construct(
-        #[Size('name')]
-        public string $name,
-        #[Size('along', quantity: Quantity::Length)]
-        public float $x,
-        #[Size('across', quantity: Quantity::Length)]
-        public float $y,
-        #[Size('level', quantity: Quantity::Length)]
-        public float $level,
-        #[Size('low end, along', quantity: Quantity::Length)]
-        public float $toX,
-        #[Size('low end, across', quantity: Quantity::Length)]
-        public float $toY,
-        #[Size('low end, level', quantity: Quantity::Length)]
-        public float $toLevel,
+        public Placing $at,
+        #[Size('other end, along', quantity: Quantity::Length)]
+        public float $toX = 0.0,
+        #[Size('other end, across', quantity: Quantity::Length)]
+        public float $toY = 0.0,
+        #[Size('other end, level', quantity: Quantity::Length)]
+        public float $toLevel = 0.0,
         #[Size('diameter')]
         public float $diameter = 0.11,
-        #[Size('measured from')]
-        public MeasuredFrom $from = MeasuredFrom::Outer,
-        #[Size('tolerance')]
-        public float $tolerance = 0.02,
-        #[Size('trade')]
-        public Trade $trade = Trade::Plumber,
     ) {}
 
-    public function kind(): ItemKind
+    public static function slug(): string
     {
-        return ItemKind::Drain;
+        return 'drain';
+    }
+
+    public static function label(): string
+    {
+        return 'Drain run';
+    }
+
+    public static function belongs(): Belongs
+    {
+        return Belongs::Design;
+    }
+
+    public static function usual(): Placing
+    {
+        return new Placing(tolerance: 0.02, trade: Trade::Plumber);
+    }
+
+    public static function mayLeave(): bool
+    {
+        return true;
+    }
+
+    public function marks(): array
+    {
+        return [Mark::along(Sign::Flow, $this->at->x, $this->at->y, $this->toX, $this->toY)];
     }
 
     public function spots(): array
     {
         return [
-            new Spot('high end', $this->x, $this->y, $this->level),
+            new Spot('high end', $this->at->x, $this->at->y, $this->at->level),
             new Spot('low end', $this->toX, $this->toY, $this->toLevel),
         ];
-    }
-
-    public function isOfDesign(): bool
-    {
-        return true;
-    }
-
-    public function mayLeave(): bool
-    {
-        return true;
-    }
-
-    /** In plan, m. */
-    public function length(): float
-    {
-        return hypot($this->toX - $this->x, $this->toY - $this->y);
     }
 
     /** Drop over length; negative where the water would run back. */
     public function fall(): float
     {
-        return $this->length() > 0.0 ? ($this->level - $this->toLevel) / $this->length() : 0.0;
+        return $this->length() > 0.0 ? ($this->at->level - $this->toLevel) / $this->length() : 0.0;
+    }
+
+    public function about(): Said
+    {
+        return Said::of(
+            $this->fall() > 0.0 ? sprintf('%%s long, falls 1 in %d', round(1 / $this->fall())) : '%s long, does not fall',
+            Measure::of($this->length(), Quantity::Length),
+        );
+    }
+
+    public function remarks(Around $in): array
+    {
+        return $this->fall() >= self::FLATTEST - 1e-9 ? [] : [new Remark('fall', Severity::Fix, Said::of(
+            $this->fall() <= 0.0 ? 'does not fall towards its outlet' : sprintf(
+                'falls 1 in %d only, where such a pipe is laid to 1 in %d', round(1 / $this->fall()), round(1 / self::FLATTEST),
+            ),
+        ))];
+    }
+
+    public function wants(): array
+    {
+        return [new Want(Supply::DrainPipe, $this->length(), $this->diameter)];
+    }
+
+    public static function from(Design $design): array
+    {
+        return ['level_m' => -0.6, 'to_level_m' => -0.7];
     }
 }

@@ -4,39 +4,62 @@ declare(strict_types=1);
 
 namespace Ondergrond\Plan\Kinds;
 
-use Ondergrond\Plan\MeasuredFrom;
-use Ondergrond\Plan\Trade;
+use Ondergrond\Design\Design;
+use Ondergrond\Plan\Belongs;
+use Ondergrond\Plan\Placing;
+use Ondergrond\Plan\Spot;
+use Ondergrond\Units\Said;
 
-/** What every kind of item answers alike: by the properties that it names in its own constructor, and as most kinds do. */
+/** As most kinds of item answer: one spot, of the building, set, inside the outline, nothing bought, nothing worked out. */
 trait Placed
 {
-    public function name(): string
+    public static function belongs(): Belongs
     {
-        return $this->name;
+        return Belongs::Building;
     }
 
-    public function measuredFrom(): MeasuredFrom
+    public static function isSet(): bool
     {
-        return $this->from;
+        return true;
+    }
+
+    public static function mayLeave(): bool
+    {
+        return false;
+    }
+
+    public static function isRun(): bool
+    {
+        return false;
+    }
+
+    public static function from(Design $design): array
+    {
+        return ['level_m' => round($design->slab->topAboveGrade, 4)];
+    }
+
+    public function at(): Placing
+    {
+        return $this->at;
+    }
+
+    public function spots(): array
+    {
+        return [new Spot('', $this->at->x, $this->at->y, $this->at->level)];
     }
 
     public function tolerance(): float
     {
-        return $this->tolerance;
+        return $this->at->tolerance;
     }
 
-    public function trade(): Trade
+    public function wants(): array
     {
-        return $this->trade;
+        return [];
     }
 
-    public function isOfDesign(): bool
+    public function about(): ?Said
     {
-        return false;
-    }
-
-    public function mayLeave(): bool
-    {
-        return false;
+        return null;
     }
 }

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Ondergrond\Plan\Kinds;
 
+use Ondergrond\Plan\Around;
 use Ondergrond\Plan\Item;
-use Ondergrond\Plan\ItemKind;
-use Ondergrond\Plan\MeasuredFrom;
-use Ondergrond\Plan\Spot;
+use Ondergrond\Plan\Mark;
+use Ondergrond\Plan\Placing;
+use Ondergrond\Plan\Remark;
+use Ondergrond\Plan\Sign;
 use Ondergrond\Plan\Trade;
 use Ondergrond\Size\Size;
-use Ondergrond\Units\Quantity;
+use Ondergrond\Units\Measure;
+use Ondergrond\Units\Said;
+use Ondergrond\Verdict\Severity;
 
 /** A post on the slab or its pad. */
 final readonly class Post implements Item
@@ -18,38 +22,53 @@ final readonly class Post implements Item
     use Placed;
 
     /**
-     * @param  float  $x  of its centre, m
-     * @param  float  $y  of its centre, m
-     * @param  float  $level  that it stands on, over the ground at the common edge, m
      * @param  float  $width  of its square plate, m
-     * @param  float  $tolerance  to either side, m; common practice, no source
+     * @param  string  $of  name of a kind of post of the design, `post-1`; empty: of none
+     * @param  float  $permanent  kN; 0: as its kind says
+     * @param  float  $live  kN; 0: as its kind says
      */
     public function __construct(
-        #[Size('name')]
-        public string $name,
-        #[Size('along', quantity: Quantity::Length)]
-        public float $x,
-        #[Size('across', quantity: Quantity::Length)]
-        public float $y,
-        #[Size('level', quantity: Quantity::Length)]
-        public float $level,
+        public Placing $at,
         #[Size('plate')]
         public float $width = 0.2,
-        #[Size('measured from')]
-        public MeasuredFrom $from = MeasuredFrom::Outer,
-        #[Size('tolerance')]
-        public float $tolerance = 0.006,
-        #[Size('trade')]
-        public Trade $trade = Trade::Carpenter,
+        #[Size('kind')]
+        public string $of = '',
+        #[Size('permanent load', key: 'permanent_kn')]
+        public float $permanent = 0.0,
+        #[Size('live load', key: 'live_kn')]
+        public float $live = 0.0,
     ) {}
 
-    public function kind(): ItemKind
+    public static function slug(): string
     {
-        return ItemKind::Post;
+        return 'post';
     }
 
-    public function spots(): array
+    public static function label(): string
     {
-        return [new Spot('', $this->x, $this->y, $this->level)];
+        return 'Post';
+    }
+
+    public static function usual(): Placing
+    {
+        return new Placing(tolerance: 0.006, trade: Trade::Carpenter);
+    }
+
+    public function marks(): array
+    {
+        return [Mark::at(Sign::Square, $this->at->x, $this->at->y, $this->width)];
+    }
+
+    public function remarks(Around $in): array
+    {
+        $remarks = Bearing::remarks($this, $this->of, $this->permanent + $this->live, $in);
+        $edge = $in->inFromEdge($this->at->x, $this->at->y);
+        if ($edge < $this->width / 2 - 1e-6) {
+            $remarks[] = new Remark('plate-on-slab', Severity::Stop, Said::of(
+                'its plate reaches %s over the edge', Measure::size($this->width / 2 - $edge),
+            ));
+        }
+
+        return $remarks;
     }
 }

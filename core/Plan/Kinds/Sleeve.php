@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Ondergrond\Plan\Kinds;
 
+use Ondergrond\Plan\Around;
 use Ondergrond\Plan\Item;
-use Ondergrond\Plan\ItemKind;
-use Ondergrond\Plan\MeasuredFrom;
+use Ondergrond\Plan\Mark;
 use Ondergrond\Plan\Passes;
-use Ondergrond\Plan\Spot;
+use Ondergrond\Plan\Placing;
+use Ondergrond\Plan\Remark;
+use Ondergrond\Plan\Sign;
+use Ondergrond\Plan\Supply;
 use Ondergrond\Plan\Trade;
+use Ondergrond\Plan\Want;
 use Ondergrond\Size\Size;
-use Ondergrond\Units\Quantity;
+use Ondergrond\Units\Measure;
+use Ondergrond\Units\Said;
+use Ondergrond\Verdict\Severity;
 
 /** A pipe through the concrete that something is led through later. */
 final readonly class Sleeve implements Item
@@ -19,40 +25,79 @@ final readonly class Sleeve implements Item
     use Placed;
 
     /**
-     * @param  float  $x  of its centre, m
-     * @param  float  $y  of its centre, m
-     * @param  float  $level  of its centre, over the ground at the common edge, m
      * @param  float  $diameter  outside, m
-     * @param  float  $tolerance  to either side, m; 10 mm, 6 at finished faces: common practice, no source
+     * @param  float  $hollow  inside of the leg that it comes up in, m; 0: in none
+     * @param  float  $lean  at the leg, m
+     * @param  float  $own  its own tolerance, m
      */
     public function __construct(
-        #[Size('name')]
-        public string $name,
-        #[Size('along', quantity: Quantity::Length)]
-        public float $x,
-        #[Size('across', quantity: Quantity::Length)]
-        public float $y,
-        #[Size('level', quantity: Quantity::Length)]
-        public float $level,
+        public Placing $at,
         #[Size('diameter')]
         public float $diameter = 0.11,
         #[Size('passes')]
         public Passes $passes = Passes::Floor,
-        #[Size('measured from')]
-        public MeasuredFrom $from = MeasuredFrom::Outer,
-        #[Size('tolerance')]
-        public float $tolerance = 0.01,
-        #[Size('trade')]
-        public Trade $trade = Trade::Plumber,
+        #[Size('furniture leg, hollow')]
+        public float $hollow = 0.0,
+        #[Size('leans by')]
+        public float $lean = 0.003,
+        #[Size('furniture stands within')]
+        public float $own = 0.002,
     ) {}
 
-    public function kind(): ItemKind
+    public static function slug(): string
     {
-        return ItemKind::Sleeve;
+        return 'sleeve';
     }
 
-    public function spots(): array
+    public static function label(): string
     {
-        return [new Spot('', $this->x, $this->y, $this->level)];
+        return 'Sleeve';
+    }
+
+    public static function usual(): Placing
+    {
+        return new Placing(tolerance: 0.01, trade: Trade::Plumber);
+    }
+
+    public function marks(): array
+    {
+        return [Mark::at(Sign::Disc, $this->at->x, $this->at->y, $this->diameter)];
+    }
+
+    /** In a furniture leg: what its hollow leaves on each side, less the lean and the furniture's own. */
+    public function tolerance(): float
+    {
+        return $this->hollow > 0.0 ? ($this->hollow - $this->diameter) / 2 - $this->lean - $this->own : $this->at->tolerance;
+    }
+
+    public function remarks(Around $in): array
+    {
+        $remarks = [];
+        $edge = $in->inFromEdge($this->at->x, $this->at->y);
+        $beam = -$in->section->inner;
+        if ($this->passes === Passes::Floor && $edge < $beam + $this->diameter / 2 - 1e-6) {
+            $remarks[] = new Remark('clear-of-edge', Severity::Fix, Said::of(
+                'goes down through the edge: it stands %s in from the outer face, where the concrete is %s wide',
+                Measure::size($edge), Measure::size($beam),
+            ));
+        }
+        if ($this->passes === Passes::Edge && $edge > $beam + 0.05) {
+            $remarks[] = new Remark('in-the-edge', Severity::Fix, Said::of(
+                'leads through edge or wall, and stands %s in from the outer face, where the concrete is %s wide',
+                Measure::size($edge), Measure::size($beam),
+            ));
+        }
+        if ($this->tolerance() < 0.003) {
+            $remarks[] = new Remark('tolerance', Severity::Fix, Said::of(
+                'leaves %s to either side: nobody sets a pipe so closely', Measure::size(max(0.0, $this->tolerance())),
+            ));
+        }
+
+        return $remarks;
+    }
+
+    public function wants(): array
+    {
+        return [new Want(Supply::Sleeve, 1.0, $this->diameter)];
     }
 }

@@ -11,9 +11,9 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
+use Ondergrond\Verdict\Severity;
 use Ondergrond\Verdict\Verdict;
 
 final class BearingBoardCarries extends Rule

@@ -8,9 +8,9 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\ClimateSource;
+use Ondergrond\Verdict\Severity;
 
 final class ClimateKnown extends Rule
 {

@@ -8,9 +8,9 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
+use Ondergrond\Verdict\Severity;
 
 final class DryingBandHigh extends Rule
 {

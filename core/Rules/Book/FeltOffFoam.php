@@ -14,8 +14,8 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Verdict\Severity;
 
 final class FeltOffFoam extends Rule
 {

@@ -9,9 +9,9 @@ use Ondergrond\Load\BearingCheck;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
+use Ondergrond\Verdict\Severity;
 use Ondergrond\Verdict\Verdict;
 
 final class FieldBoardCarries extends Rule

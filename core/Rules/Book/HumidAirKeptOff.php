@@ -9,11 +9,11 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\DriedAir;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Calendar;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
+use Ondergrond\Verdict\Severity;
 
 final class HumidAirKeptOff extends Rule
 {

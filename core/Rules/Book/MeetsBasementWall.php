@@ -9,9 +9,9 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Requirement;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
+use Ondergrond\Verdict\Severity;
 
 final class MeetsBasementWall extends Rule
 {

@@ -12,11 +12,11 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Rules\SupportRemedies;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
+use Ondergrond\Verdict\Severity;
 
 final class PadReachesThroughBoards extends Rule
 {

@@ -10,9 +10,9 @@ use Ondergrond\Design\Supports;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Rules\SupportRemedies;
+use Ondergrond\Verdict\Severity;
 
 final class PadsBreakBoards extends Rule
 {

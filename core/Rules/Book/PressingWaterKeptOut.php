@@ -13,9 +13,9 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
+use Ondergrond\Verdict\Severity;
 
 final class PressingWaterKeptOut extends Rule
 {

@@ -9,13 +9,13 @@ use Ondergrond\Design\SupportFoot;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\Stretch;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\Said;
+use Ondergrond\Verdict\Severity;
 
 final class RockInTheDig extends Rule
 {

@@ -10,11 +10,11 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\Said;
+use Ondergrond\Verdict\Severity;
 
 final class SheetThickEnough extends Rule
 {

@@ -9,10 +9,10 @@ use Ondergrond\Design\Supports;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Rules\SupportRemedies;
 use Ondergrond\Units\Measure;
+use Ondergrond\Verdict\Severity;
 use Ondergrond\Verdict\Verdict;
 
 final class SoilCarriesSupport extends Rule

@@ -13,10 +13,10 @@ use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\LiningOfBoard;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
+use Ondergrond\Verdict\Severity;
 use Ondergrond\Verdict\Verdict;
 
 final class StacksStayDry extends Rule

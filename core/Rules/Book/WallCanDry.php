@@ -8,8 +8,8 @@ use Ondergrond\Design\Part;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
+use Ondergrond\Verdict\Severity;
 
 final class WallCanDry extends Rule
 {

@@ -11,10 +11,10 @@ use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Remedy;
 use Ondergrond\Rules\Rule;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\GroundCover;
 use Ondergrond\Units\Measure;
+use Ondergrond\Verdict\Severity;
 
 final class WingProtected extends Rule
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Sequence\Stages;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Plan\Kinds\WingCorner;
 use Ondergrond\Sequence\After;
 use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\HoldPoint;
@@ -47,7 +48,7 @@ final class Edge implements Stage
                 ), new After('outside-board', 'no gap between'), new After($free, 'the edge is free')],
                 $of->hours(
                     0.08 * $of->quantity(Part::Wing), 2,
-                ), weather: [Weather::Boards], hold: HoldPoint::Edge, parts: [Part::Wing], isDone: $wing,
+                ), weather: [Weather::Boards], hold: HoldPoint::Edge, parts: [Part::Wing], items: [WingCorner::class], isDone: $wing,
             ),
             new Task(
                 'wing-cover', 'Fabric and 300 mm of ground over the wing', [new After('wing', 'digging and rodents')],

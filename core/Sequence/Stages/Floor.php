@@ -6,8 +6,16 @@ namespace Ondergrond\Sequence\Stages;
 
 use Ondergrond\Design\BoardHeld;
 use Ondergrond\Design\Part;
-use Ondergrond\Plan\ItemKind;
+use Ondergrond\Plan\Kinds\BearingStrip;
+use Ondergrond\Plan\Kinds\Bolts;
+use Ondergrond\Plan\Kinds\Conduit;
+use Ondergrond\Plan\Kinds\Gully;
+use Ondergrond\Plan\Kinds\HeatedZone;
+use Ondergrond\Plan\Kinds\HoldDown;
+use Ondergrond\Plan\Kinds\Post;
+use Ondergrond\Plan\Kinds\Recess;
 use Ondergrond\Plan\Kinds\Sleeve;
+use Ondergrond\Plan\Kinds\Toilet;
 use Ondergrond\Sequence\After;
 use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\HoldPoint;
@@ -127,14 +135,14 @@ final class Floor implements Stage
             new Task(
                 'conduits', 'Sleeves, conduits and gullies to the pegs', [
                     new After('mat', 'tied to steel'),
-                ], 0.6 * max(1, $of->count(Sleeve::class)),
-                hold: HoldPoint::BeforePour, items: [ItemKind::Sleeve], isDone: $slab,
+                ], 0.6 * max(1, $of->count(Sleeve::class, Conduit::class, Gully::class, Toilet::class)),
+                hold: HoldPoint::BeforePour, items: [Sleeve::class, Conduit::class, Gully::class, Toilet::class], isDone: $slab,
             ),
             new Task(
                 'heating', 'Heating pipes, sleeves at joints',
                 [new After('mat', 'after all that is dragged'), new After('conduits', 'after all that is dragged')],
                 $of->hours(0.10 * $of->floor() * 0.15 / max(0.05, $of->job->design->heating->spacing), 2), weather: [Weather::Pipes],
-                hold: HoldPoint::Pipes, parts: [Part::Heating], isDone: $slab && $of->isHeatedInSlab(),
+                hold: HoldPoint::Pipes, parts: [Part::Heating], items: [HeatedZone::class], isDone: $slab && $of->isHeatedInSlab(),
             ),
             new Task(
                 'pressure', 'Pressure on, and left on', [new After('heating', 'slow leaks show late')], wait: 48.0, crew: 1,
@@ -151,7 +159,7 @@ final class Floor implements Stage
                 ],
                 $of->hours(0.15 * max(6.0, $of->round() / 1.8), 2), hold: HoldPoint::BeforePour,
                 parts: $of->boltsAt() === 'bolts' ? [Part::Recess, Part::Threshold, Part::Anchors] : [Part::Recess, Part::Threshold],
-                items: [ItemKind::Post], isDone: $slab,
+                items: [Post::class, BearingStrip::class, Bolts::class, HoldDown::class, Recess::class], isDone: $slab,
             ),
             new Task(
                 'rails', 'Rails that stand free', [new After('mat', 'stakes hole the sheet')], $of->hours(0.02 * $of->floor(), 2),

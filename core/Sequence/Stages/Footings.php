@@ -7,7 +7,6 @@ namespace Ondergrond\Sequence\Stages;
 use Ondergrond\Design\Casting;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Kind;
-use Ondergrond\Plan\ItemKind;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Sequence\After;
@@ -66,7 +65,7 @@ final class Footings implements Stage
             ),
             new Task(
                 'footing-sleeves', 'Sleeves set; mud and water out', [new After('footing-steel', 'pump, then scrape')],
-                0.5 * max(1, $of->count(Sleeve::class)), hold: HoldPoint::Footing, items: [ItemKind::Sleeve], isDone: $footing,
+                0.5 * max(1, $of->count(Sleeve::class)), hold: HoldPoint::Footing, items: [Sleeve::class], isDone: $footing,
             ),
             new Task(
                 'footing-inspector', 'Inspector at the footing', [new After('footing-sleeves', 'the law')], 4.0, crew: 0, who: 'owner',
@@ -78,7 +77,7 @@ final class Footings implements Stage
                 ],
                 $of->placing('footing'), crew: 4, weather: [Weather::Pour], hold: HoldPoint::Footing,
                 caution: 'Wet cement burns; hose whips.',
-                parts: [Part::Footing, Part::Pads], items: $of->count(Post::class) > 0 ? [ItemKind::Post] : [],
+                parts: [Part::Footing, Part::Pads], items: $of->count(Post::class) > 0 ? [Post::class] : [],
                 isDone: $footing && ! $together,
             ),
             new Task(
@@ -118,7 +117,7 @@ final class Footings implements Stage
                 ), new After('wall-braces', 'braces grow with it', fromStart: true)],
                 $of->hours(0.35 * $face, 3), crew: 3, weather: [Weather::Boards], hold: HoldPoint::Forms,
                 caution: 'Falls; bars.', parts: $bolts === 'wall-courses' ? [Part::Bucks, Part::Anchors] : [Part::Bucks],
-                items: [ItemKind::Sleeve], isDone: $walls && $poured,
+                items: [Sleeve::class], isDone: $walls && $poured,
             ),
             new Task(
                 'wall-check', 'String and plumb; what is open is closed',

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Ondergrond\Sequence\Stages;
 
 use Ondergrond\Design\Part;
-use Ondergrond\Plan\ItemKind;
+use Ondergrond\Plan\Kinds\Conduit;
 use Ondergrond\Plan\Kinds\DrainRun;
+use Ondergrond\Plan\Kinds\GasPipe;
+use Ondergrond\Plan\Kinds\Gully;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
+use Ondergrond\Plan\Kinds\SoilReplaced;
+use Ondergrond\Plan\Kinds\Sump;
+use Ondergrond\Plan\Kinds\Toilet;
 use Ondergrond\Sequence\After;
 use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\HoldPoint;
@@ -25,6 +30,11 @@ final class Ground implements Stage
     /** Deeper digs are dug in bulk, m. */
     private const BULK = 0.8;
 
+    /** What lies or is set before the stone. */
+    private const PIPES = [
+        DrainRun::class, Sleeve::class, Gully::class, Sump::class, Toilet::class, Conduit::class,
+    ];
+
     /** Common depth of topsoil and soft ground, m; the pits tell. */
     private const SOFT = 0.2;
 
@@ -33,7 +43,7 @@ final class Ground implements Stage
         $new = ! $of->isOld();
         $bulk = $of->hasWalls() && $of->depth() > self::BULK;
         $strip = $new && ! $bulk;
-        $pipes = $of->has(Part::Service) || $of->count(Sleeve::class) > 0 || $of->count(DrainRun::class) > 0;
+        $pipes = $of->has(Part::Service) || $of->count(...self::PIPES) > 0;
         $trench = $of->depth() + 0.3 >= self::DEEP || -$of->job->at->trench >= self::DEEP
             ? 'Trench: protection needed; spoil 0.6 m back, a way out within 7.5 m; a competent person looks at it each morning and after rain.'
             : 'Trench: a competent person decides whether it needs protection; spoil 0.6 m back.';
@@ -58,7 +68,7 @@ final class Ground implements Stage
                     new After('base-line', 'the pegs say where'), new After('test-pits', 'the pits say what'),
                 ],
                 $of->hours(0.03 * $of->floor() * $of->depth() * 1.3, 1), crew: 1, weather: [Weather::Dig], hold: HoldPoint::Formation,
-                caution: $trench.' Ladder.', isDone: $new && $bulk,
+                caution: $trench.' Ladder.', items: [SoilReplaced::class], isDone: $new && $bulk,
             ),
             new Task(
                 'break-rock', 'Break or blast rock',
@@ -71,7 +81,8 @@ final class Ground implements Stage
             new Task(
                 'fill', 'Replace soft ground in lifts of 200 mm',
                 [new After('strip', 'one pocket cracks the slab'), new After('break-rock', 'hard next to soft cracks')],
-                $of->hours(0.12 * self::SOFT * $of->floor(), 2), weather: [Weather::Base], hold: HoldPoint::Formation, isDone: $strip,
+                $of->hours(0.12 * self::SOFT * $of->floor(), 2), weather: [Weather::Base], hold: HoldPoint::Formation,
+                items: [SoilReplaced::class], isDone: $strip,
             ),
             new Task(
                 'drain-pockets', 'Drain rock pockets to daylight', [new After('fill', 'water in a bowl freezes', fromStart: true)],
@@ -89,8 +100,8 @@ final class Ground implements Stage
                     ...array_map(static fn (string $id): After => new After($id, 'below the stone, tested before it is covered'), $formed),
                     new After('footing-strip', 'they pass the footing'),
                 ],
-                $of->hours(0.35 * max(6.0, $run) + 0.5 * $of->count(Sleeve::class), 2), weather: [Weather::Dig], hold: HoldPoint::Formation,
-                caution: $trench, parts: [Part::Service], items: [ItemKind::Drain, ItemKind::Sleeve], isDone: $new && $pipes,
+                $of->hours(0.35 * max(6.0, $run) + 0.5 * ($of->count(...self::PIPES) - $of->count(DrainRun::class)), 2),
+                weather: [Weather::Dig], hold: HoldPoint::Formation, caution: $trench, parts: [Part::Service], items: self::PIPES, isDone: $new && $pipes,
             ),
             new Task(
                 'beam-trench', 'Dig and trim the beam’s trench',
@@ -104,7 +115,7 @@ final class Ground implements Stage
                     'beam-trench', 'under stone and boards',
                 ), new After('compact', 'under stone and boards'), new After('pipes', 'pipes first')],
                 $of->hours(1.5 * max(1, $of->count(Post::class)), 2), weather: [Weather::Pour], hold: HoldPoint::Footing,
-                caution: 'Caps on bars; wet cement burns.', parts: [Part::Pads], items: [ItemKind::Post],
+                caution: 'Caps on bars; wet cement burns.', parts: [Part::Pads], items: [Post::class],
                 isDone: $new && ($of->has(Part::Pads) || $of->count(Post::class) > 0) && ! $of->hasWalls(),
             ),
             new Task(
@@ -118,6 +129,7 @@ final class Ground implements Stage
                 ],
                 $of->hours(0.08 * $of->floor() * max(1.0, 10 * $of->job->design->stone->thickness), 3), crew: 3, weather: [Weather::Base],
                 hold: HoldPoint::Base, caution: 'No truck nearer to an edge than the dig is deep.', parts: [Part::Stone, Part::Gas],
+                items: [GasPipe::class],
                 isDone: $new && $of->has(Part::Stone),
             ),
             new Task(

@@ -7,7 +7,7 @@ namespace Ondergrond\Sequence\Stages;
 use Ondergrond\Design\DrainOutlet;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\Schools\MatAndWallBoards;
-use Ondergrond\Plan\ItemKind;
+use Ondergrond\Plan\Kinds\DrainRun;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Sequence\After;
 use Ondergrond\Sequence\Circumstances;
@@ -86,7 +86,7 @@ final class OldCellar implements Stage
                     'water-outside', 'water needs an end',
                 ), new After('movement', 'not beside a moving wall'), new After('clear', 'the floor is free')],
                 $of->hours(1.0 * max(4.0, $of->quantity(Part::Drains)), 2), hold: HoldPoint::OldWall, caution: 'Dust; cables in the floor.',
-                parts: [Part::Drains], items: [ItemKind::Drain], isDone: $water,
+                parts: [Part::Drains], items: [DrainRun::class], isDone: $water,
             ),
             new Task(
                 'cracks', 'Cracks chased and filled', [new After('movement', 'only what has stopped'), new After('clear', 'they are seen')],
@@ -98,7 +98,7 @@ final class OldCellar implements Stage
             ], $of->hours(0.1 * 12, 1), crew: 1, hold: HoldPoint::OldWall, isDone: $old),
             new Task(
                 'entries', 'Entries sealed', [new After('clear', 'they are seen')], 0.5 * max(2, $of->count(Sleeve::class)), crew: 1,
-                hold: HoldPoint::OldWall, caution: 'Gas pipes: by whoever may.', items: [ItemKind::Sleeve], isDone: $old,
+                hold: HoldPoint::OldWall, caution: 'Gas pipes: by whoever may.', items: [Sleeve::class], isDone: $old,
             ),
             new Task(
                 'damp-course', 'Damp course, where it is judged to help', [new After('movement', 'a wall that moves breaks it')],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Sequence\Stages;
 
 use Ondergrond\Design\Part;
+use Ondergrond\Plan\Kinds\HeatedZone;
 use Ondergrond\Sequence\After;
 use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\HoldPoint;
@@ -38,7 +39,8 @@ final class OnTop implements Stage
             new Task(
                 'top-heating', 'Heating pipes, pressure on', [new After('top-boards', 'on it'), new After('dry-in', 'closed building')],
                 $of->hours(0.10 * $of->floor(), 2), wait: 48.0, weather: [Weather::Pipes], hold: HoldPoint::Screed,
-                caution: 'Air under pressure: 3 bar at most, ends guarded.', parts: [Part::Heating], isDone: $of->isHeatedInScreed(),
+                caution: 'Air under pressure: 3 bar at most, ends guarded.', parts: [Part::Heating], items: [HeatedZone::class],
+                isDone: $of->isHeatedInScreed(),
             ),
             new Task(
                 'screed', 'Screed, gauge watched',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Sequence\Stages;
 
 use Ondergrond\Design\Part;
-use Ondergrond\Plan\ItemKind;
 use Ondergrond\Plan\Kinds\ControlJoint;
 use Ondergrond\Sequence\After;
 use Ondergrond\Sequence\Circumstances;
@@ -64,7 +63,7 @@ final class Pour implements Stage
             new Task(
                 'cut', 'Early-entry cuts', [new After('finish', 'before shrinkage chooses', 1.0)],
                 $of->hours(0.02 * max(10.0, $joints), 1), crew: 1, weather: [Weather::Cut], hold: HoldPoint::Pour,
-                caution: 'Silica: cut wet or draw it off. No pipe under the cut.', items: [ItemKind::Joint], isDone: $slab,
+                caution: 'Silica: cut wet or draw it off. No pipe under the cut.', items: [ControlJoint::class], isDone: $slab,
             ),
             new Task(
                 'cover', 'Cover on', [new After('finish', 'an hour open at most'), new After('cut', 'an hour open at most')],

@@ -1,6 +1,6 @@
 {{-- How many findings of each weight, with their shapes; what is to be answered is counted apart. --}}
 @props(['judgement', 'all' => false])
-@use('Ondergrond\Rules\Severity')
+@use('Ondergrond\Verdict\Severity')
 @php $any = false; @endphp
 <span class="tally">
     @foreach (Severity::cases() as $severity)

@@ -1,5 +1,5 @@
 {{-- What is not said yet: answered by one press where a word does it, else led to where it is filled in. --}}
-@use('Ondergrond\Rules\Severity')
+@use('Ondergrond\Verdict\Severity')
 @php $unknown = array_filter($judgement->findings, fn ($j) => $j->isOpen() && $j->finding->severity === Severity::NotChecked); @endphp
 @if ($unknown === [] && $page->questions() === [])<p class="panel-empty">Nothing is left to answer.</p>@endif
 <ol class="findings">

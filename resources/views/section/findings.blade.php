@@ -1,4 +1,4 @@
-@use('Ondergrond\Rules\Severity')
+@use('Ondergrond\Verdict\Severity')
 @use('Ondergrond\Units\Quantity')
 @php
     $open = array_filter($judgement->findings, fn ($j) => $j->isOpen());

@@ -6,7 +6,7 @@
 <x-unit tag="button" type="button" name="strip-tally" class="cell cell-tally" data-core="findings" aria-pressed="true"
     x-on:click="pickCore">
     <x-tally :judgement="$judgement" />
-    @php $unknown = $judgement->count(\Ondergrond\Rules\Severity::NotChecked); @endphp
+    @php $unknown = $judgement->count(\Ondergrond\Verdict\Severity::NotChecked); @endphp
     @if ($page->project->site->climate->source->isProvisional())<span class="provisional">climate {{
         $page->project->site->climate->source->label() }}</span>@endif
     <span class="cell-says">@if ($unknown > 0)<b>{{ $unknown }}</b> to answer before this is final @elseif (($left =

@@ -15,11 +15,11 @@ use Ondergrond\Rules\Finding;
 use Ondergrond\Rules\Judgement;
 use Ondergrond\Rules\Rule;
 use Ondergrond\Rules\Rulebook;
-use Ondergrond\Rules\Severity;
 use Ondergrond\Rules\Subject;
 use Ondergrond\Site\Site;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
+use Ondergrond\Verdict\Severity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

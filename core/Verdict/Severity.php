@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ondergrond\Rules;
+namespace Ondergrond\Verdict;
 
 /** How much a finding weighs. What lacks the data to be judged is never said to hold. */
 enum Severity: string

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Plan;
+
+/** Distances between points and straight lines from one end to another, m. */
+final class Lines
+{
+    /**
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     */
+    public static function distance(array $a, array $b): float
+    {
+        return hypot($b[0] - $a[0], $b[1] - $a[1]);
+    }
+
+    /**
+     * From a point to the nearest of a line; to its end where it has no length.
+     *
+     * @param  array{float, float}  $p
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     */
+    public static function away(array $p, array $a, array $b): float
+    {
+        [$ux, $uy] = [$b[0] - $a[0], $b[1] - $a[1]];
+        $square = $ux ** 2 + $uy ** 2;
+        $t = $square > 0.0 ? max(0.0, min(1.0, (($p[0] - $a[0]) * $ux + ($p[1] - $a[1]) * $uy) / $square)) : 0.0;
+
+        return hypot($p[0] - $a[0] - $t * $ux, $p[1] - $a[1] - $t * $uy);
+    }
+
+    /**
+     * Least distance between two lines; 0 where they cross.
+     *
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @param  array{float, float}  $c
+     * @param  array{float, float}  $d
+     */
+    public static function gap(array $a, array $b, array $c, array $d): float
+    {
+        $side = static fn (array $p, array $q, array $r): float => ($q[0] - $p[0]) * ($r[1] - $p[1]) - ($q[1] - $p[1]) * ($r[0] - $p[0]);
+        if ($side($a, $b, $c) * $side($a, $b, $d) < 0.0 && $side($c, $d, $a) * $side($c, $d, $b) < 0.0) {
+            return 0.0;
+        }
+
+        return min(self::away($a, $c, $d), self::away($b, $c, $d), self::away($c, $a, $b), self::away($d, $a, $b));
+    }
+}

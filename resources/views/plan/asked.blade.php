@@ -1,0 +1,2 @@
+{{-- Which option is looked at: goes along with whatever is sent. --}}
+@foreach ($page->asked() as $key => $value)<input type="hidden" name="{{ $key }}" value="{{ $value }}">@endforeach
