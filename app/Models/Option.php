@@ -88,7 +88,7 @@ final class Option extends Model implements Kept
     /** What it stands on: its own plan, else the project's; null where none is drawn. */
     public function plan(): ?CorePlan
     {
-        return $this->loadMissing('ownPlan')->ownPlan->state ?? $this->project->plan();
+        return $this->loadMissing(['ownPlan', 'project'])->ownPlan->state ?? $this->project->plan();
     }
 
     /** Whether it has a whole plan of its own, which follows the project's no longer. */
@@ -100,7 +100,8 @@ final class Option extends Model implements Kept
     /** The plan that it stands on, to be saved through History. */
     public function keptPlan(string $who): Plan
     {
-        return $this->isOnItsOwn() && $this->ownPlan !== null ? $this->ownPlan : $this->project->keptPlan($who);
+        return $this->isOnItsOwn() && $this->ownPlan !== null
+            ? $this->ownPlan->setRelation('option', $this)->setRelation('project', $this->project) : $this->project->keptPlan($who);
     }
 
     /** @throws FaultyInput where it cannot stand on that plan */

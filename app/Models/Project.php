@@ -90,7 +90,7 @@ final class Project extends Model implements Kept
     /** @return HasOne<Option, $this> the one that `leading()` finds, for many projects at once */
     public function leadingOption(): HasOne
     {
-        return $this->hasOne(Option::class)->ofMany(['pinned' => 'max', 'position' => 'min', 'id' => 'min']);
+        return $this->hasOne(Option::class)->ofMany(['pinned' => 'max', 'position' => 'min', 'id' => 'min'])->chaperone();
     }
 
     /** @return HasMany<InspectionRecord, $this> in the order they were made */

@@ -15,7 +15,9 @@ use App\Models\Release;
 use App\Models\Revision;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Gate;
+use Ondergrond\Assessor;
 use Ondergrond\Design\Footprint;
+use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\FaultyInput;
@@ -29,9 +31,11 @@ use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Plan\PlanReview;
 use Ondergrond\Plan\Remark;
+use Ondergrond\Plan\Shape;
 use Ondergrond\Plan\Wall;
 use Ondergrond\Plan\WallKind;
 use Ondergrond\Plan\WallLine;
+use Ondergrond\Project\TypedFloor;
 use Ondergrond\Size\Parameter;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
@@ -40,7 +44,7 @@ use Ondergrond\Units\QuantityFormatter;
 final readonly class PlanPage
 {
     /**
-     * @param  string  $svg  empty while nothing is drawn
+     * @param  string  $svg  a proposal while nothing is drawn; empty where there is none
      * @param  array{float, float, float}|null  $scale  left and top of the drawing in m, pixels for a metre
      * @param  list<string>  $unmet
      * @param  array<string, non-empty-list<Remark>>  $review  by place
@@ -74,18 +78,28 @@ final readonly class PlanPage
         $plan = $kept?->state;
         $may = Gate::allows('update', $project);
         [$unmet, $review, $cuts] = $plan === null ? [[], [], []] : self::judged($plan, $option);
-        $drawing = $plan === null ? null : PlanDrawing::of(
+        $drawing = $plan === null ? self::proposed($option, $format) : PlanDrawing::of(
             $plan, $option->typed(), $option->layout(), $format, $layer?->overlay, array_map(count(...), $review),
         );
 
         return new self(
             $project, $option, $plan, $format, $may && $project->release?->holdsFast() !== true, $project->release,
             $drawing === null ? '' : SvgWriter::beside($drawing),
-            $drawing === null ? null : [$drawing->box[0], $drawing->box[3], 1000 / $drawing->scale * SvgWriter::PX],
+            $drawing === null || $plan === null ? null : [$drawing->box[0], $drawing->box[3], 1000 / $drawing->scale * SvgWriter::PX],
             $unmet, $review, $cuts, $layer,
             $kept === null ? null : History::head($kept), $layout === null ? null : History::head($layout), $kept, $layout,
             $kept === null || ! $may ? null : $history->sitting($kept), $layout === null || ! $may ? null : $history->sitting($layout),
         );
+    }
+
+    /** The typed numbers as a rectangle, while nothing is drawn; null where none has them. */
+    private static function proposed(Option $option, QuantityFormatter $format): ?Drawing
+    {
+        try {
+            return PlanDrawing::of(TypedFloor::plan($option->typed(), Shape::Rectangle), $option->typed(), $option->layout(), $format);
+        } catch (FaultyInput) {
+            return null;
+        }
     }
 
     /** @return array{list<string>, array<string, non-empty-list<Remark>>, array<string, string>} */
@@ -127,6 +141,14 @@ final readonly class PlanPage
     public function area(float $m2): string
     {
         return $this->format->format($m2, Quantity::Area);
+    }
+
+    /** What the floor loses for a degree, by the standard's formula, at once. */
+    public function heat(): string
+    {
+        return $this->format->format(
+            Assessor::formulas($this->project->site, $this->option->design)->floor->steadyCoefficient, Quantity::HeatLoss,
+        );
     }
 
     /** @return array{outward: int, reentrant: int} */

@@ -18,22 +18,28 @@ final readonly class PlanBars
     /** Between a bar and its figure, mm of paper. */
     private const GAP = 1.2;
 
-    private function __construct(
+    /**
+     * @param  Outline  $concrete  outer face of the concrete
+     * @param  Outline  $inner  face of the rooms
+     * @param  float  $mm  m for one of paper
+     */
+    public function __construct(
         private PlanOverlay $overlay,
+        private Outline $concrete,
         private Outline $inner,
         private float $mm,
     ) {}
 
-    /**
-     * @param  Outline  $concrete  outer face of the concrete
-     * @param  Outline  $inner  face of the rooms
-     * @return list<Item>
-     */
-    public static function of(PlanOverlay $overlay, Outline $concrete, Outline $inner, Items $items, float $mm): array
+    /** @return list<Item> what lies below all that is set in the floor */
+    public function under(): array
     {
-        $of = new self($overlay, $inner, $mm);
+        return [...$this->lines(), ...$this->bars()];
+    }
 
-        return [...$of->lines($concrete), ...$of->bars(), ...$of->walls(), ...$of->places($concrete, $items)];
+    /** @return list<Item> the figures */
+    public function over(Items $items): array
+    {
+        return [...$this->walls(), ...$this->places($items)];
     }
 
     /** @return list<Item> */
@@ -43,9 +49,11 @@ final readonly class PlanBars
         foreach ($this->inner->sides() as $id => $side) {
             $thick = self::THICK * $this->mm * max(0.0, min(1.0, $this->overlay->bars[$id] ?? 0.0));
             if ($thick > 0.0) {
-                $drawn[] = new Area("wall:{$id}", [
-                    $side->at(0.0), $side->at($side->length()), $side->at($side->length(), $thick), $side->at(0.0, $thick),
-                ], Hatch::Soil, "{$this->overlay->title}, wall {$side->from}–{$side->to}: ".($this->overlay->walls[$id] ?? ''));
+                // Mitred as the walls are, so that two bars do not cover each other in a corner.
+                $cut = min($thick, $side->length() / 3);
+                $ring = [$side->at(0.0), $side->at($side->length()), $side->at($side->length() - $cut, $thick), $side->at($cut, $thick)];
+                $drawn[] = new Strokes(Role::Handle, "wall:{$id}", [[$ring[3], $ring[2]]]);
+                $drawn[] = new Area("wall:{$id}", $ring, Hatch::Sand, "{$this->overlay->title}, wall {$side->from}–{$side->to}: ".($this->overlay->walls[$id] ?? ''));
             }
         }
 
@@ -72,10 +80,10 @@ final readonly class PlanBars
     }
 
     /** @return list<Item> */
-    private function places(Outline $concrete, Items $items): array
+    private function places(Items $items): array
     {
         $drawn = [];
-        foreach ($concrete->points as $id => [$x, $y]) {
+        foreach ($this->concrete->points as $id => [$x, $y]) {
             $text = $this->overlay->corners[$id] ?? '';
             if ($text !== '') {
                 [[$cx], [$u]] = [$this->inner->points[$id], [$this->inner->points[$id][0] - $x]];
@@ -98,12 +106,12 @@ final readonly class PlanBars
     }
 
     /** @return list<Item> */
-    private function lines(Outline $concrete): array
+    private function lines(): array
     {
         $drawn = [];
         foreach ($this->overlay->lines as $i => $line) {
             try {
-                $ring = array_values($concrete->inset($line['inset'])->points);
+                $ring = array_values($this->concrete->inset($line['inset'])->points);
             } catch (FaultyInput) {
                 continue;
             }

@@ -80,20 +80,19 @@ final readonly class PlanDrawing
         );
         $scale = (float) ($fits === [] ? max(self::SCALES) : min($fits));
         $round = self::MARGIN * $scale / 1000;
+        $bars = $overlay === null ? null : new PlanBars(
+            $overlay, $plan->atConcrete($design)->outline, PlannedDesign::inner($plan, $design), $scale / 1000,
+        );
         $drawn = new self($plan, $plan->atConcrete($design), $design, $items, $format, $scale / 1000);
 
         return new Drawing(
             $scale,
             [min($xs) - $round, min($ys) - $round, max($xs) + $round, max($ys) + $round],
             [
-                ...$drawn->walls(), ...$drawn->doors(), ...$drawn->dimensions(), ...$drawn->line(
+                ...$drawn->walls(), ...$drawn->doors(), ...($bars?->under() ?? []), ...$drawn->dimensions(), ...$drawn->line(
                     $pegs->px, $pegs->py, $pegs->qx, $pegs->qy,
                 ),
-                ...PlanMarks::of($items, $scale / 1000), ...$drawn->names(),
-                ...($overlay === null ? [] : PlanBars::of(
-                    $overlay, $drawn->concrete->outline, PlannedDesign::inner($plan, $design), $items, $scale / 1000,
-                )),
-                ...$drawn->cuts(), ...$drawn->remarked($remarked), ...$drawn->grips(), ...$drawn->north(max($xs) + $round, max($ys) + $round),
+                ...PlanMarks::of($items, $scale / 1000), ...$drawn->names(), ...($bars?->over($items) ?? []), ...$drawn->cuts(), ...$drawn->remarked($remarked), ...$drawn->grips(), ...$drawn->north(max($xs) + $round, max($ys) + $round),
             ],
             'Plan',
         );

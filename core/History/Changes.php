@@ -92,11 +92,15 @@ final readonly class Changes
         }
     }
 
-    /** Both arrays of one make, to be compared entry by entry. */
+    /** Both arrays of one make, to be compared entry by entry; an empty one is a map where the other is. */
     private static function alike(mixed $from, mixed $to): bool
     {
-        return is_array($from) && is_array($to)
-            && array_is_list($from) === array_is_list($to)
+        if (! is_array($from) || ! is_array($to)) {
+            return false;
+        }
+        $isMap = ! array_is_list($from) || ! array_is_list($to);
+
+        return $isMap && ($from === [] || $to === []) || array_is_list($from) === array_is_list($to)
             && (! array_is_list($from) || count($from) === count($to));
     }
 

@@ -33,7 +33,7 @@ final class BuildingPagesTest extends TestCase
     {
         $project = $this->boathouse();
         $was = $project->leading()->design->footprint;
-        $this->draw($project, ['shape' => 'typed'])->assertSessionHasNoErrors();
+        $this->draw($project, ['shape' => 'rectangle', 'keep' => '1'])->assertSessionHasNoErrors();
         $now = $this->fresh($project)->leading()->design->footprint;
         self::assertEqualsWithDelta(
             [$was->area, $was->perimeter], [$now->area, $now->perimeter], 1e-9, 'the typed rectangle changes nothing',
@@ -44,7 +44,8 @@ final class BuildingPagesTest extends TestCase
         ]])->assertSessionHasNoErrors();
         foreach ($this->fresh($project)->options as $option) {
             self::assertLessThan(88.0, $option->design->footprint->area);
-            self::assertSame('followed', $option->revisions()->latest('id')->first()?->kind->value);
+            self::assertSame(1, $option->revisions()->count(), 'the footprint follows; nobody changed the option');
+            self::assertSame($was->area, $option->typed()->footprint->area, 'what was typed stays');
         }
         $this->get("/projects/{$project->id}/plan")->assertOk()->assertSee('Wall A–B');
         // What cannot be is said, and nothing changes.
@@ -124,7 +125,7 @@ final class BuildingPagesTest extends TestCase
     {
         $project = $this->boathouse();
         $option = $project->leading();
-        $this->draw($project, ['shape' => 'typed']);
+        $this->draw($project, ['shape' => 'rectangle', 'keep' => '1']);
         $this->post("/projects/{$project->id}/release", ['option' => $option->id])->assertSessionHasNoErrors();
         self::assertNotSame([], $this->fresh($project)->release?->open, 'what was open is written down');
         $this->post("/projects/{$project->id}/release", ['option' => $option->id])->assertSessionHasErrors('option');

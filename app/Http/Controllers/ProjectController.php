@@ -37,7 +37,7 @@ final class ProjectController
         $sought = mb_substr(trim(Word::of($request, 'find')), 0, self::LONGEST_SEARCH);
         $projects = User::current()->firm->projects()
             ->when($sought !== '', static fn ($query) => $query->whereRaw('instr(lower(name), lower(?)) > 0', [$sought]))
-            ->with('leadingOption')->withCount('options')
+            ->with(['leadingOption.ownPlan', 'leadingOption.drawnLayout', 'drawnPlan'])->withCount('options')
             ->latest('updated_at')->orderByDesc('id')
             ->simplePaginate(self::ON_A_PAGE)->withQueryString();
 

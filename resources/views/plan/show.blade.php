@@ -9,6 +9,11 @@
             @if ($page->plan === null)
                 <p class="lead">Nothing is drawn yet. Draw the outline: every length, board, tape and truck is counted from it, and the
                     floor’s area follows. Until then the typed numbers stand.</p>
+                @if ($page->svg !== '')
+                    <x-pens />
+                    <div class="plan-drawing plan-proposed">{!! $page->svg !!}</div>
+                    <p class="hint">The typed numbers as a rectangle: a proposal, nothing counts from it yet.</p>
+                @endif
             @else
                 <x-pens />
                 @include('plan.layers')
@@ -18,6 +23,7 @@
                     <div><dt>Outline inside</dt><dd>{{ $page->length($page->footprint()->perimeter) }}</dd></div>
                     <div><dt>Next to outside or unheated</dt><dd>{{ $page->length($page->footprint()->exposed) }}</dd></div>
                     <div><dt>B′</dt><dd>{{ $page->length($page->footprint()->characteristicDimension()) }}</dd></div>
+                    <div><dt>To the ground, by the formula</dt><dd id="plan-heat">{{ $page->heat() }}</dd></div>
                     <div><dt>Corners out, in</dt><dd>{{ $page->corners()['outward'] }}, {{ $page->corners()['reentrant'] }}</dd></div>
                 </dl>
                 @foreach ($page->unmet as $line)<p class="note">{{ $line }}</p>@endforeach
@@ -33,6 +39,7 @@
                     stands here is changed by a change alone. <a href="{{ route('release.show', $page->project) }}">Release</a> @else It is
                     being changed: {{ $page->release->changing }} @endif</p>
             @endif
+            @if ($page->may)@include('plan.ways')@endif
             @include('plan.option')
             @if ($page->plan !== null)
                 <form method="post" action="{{ route('plan.update', $page->project) }}" id="plan-form" data-live novalidate>
@@ -50,18 +57,6 @@
                 </form>
             @endif
             @if ($page->may)
-                <p class="undo" id="plan-ways">
-                    @foreach (['undo' => $page->undo(), 'redo' => $page->redo()] as $way => $what)
-                        <button form="plan-{{ $way }}" data-press="{{ $way === 'undo' ? 'u' : 'r' }}" @disabled($what === null)>{{
-                            ucfirst($way) }}</button>
-                    @endforeach
-                    <span class="hint" role="status" data-said></span>
-                    <button type="button" data-again hidden>Try again</button>
-                </p>
-                @foreach (['undo', 'redo'] as $way)
-                    <form method="post" action="{{ route('plan.'.$way, $page->project) }}" id="plan-{{ $way }}"
-                        data-live>@csrf @method('put') @include('plan.asked')</form>
-                @endforeach
                 @include('plan.outline')
             @endif
         </div>

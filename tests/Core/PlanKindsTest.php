@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ondergrond\Codec\PlanCodec;
+use Ondergrond\Design\Design;
+use Ondergrond\Design\PostKind;
+use Ondergrond\Design\StripKind;
+use Ondergrond\Design\Supports;
+use Ondergrond\Drawing\PlanDrawing;
+use Ondergrond\Examples\Examples;
+use Ondergrond\Plan\Belongs;
+use Ondergrond\Plan\Item;
+use Ondergrond\Plan\Items;
+use Ondergrond\Plan\Kinds;
+use Ondergrond\Plan\Kinds\BearingStrip;
+use Ondergrond\Plan\Kinds\Bolts;
+use Ondergrond\Plan\Kinds\Conduit;
+use Ondergrond\Plan\Kinds\ControlJoint;
+use Ondergrond\Plan\Kinds\DrainRun;
+use Ondergrond\Plan\Kinds\GasPipe;
+use Ondergrond\Plan\Kinds\Gully;
+use Ondergrond\Plan\Kinds\HeatedZone;
+use Ondergrond\Plan\Kinds\HoldDown;
+use Ondergrond\Plan\Kinds\LotLine;
+use Ondergrond\Plan\Kinds\Pit;
+use Ondergrond\Plan\Kinds\Post;
+use Ondergrond\Plan\Kinds\Recess;
+use Ondergrond\Plan\Kinds\Sleeve;
+use Ondergrond\Plan\Kinds\SoilReplaced;
+use Ondergrond\Plan\Kinds\Sump;
+use Ondergrond\Plan\Kinds\Toilet;
+use Ondergrond\Plan\Kinds\WingCorner;
+use Ondergrond\Plan\Opening;
+use Ondergrond\Plan\OpeningKind;
+use Ondergrond\Plan\Passes;
+use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\PlannedDesign;
+use Ondergrond\Plan\PlanReview;
+use Ondergrond\Plan\Remark;
+use Ondergrond\Plan\Supply;
+use Ondergrond\Size\Parameter;
+use Ondergrond\Takeoff\Good;
+use Ondergrond\Takeoff\Job;
+use Ondergrond\Takeoff\Line;
+use Ondergrond\Takeoff\OrderList;
+use Ondergrond\Takeoff\PriceList;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Each kind of item: written, drawn, judged, counted. Limits are common practice without a source where none is named. */
+final class PlanKindsTest extends TestCase
+{
+    private const ID = '01HZX3V8Q0000000000000000A';
+
+    /** @return iterable<string, array{class-string<Item>}> */
+    public static function kinds(): iterable
+    {
+        foreach (Kinds::all() as $slug => $kind) {
+            yield $slug => [$kind];
+        }
+    }
+
+    public function test_every_kind_that_is_asked_for_is_there(): void
+    {
+        self::assertSame([], array_diff([
+            'post', 'strip', 'sleeve', 'drain', 'gully', 'sump', 'gas-pipe', 'conduit', 'toilet', 'bolts', 'hold-down', 'joint', 'recess',
+            'zone', 'wing-corner', 'pit', 'soil', 'lot', 'area', 'line',
+        ], array_keys(Kinds::all())));
+        self::assertSame([], array_diff(array_column(Supply::cases(), 'value'), array_column(Good::cases(), 'value')), 'each has its good');
+    }
+
+    /** @param  class-string<Item>  $kind */
+    #[DataProvider('kinds')]
+    public function test_it_reads_back_as_written_and_every_size_counts(string $kind): void
+    {
+        $fresh = [...PlanCodec::fresh($kind, 'One', self::design()), 'x_m' => 3.0, 'y_m' => 3.0];
+        $read = PlanCodec::itemsFromArray([self::ID => $fresh]);
+        self::assertEquals($read, PlanCodec::itemsFromArray(PlanCodec::items($read)));
+        foreach (array_keys($fresh) as $key) {
+            self::assertNotNull(PlanCodec::said($key) ?? ($key === 'kind' ? true : null), "{$key} says what it is");
+        }
+        foreach (Parameter::of($kind) as $p) {
+            if ($p->size !== null && $p->type === 'float') {
+                $other = [...$fresh, $p->key => ($fresh[$p->key] ?? 1.0) + 0.011];
+                self::assertNotEquals($read, PlanCodec::itemsFromArray([self::ID => $other]), $p->key);
+            }
+        }
+        $drawing = PlanDrawing::of(self::plan(), self::design(), $read, new QuantityFormatter(UnitSystem::Metric));
+        $parts = array_map(static fn (object $i): ?string => $i->part ?? null, $drawing->items);
+        self::assertContains('item:'.self::ID, $parts, 'it is drawn');
+        self::assertInstanceOf(Belongs::class, $kind::belongs());
+    }
+
+    /** @return iterable<string, array{Item, list<string>, Item}> what is wrong, by rule, and the same put right */
+    public static function judged(): iterable
+    {
+        $at = static fn (string $kind, float $x = 3.0, float $y = 3.0, float $level = 0.2) => $kind::usual()->put('It', $x, $y, $level);
+        yield 'a sleeve in the edge' => [new Sleeve($at(Sleeve::class, 0.1)), ['clear-of-edge'], new Sleeve($at(Sleeve::class))];
+        yield 'an entry in the floor' => [
+            new Sleeve($at(Sleeve::class), passes: Passes::Edge), ['in-the-edge'], new Sleeve($at(Sleeve::class, 0.1), passes: Passes::Edge),
+        ];
+        // (60 − 50)/2 − 3 − 2 = 0 mm; with a hollow of 80 it is 10.
+        yield 'a stub in a leg' => [
+            new Sleeve($at(Sleeve::class), 0.05, hollow: 0.06), ['tolerance'], new Sleeve($at(Sleeve::class), 0.05, hollow: 0.08),
+        ];
+        yield 'a conduit in a leg' => [
+            new Conduit($at(Conduit::class), 0.032, hollow: 0.044), ['tolerance'], new Conduit($at(Conduit::class), 0.032, hollow: 0.05),
+        ];
+        yield 'a box that stands up' => [
+            new Conduit($at(Conduit::class, level: 0.5), box: 0.2), ['flush'], new Conduit($at(Conduit::class, level: 0.1), box: 0.2),
+        ];
+        yield 'a flat drain' => [
+            new DrainRun($at(DrainRun::class), 9.0, 3.0, 0.17), ['fall'], new DrainRun($at(DrainRun::class), 9.0, 3.0, 0.1),
+        ];
+        yield 'a gully over the floor' => [new Gully($at(Gully::class, level: 0.6)), ['below-floor', 'led-away'], new Toilet($at(Toilet::class))];
+        yield 'a sump that nothing feeds' => [new Sump($at(Sump::class)), ['fed', 'power'], new Toilet($at(Toilet::class))];
+        yield 'a toilet off its wall' => [new Toilet($at(Toilet::class, 2.0, 0.5), wall: 0.5), ['from-finished-wall'], new Toilet($at(Toilet::class))];
+        yield 'bolts too far apart' => [
+            new Bolts($at(Bolts::class, 1.0, 0.1), 9.0, 0.1, apart: 2.0), ['apart'], new Bolts($at(Bolts::class, 1.0, 0.1), 9.0, 0.1),
+        ];
+        yield 'bolts at the very end and edge' => [
+            new Bolts($at(Bolts::class, 1.0, 0.02), 9.0, 0.02, fromEnd: 0.05), ['from-end', 'cover'],
+            new Bolts($at(Bolts::class, 1.0, 0.1), 9.0, 0.1, fromEnd: 0.25),
+        ];
+        yield 'a rod through a slab' => [new HoldDown($at(HoldDown::class)), ['deep-enough'], new HoldDown($at(HoldDown::class), deep: 0.02)];
+        yield 'a shallow cut' => [
+            new ControlJoint($at(ControlJoint::class), 3.0, 6.0, 0.012), ['quarter'], new ControlJoint($at(ControlJoint::class), 3.0, 6.0, 0.04),
+        ];
+        yield 'a deep recess' => [new Recess($at(Recess::class), depth: 0.09), ['slab-left'], new Recess($at(Recess::class), depth: 0.02)];
+        yield 'a lot line too near' => [
+            new LotLine($at(LotLine::class, -0.01, -5.0), -0.01, 20.0), ['reach'], new LotLine($at(LotLine::class, -4.0, -5.0), -4.0, 20.0),
+        ];
+        yield 'a pit with water' => [
+            new Pit($at(Pit::class, level: 0.0), 2.0, water: 0.1), ['water'], new Pit($at(Pit::class, level: 0.0), 2.0, water: 1.9),
+        ];
+        yield 'a shallow pit' => [new Pit($at(Pit::class, level: 0.0), 0.1), ['deep-enough'], new Pit($at(Pit::class, level: 0.0), 2.0)];
+        yield 'a plate over the edge' => [new Post($at(Post::class, 0.05)), ['kind', 'plate-on-slab'], new Toilet($at(Toilet::class))];
+        yield 'a gas pipe in thin stone' => [new GasPipe($at(GasPipe::class), 6.0, 3.0, 0.4), ['in-stone'], new GasPipe($at(GasPipe::class), 6.0, 3.0, 0.05)];
+        yield 'a zone through the wall' => [
+            new HeatedZone($at(HeatedZone::class, 1.0), 4.0, 3.0), ['heated', 'in-the-room'], new Toilet($at(Toilet::class)),
+        ];
+        yield 'a corner of a wing that is not there' => [new WingCorner($at(WingCorner::class)), ['wing'], new Toilet($at(Toilet::class))];
+        yield 'in line with something that went' => [
+            new Toilet($at(Toilet::class)->but(inLine: '01HZX3V8Q0000000000000000B')), ['in-line'], new Toilet($at(Toilet::class)),
+        ];
+    }
+
+    /** @param  list<string>  $rules */
+    #[DataProvider('judged')]
+    public function test_it_says_what_is_wrong_and_is_silent_where_nothing_is(Item $wrong, array $rules, Item $right): void
+    {
+        $found = PlanReview::of(self::plan(), self::design(), new Items([self::ID => $wrong]))['item:'.self::ID] ?? [];
+        self::assertSame($rules, array_map(static fn (Remark $r): string => $r->id, $found));
+        foreach ($found as $remark) {
+            self::assertNotSame('', $remark->said->in(new QuantityFormatter(UnitSystem::InchPound)));
+        }
+        self::assertSame([], PlanReview::of(self::plan(), self::design(), new Items([self::ID => $right]))['item:'.self::ID] ?? []);
+    }
+
+    public function test_a_stubs_tolerance_is_what_the_leg_leaves(): void
+    {
+        // (100 − 50)/2 − 5 − 4 mm
+        $stub = new Sleeve(Sleeve::usual()->put('Stub', 3.0, 3.0, 0.2), 0.05, hollow: 0.1, lean: 0.005, own: 0.004);
+        self::assertEqualsWithDelta(0.016, $stub->tolerance(), 1e-12);
+        self::assertSame(0.01, (new Sleeve(Sleeve::usual()->put('Stub', 3.0, 3.0, 0.2), 0.05))->tolerance());
+    }
+
+    public function test_bolts_stand_in_equal_spaces_between_those_at_the_ends(): void
+    {
+        $bolts = new Bolts(Bolts::usual()->put('Sill', 0.0, 0.1, 0.2), 10.0, 0.1, apart: 1.2, fromEnd: 0.25);
+        $places = $bolts->places();
+        // 9.5 m between the two at the ends: eight spaces of 1.1875 m.
+        self::assertCount(9, $places);
+        self::assertEqualsWithDelta([[0.25, 0.1], [1.4375, 0.1], [9.75, 0.1]], [$places[0], $places[1], $places[8]], 1e-12);
+        self::assertCount(1, (new Bolts(Bolts::usual()->put('Short', 0.0, 0.1, 0.2), 0.4, 0.1))->places());
+    }
+
+    public function test_what_is_placed_is_counted_and_its_worst_place_governs(): void
+    {
+        $design = self::design()->with(['supports' => new Supports([new PostKind(permanent: 10.0, live: 5.0, amount: 9.0)], [new StripKind()])]);
+        $posts = [
+            'a' => new Post(Post::usual()->put('A', 3.0, 3.0, 0.2), 0.2, 'post-1', 20.0, 10.0),
+            'b' => new Post(Post::usual()->put('B', 1.0, 4.0, 0.2), 0.15, 'post-1', 28.0, 0.0),
+            'c' => new Post(Post::usual()->put('C', 5.0, 4.0, 0.2), 0.2, 'post-1'),
+            'd' => new Post(Post::usual()->put('D', 6.0, 4.0, 0.2)),
+            's' => new BearingStrip(BearingStrip::usual()->put('S', 2.0, 2.0, 0.2), 6.0, 2.0, 0.12, 'strip-1', 4.0, 3.0),
+        ];
+        $planned = PlannedDesign::of(self::plan(), $design, new Items($posts));
+        $post = $planned->supports->posts[0];
+        self::assertSame([20.0, 10.0, 3.0, 0.15, 1.0], [$post->permanent, $post->live, $post->amount, $post->plate, $post->fromEdge]);
+        $strip = $planned->supports->strips[0];
+        self::assertSame([4.0, 3.0, 4.0, 2.0], [$strip->permanent, $strip->live, $strip->amount, $strip->fromEdge]);
+        self::assertEquals($design->supports, PlannedDesign::of(self::plan(), $design)->supports, 'as typed where none stands on the plan');
+
+        $job = new Job($design, UnitSystem::Metric, self::plan(), new Items([
+            'z' => new SoilReplaced(SoilReplaced::usual()->put('Peat', 3.0, 3.0, -0.5), 3.0, 2.0, depth: 0.5),
+            'g' => new Gully(Gully::usual()->put('Shower', 3.0, 3.0, 0.1)), 'h' => new Gully(Gully::usual()->put('Wash', 4.0, 3.0, 0.1)),
+        ]));
+        $lines = array_column(OrderList::of($job, PriceList::none())->lines, null, 'id');
+        self::assertEqualsWithDelta(3.0, ($lines['soil:0'] ?? self::line())->net, 1e-12);
+        self::assertSame(2.0, ($lines['gully:150'] ?? self::line())->net);
+    }
+
+    public function test_an_opening_in_the_ground_wants_a_well_and_a_well_a_drain(): void
+    {
+        $ids = static fn (Opening $o): array => array_map(
+            static fn (Remark $r): string => $r->id,
+            PlanReview::of(self::plan()->with(['openings' => [self::ID => $o]]), self::design(), new Items)['opening:'.self::ID] ?? [],
+        );
+        self::assertSame(['well'], $ids(new Opening('A', 2.0, 1.0, OpeningKind::Window, -0.4)));
+        self::assertSame(['well-depth', 'well-drained'], $ids(new Opening('A', 2.0, 1.0, OpeningKind::Window, -0.4, 0.9, 0.5)));
+        self::assertSame(['well-drained'], $ids(new Opening('A', 2.0, 1.0, OpeningKind::Window, -0.4, 0.9, 0.7)));
+        self::assertSame([], $ids(new Opening('A', 2.0, 1.0, OpeningKind::Window, 0.9)));
+        self::assertSame([], $ids(new Opening('A', 2.0, 1.0)));
+    }
+
+    private static function line(): Line
+    {
+        throw new \LogicException('not counted');
+    }
+
+    private static function design(): Design
+    {
+        return Examples::of('thickened-edge-slab')?->options[0]->design ?? throw new \LogicException('gone');
+    }
+
+    private static function plan(): Plan
+    {
+        return Plan::along(['A' => [0.0, 0.0], 'B' => [10.0, 0.0], 'C' => [10.0, 8.0], 'D' => [0.0, 8.0]]);
+    }
+}

@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Forms\Reader;
+use App\Models\Option;
+use App\Models\Project;
+use App\Models\Revision;
+use App\Models\Role;
+use App\Models\Subject;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
+use LogicException;
+use Ondergrond\Exchange\ProjectFile;
+use Ondergrond\Plan\Kinds;
+use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\WallKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** The page of the plan as people use it: outlines, walls, openings, every kind of item, options with a plan of their own. */
+final class PlanPagesTest extends TestCase
+{
+    private const METRIC = [Reader::FIELD => 'metric point'];
+
+    public function test_two_people_add_a_sleeve_each_and_both_are_there_without_a_question(): void
+    {
+        $project = $this->drawn();
+        $loaded = $this->fresh($project)->drawnPlan?->revisions()->latest('id')->first()?->id;
+        $this->change($project, ['act' => 'add:sleeve', 'revision' => $loaded])->assertSessionHasNoErrors();
+        $this->become($this->member(Role::Designer));
+        $this->change($project, ['act' => 'add:sleeve', 'revision' => $loaded])->assertSessionHasNoErrors()->assertSessionMissing('conflict');
+        self::assertCount(2, $this->planOf($project)->items->all);
+        // The same size changed by both is asked about.
+        $id = (string) array_key_first($this->planOf($project)->items->all);
+        $loaded = $this->fresh($project)->drawnPlan?->revisions()->latest('id')->first()?->id;
+        $this->change($project, ['plan' => ['items' => [$id => ['x_m' => '2']]], 'revision' => $loaded]);
+        $this->change($project, ['plan' => ['items' => [$id => ['x_m' => '4']]], 'revision' => $loaded])->assertSessionHas('conflict');
+        self::assertSame(2.0, $this->planOf($project)->items->all[$id]->at()->x);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function kinds(): iterable
+    {
+        foreach (array_keys(Kinds::all()) as $slug) {
+            yield $slug => [$slug];
+        }
+    }
+
+    #[DataProvider('kinds')]
+    public function test_every_kind_is_put_in_moved_copied_and_taken_out(string $slug): void
+    {
+        $project = $this->drawn();
+        $items = fn (): array => $this->planOf($project)->items->and($this->fresh($project)->building()->layout())->all;
+        $this->change($project, ['act' => "add:{$slug}"])->assertSessionHasNoErrors();
+        self::assertCount(1, $items());
+        [$id, $item] = [(string) array_key_first($items()), array_values($items())[0]];
+        self::assertSame($slug, $item::slug());
+        $page = $this->get("/projects/{$project->id}/plan")->assertOk()->assertSee($item->at()->name);
+        $field = $item::belongs()->name === 'Design' ? "layout[{$id}][x_m]" : "plan[items][{$id}][x_m]";
+        $page->assertSee($field, false);
+        $of = $item::belongs()->name === 'Design' ? ['layout' => [$id => ['x_m' => '2.5', 'serves' => 'kitchen']]]
+            : ['plan' => ['items' => [$id => ['x_m' => '2.5', 'serves' => 'kitchen']]]];
+        $this->change($project, $of)->assertSessionHasNoErrors();
+        self::assertSame([2.5, 'kitchen'], [$items()[$id]->at()->x, $items()[$id]->at()->serves]);
+        $this->change($project, ['act' => "copy:{$id}"])->assertSessionHasNoErrors();
+        self::assertCount(2, $items());
+        $this->change($project, ['act' => "remove:{$id}"])->assertSessionHasNoErrors();
+        self::assertCount(1, $items());
+        $this->put("/projects/{$project->id}/plan/undo")->assertSessionHasNoErrors();
+        self::assertCount(2, $items());
+    }
+
+    public function test_an_l_of_the_typed_floor_moves_no_figure_and_what_no_shape_has_is_said(): void
+    {
+        $project = $this->boathouse();
+        $was = $project->leading()->design->footprint;
+        $this->draw($project, ['shape' => 'l', 'keep' => '1', 'sizes' => ['part_length_m' => '2', 'part_width_m' => '1.5']])
+            ->assertSessionHasNoErrors();
+        self::assertCount(6, $this->fresh($project)->plan()->corners ?? []);
+        self::assertEquals($was, $this->fresh($project)->leading()->design->footprint);
+        $this->draw($project, ['shape' => 'u', 'keep' => '1', 'sizes' => ['part_length_m' => '9', 'part_width_m' => '9']])
+            ->assertSessionHasErrors('shape');
+        self::assertStringContainsString('The numbers stay as they are', implode(' ', session('errors')->all()));
+        $this->draw($project, ['shape' => 'l', 'keep' => '1', 'sizes' => ['part_length_m' => 'two']])->assertSessionHasErrors('sizes.part_length_m');
+    }
+
+    public function test_legs_that_do_not_close_are_asked_about(): void
+    {
+        $project = $this->boathouse();
+        $this->draw($project, ['shape' => 'traverse', 'legs' => "16 right\n9 up\n15.7 left\n9 down"])->assertSessionHasErrors('legs');
+        self::assertStringContainsString('leg 3 would close it at 16', implode(' ', session('errors')->all()));
+        self::assertStringContainsString('15.7 left', strval(is_string(old('legs')) ? old('legs') : ''), 'what was typed stays');
+        self::assertNull($this->fresh($project)->plan());
+        $this->draw($project, ['shape' => 'traverse', 'legs' => "16 right\n9 up\n16 left\n9 down"])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(144.0, $this->planOf($project)->outline->area(), 1e-9);
+        $this->draw($project, ['shape' => 'traverse', 'legs' => '16 sideways'])->assertSessionHasErrors('legs');
+    }
+
+    public function test_walls_step_open_fall_and_lie_beside_something(): void
+    {
+        $project = $this->drawn();
+        $this->change($project, ['act' => 'step:A', 'step' => ['A' => ['along' => '6', 'out' => '1.2']]])->assertSessionHasNoErrors();
+        self::assertSame(['outward' => 5, 'reentrant' => 1], $this->planOf($project)->outline->corners());
+        $this->change($project, ['act' => 'step:A', 'step' => ['A' => ['along' => '', 'out' => '1']]])->assertSessionHasErrors('step.A.along');
+        $this->change($project, ['act' => 'step:A', 'step' => ['A' => ['along' => '99', 'out' => '1']]])->assertSessionHasErrors('step.A.along');
+        $this->change($project, ['act' => 'opening:B'])->assertSessionHasNoErrors();
+        $id = (string) array_key_first($this->planOf($project)->openings);
+        $before = $this->fresh($project)->leading()->design->footprint;
+        self::assertSame(0.95, $before->doors);
+        $this->change($project, ['plan' => ['openings' => [$id => ['kind' => 'window', 'sill_m' => '-0.5']]]])->assertSessionHasNoErrors();
+        self::assertSame(0.0, $this->fresh($project)->leading()->design->footprint->doors);
+        $this->get("/projects/{$project->id}/plan")->assertSee('no well is drawn before it');
+        $this->change($project, ['plan' => ['openings' => [$id => ['width_m' => '19']]]])->assertSessionHasErrors("plan.openings.{$id}.from_m");
+        $this->change($project, ['plan' => ['walls' => ['C' => ['kind' => 'heated'], 'D' => ['grade_m' => '-0.1', 'grade_to_m' => '-0.1']]]])
+            ->assertSessionHasNoErrors();
+        $plan = $this->planOf($project);
+        self::assertSame(WallKind::Heated, $plan->corners['C']->wall->kind);
+        $design = $this->fresh($project)->leading()->design;
+        self::assertLessThan($before->exposed, $design->footprint->exposed);
+        self::assertSame(['wall-D'], array_column($design->departures->all, 'id'), 'its section is another');
+        $this->get("/projects/{$project->id}/section?side=wall-D")->assertOk();
+        $this->change($project, ['plan' => ['corners' => ['C' => ['x_m' => '-30']]]])->assertSessionHasErrors();
+        $this->change($project, ['act' => 'no-corner:B'])->assertSessionHasErrors('act');
+    }
+
+    public function test_an_option_takes_a_plan_of_its_own_and_follows_again(): void
+    {
+        $project = $this->drawn();
+        [$first, $second] = [$this->option($project, 0), $this->option($project, 1)];
+        [$one, $two] = [$first->design->footprint->area, $second->design->footprint->area];
+        $this->put("/projects/{$project->id}/plan/own", ['option' => $second->ulid, 'own' => 'yes'])->assertSessionHasNoErrors();
+        $this->get("/projects/{$project->id}/plan?option={$second->ulid}")->assertOk()->assertSee('follows the project’s no longer');
+        $this->change($project, ['lengths' => ['A' => '22 m']]);
+        $now = fn (int $i): float => $this->option($project, $i)->design->footprint->area;
+        self::assertNotEqualsWithDelta($one, $now(0), 1.0);
+        self::assertEqualsWithDelta($two, $now(1), 1e-9);
+        $own = $this->option($project, 1)->loadMissing('ownPlan')->ownPlan;
+        self::assertNotNull($own);
+        $this->put("/projects/{$project->id}/plan", [
+            ...self::METRIC, 'option' => $second->ulid, 'revision' => $own->revisions()->latest('id')->first()?->id, 'lengths' => ['B' => '12 m'],
+        ])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(12.0, $this->option($project, 1)->plan()?->outline->sides()['B']->length(), 1e-9);
+        self::assertEqualsWithDelta(9.0, $this->planOf($project)->outline->sides()['B']->length(), 1e-9);
+        $core = $this->fresh($project)->toCore();
+        self::assertNotNull($core->options[1]->plan);
+        self::assertEquals($core, ProjectFile::read(ProjectFile::write($core)), 'a file carries it');
+        self::assertEquals($core->options[1]->plan, Project::store($core, $this->firm, 'The test')->toCore()->options[1]->plan);
+        $this->put("/projects/{$project->id}/plan/own", ['option' => $second->ulid, 'own' => 'no'])->assertSessionHasNoErrors();
+        self::assertFalse($this->option($project, 1)->isOnItsOwn());
+        self::assertEqualsWithDelta(22.0, $this->option($project, 1)->plan()?->outline->sides()['A']->length(), 1e-9);
+    }
+
+    public function test_layers_and_files_of_it(): void
+    {
+        Queue::fake();
+        $project = $this->drawn();
+        $this->change($project, ['act' => 'add:post']);
+        foreach (['heat', 'psi', 'frost', 'load', 'findings', 'products', 'nothing-of-that-name'] as $layer) {
+            $this->get("/projects/{$project->id}/plan?show={$layer}")->assertOk();
+        }
+        $this->get("/projects/{$project->id}/plan?show=findings")->assertSee('not checked');
+        $csv = $this->get("/projects/{$project->id}/plan/plan.csv")->assertOk()->getContent();
+        self::assertIsString($csv);
+        self::assertStringContainsString('corner,A,,0,0', $csv);
+        self::assertStringContainsString('post,', $csv);
+        $this->get("/projects/{$project->id}/plan?option=01HZX3V8Q00000000000000000")->assertNotFound();
+    }
+
+    public function test_a_thousand_edits_take_little_room(): void
+    {
+        $project = $this->drawn();
+        foreach (array_keys(Kinds::all()) as $slug) {
+            $this->change($project, ['act' => "add:{$slug}"]);
+        }
+        $revisions = Revision::query()->whereIn('subject', [Subject::Plan, Subject::Layout])->get();
+        $last = $revisions->last()?->getRawOriginal('state');
+        self::assertIsString($last);
+        self::assertLessThan(5e6 / 1000, strlen($last), 'bytes a revision, of five megabytes for a thousand');
+    }
+
+    private function drawn(): Project
+    {
+        $project = $this->boathouse();
+        $this->draw($project, ['shape' => 'rectangle', 'sizes' => ['length_m' => '18', 'width_m' => '9']])->assertSessionHasNoErrors();
+
+        return $project;
+    }
+
+    private function option(Project $project, int $which): Option
+    {
+        return $this->fresh($project)->options[$which] ?? throw new LogicException('gone');
+    }
+
+    private function planOf(Project $project): Plan
+    {
+        return $this->fresh($project)->plan() ?? throw new LogicException('not drawn');
+    }
+
+    private function fresh(Project $project): Project
+    {
+        return Project::query()->findOrFail($project->id);
+    }
+
+    /**
+     * @param  array<string, mixed>  $form
+     * @return TestResponse<Response>
+     */
+    private function draw(Project $project, array $form): TestResponse
+    {
+        return $this->post("/projects/{$project->id}/plan", [...self::METRIC, ...$form]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $form
+     * @return TestResponse<Response>
+     */
+    private function change(Project $project, array $form): TestResponse
+    {
+        return $this->put("/projects/{$project->id}/plan", [
+            ...self::METRIC, 'revision' => $this->fresh($project)->drawnPlan?->revisions()->latest('id')->first()?->id, ...$form,
+        ]);
+    }
+}
