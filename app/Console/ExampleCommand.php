@@ -8,6 +8,7 @@ use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Footprint;
 use Ondergrond\Examples\Examples;
+use Ondergrond\Examples\Plans;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
@@ -47,6 +48,7 @@ final class ExampleCommand extends Command
         try {
             $floor = $input->getOption('floor');
             $project = is_string($floor) ? self::own($name, $floor, (string) $input->getOption('units')) : Examples::of($name);
+            $project = $project === null ? null : Plans::drawn($project);
             $project ?? throw self::fault("no family “{$name}”", implode(', ', array_keys(Families::all())));
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);

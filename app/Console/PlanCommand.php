@@ -162,7 +162,7 @@ final class PlanCommand extends Command
             yield sprintf('%s–%s %.3f m', $d['from'], $d['to'], $d['m']);
         }
         foreach ($result['findings'] as $found) {
-            yield "{$found['severity']}: {$found['about']}: {$found['said']}";
+            yield "{$found['severity']}: ".($found['name'] === '' ? $found['about'] : $found['name']).": {$found['said']}";
         }
         yield from $result['unmet'];
     }

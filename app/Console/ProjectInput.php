@@ -18,17 +18,22 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\ConsoleOutput;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** What commands read that work on one option of a project file: which one, and with what prices. */
 final readonly class ProjectInput
 {
-    /** @param  array<string, string>  $photos  the bytes of JPEGs by SHA-256, where the file came with them */
+    /**
+     * @param  array<string, string>  $photos  the bytes of JPEGs by SHA-256, where the file came with them
+     * @param  list<string>  $notes  what the file says otherwise than it is read
+     */
     private function __construct(
         public Project $project,
         public Option $option,
         public PriceList $prices,
         public array $photos,
+        public array $notes,
     ) {}
 
     public static function configure(Command $command, bool $prices = true): void
@@ -57,7 +62,10 @@ final readonly class ProjectInput
      */
     public static function of(InputInterface $input, bool $built = false): self
     {
-        [$project, $photos] = self::read($input->getArgument('file'));
+        [$project, $photos, $notes] = self::read($input->getArgument('file'));
+        foreach ($notes as $note) {
+            InputFile::say(new ConsoleOutput, $note);
+        }
         $name = $input->getOption('option');
         $option = ($built ? $project->built($name) : $project->option($name)) ?? throw FaultyInput::one(Fault::of(
             '/options',
@@ -68,11 +76,11 @@ final readonly class ProjectInput
             ? self::prices($input->getOption('prices'))
             : PriceList::none();
 
-        return new self($project, $option, $prices, $photos);
+        return new self($project, $option, $prices, $photos, $notes);
     }
 
     /**
-     * @return array{Project, array<string, string>}
+     * @return array{Project, array<string, string>, list<string>}
      *
      * @throws FaultyInput
      */
@@ -81,10 +89,23 @@ final readonly class ProjectInput
         if ($file !== '-' && is_file($file) && ProjectZip::isOne((string) file_get_contents($file, length: 4))) {
             $zip = ProjectZip::read($file);
 
-            return [ProjectFile::read($zip['json']), $zip['photos']];
+            return self::noted($zip['json'], $zip['photos']);
         }
 
-        return [ProjectFile::read(InputFile::contents($file, ProjectFile::LARGEST)), []];
+        return self::noted(InputFile::contents($file, ProjectFile::LARGEST), []);
+    }
+
+    /**
+     * @param  array<string, string>  $photos
+     * @return array{Project, array<string, string>, list<string>}
+     *
+     * @throws FaultyInput
+     */
+    private static function noted(string $json, array $photos): array
+    {
+        $project = ProjectFile::read($json);
+
+        return [$project, $photos, ProjectFile::notes($project, $json)];
     }
 
     /** @throws FaultyInput where none is drawn */
@@ -102,6 +123,7 @@ final readonly class ProjectInput
             'project' => $this->project->name,
             'option' => $this->option->name,
             ...$result,
+            ...($this->notes === [] ? [] : ['notes' => $this->notes]),
         ]), false, OutputInterface::OUTPUT_RAW);
     }
 

@@ -41,13 +41,13 @@ final class Building
 {
     private const LEAD = 'Wen Dijker';
 
-    /** @return list<Project> all of the demo's projects, two of them being built */
+    /** @return list<Project> all of the demo's projects on their plans, two of them being built */
     public static function all(): array
     {
         return array_map(static fn (Project $p): Project => match ($p->name) {
             'Music school with practice basement' => self::basement($p),
             'Old bakery cellar' => self::cellar($p),
-            default => $p,
+            default => Plans::drawn($p),
         }, Examples::all());
     }
 
@@ -94,18 +94,7 @@ final class Building
 
     private static function basement(Project $project): Project
     {
-        $built = self::built(
-            $project,
-            [
-                new Sleeve(Sleeve::usual()->put('Waste', 2.0, 2.0, -2.5), 0.11), new Sleeve(Sleeve::usual()->put('Water', 0.15, 3.0, -1.0), 0.06, Passes::Edge),
-                new Sleeve(Sleeve::usual()->put('Air', 6.0, 0.15, -0.6), 0.16, Passes::Edge), new Post(Post::usual()->put('Post of the stage', 6.2, 3.7, -2.5)),
-            ],
-            [new DrainRun(DrainRun::usual()->put('Footing drain', -0.6, -0.6, -2.9), 11.4, -0.6, -2.97, 0.1)],
-            [],
-            '2026-10-26',
-            3,
-            ['B' => WallKind::WalkOut],
-        );
+        $built = self::released(Plans::drawn($project), '2026-10-26', 3);
 
         return $built->logged([
             ...self::read($built, HoldPoint::Start, '2026-10-29'), ...self::read($built, HoldPoint::Formation, '2026-11-04'),
@@ -159,9 +148,19 @@ final class Building
         ]);
         $of = $project->options[$which];
         $options = array_map(static fn (Option $o): Option => $o === $of
-            ? $o->but(layout: self::named($project, $layout), days: new SetDays($start)) : $o, $project->options);
+            ? $o->but(layout: self::named($project, $layout)) : $o, $project->options);
 
-        return $project->but(options: $options, release: new Release($of->id, 'Marit Sluys', "{$start}T09:00:00Z"))->planned($plan);
+        return self::released($project->but(options: $options)->planned($plan), $start, $which);
+    }
+
+    private static function released(Project $project, string $start, int $which): Project
+    {
+        $of = $project->options[$which];
+
+        return $project->but(
+            options: array_map(static fn (Option $o): Option => $o === $of ? $o->but(days: new SetDays($start)) : $o, $project->options),
+            release: new Release($of->id, 'Marit Sluys', "{$start}T09:00:00Z"),
+        );
     }
 
     /** @param  list<Item>  $items */

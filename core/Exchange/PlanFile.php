@@ -76,7 +76,7 @@ final class PlanFile
                 array_keys($plan->items->and($layout)->all),
                 array_values($plan->items->and($layout)->all),
             ),
-            'findings' => self::findings(PlanReview::of($plan, $design, $layout)),
+            'findings' => self::findings(PlanReview::of($plan, $design, $layout), $plan, $layout),
             'unmet' => PlannedDesign::unmet($plan, $design),
         ];
     }
@@ -85,14 +85,15 @@ final class PlanFile
      * @param  array<string, non-empty-list<Remark>>  $review
      * @return list<array<string, string>>
      */
-    private static function findings(array $review): array
+    private static function findings(array $review, Plan $plan, Items $layout): array
     {
+        $items = $plan->items->and($layout)->all;
         $format = new QuantityFormatter(UnitSystem::Metric);
         $found = [];
         foreach ($review as $about => $remarks) {
             foreach ($remarks as $r) {
                 $found[] = [
-                    'about' => $about, 'rule' => $r->id, 'severity' => $r->severity->value, 'said' => $r->said->in($format), 'source' => $r->why,
+                    'about' => $about, 'name' => isset($items[substr($about, 5)]) ? $items[substr($about, 5)]->at()->name : '', 'rule' => $r->id, 'severity' => $r->severity->value, 'said' => $r->said->in($format), 'source' => $r->why,
                 ];
             }
         }

@@ -6,6 +6,7 @@ namespace Ondergrond\Exchange;
 
 use JsonException;
 use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\PartCodec;
 use Ondergrond\Codec\PlanCodec;
 use Ondergrond\Codec\ProductCodec;
 use Ondergrond\Codec\Schema;
@@ -79,6 +80,33 @@ final class ProjectFile
         }
 
         return self::fromValid((array) json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * What a file says otherwise than it is read: where a plan stands, footprints follow from it, whatever is written beside it.
+     *
+     * @param  string  $json  that it was read from
+     * @return list<string> a sentence for each option whose floor or outline differs by more than one in a hundred
+     */
+    public static function notes(Project $read, string $json): array
+    {
+        $data = (array) json_decode($json, true, self::DEEPEST);
+        $notes = [];
+        foreach ($read->options as $i => $option) {
+            $file = $data['options'][$i]['design']['footprint'] ?? [];
+            $plan = PartCodec::toArray($option->design->footprint);
+            foreach ($read->planOf($option) === null ? [] : ['area_m2' => 'm²', 'perimeter_m' => 'm', 'exposed_perimeter_m' => 'm'] as $key => $unit) {
+                $was = (float) ($file[$key] ?? $plan[$key]);
+                if (abs($was - $plan[$key]) > 0.01 * abs($plan[$key])) {
+                    $notes[] = sprintf(
+                        'Option “%s”: the file writes footprint.%s as %.3f %s, its plan has %.3f %s. The plan counts.', $option->name, $key,
+                        $was, $unit, $plan[$key], $unit,
+                    );
+                }
+            }
+        }
+
+        return $notes;
     }
 
     /** A file of another kind or version is one fault, not a page of them. */

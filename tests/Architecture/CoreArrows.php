@@ -83,7 +83,7 @@ final class CoreArrows
         ],
         'Sizing' => ['Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Material', 'Rules', 'Section', 'Site', 'Units', 'Verdict'],
         'Examples' => [
-            'Codec', 'Design', 'Inspection', 'Logbook', 'Material', 'Plan', 'Project', 'Sequence', 'Site', 'Takeoff', 'Units',
+            'Codec', 'Design', 'Fault', 'Inspection', 'Logbook', 'Material', 'Plan', 'Project', 'Sequence', 'Site', 'Takeoff', 'Units',
         ],
     ];
 

@@ -6,9 +6,11 @@ namespace Tests\Reference;
 
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\PlanCodec;
+use Ondergrond\Design\Families\Families;
 use Ondergrond\Design\Side;
 use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Examples\Examples;
+use Ondergrond\Examples\Plans;
 use Ondergrond\Exchange\DxfWriter;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Fault\FaultyInput;
@@ -120,6 +122,23 @@ final class PlanTest extends TestCase
         self::assertGreaterThan(5, min([INF, ...array_values($drawn)]));
     }
 
+    public function test_every_familys_example_carries_a_plan_two_of_them_whole(): void
+    {
+        foreach (array_keys(Families::all()) as $family) {
+            $project = Examples::of($family);
+            self::assertNotNull($project, $family);
+            $drawn = Plans::drawn($project);
+            self::assertNotNull($drawn->plan, $family);
+            self::assertEquals($drawn, ProjectFile::read(ProjectFile::write($drawn)), $family);
+        }
+        foreach (['thickened-edge-slab' => 13, 'heated-basement' => 9] as $family => $least) {
+            $drawn = Plans::drawn(Examples::of($family) ?? Examples::boathouse());
+            $kinds = array_unique(array_map(get_class(...), [...$drawn->plan->items->all ?? [], ...$drawn->options[0]->layout->all]));
+            self::assertGreaterThanOrEqual($least, count($kinds), $family);
+            self::assertNotSame([], $drawn->plan->openings ?? []);
+        }
+    }
+
     public function test_turned_mirrored_and_shifted_plans_come_to_the_same(): void
     {
         $seed = random_int(1, 1 << 30);
@@ -181,6 +200,13 @@ final class PlanTest extends TestCase
         self::assertEquals($data, PlanCodec::toArray($plan));
         $planned = $project->planned($plan);
         self::assertEquals($planned, ProjectFile::read(ProjectFile::write($planned)));
+        $json = ProjectFile::write($planned);
+        self::assertSame([], ProjectFile::notes($planned, $json));
+        $other = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+        $other['options'][0]['design']['footprint']['area_m2'] *= 1.02;
+        $other = json_encode($other, JSON_THROW_ON_ERROR);
+        self::assertEquals($planned, ProjectFile::read($other), 'the plan counts');
+        self::assertStringContainsString('The plan counts', implode(' ', ProjectFile::notes($planned, $other)));
 
         foreach ([
             ['corners', ['B' => ['x_m' => -2.0, 'y_m' => 5.0, 'next' => 'C']], 'crosses'],

@@ -65,7 +65,8 @@ final class ProjectFileController
             $zip = ProjectZip::isOne(
                 (string) file_get_contents($file->getPathname(), length: 4),
             ) ? ProjectZip::read($file->getPathname()) : null;
-            $read = ProjectFile::read($zip['json'] ?? $file->getContent());
+            $json = $zip['json'] ?? $file->getContent();
+            $read = ProjectFile::read($json);
             // All of it or nothing.
             $project = DB::transaction(static function () use ($read, $user, $zip): Project {
                 $project = Project::store($read, $user->firm, $user->name);
@@ -79,6 +80,8 @@ final class ProjectFileController
             throw ValidationException::withMessages(['file' => array_map(static fn (Fault $f): string => $f->line(), $e->faults)]);
         }
 
-        return redirect()->route('section.show', $project)->with('said', "“{$project->name}” is imported.");
+        return redirect()->route('section.show', $project)->with('said', implode(' ', [
+            "“{$project->name}” is imported.", ...ProjectFile::notes($read, $json),
+        ]));
     }
 }
