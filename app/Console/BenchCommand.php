@@ -95,6 +95,7 @@ final class BenchCommand extends Command
                     'seconds' => $judgement->search,
                 ],
                 'pack' => ['html_seconds' => $pack['html'], 'pdf_seconds' => $pack['pdf']],
+                'plan_history_mb' => BuildingBench::history() / 1e6,
                 'milliseconds' => $rows,
                 'jit' => $compiled,
             ], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
@@ -107,6 +108,7 @@ final class BenchCommand extends Command
             $table->addRow([$name, number_format($median, 2), number_format($slowest, 2)]);
         }
         $table->render();
+        $output->writeln(sprintf('1,000 edits of the demo’s plan: %.2f MB of history', BuildingBench::history() / 1e6));
         $output->writeln(sprintf("%d runs each after a warm-up; just-in-time compiler %s\n", self::RUNS, $compiled ? 'on' : 'off'));
         $table = new Table($output);
         $table->setHeaders(['steady field, unknowns', 'seconds', 'scipy spsolve', 'ratio', 'Eigen SimplicialLDLT', 'ratio']);

@@ -13,12 +13,19 @@ use Closure;
 use DateTimeImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
+use Ondergrond\Assessor;
+use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Examples\Building;
+use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Logbook\Entry;
 use Ondergrond\Logbook\EntryKind;
 use Ondergrond\Logbook\Where;
 use Ondergrond\Plan\Items;
+use Ondergrond\Plan\Kinds\Sleeve;
+use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\PlanReview;
 use Ondergrond\Project\Project as CoreProject;
+use Ondergrond\Project\Ulid;
 use Ondergrond\Sequence\Calendar;
 use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\Network;
@@ -26,6 +33,8 @@ use Ondergrond\Sequence\Schedule;
 use Ondergrond\Takeoff\Job;
 use Ondergrond\Takeoff\OrderList;
 use Ondergrond\Takeoff\PriceList;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
 
 /** From the plan to the hand-over: the pages of a job, an edit of a plan, a log of a thousand entries, a pack. */
 final class BuildingBench
@@ -60,6 +69,7 @@ final class BuildingBench
             ]));
             $send(Request::create("/projects/{$free->id}/plan"));
         };
+        $large = Project::store(self::large($free->toCore()), $free->firm ?? throw new \LogicException('no firm'), 'The bench', true);
         $core = $free->toCore();
         $option = $core->options[0];
         $job = new Job($option->design, $core->units, $core->plan, ($core->plan->items ?? new Items)->and($option->layout));
@@ -69,7 +79,15 @@ final class BuildingBench
             'sequence: tasks, days, critical path' => static fn () => Schedule::of(
                 Network::of(new Circumstances($core->site, $job)), Calendar::moment('2026-03-02'),
             ),
+            'plan: 60 corners, 200 items, drawn and judged' => static function () use ($large): void {
+                $option = Project::query()->findOrFail($large->id)->leading();
+                [$plan, $format] = [$option->plan() ?? throw new \LogicException('not drawn'), new QuantityFormatter(UnitSystem::Metric)];
+                SvgWriter::beside(PlanDrawing::of($plan, $option->typed(), $option->layout(), $format));
+                PlanReview::of($plan, $option->typed(), $option->layout());
+                Assessor::formulas($large->site, $option->design);
+            },
             'page: plan' => $page("/projects/{$built->id}/plan"),
+            'page: plan of 60 corners and 200 items' => $page("/projects/{$large->id}/plan"),
             'page: set out' => $page("/projects/{$built->id}/plan/set-out"),
             'page: order' => $page("/projects/{$built->id}/order"),
             'page: sequence' => $page("/projects/{$built->id}/sequence"),
@@ -78,6 +96,34 @@ final class BuildingBench
             'page: as built, with a deviation' => $page("/projects/{$built->id}/built"),
             'edit: a sleeve moved on the plan, saved and shown' => $edit,
         ];
+    }
+
+    /** What a thousand edits of the demo's plan add to the database, bytes. */
+    public static function history(): int
+    {
+        $project = Project::query()->where('name', 'Dyke Lane boathouse')->firstOrFail();
+        $plan = $project->keptPlan('The bench');
+
+        return 1000 * strlen((string) $plan->revisions()->latest('id')->firstOrFail()->getRawOriginal('state'));
+    }
+
+    /** A comb of 60 corners with a sleeve at each of 200 places. */
+    private static function large(CoreProject $p): CoreProject
+    {
+        $points = ['A' => [0.0, 0.0], 'B' => [60.0, 0.0], 'C' => [60.0, 8.0]];
+        for ($i = 0; $i < 28; $i++) {
+            [$x, $h] = [58.0 - 2 * $i, $i % 2 === 0 ? 8.0 : 10.0];
+            $points["N{$i}A"] = [$x, $h];
+            $points["N{$i}B"] = [$x, 18.0 - $h];
+        }
+        $points['D'] = [0.0, 8.0];
+        $items = [];
+        for ($i = 0; $i < 200; $i++) {
+            $items[Ulid::from('bench', (string) $i)] = new Sleeve(Sleeve::usual()->put("Sleeve {$i}", 1.0 + 1.4 * ($i % 41), 1.0 + intdiv($i, 41), 0.2));
+        }
+        $plan = Plan::along($points)->with(['items' => new Items($items)]);
+
+        return self::free($p->but(name: 'Comb', options: [$p->options[0]->but(layout: new Items)]))->planned($plan);
     }
 
     /** @return array{html: float, pdf: float} of one pack, s */

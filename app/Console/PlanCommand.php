@@ -15,6 +15,7 @@ use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\Redraw;
 use Ondergrond\Plan\Shape;
 use Ondergrond\Project\TypedFloor;
 use Ondergrond\Units\QuantityFormatter;
@@ -59,7 +60,10 @@ final class PlanCommand extends Command
         try {
             $job = ProjectInput::of($input);
             if ($input->getOption('draw') !== null) {
-                $output->write(ProjectFile::write($job->project->planned($this->drawn($input, $job))), false, OutputInterface::OUTPUT_RAW);
+                $plan = $this->drawn($input, $job);
+                $old = $job->project->plan;
+                $project = $job->project->planned($old === null ? $plan : Redraw::over($old, $plan));
+                $output->write(ProjectFile::write($project), false, OutputInterface::OUTPUT_RAW);
 
                 return self::SUCCESS;
             }
@@ -120,7 +124,7 @@ final class PlanCommand extends Command
             return TypedFloor::plan($job->option->written(), Shape::Rectangle);
         }
         if ($word === 'traverse') {
-            return Plan::along(TypedTraverse::read($input->getOption('leg'), new QuantityFormatter(UnitSystem::Metric))->outline());
+            return $this->traverse($input, $job);
         }
         $shape = Shape::tryFrom($word) ?? throw FaultyInput::one(
             Fault::of('--draw', "“{$word}”", 'typed, traverse, '.implode(', ', array_column(Shape::cases(), 'value'))),
@@ -139,7 +143,20 @@ final class PlanCommand extends Command
         }
 
         return $input->getOption('keep') === true
-            ? TypedFloor::plan($job->option->written(), $shape, $sizes) : Plan::along($shape->corners($sizes));
+            ? TypedFloor::plan($job->option->written(), $shape, $sizes)
+            : TypedFloor::beside(Plan::along($shape->corners($sizes)), $job->option->design);
+    }
+
+    /** @throws FaultyInput where it does not close */
+    private function traverse(InputInterface $input, ProjectInput $job): Plan
+    {
+        $format = new QuantityFormatter(UnitSystem::Metric);
+        $traverse = TypedTraverse::read($input->getOption('leg'), $format);
+        if (! $traverse->closes()) {
+            throw FaultyInput::one(Fault::of('--leg', TypedTraverse::misclosure($traverse, $format), 'legs that lead back to where they began'));
+        }
+
+        return TypedFloor::beside(Plan::along($traverse->outline()), $job->option->design);
     }
 
     /**

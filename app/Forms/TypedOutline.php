@@ -8,7 +8,6 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Plan\Opening;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\Shape;
 use Ondergrond\Project\TypedFloor;
@@ -23,7 +22,11 @@ use Ondergrond\Units\UnreadableQuantity;
  */
 final readonly class TypedOutline
 {
-    public function __construct(private QuantityFormatter $format, private Design $design) {}
+    /**
+     * @param  Design  $design  as it was typed
+     * @param  Design  $standing  as it stands now, on a plan that is drawn already or as typed
+     */
+    public function __construct(private QuantityFormatter $format, private Design $design, private Design $standing) {}
 
     /** @throws ValidationException */
     public function read(Request $request): Plan
@@ -36,27 +39,14 @@ final readonly class TypedOutline
         $keep = $request->boolean('keep');
         $sizes = $this->sizes($request, $keep ? $shape->open() : $shape->sizes(), $keep);
         try {
-            return $keep ? TypedFloor::plan($this->design, $shape, $sizes) : Plan::along($shape->corners($sizes));
+            return $keep ? TypedFloor::plan($this->design, $shape, $sizes)
+                : TypedFloor::beside(Plan::along($shape->corners($sizes)), $this->standing);
         } catch (FaultyInput $e) {
             $messages = FaultMessages::of($e, $this->format, 'sizes.');
             throw ValidationException::withMessages(isset($messages['sizes.']) ? [
                 'shape' => "The numbers stay as they are. Found: {$e->faults[0]->found}. Allowed: {$e->faults[0]->allowed}.",
             ] : $messages);
         }
-    }
-
-    /** A new outline over a plan that stands: what is set in it stays, and so do the openings that still have their wall. */
-    public static function over(Plan $old, Plan $new): Plan
-    {
-        $sides = $new->outline->sides();
-        $kept = array_filter(
-            $old->openings,
-            static fn (Opening $o): bool => isset($sides[$o->wall]) && $o->from + $o->width <= $sides[$o->wall]->length(),
-        );
-
-        return $old->with([
-            'corners' => $new->corners, 'openings' => $new->openings === [] ? $kept : $new->openings, 'face' => $new->face,
-        ]);
     }
 
     /**
@@ -93,7 +83,7 @@ final readonly class TypedOutline
                 throw ValidationException::withMessages(['legs' => TypedTraverse::misclosure($traverse, $this->format)]);
             }
 
-            return Plan::along($traverse->outline());
+            return TypedFloor::beside(Plan::along($traverse->outline()), $this->standing);
         } catch (FaultyInput $e) {
             $messages = [];
             foreach ($e->faults as $fault) {

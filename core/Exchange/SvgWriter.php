@@ -154,7 +154,11 @@ final class SvgWriter
     public static function beside(Drawing $drawing, bool $section = false): string
     {
         $writer = new self($drawing, true);
-        $writer->open('svg', ['preserveAspectRatio' => 'xMidYMid meet', 'role' => 'img', 'class' => 'drawn']);
+        // What can be moved in it is no picture.
+        $grips = array_filter($drawing->items, static fn (object $i): bool => $i instanceof Grip);
+        $writer->open('svg', [
+            'preserveAspectRatio' => 'xMidYMid meet', 'role' => $grips === [] ? 'img' : 'group', 'class' => 'drawn',
+        ]);
         if ($section) {
             $writer->beyond();
         }

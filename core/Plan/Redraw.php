@@ -20,6 +20,24 @@ final class Redraw
 
     private const LONGEST = 500.0;
 
+    /**
+     * A new outline over a plan that stands: what is set in it stays, and so do the openings that still have their wall.
+     *
+     * @throws FaultyInput where something would lie outside
+     */
+    public static function over(Plan $old, Plan $new): Plan
+    {
+        $sides = $new->outline->sides();
+        $kept = array_filter(
+            $old->openings,
+            static fn (Opening $o): bool => isset($sides[$o->wall]) && $o->from + $o->width <= $sides[$o->wall]->length(),
+        );
+
+        return $old->with([
+            'corners' => $new->corners, 'openings' => $new->openings === [] ? $kept : $new->openings, 'face' => $new->face,
+        ]);
+    }
+
     /** @throws FaultyInput where there is no such wall */
     public static function beside(Plan $plan, string $wall, WallKind $kind): Plan
     {

@@ -51,6 +51,19 @@ final class TypedFloor
     }
 
     /**
+     * An outline with what a floor has beside it laid along its walls in order, as far as they go: a design that has a section
+     * beside a garage or over lower ground stands on no plan without such a wall.
+     *
+     * @param  Design  $design  whose typed or planned lengths are laid
+     *
+     * @throws FaultyInput where the design's walls fill the outline
+     */
+    public static function beside(Plan $plan, Design $design): Plan
+    {
+        return self::walls($plan, $design->footprint, $design);
+    }
+
+    /**
      * To the outer face of the concrete, its lowest corner at the origin.
      *
      * @param  array<string, float>  $open  as above

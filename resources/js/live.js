@@ -13,6 +13,9 @@ const WORDS = {
     refused: 'Not saved; what is wrong stands at its field.',
 };
 
+/** Between two looks at what is being worked out, ms. */
+const LOOK = 1500;
+
 /** What was sent then waits to be sent again. */
 const STUCK = ['unreachable', 'full', 'crowded', 'broken', 'signed-out'];
 
@@ -55,9 +58,7 @@ export default () => ({
                 link.click();
             }
         });
-        if (this.root.querySelector('[data-pending]')) {
-            setTimeout(() => this.look(), 1500);
-        }
+        this.await();
         // A length is typed where it stands on the drawing: its field is found by pressing it.
         this.root.addEventListener('click', (event) => {
             const of = event.target.closest?.('text[data-field]')?.dataset.field;
@@ -110,6 +111,7 @@ export default () => ({
         const response = await fetch(form.action, { method: 'POST', body: data, headers: { Accept: 'text/html' } }).catch(() => null);
         const state = await this.take(response, form);
         this.busy = false;
+        this.await();
         this.waiting = STUCK.includes(state) ? [form.id, by?.name, by?.value] : null;
         this.say(state);
         if (this.next) {
@@ -174,13 +176,18 @@ export default () => ({
     },
 
     /** What is still being worked out is fetched anew until it is there. */
+    await() {
+        if (!this.awaited && this.root.isConnected && this.root.querySelector('[data-pending]')) {
+            this.awaited = setTimeout(() => this.look(), LOOK);
+        }
+    },
+
     async look() {
         const response = this.busy ? null : await fetch(window.location.href, { headers: { Accept: 'text/html' } }).catch(() => null);
-        if (response) {
+        if (response && !this.busy) {
             await this.take(response, { id: '' });
         }
-        if (this.root.isConnected && this.root.querySelector('[data-pending]')) {
-            setTimeout(() => this.look(), 1500);
-        }
+        this.awaited = null;
+        this.await();
     },
 });

@@ -318,4 +318,19 @@ abstract class BrowserTestCase extends TestCase
         );
         self::assertSame([], $found, $this->browser->getCurrentURL());
     }
+
+    protected function inUnits(string $units): void
+    {
+        $this->click("#units button[value='{$units}']");
+    }
+
+    protected function many(string $css): int
+    {
+        return (int) $this->browser->executeScript('return document.querySelectorAll(arguments[0]).length', [$css]);
+    }
+
+    protected function saved(): void
+    {
+        $this->awaitThat(fn (): bool => $this->text('[data-said]') === 'saved', 'the word that it is saved');
+    }
 }

@@ -24,39 +24,39 @@ final class BuildingTest extends BrowserTestCase
         $this->openBench('Dyke Lane boathouse');
         $this->inUnits('metric');
         $this->clickLink('Plan');
-        $area = $this->text('.shape button[value=typed]');
-
-        // The outline, and what is set in it.
-        $this->click('.shape button[value=typed]');
-        $this->awaitThat(fn (): bool => $this->seen('#plan-drawing'), 'the drawing');
-        self::assertStringContainsString($this->text('#plan-figures dd'), $area, 'the floor is as it was typed');
-        foreach (['post', 'sleeve', 'sleeve', 'sleeve', 'drain'] as $i => $kind) {
-            $this->click("button[value='add:{$kind}']");
-            $this->awaitThat(fn (): bool => $this->many('.item') === $i + 1, "item {$i}");
+        // The outline is there; something more is set in it.
+        $there = $this->many('#plan-form > fieldset:first-of-type > .item');
+        foreach (['post', 'sleeve'] as $i => $kind) {
+            $this->choose('#plan-kind', $kind);
+            $this->click('[data-with=plan-kind]');
+            $this->awaitThat(fn (): bool => $this->many('#plan-form > fieldset:first-of-type > .item') === $there + $i + 1, $kind);
         }
-        $this->click('.item:nth-of-type(2) summary');
-        $this->put('.item:nth-of-type(2) input[name$="[name]"]', 'Waste');
+        $row = (string) $this->browser->executeScript(
+            'return [...document.querySelectorAll("#plan-form .item bdi")].find((one) => /^Sleeve \\d+$/.test(one.textContent)).closest("details").id',
+        );
+        $this->click("#{$row} summary");
+        $this->put("#{$row} input[name$='[name]']", 'Waste');
         $this->saved();
-        $this->put('.item:nth-of-type(2) input[name$="[x_m]"]', '3.2');
+        $this->put("#{$row} input[name$='[x_m]']", '3.2');
         $this->saved();
-        self::assertStringContainsString('Waste', $this->text('.item:nth-of-type(2) summary'));
-        $this->put('.item:nth-of-type(2) input[name$="[x_m]"]', '40 m');
+        self::assertStringContainsString('Waste', $this->text("#{$row} summary"));
+        $this->put("#{$row} input[name$='[x_m]']", '40 m');
         $this->awaitThat(fn (): bool => $this->seen('.item .wrong'), 'what is wrong stands at its field');
         self::assertStringContainsString('outside the outline', $this->text('.item .wrong'));
-        self::assertSame('40 m', $this->value('.item:nth-of-type(2) input[name$="[x_m]"]'), 'what was typed stays');
-        $this->put('.item:nth-of-type(2) input[name$="[x_m]"]', '3.2 m');
+        self::assertSame('40 m', $this->value("#{$row} input[name$='[x_m]']"), 'what was typed stays');
+        $this->put("#{$row} input[name$='[x_m]']", '3.2 m');
         $this->saved();
 
         // A corner is dragged; undo by key brings it back.
         $this->click('#plan-corners > summary');
-        $was = $this->value('input[name="plan[corners][C][x_m]"]');
-        $grip = $this->browser->findElement(WebDriverBy::cssSelector('[data-grip="corner:C"]'));
-        (new WebDriverActions($this->browser))->dragAndDropBy($grip, 40, 0)->perform();
+        $was = $this->value('input[name="plan[corners][D][x_m]"]');
+        $grip = $this->browser->findElement(WebDriverBy::cssSelector('[data-grip="corner:D"]'));
+        (new WebDriverActions($this->browser))->dragAndDropBy($grip, -40, 0)->perform();
         $this->saved();
-        self::assertNotSame($was, $this->value('input[name="plan[corners][C][x_m]"]'));
+        self::assertNotSame($was, $this->value('input[name="plan[corners][D][x_m]"]'));
         $this->browser->executeScript('document.activeElement.blur()');
         $this->press('u');
-        $this->awaitThat(fn (): bool => $this->value('input[name="plan[corners][C][x_m]"]') === $was, 'undone');
+        $this->awaitThat(fn (): bool => $this->value('input[name="plan[corners][D][x_m]"]') === $was, 'undone');
 
         // Set out for paper, and square it up.
         $this->clickLink('Set out');
@@ -140,20 +140,10 @@ final class BuildingTest extends BrowserTestCase
         });
     }
 
-    private function inUnits(string $units): void
-    {
-        $this->click("#units button[value='{$units}']");
-    }
-
     /** Until a place of the page says so. */
     private function awaitWords(string $css, string $some): void
     {
         $this->awaitThat(fn (): bool => $this->seen($css) && str_contains($this->text($css), $some), "“{$some}” at {$css}");
-    }
-
-    private function many(string $css): int
-    {
-        return (int) $this->browser->executeScript('return document.querySelectorAll(arguments[0]).length', [$css]);
     }
 
     /** Unfolds what is folded. */
@@ -166,10 +156,5 @@ final class BuildingTest extends BrowserTestCase
     {
         $keys = WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$words.WebDriverKeys::TAB;
         $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $field) => $field->sendKeys($keys));
-    }
-
-    private function saved(): void
-    {
-        $this->awaitThat(fn (): bool => $this->text('[data-said]') === 'saved', 'the word that it is saved');
     }
 }

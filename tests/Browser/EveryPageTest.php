@@ -13,7 +13,7 @@ final class EveryPageTest extends BrowserTestCase
     private const FILES = [
         'projects.export', 'later.show', 'frost.film', 'mass.hours', 'mass.csv', 'compare.csv', 'section.drawing',
         'section.assessment', 'section.preview', 'section.parts', 'schema', 'schema.before', 'studies.before', 'shares.before',
-        'plan.drawing', 'plan.dxf', 'order.csv', 'sequence.calendar',
+        'plan.drawing', 'plan.dxf', 'plan.csv', 'order.csv', 'sequence.calendar',
         'help.picture', 'projects.floor', 'site.implied', 'log.photo', 'built.pack', 'projects.zip',
     ];
 

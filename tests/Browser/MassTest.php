@@ -17,11 +17,6 @@ final class MassTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector("#mass-core a").click()');
     }
 
-    private function many(string $css): int
-    {
-        return count($this->browser->findElements(WebDriverBy::cssSelector($css)));
-    }
-
     public function test_the_floor_tells_its_story(): void
     {
         $this->signIn();

@@ -28,13 +28,15 @@ final class BuildingCommandsTest extends TestCase
 
     public function test_a_drawn_outline_is_set_out_and_squared_up(): void
     {
-        $example = $this->call(['example'])->getOutput();
+        $example = $this->planless($this->call(['example'])->getOutput());
         $drawn = $this->call(['plan', '-', '--draw=l', ...self::sizes('length_m=12 width_m=9 part_length_m=5 part_width_m=4')], $example);
         self::assertSame([0, ''], [$drawn->getExitCode(), $drawn->getErrorOutput()]);
         $file = $this->file('l.json', $drawn->getOutput());
         $plan = $this->json(['plan', $file, '--json', "--svg={$this->folder}/l.svg", "--dxf={$this->folder}/l.dxf"]);
         self::assertSame(['A', 'B', 'C', 'D', 'E', 'F'], array_column($plan['outline'], 'id'));
-        self::assertEqualsWithDelta(42.0, array_sum(array_column($plan['sides'], 'length_m')), 1e-9);
+        self::assertEqualsWithDelta(42.0, array_sum(array_column($plan['sides'], 'drawn_m')), 1e-9);
+        self::assertEqualsWithDelta($plan['perimeter_m'], array_sum(array_column($plan['sides'], 'length_m')), 1e-9, 'they add up');
+        self::assertSame(['outward' => 5, 'reentrant' => 1], $plan['corners']);
         self::assertEqualsWithDelta($plan['area_m2'] / (0.5 * $plan['exposed_m']), $plan['b_m'], 1e-9);
         self::assertStringStartsWith('<?xml', (string) file_get_contents("{$this->folder}/l.svg"));
         self::assertStringContainsString('AC1009', (string) file_get_contents("{$this->folder}/l.dxf"));
@@ -60,6 +62,36 @@ final class BuildingCommandsTest extends TestCase
             self::assertSame(2, $refused->getExitCode(), implode(' ', $call));
             self::assertNotSame('', $refused->getErrorOutput(), $word);
         }
+    }
+
+    public function test_what_is_asked_of_a_plan_is_answered_or_refused(): void
+    {
+        $example = $this->call(['example', 'heated-basement'])->getOutput();
+        $file = $this->file('basement.json', $example);
+        $plan = $this->json(['plan', $file, '--json']);
+        self::assertContains('sump', array_column($plan['items'], 'kind'));
+        self::assertContains('walk-out', array_column($plan['stretches'], 'kind'));
+        self::assertEqualsWithDelta($plan['exposed_m'], array_sum(array_column($plan['stretches'], 'length_m')), 1e-9);
+        self::assertSame($plan['area_m2'], $this->json(['assess', $file])['plan']['area_m2']);
+        self::assertStringContainsString('corner,A', $this->call(['plan', $file, '--csv'])->getOutput());
+        self::assertStringContainsString('<svg', $this->call(['plan', $file, '--svg'])->getOutput());
+        self::assertStringContainsString('AC1009', $this->call(['plan', $file, '--dxf'])->getOutput());
+        $none = $this->json(['plan', $this->file('none.json', $this->planless($example)), '--json']);
+        self::assertSame([null, 0, []], [$none['outline'], $none['area_m2'], $none['sides']]);
+
+        $legs = static fn (string ...$legs): array => array_map(static fn (string $l): string => "--leg={$l}", array_values($legs));
+        $bare = $this->planless($example);
+        $open = $this->call(['plan', '-', '--draw=traverse', ...$legs('12 right', '7 up', '11.8 left', '7 down')], $bare);
+        self::assertSame(2, $open->getExitCode());
+        self::assertStringContainsString('leg 3 would close it at 12', $open->getErrorOutput());
+        $kept = $this->call(['plan', '-', '--draw=l', '--keep', ...self::sizes('part_length_m=2 part_width_m=1')], $bare);
+        self::assertSame(0, $kept->getExitCode(), $kept->getErrorOutput());
+        $same = $this->json(['plan', $this->file('kept.json', $kept->getOutput()), '--json']);
+        self::assertEqualsWithDelta([84.0, 38.0], [$same['area_m2'], $same['perimeter_m']], 1e-9);
+        $data = json_decode($kept->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $data['options'][0]['design']['footprint']['area_m2'] = 90.0;
+        $noted = $this->call(['plan', $this->file('noted.json', json_encode($data, JSON_THROW_ON_ERROR)), '--json']);
+        self::assertStringContainsString('The plan counts', $noted->getErrorOutput());
     }
 
     public function test_a_job_is_ordered_sequenced_logged_and_handed_over(): void
@@ -153,5 +185,17 @@ final class BuildingCommandsTest extends TestCase
         $process->run();
 
         return $process;
+    }
+
+    /** A project file without its plan. */
+    private function planless(string $json): string
+    {
+        $data = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+        unset($data['plan']);
+        foreach (array_keys($data['options']) as $i) {
+            unset($data['options'][$i]['layout'], $data['options'][$i]['plan']);
+        }
+
+        return json_encode($data, JSON_THROW_ON_ERROR);
     }
 }

@@ -33,6 +33,7 @@ use Ondergrond\Exchange\PlanFile;
 use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Plan\Redraw;
 
 /** The building from above: its outline, what is set in it, and how both are set out. */
 final readonly class PlanController
@@ -54,14 +55,14 @@ final readonly class PlanController
     {
         $option = $this->option($project, $request);
         $this->free($project);
-        $new = (new TypedOutline($this->reading->written($request, $project), $option->typed()))->read($request);
+        $new = (new TypedOutline($this->reading->written($request, $project), $option->typed(), $option->design))->read($request);
 
-        return $this->saved($project, $option, function () use ($option, $new): void {
+        return $this->saved($project, $option, $request, function () use ($option, $new): void {
             $kept = $option->keptPlan(User::current()->name);
             $this->history->change(
                 $kept, History::head($kept)->id,
                 static fn (array $state): array => ['plan' => PlanCodec::toArray(
-                    is_array($state['plan']) ? TypedOutline::over(PlanCodec::fromArray($state['plan']), $new) : $new,
+                    is_array($state['plan']) ? Redraw::over(PlanCodec::fromArray($state['plan']), $new) : $new,
                 )],
             );
         });
@@ -75,7 +76,7 @@ final readonly class PlanController
         $typed = new TypedPlan($format);
         $act = new PlanAct(Word::of($request, 'act'), $option->design, $format, $request->array('step'));
 
-        return $this->saved($project, $option, function () use ($project, $option, $request, $typed, $act): void {
+        return $this->saved($project, $option, $request, function () use ($project, $option, $request, $typed, $act): void {
             $plan = $option->keptPlan(User::current()->name);
             $this->history->change(
                 $plan, $request->integer('revision'),
@@ -109,7 +110,7 @@ final readonly class PlanController
             throw ValidationException::withMessages(['own' => 'The project has no plan yet. Draw it first.']);
         }
 
-        return $this->saved($project, $option, function () use ($option, $own, $plan): void {
+        return $this->saved($project, $option, $request, function () use ($option, $own, $plan): void {
             if ($own) {
                 $option->drawn($plan, User::current()->name);
 
@@ -201,10 +202,11 @@ final readonly class PlanController
     }
 
     /** @param  Closure(): mixed  $do */
-    private function saved(Project $project, Option $option, Closure $do): RedirectResponse
+    private function saved(Project $project, Option $option, Request $request, Closure $do): RedirectResponse
     {
         $back = redirect()->route('plan.show', [
             $project, ...($option->is($project->building()) ? [] : ['option' => $option->ulid]),
+            ...(Word::of($request, 'show') === '' ? [] : ['show' => Word::of($request, 'show')]),
         ]);
         try {
             $do();
@@ -230,6 +232,6 @@ final readonly class PlanController
             throw ValidationException::withMessages(['act' => 'Nothing is left of what you changed in this sitting.']);
         }
 
-        return $this->saved($project, $option, fn () => $way === 'undo' ? $this->history->undo($of) : $this->history->redo($of));
+        return $this->saved($project, $option, $request, fn () => $way === 'undo' ? $this->history->undo($of) : $this->history->redo($of));
     }
 }
