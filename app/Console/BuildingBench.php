@@ -119,7 +119,9 @@ final class BuildingBench
         $points['D'] = [0.0, 8.0];
         $items = [];
         for ($i = 0; $i < 200; $i++) {
-            $items[Ulid::from('bench', (string) $i)] = new Sleeve(Sleeve::usual()->put("Sleeve {$i}", 1.0 + 1.4 * ($i % 41), 1.0 + intdiv($i, 41), 0.2));
+            $items[Ulid::from('bench', (string) $i)] = new Sleeve(
+                Sleeve::usual()->put("Sleeve {$i}", 1.0 + 1.4 * ($i % 41), 1.0 + intdiv($i, 41), 0.2),
+            );
         }
         $plan = Plan::along($points)->with(['items' => new Items($items)]);
 

@@ -43,7 +43,8 @@ final class PlanCommand extends Command
                     ."sides laid along the walls), “traverse” (by --leg), {$shapes}",
             )
             ->addOption(
-                'keep', null, InputOption::VALUE_NONE, 'With --draw of a shape: of the typed area and outline; --size says what they leave open',
+                'keep', null, InputOption::VALUE_NONE,
+                'With --draw of a shape: of the typed area and outline; --size says what they leave open',
             )
             ->addOption(
                 'size', null, InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY,
@@ -92,7 +93,9 @@ final class PlanCommand extends Command
             if ($file === false) {
                 continue;
             }
-            $text = $write(PlanDrawing::of($plan, $design, $layout, new QuantityFormatter($job->project->units)), $job->project->name, $hash);
+            $text = $write(
+                PlanDrawing::of($plan, $design, $layout, new QuantityFormatter($job->project->units)), $job->project->name, $hash,
+            );
             if (is_string($file)) {
                 NewFile::put($file, $text);
             } else {
@@ -153,7 +156,9 @@ final class PlanCommand extends Command
         $format = new QuantityFormatter(UnitSystem::Metric);
         $traverse = TypedTraverse::read($input->getOption('leg'), $format);
         if (! $traverse->closes()) {
-            throw FaultyInput::one(Fault::of('--leg', TypedTraverse::misclosure($traverse, $format), 'legs that lead back to where they began'));
+            throw FaultyInput::one(
+                Fault::of('--leg', TypedTraverse::misclosure($traverse, $format), 'legs that lead back to where they began'),
+            );
         }
 
         return TypedFloor::beside(Plan::along($traverse->outline()), $job->option->design);

@@ -76,7 +76,9 @@ final readonly class TypedOutline
     /** @throws ValidationException */
     private function traverse(string $legs): Plan
     {
-        $lines = array_values(array_filter(array_map(trim(...), explode("\n", strtr($legs, ["\r" => '']))), static fn (string $l): bool => $l !== ''));
+        $lines = array_values(
+            array_filter(array_map(trim(...), explode("\n", strtr($legs, ["\r" => '']))), static fn (string $l): bool => $l !== ''),
+        );
         try {
             $traverse = TypedTraverse::read($lines, $this->format);
             if (! $traverse->closes()) {

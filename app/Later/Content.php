@@ -62,8 +62,6 @@ final class Content
         return hash('sha256', implode("\n", [
             Version::METHODS, Version::PROGRAM, self::print(self::frost($project->site)), self::print($built->drawn),
             self::print($built->design),
-            // No file carries these: they follow from what is read on site.
-            hash('xxh128', serialize($built->design->departures)),
         ]));
     }
 
@@ -79,7 +77,8 @@ final class Content
             json_encode(
                 $of instanceof Site ? SiteCodec::toArray($of) : DesignCodec::toArray($of),
                 JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
-            ),
+                // No file carries these: they follow from the plan, or from what is read on site.
+            ).($of instanceof Design && $of->departures->all !== [] ? serialize($of->departures) : ''),
         );
     }
 }

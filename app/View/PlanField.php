@@ -19,4 +19,12 @@ final readonly class PlanField
         public ?array $options,
         public string $grip = '',
     ) {}
+
+    /** As a form names it. */
+    public function html(): string
+    {
+        $parts = explode('.', $this->name);
+
+        return array_shift($parts).implode('', array_map(static fn (string $p): string => "[{$p}]", $parts));
+    }
 }

@@ -61,7 +61,9 @@ final readonly class PlanLayers
         if ($known === null) {
             $this->later->ask(Kind::Fields, $project, $option);
 
-            return new PlanLayer($which, new PlanOverlay(self::ALL[$which]), 'The field is being solved; its figures come in by themselves.', true);
+            return new PlanLayer(
+                $which, new PlanOverlay(self::ALL[$which]), 'The field is being solved; its figures come in by themselves.', true,
+            );
         }
         $heat = Assessor::formulas($project->site, $option->design);
         $difference = $project->site->indoor - array_sum($project->site->climate->monthly) / 12;
@@ -114,7 +116,9 @@ final readonly class PlanLayers
         };
         $outward = array_diff(array_keys($plan->outline->points), $plan->outline->reentrant());
 
-        return new PlanLayer('frost', new PlanOverlay(self::ALL['frost'], $walls, $bars, array_fill_keys($outward, $corner)), 'How far frost stays '
+        return new PlanLayer('frost', new PlanOverlay(
+            self::ALL['frost'], $walls, $bars, array_fill_keys($outward, $corner),
+        ), 'How far frost stays '
             .'from under the bearing in the design winter, by the section at each wall; thick is near. A section shows no corner: the table '
             .'stands for it there.'.($waits ? ' Winters are being run.' : ''), $waits);
     }
@@ -140,7 +144,9 @@ final readonly class PlanLayers
         }
 
         return new PlanLayer('load', new PlanOverlay(
-            self::ALL['load'], $walls, $edge?->share() === null ? [] : array_fill_keys(array_keys($walls), min(1.0, $edge->share())), [], $items,
+            self::ALL['load'], $walls, $edge?->share() === null ? [] : array_fill_keys(
+                array_keys($walls), min(1.0, $edge->share()),
+            ), [], $items,
         ), 'Stress on the board under the edge, and under posts and bearing walls that name a kind; the worst place of each kind governs.');
     }
 
@@ -159,7 +165,8 @@ final readonly class PlanLayers
         }
 
         return new PlanLayer('findings', new PlanOverlay(self::ALL['findings'], [], [], $corners, $items),
-            $corners === [] && $items === [] ? 'Nothing is said of any place.' : 'The gravest word at each place; all of them stand in the list.');
+            $corners === [] && $items === [] ? 'Nothing is said of any place.'
+                : 'The gravest word at each place; all of them stand in the list.');
     }
 
     private function products(Option $option, QuantityFormatter $format): PlanLayer
@@ -177,7 +184,9 @@ final readonly class PlanLayers
             $lines[] = ['inset' => -$at->zone, 'label' => 'within: '.$name(Part::Field, $design->fieldBoard->thickness)];
         }
         if ($design->wing->present()) {
-            $lines[] = ['inset' => -($at->boardFace + $design->wing->width), 'label' => 'to here: '.$name(Part::Wing, $design->wing->layer->thickness)];
+            $lines[] = ['inset' => -($at->boardFace + $design->wing->width), 'label' => 'to here: '.$name(
+                Part::Wing, $design->wing->layer->thickness,
+            )];
         }
 
         return new PlanLayer('products', new PlanOverlay(self::ALL['products'], lines: $lines), $lines === []

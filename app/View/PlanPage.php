@@ -21,7 +21,6 @@ use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Plan\Belongs;
 use Ondergrond\Plan\Cuts;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Kinds;
@@ -32,23 +31,26 @@ use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Plan\PlanReview;
 use Ondergrond\Plan\Remark;
 use Ondergrond\Plan\Shape;
-use Ondergrond\Plan\Wall;
 use Ondergrond\Plan\WallKind;
 use Ondergrond\Plan\WallLine;
 use Ondergrond\Project\TypedFloor;
-use Ondergrond\Size\Parameter;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
 /** The plan that an option stands on, with what the option puts on it. */
 final readonly class PlanPage
 {
+    /** More items than this are rows whose fields come when they are opened. */
+    private const WHOLE = 20;
+
     /**
+     * @param  list<string>  $open  items that are opened
      * @param  string  $svg  a proposal while nothing is drawn; empty where there is none
      * @param  array{float, float, float}|null  $scale  left and top of the drawing in m, pixels for a metre
      * @param  list<string>  $unmet
      * @param  array<string, non-empty-list<Remark>>  $review  by place
      * @param  array<string, string>  $cuts  stretch by wall
+     * @param  array<string, Item>  $items  by id, those of the building before those of the design
      */
     private function __construct(
         public Project $project,
@@ -63,6 +65,9 @@ final readonly class PlanPage
         public array $review,
         public array $cuts,
         public ?PlanLayer $layer,
+        public array $open,
+        public array $items,
+        public ?PlanFields $fields,
         public ?Revision $head,
         public ?Revision $layoutHead,
         private ?KeptPlan $kept,
@@ -71,12 +76,20 @@ final readonly class PlanPage
         private ?Sitting $layoutSitting,
     ) {}
 
-    public static function of(Project $project, Option $option, QuantityFormatter $format, History $history, ?PlanLayer $layer): self
-    {
+    /** @param  list<string>  $open  items that are opened */
+    public static function of(
+        Project $project,
+        Option $option,
+        QuantityFormatter $format,
+        History $history,
+        ?PlanLayer $layer = null,
+        array $open = [],
+    ): self {
         $kept = $option->isOnItsOwn() ? $option->ownPlan : $project->loadMissing('drawnPlan')->drawnPlan;
         $layout = $option->loadMissing('drawnLayout')->drawnLayout;
         $plan = $kept?->state;
         $may = Gate::allows('update', $project);
+        $items = $plan === null ? [] : $plan->items->and($option->layout())->all;
         [$unmet, $review, $cuts] = $plan === null ? [[], [], []] : self::judged($plan, $option);
         $drawing = $plan === null ? self::proposed($option, $format) : PlanDrawing::of(
             $plan, $option->typed(), $option->layout(), $format, $layer?->overlay, array_map(count(...), $review),
@@ -86,7 +99,8 @@ final readonly class PlanPage
             $project, $option, $plan, $format, $may && $project->release?->holdsFast() !== true, $project->release,
             $drawing === null ? '' : SvgWriter::beside($drawing),
             $drawing === null || $plan === null ? null : [$drawing->box[0], $drawing->box[3], 1000 / $drawing->scale * SvgWriter::PX],
-            $unmet, $review, $cuts, $layer,
+            $unmet, $review, $cuts, $layer, array_values(array_unique($open)),
+            $items, $plan === null ? null : new PlanFields($plan, $option->design, $items, $format),
             $kept === null ? null : History::head($kept), $layout === null ? null : History::head($layout), $kept, $layout,
             $kept === null || ! $may ? null : $history->sitting($kept), $layout === null || ! $may ? null : $history->sitting($layout),
         );
@@ -169,63 +183,16 @@ final readonly class PlanPage
         return array_filter($this->plan->openings ?? [], static fn (Opening $o): bool => $o->wall === $wall);
     }
 
-    /** @return array<string, Item> by id, those of the building before those of the design */
-    public function items(): array
+    /** Whether an item's fields are there, or come when it is opened. */
+    public function isWhole(string $id): bool
     {
-        return $this->plan === null ? [] : $this->plan->items->and($this->option->layout())->all;
+        return count($this->items) <= self::WHOLE || in_array($id, $this->open, true);
     }
 
-    /**
-     * The fields of an item.
-     *
-     * @return list<PlanField>
-     */
-    public function fields(string $id, Item $item): array
+    /** Whether what a wall's row holds is there, or comes when it is opened. */
+    public function isWholeWall(string $id): bool
     {
-        $path = ($item::belongs() === Belongs::Design ? 'layout' : 'plan.items').".{$id}";
-        $grips = [
-            'x_m' => "item:{$id}|x", 'y_m' => "item:{$id}|y", 'to_x_m' => "item:{$id}:to|x", 'to_y_m' => "item:{$id}:to|y",
-            'manifold_x_m' => "item:{$id}:to|x", 'manifold_y_m' => "item:{$id}:to|y",
-        ];
-        $answers = ['in_line' => $this->others($id), 'of' => $this->kindsOf($item)];
-        [$first, $own, $last] = [[], [], []];
-        foreach (self::sizes($item->at()) as [$p, $value]) {
-            $field = $this->field($path, $p, $value, $grips[$p->key] ?? '', $answers[$p->key] ?? null);
-            if (in_array($p->key, ['name', 'x_m', 'y_m', 'level_m'], true)) {
-                $first[] = $field;
-            } else {
-                $last[] = $field;
-            }
-        }
-        foreach (self::sizes($item) as [$p, $value]) {
-            $own[] = $this->field($path, $p, $value, $grips[$p->key] ?? '', $answers[$p->key] ?? null);
-        }
-
-        return [...$first, ...$own, ...$last];
-    }
-
-    /** @return list<PlanField> of a wall, but its length and what lies beyond it */
-    public function wallFields(string $id): array
-    {
-        $fields = [];
-        foreach (self::sizes($this->plan->corners[$id]->wall ?? new Wall) as [$p, $value]) {
-            $fields[] = $this->field("plan.walls.{$id}", $p, $value);
-        }
-
-        return array_values(array_filter($fields, static fn (PlanField $f): bool => $f->options === null));
-    }
-
-    /** @return list<PlanField> */
-    public function openingFields(string $id, Opening $opening): array
-    {
-        $fields = [];
-        foreach (self::sizes($opening) as [$p, $value]) {
-            if ($p->key !== 'wall') {
-                $fields[] = $this->field("plan.openings.{$id}", $p, $value);
-            }
-        }
-
-        return $fields;
+        return count($this->walls()) <= self::WHOLE || in_array($id, $this->open, true);
     }
 
     /** What is worked out of an item, in a few words. */
@@ -276,61 +243,12 @@ final readonly class PlanPage
         return isset($this->cuts[$wall]) ? route('section.show', [$this->project, $this->option, 'side' => $this->cuts[$wall]]) : null;
     }
 
-    /** @return array<string, string|null> of the address: which option, which layer */
+    /** @return array<string, string> of the address: which option, which layer */
     public function asked(): array
     {
         return array_filter([
             'option' => $this->option->is($this->project->building()) ? null : $this->option->ulid, 'show' => $this->layer?->which,
         ], static fn (?string $word): bool => $word !== null);
-    }
-
-    /** @return array<string, string> other items, by id */
-    private function others(string $but): array
-    {
-        $others = ['' => '–'];
-        foreach (array_diff_key($this->items(), [$but => true]) as $id => $item) {
-            $others[$id] = $item->at()->name;
-        }
-
-        return $others;
-    }
-
-    /** @return array<string, string> the kinds of post or bearing wall that the design has */
-    private function kindsOf(Item $item): array
-    {
-        $kinds = ['' => 'none'];
-        foreach (array_keys($this->option->design->supports->kinds()) as $name) {
-            if (str_starts_with($name, $item::slug().'-')) {
-                $kinds[$name] = ucfirst($this->option->design->supports::label($name));
-            }
-        }
-
-        return $kinds;
-    }
-
-    /** @return iterable<array{Parameter, mixed}> the sizes that an object has in its constructor, with what they are */
-    private static function sizes(object $of): iterable
-    {
-        $values = get_object_vars($of);
-        foreach (Parameter::of($of::class) as $p) {
-            if ($p->size !== null) {
-                yield [$p, $values[$p->name]];
-            }
-        }
-    }
-
-    /** @param  array<string, string>|null  $answers  where they hang on the plan */
-    private function field(string $path, Parameter $p, mixed $value, string $grip = '', ?array $answers = null): PlanField
-    {
-        return new PlanField(
-            "{$path}.{$p->key}", ucfirst($p->size->label ?? $p->key),
-            match (true) {
-                $value instanceof \BackedEnum => (string) $value->value,
-                is_float($value) => $this->format->format($value, $p->size->quantity ?? Quantity::Length),
-                default => (string) $value,
-            },
-            $answers ?? $p->size?->choices(), $grip,
-        );
     }
 
     /**

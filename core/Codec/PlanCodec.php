@@ -206,7 +206,9 @@ final class PlanCodec
             isset($own[$key]) => (new Size($own[$key], quantity: Quantity::Length))->at($key),
             $key === 'north_deg' => (new Size('North'))->at($key),
             $key === 'face' => (new Size('outline read to', words: array_combine(
-                array_column(OutlineFace::cases(), 'value'), array_map(static fn (OutlineFace $f): string => $f->label(), OutlineFace::cases()),
+                array_column(OutlineFace::cases(), 'value'), array_map(
+                    static fn (OutlineFace $f): string => $f->label(), OutlineFace::cases(),
+                ),
             )))->at($key),
             default => null,
         };

@@ -53,7 +53,10 @@ final readonly class PlanBars
                 $cut = min($thick, $side->length() / 3);
                 $ring = [$side->at(0.0), $side->at($side->length()), $side->at($side->length() - $cut, $thick), $side->at($cut, $thick)];
                 $drawn[] = new Strokes(Role::Handle, "wall:{$id}", [[$ring[3], $ring[2]]]);
-                $drawn[] = new Area("wall:{$id}", $ring, Hatch::Sand, "{$this->overlay->title}, wall {$side->from}–{$side->to}: ".($this->overlay->walls[$id] ?? ''));
+                $drawn[] = new Area(
+                    "wall:{$id}", $ring, Hatch::Sand,
+                    "{$this->overlay->title}, wall {$side->from}–{$side->to}: ".($this->overlay->walls[$id] ?? ''),
+                );
             }
         }
 
@@ -73,7 +76,9 @@ final readonly class PlanBars
             [$x, $y] = $side->at($side->length() / 2, $in);
             [$u, $v] = $side->inward();
             $align = abs($u) < 0.5 ? 'middle' : ($u > 0.0 ? 'start' : 'end');
-            $drawn[] = new Text(Role::Named, "wall:{$id}", [$x, $y - ($v < -0.5 ? 2.6 : ($v > 0.5 ? -0.3 : 1.2)) * $this->mm], $text, $align);
+            $drawn[] = new Text(
+                Role::Named, "wall:{$id}", [$x, $y - ($v < -0.5 ? 2.6 : ($v > 0.5 ? -0.3 : 1.2)) * $this->mm], $text, $align,
+            );
         }
 
         return $drawn;
@@ -88,7 +93,10 @@ final readonly class PlanBars
             if ($text !== '') {
                 [[$cx], [$u]] = [$this->inner->points[$id], [$this->inner->points[$id][0] - $x]];
                 $drawn[] = new Text(
-                    Role::Question, "corner:{$id}", [$cx + ($u > 0.0 ? 1.5 : -1.5) * $this->mm, $this->inner->points[$id][1] + ($this->inner->points[$id][1] > $y ? 1.5 : -3.5) * $this->mm],
+                    Role::Question, "corner:{$id}", [
+                        $cx + ($u > 0.0 ? 1.5 : -1.5) * $this->mm,
+                        $this->inner->points[$id][1] + ($this->inner->points[$id][1] > $y ? 1.5 : -3.5) * $this->mm,
+                    ],
                     $text, $u > 0.0 ? 'start' : 'end',
                 );
             }
@@ -117,7 +125,9 @@ final readonly class PlanBars
             }
             $drawn[] = new Strokes(Role::Boundary, "boundary-{$i}", [[...$ring, $ring[0]]]);
             [$x, $y] = [min(array_column($ring, 0)), min(array_column($ring, 1))];
-            $drawn[] = new Text(Role::Note, "boundary-{$i}", [$x + 2 * $this->mm, $y + (1.2 + 4.2 * $i) * $this->mm], $line['label'], 'start');
+            $drawn[] = new Text(
+                Role::Note, "boundary-{$i}", [$x + 2 * $this->mm, $y + (1.2 + 4.2 * $i) * $this->mm], $line['label'], 'start',
+            );
         }
 
         return $drawn;

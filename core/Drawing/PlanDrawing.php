@@ -92,7 +92,8 @@ final readonly class PlanDrawing
                 ...$drawn->walls(), ...$drawn->doors(), ...($bars?->under() ?? []), ...$drawn->dimensions(), ...$drawn->line(
                     $pegs->px, $pegs->py, $pegs->qx, $pegs->qy,
                 ),
-                ...PlanMarks::of($items, $scale / 1000), ...$drawn->names(), ...($bars?->over($items) ?? []), ...$drawn->cuts(), ...$drawn->remarked($remarked), ...$drawn->grips(), ...$drawn->north(max($xs) + $round, max($ys) + $round),
+                ...PlanMarks::of($items, $scale / 1000), ...$drawn->names(), ...($bars?->over($items) ?? []), ...$drawn->cuts(),
+                ...$drawn->remarked($remarked), ...$drawn->grips(), ...$drawn->north(max($xs) + $round, max($ys) + $round),
             ],
             'Plan',
         );
@@ -334,7 +335,9 @@ final readonly class PlanDrawing
         }
         foreach ($this->items->all as $id => $item) {
             foreach ($item->spots() as $i => $spot) {
-                $grips[] = new Grip("item:{$id}".($i === 0 ? '' : ':to'), [$spot->x, $spot->y], $item->at()->name.': drag, or type its place');
+                $grips[] = new Grip(
+                    "item:{$id}".($i === 0 ? '' : ':to'), [$spot->x, $spot->y], $item->at()->name.': drag, or type its place',
+                );
             }
         }
 

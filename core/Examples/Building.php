@@ -63,10 +63,14 @@ final class Building
                 new Post(Post::usual()->put('Post under the ridge', 30 * Unit::FOOT, 15.5 * Unit::FOOT, $top), 8 * Unit::INCH),
                 new Sleeve(Sleeve::usual()->put('Waste, changing room', 10.5 * Unit::FOOT, 7 * Unit::FOOT, $top), 4.5 * Unit::INCH),
                 new Sleeve(Sleeve::usual()->put('Water', 12 * Unit::FOOT, 7 * Unit::FOOT, $top), 2 * Unit::INCH),
-                new Sleeve(Sleeve::usual()->put('Electric', 0.5 * Unit::FOOT, 20 * Unit::FOOT, -1.5 * Unit::FOOT)->but(trade: Trade::Electrician), 2 * Unit::INCH, Passes::Edge),
+                new Sleeve(Sleeve::usual()->put(
+                    'Electric', 0.5 * Unit::FOOT, 20 * Unit::FOOT, -1.5 * Unit::FOOT,
+                )->but(trade: Trade::Electrician), 2 * Unit::INCH, Passes::Edge),
             ],
             [
-                new DrainRun(DrainRun::usual()->put('Foul drain', 10.5 * Unit::FOOT, 7 * Unit::FOOT, -1.5 * Unit::FOOT), 10.5 * Unit::FOOT, -13 * Unit::FOOT, -1.75 * Unit::FOOT, 4.5 * Unit::INCH),
+                new DrainRun(DrainRun::usual()->put(
+                    'Foul drain', 10.5 * Unit::FOOT, 7 * Unit::FOOT, -1.5 * Unit::FOOT,
+                ), 10.5 * Unit::FOOT, -13 * Unit::FOOT, -1.75 * Unit::FOOT, 4.5 * Unit::INCH),
                 new ControlJoint(ControlJoint::usual()->put('Joint 1', 20 * Unit::FOOT, 0.0, $top), 20 * Unit::FOOT, 31 * Unit::FOOT),
                 new ControlJoint(ControlJoint::usual()->put('Joint 2', 40 * Unit::FOOT, 0.0, $top), 40 * Unit::FOOT, 31 * Unit::FOOT),
             ],
@@ -184,7 +188,8 @@ final class Building
     {
         $option = $project->built() ?? $project->options[0];
         $of = new Circumstances($project->site, new Job(
-            $option->design, $project->units, $project->planOf($option), ($project->planOf($option)->items ?? new Items)->and($option->layout),
+            $option->design, $project->units, $project->planOf($option),
+            ($project->planOf($option)->items ?? new Items)->and($option->layout),
         ));
         $entries = [];
         $minute = 0;

@@ -75,7 +75,9 @@ final class Plans
 
         return [
             self::of($project, $points, [], [
-                ['B', 11 * $f, 8 * $f, OpeningKind::GarageDoor], ['A', 6 * $f, 3 * $f, OpeningKind::Door], ['C', 20 * $f, 4 * $f, OpeningKind::Window],
+                [
+                    'B', 11 * $f, 8 * $f, OpeningKind::GarageDoor,
+                ], ['A', 6 * $f, 3 * $f, OpeningKind::Door], ['C', 20 * $f, 4 * $f, OpeningKind::Window],
             ], [
                 new Post($set(Post::class, 'Post under the ridge', 30 * $f, 15.5 * $f, $top), 8 * $i),
                 new Sleeve($set(Sleeve::class, 'Waste, changing room', 10.5 * $f, 7 * $f, $top)->but(serves: 'showers'), 4.5 * $i),

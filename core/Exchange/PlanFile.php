@@ -93,7 +93,8 @@ final class PlanFile
         foreach ($review as $about => $remarks) {
             foreach ($remarks as $r) {
                 $found[] = [
-                    'about' => $about, 'name' => isset($items[substr($about, 5)]) ? $items[substr($about, 5)]->at()->name : '', 'rule' => $r->id, 'severity' => $r->severity->value, 'said' => $r->said->in($format), 'source' => $r->why,
+                    'about' => $about, 'name' => isset($items[substr($about, 5)]) ? $items[substr($about, 5)]->at()->name : '',
+                    'rule' => $r->id, 'severity' => $r->severity->value, 'said' => $r->said->in($format), 'source' => $r->why,
                 ];
             }
         }
@@ -114,13 +115,16 @@ final class PlanFile
     public static function csv(Plan $plan, Items $layout): string
     {
         $m = static fn (float $value): string => (string) round($value, 4);
-        $lines = [['what', 'id', 'name', 'x_m', 'y_m', 'level_m', 'to_x_m', 'to_y_m', 'to_level_m', 'tolerance_m', 'trade', 'serves', 'note']];
+        $lines = [
+            ['what', 'id', 'name', 'x_m', 'y_m', 'level_m', 'to_x_m', 'to_y_m', 'to_level_m', 'tolerance_m', 'trade', 'serves', 'note'],
+        ];
         foreach ($plan->outline->points as $id => [$x, $y]) {
             $lines[] = ['corner', $id, '', $m($x), $m($y), '', '', '', '', '', '', '', ''];
         }
         foreach ($plan->outline->sides() as $id => $side) {
             $lines[] = [
-                'wall', $id, "{$side->from}–{$side->to}", $m($side->start[0]), $m($side->start[1]), '', $m($side->end[0]), $m($side->end[1]),
+                'wall', $id, "{$side->from}–{$side->to}", $m($side->start[0]), $m($side->start[1]), '', $m($side->end[0]),
+                $m($side->end[1]),
                 '', '', '', $plan->corners[$id]->wall->kind->label(), '',
             ];
         }

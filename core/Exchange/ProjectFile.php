@@ -95,7 +95,9 @@ final class ProjectFile
         foreach ($read->options as $i => $option) {
             $file = $data['options'][$i]['design']['footprint'] ?? [];
             $plan = PartCodec::toArray($option->design->footprint);
-            foreach ($read->planOf($option) === null ? [] : ['area_m2' => 'm²', 'perimeter_m' => 'm', 'exposed_perimeter_m' => 'm'] as $key => $unit) {
+            foreach ($read->planOf($option) === null ? [] : [
+                'area_m2' => 'm²', 'perimeter_m' => 'm', 'exposed_perimeter_m' => 'm',
+            ] as $key => $unit) {
                 $was = (float) ($file[$key] ?? $plan[$key]);
                 if (abs($was - $plan[$key]) > 0.01 * abs($plan[$key])) {
                     $notes[] = sprintf(

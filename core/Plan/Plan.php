@@ -11,7 +11,8 @@ use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Section\Layout;
 
 /**
- * The building from above: its outline, what lies beyond each wall, its openings, and what is set in it. Lengths in m from the project's origin, y up the sheet.
+ * The building from above: its outline, what lies beyond each wall, its openings, and what is set in it. Lengths in m from the project's
+ * origin, y up the sheet.
  */
 final readonly class Plan
 {

@@ -52,7 +52,9 @@ final readonly class Traverse
             $points[] = [$x, $y];
             $lengths[] = $length;
             // Right angles are kept exact.
-            [$c, $s] = fmod($way, 90.0) === 0.0 ? self::WAYS['ENWS'[(((int) ($way / 90.0)) % 4 + 4) % 4]] : [cos(deg2rad($way)), sin(deg2rad($way))];
+            [$c, $s] = fmod($way, 90.0) === 0.0 ? self::WAYS['ENWS'[(((int) ($way / 90.0)) % 4 + 4) % 4]] : [
+                cos(deg2rad($way)), sin(deg2rad($way)),
+            ];
             [$x, $y] = [$x + $length * $c, $y + $length * $s];
         }
 
@@ -109,7 +111,9 @@ final readonly class Traverse
     {
         if (! $this->closes()) {
             throw FaultyInput::one(Fault::of(
-                '', sprintf('%.3f m from the last leg’s end to the first corner', $this->misclosure()), 'legs that lead back to where they began',
+                '', sprintf(
+                    '%.3f m from the last leg’s end to the first corner', $this->misclosure(),
+                ), 'legs that lead back to where they began',
             ));
         }
         $outline = [];

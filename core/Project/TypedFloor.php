@@ -43,7 +43,9 @@ final class TypedFloor
         $is = get_object_vars($then);
         foreach (get_object_vars($typed) as $name => $value) {
             if ($name !== 'lotLine' && abs($value - $is[$name]) > self::SAME * max(1.0, $value)) {
-                throw FaultyInput::one(Fault::of('', 'numbers that no plan of this shape has', 'another shape, or the numbers as they are'));
+                throw FaultyInput::one(
+                    Fault::of('', 'numbers that no plan of this shape has', 'another shape, or the numbers as they are'),
+                );
             }
         }
 

@@ -6,8 +6,6 @@ namespace Ondergrond\Takeoff;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Design\Done;
-use Ondergrond\Design\HeatBy;
-use Ondergrond\Design\Heating;
 use Ondergrond\Design\Layer;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetEdge;
@@ -16,14 +14,6 @@ use Ondergrond\Design\SupportFoot;
 use Ondergrond\Design\Supports;
 use Ondergrond\Material\Catalogue;
 use Ondergrond\Material\Kind;
-use Ondergrond\Plan\Kinds\Bolts;
-use Ondergrond\Plan\Kinds\Conduit;
-use Ondergrond\Plan\Kinds\Gully;
-use Ondergrond\Plan\Kinds\HeatedZone;
-use Ondergrond\Plan\Kinds\Post;
-use Ondergrond\Plan\Kinds\Sleeve;
-use Ondergrond\Plan\Kinds\Toilet;
-use Ondergrond\Plan\Passes;
 use Ondergrond\Section\Layout;
 use Ondergrond\Section\StemWall;
 use Ondergrond\Section\Stretch;
@@ -31,6 +21,7 @@ use Ondergrond\Takeoff\Counts\Boards;
 use Ondergrond\Takeoff\Counts\Concrete;
 use Ondergrond\Takeoff\Counts\Goods;
 use Ondergrond\Takeoff\Counts\Loose;
+use Ondergrond\Takeoff\Counts\Placed;
 use Ondergrond\Takeoff\Counts\Rolls;
 use Ondergrond\Takeoff\Counts\Steel;
 use Ondergrond\Units\Unit as Measure;
@@ -43,9 +34,6 @@ final readonly class PartLines
 
     /** Tape round a pipe, m; common practice, no source. */
     private const BOOT_TAPE = 1.5;
-
-    /** From the manifold to a room and back, m; common practice, no source. */
-    private const FEED = 10.0;
 
     /** Of a mat's area goes into laps of 150 mm and offcuts; common practice, no source. */
     private const MAT = 0.12;
@@ -81,12 +69,7 @@ final readonly class PartLines
                     -$d->stem->layer->thickness / 2,
                 ) * $d->footing->width * $d->footing->height, Concrete::ON_GROUND, 'footing',
             ),
-            Part::Pads => Concrete::of(
-                $part, $d->slab->layer->material, count($this->job->items->of(Post::class)) * $d->pads->width ** 2 * $d->pads->height,
-                Concrete::ON_GROUND, 'footing', match (count($this->job->items->of(Post::class))) {
-                    1 => '1 post on the plan', default => sprintf('%d posts on the plan', count($this->job->items->of(Post::class))),
-                },
-            ),
+            Part::Pads => Placed::pads($this->job),
             Part::Supports => $this->supports(),
             Part::Stem => $this->stem(),
             Part::Cavity => $this->cavity(),
@@ -164,12 +147,9 @@ final readonly class PartLines
                     sqrt($floor), $extent->length($at->tray) / 4,
                 ), 0.10, $this->job->size($d->gas->pipe), note: 'one run along the floor',
             ),
-            Part::Heating => $this->heating($floor),
+            Part::Heating => Placed::heating($this->job, $floor),
             Part::Steel => Steel::mat($part, $d, $extent->area($at->slabEnd)),
-            Part::Anchors => Goods::of(
-                Good::Anchor, $part->value, $this->bolts(), 0.0, $this->job->size($d->anchors->bolt),
-                note: $this->job->items->of(Bolts::class) === [] ? 'two more at each corner' : 'as they stand on the plan',
-            ),
+            Part::Anchors => Placed::anchors($this->job),
             Part::EdgeSteel => Steel::edge($d, $extent->exposed(-$d->stem->layer->thickness / 2), $at->top - $at->stemFoot),
             Part::Shield => Goods::of(
                 Good::Shield, $part->value, $extent->exposed($at->boardFace), 0.05, note: 'corners and laps in the waste',
@@ -359,15 +339,6 @@ final readonly class PartLines
         return $lines;
     }
 
-    /** Bolts as they stand on the plan; without one by the rule, along all that is exposed. */
-    private function bolts(): float
-    {
-        $placed = $this->job->items->of(Bolts::class);
-
-        return $placed !== [] ? (float) array_sum(array_map(static fn (Bolts $b): int => count($b->places()), $placed))
-            : ceil($this->job->design->footprint->exposed / $this->job->design->anchors->apart) + 8.0;
-    }
-
     /** @return list<Line> */
     private function sheet(): array
     {
@@ -380,11 +351,7 @@ final readonly class PartLines
         $root = sqrt(max(0.0, ($round / 4) ** 2 - $area));
         [$long, $wide] = [$round / 4 + $root + 2 * $up, $area / ($round / 4 + $root) + 2 * $up];
         $rolls = Rolls::over($long, $wide, $roll, $lap);
-        $boots = count(array_filter(
-            $this->job->items->of(Sleeve::class),
-            static fn (Sleeve $s): bool => $s->passes === Passes::Floor,
-        )) + count($this->job->items->of(Conduit::class)) + count($this->job->items->of(Toilet::class))
-            + count($this->job->items->of(Gully::class));
+        $boots = Placed::throughTheFloor($this->job);
         $holds = $roll * ($this->job->isMetric() ? 25.0 : 100 * Measure::FOOT);
 
         return [
@@ -403,7 +370,9 @@ final readonly class PartLines
                 id: 'sheet:tape',
                 pack: new Pack($this->job->isMetric() ? 'roll 50 m' : 'roll 180 ft', $this->job->isMetric() ? 50.0 : 180 * Measure::FOOT),
             ),
-            ...Goods::of(Good::Boot, Part::Sheet->value, (float) $boots, 0.0, note: 'one for all that comes up through the floor', id: 'sheet:boots'),
+            ...Goods::of(
+                Good::Boot, Part::Sheet->value, (float) $boots, 0.0, note: 'one for all that comes up through the floor', id: 'sheet:boots',
+            ),
         ];
     }
 
@@ -430,37 +399,5 @@ final readonly class PartLines
             note: 'fittings by corner not counted',
             id: "drains:{$which}",
         );
-    }
-
-    /** @return list<Line> */
-    private function heating(float $floor): array
-    {
-        $heating = $this->job->design->heating;
-        if ($heating->by !== HeatBy::Pipes) {
-            return Goods::of(Good::HeatingCable, Part::Heating->value, $floor, 0.0, note: 'mats by the floor’s area');
-        }
-        $zones = $this->job->items->of(HeatedZone::class);
-        // Where zones are drawn, each with its manifold, their pipes are what is laid; else the whole floor is one.
-        [$pipe, $loops, $note] = $zones !== [] ? [
-            array_sum(array_map(static fn (HeatedZone $z): float => $z->pipe(), $zones)),
-            array_sum(array_map(static fn (HeatedZone $z): int => $z->loops(max(1.0, $heating->loop)), $zones)), 'zones of the plan, feeds in',
-        ] : self::wholeFloor($floor, $heating);
-        $coil = $this->job->isMetric() ? 100.0 : 300 * Measure::FOOT;
-
-        return [...($heating->hasBoth() ? Goods::of(
-            Good::HeatingCable, Part::Heating->value, $floor, 0.0, note: 'beside the pipes, mats by the floor’s area', id: 'heating:cable',
-        ) : []), ...Goods::of(
-            Good::HeatingPipe, Part::Heating->value, $pipe, 0.05,
-            $this->job->size($heating->pipe),
-            new Pack($this->job->isMetric() ? 'coil 100 m' : 'coil 300 ft', $coil), "{$loops} loops, {$note}",
-        )];
-    }
-
-    /** @return array{float, int, string} m of pipe, loops, how it was counted */
-    private static function wholeFloor(float $floor, Heating $heating): array
-    {
-        $loops = (int) max(1.0, ceil($floor / $heating->spacing / max(1.0, $heating->loop)));
-
-        return [$floor / $heating->spacing + $loops * self::FEED, $loops, 'feeds in'];
     }
 }

@@ -12,7 +12,8 @@ const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowD
  */
 export default function grips(live) {
     const { root } = live;
-    const fields = (grip) => ['x', 'y'].map((axis) => root.querySelector(`input[data-grip="${CSS.escape(`${grip.dataset.grip}|${axis}`)}"]`));
+    const field = (name) => root.querySelector(`input[data-grip="${CSS.escape(name)}"]`);
+    const fields = (grip) => ['x', 'y'].map((axis) => field(`${grip.dataset.grip}|${axis}`));
     const metres = (value) => `${value.toFixed(4)} m`;
 
     /** A place in m, at a stop or in line with another mark. */
@@ -86,7 +87,8 @@ export default function grips(live) {
         const { left, top, px, stop } = root.dataset;
         const [dx, dy] = ARROWS[event.key].map((way) => way * Number(stop));
         const to = [
-            Number(left) + Number(grip.getAttribute('cx')) / Number(px) + dx, Number(top) - Number(grip.getAttribute('cy')) / Number(px) + dy,
+            Number(left) + Number(grip.getAttribute('cx')) / Number(px) + dx,
+            Number(top) - Number(grip.getAttribute('cy')) / Number(px) + dy,
         ].map((value) => Math.round(value / Number(stop)) * Number(stop));
         place(grip, to);
         clearTimeout(waits);

@@ -50,6 +50,16 @@ export default () => ({
             }
         });
         grips(this);
+        // A row whose fields are not here yet is filled when it is opened.
+        this.root.addEventListener('toggle', (event) => {
+            const id = event.target.open && event.target.dataset?.lazy;
+            if (id) {
+                const url = new URL(window.location.href);
+                url.searchParams.append('open[]', id);
+                window.history.replaceState(null, '', url);
+                this.look();
+            }
+        }, true);
         // A press on a wall opens its section.
         this.root.addEventListener('click', (event) => {
             const wall = event.target.closest?.('[data-part^="wall:"]')?.dataset.part.slice(5);

@@ -76,7 +76,9 @@ final class CoreArrows
             'AsBuilt', 'Assessor', 'Design', 'Drawing', 'Logbook', 'Plan', 'Project', 'Rules', 'Safety', 'Section', 'SetOut', 'Site',
             'Takeoff', 'Units', 'Verdict', 'Version',
         ],
-        'Gain' => ['Assessor', 'Codec', 'Design', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units', 'Verdict'],
+        'Gain' => [
+            'Assessor', 'Codec', 'Design', 'Fault', 'Ground', 'Heat', 'Material', 'Rules', 'Section', 'Site', 'Takeoff', 'Units', 'Verdict',
+        ],
         'Search' => [
             'Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Ground', 'Heat', 'Material', 'Project', 'Rules', 'Section', 'Site', 'Takeoff',
             'Units', 'Verdict',

@@ -102,7 +102,9 @@ final class PlanKindsTest extends TestCase
         $at = static fn (string $kind, float $x = 3.0, float $y = 3.0, float $level = 0.2) => $kind::usual()->put('It', $x, $y, $level);
         yield 'a sleeve in the edge' => [new Sleeve($at(Sleeve::class, 0.1)), ['clear-of-edge'], new Sleeve($at(Sleeve::class))];
         yield 'an entry in the floor' => [
-            new Sleeve($at(Sleeve::class), passes: Passes::Edge), ['in-the-edge'], new Sleeve($at(Sleeve::class, 0.1), passes: Passes::Edge),
+            new Sleeve($at(Sleeve::class), passes: Passes::Edge), ['in-the-edge'], new Sleeve(
+                $at(Sleeve::class, 0.1), passes: Passes::Edge,
+            ),
         ];
         // (60 − 50)/2 − 3 − 2 = 0 mm; with a hollow of 80 it is 10.
         yield 'a stub in a leg' => [
@@ -117,9 +119,13 @@ final class PlanKindsTest extends TestCase
         yield 'a flat drain' => [
             new DrainRun($at(DrainRun::class), 9.0, 3.0, 0.17), ['fall'], new DrainRun($at(DrainRun::class), 9.0, 3.0, 0.1),
         ];
-        yield 'a gully over the floor' => [new Gully($at(Gully::class, level: 0.6)), ['below-floor', 'led-away'], new Toilet($at(Toilet::class))];
+        yield 'a gully over the floor' => [
+            new Gully($at(Gully::class, level: 0.6)), ['below-floor', 'led-away'], new Toilet($at(Toilet::class)),
+        ];
         yield 'a sump that nothing feeds' => [new Sump($at(Sump::class)), ['fed', 'power'], new Toilet($at(Toilet::class))];
-        yield 'a toilet off its wall' => [new Toilet($at(Toilet::class, 2.0, 0.5), wall: 0.5), ['from-finished-wall'], new Toilet($at(Toilet::class))];
+        yield 'a toilet off its wall' => [
+            new Toilet($at(Toilet::class, 2.0, 0.5), wall: 0.5), ['from-finished-wall'], new Toilet($at(Toilet::class)),
+        ];
         yield 'bolts too far apart' => [
             new Bolts($at(Bolts::class, 1.0, 0.1), 9.0, 0.1, apart: 2.0), ['apart'], new Bolts($at(Bolts::class, 1.0, 0.1), 9.0, 0.1),
         ];
@@ -127,9 +133,13 @@ final class PlanKindsTest extends TestCase
             new Bolts($at(Bolts::class, 1.0, 0.02), 9.0, 0.02, fromEnd: 0.05), ['from-end', 'cover'],
             new Bolts($at(Bolts::class, 1.0, 0.1), 9.0, 0.1, fromEnd: 0.25),
         ];
-        yield 'a rod through a slab' => [new HoldDown($at(HoldDown::class)), ['deep-enough'], new HoldDown($at(HoldDown::class), deep: 0.02)];
+        yield 'a rod through a slab' => [
+            new HoldDown($at(HoldDown::class)), ['deep-enough'], new HoldDown($at(HoldDown::class), deep: 0.02),
+        ];
         yield 'a shallow cut' => [
-            new ControlJoint($at(ControlJoint::class), 3.0, 6.0, 0.012), ['quarter'], new ControlJoint($at(ControlJoint::class), 3.0, 6.0, 0.04),
+            new ControlJoint(
+                $at(ControlJoint::class), 3.0, 6.0, 0.012,
+            ), ['quarter'], new ControlJoint($at(ControlJoint::class), 3.0, 6.0, 0.04),
         ];
         yield 'a deep recess' => [new Recess($at(Recess::class), depth: 0.09), ['slab-left'], new Recess($at(Recess::class), depth: 0.02)];
         yield 'a lot line too near' => [
@@ -140,7 +150,9 @@ final class PlanKindsTest extends TestCase
         ];
         yield 'a shallow pit' => [new Pit($at(Pit::class, level: 0.0), 0.1), ['deep-enough'], new Pit($at(Pit::class, level: 0.0), 2.0)];
         yield 'a plate over the edge' => [new Post($at(Post::class, 0.05)), ['kind', 'plate-on-slab'], new Toilet($at(Toilet::class))];
-        yield 'a gas pipe in thin stone' => [new GasPipe($at(GasPipe::class), 6.0, 3.0, 0.4), ['in-stone'], new GasPipe($at(GasPipe::class), 6.0, 3.0, 0.05)];
+        yield 'a gas pipe in thin stone' => [
+            new GasPipe($at(GasPipe::class), 6.0, 3.0, 0.4), ['in-stone'], new GasPipe($at(GasPipe::class), 6.0, 3.0, 0.05),
+        ];
         yield 'a zone through the wall' => [
             new HeatedZone($at(HeatedZone::class, 1.0), 4.0, 3.0), ['heated', 'in-the-room'], new Toilet($at(Toilet::class)),
         ];
@@ -182,7 +194,9 @@ final class PlanKindsTest extends TestCase
 
     public function test_what_is_placed_is_counted_and_its_worst_place_governs(): void
     {
-        $design = self::design()->with(['supports' => new Supports([new PostKind(permanent: 10.0, live: 5.0, amount: 9.0)], [new StripKind()])]);
+        $design = self::design()->with(
+            ['supports' => new Supports([new PostKind(permanent: 10.0, live: 5.0, amount: 9.0)], [new StripKind()])],
+        );
         $posts = [
             'a' => new Post(Post::usual()->put('A', 3.0, 3.0, 0.2), 0.2, 'post-1', 20.0, 10.0),
             'b' => new Post(Post::usual()->put('B', 1.0, 4.0, 0.2), 0.15, 'post-1', 28.0, 0.0),

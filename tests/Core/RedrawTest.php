@@ -72,9 +72,13 @@ final class RedrawTest extends TestCase
                 $taken++;
                 $plan = $next;
                 $turns = $plan->outline->corners();
-                $square = array_filter($plan->outline->sides(), static fn ($s): bool => min(array_map(abs(...), $s->direction())) > 1e-6) === [];
+                $square = array_filter(
+                    $plan->outline->sides(), static fn ($s): bool => min(array_map(abs(...), $s->direction())) > 1e-6,
+                ) === [];
                 if ($square) {
-                    self::assertSame(4, $turns['outward'] - $turns['reentrant'], "seed {$seed}, {$i}: a ring of right angles turns once round");
+                    self::assertSame(
+                        4, $turns['outward'] - $turns['reentrant'], "seed {$seed}, {$i}: a ring of right angles turns once round",
+                    );
                 }
                 self::assertGreaterThan(0.0, $plan->outline->area());
             }
@@ -111,7 +115,9 @@ final class RedrawTest extends TestCase
         self::assertEqualsWithDelta([0 => 11.7, 2 => 12.0], $open->suspects(), 1e-9);
         self::assertStringContainsString('leg 3 would close it at 12', TypedTraverse::misclosure($open, $format));
         self::assertStringContainsString('Leg 1 would close it at 11.7', TypedTraverse::misclosure($open, $format));
-        foreach ([['12 right', '3 up'], ['12 sideways', '3 up', '4 left'], ['x right', '3 up', '4 left'], ['0 right', '3 up', '4 left']] as $legs) {
+        foreach ([
+            ['12 right', '3 up'], ['12 sideways', '3 up', '4 left'], ['x right', '3 up', '4 left'], ['0 right', '3 up', '4 left'],
+        ] as $legs) {
             try {
                 TypedTraverse::read($legs, $format);
                 self::fail(implode(', ', $legs));
@@ -130,7 +136,9 @@ final class RedrawTest extends TestCase
         self::assertEqualsWithDelta((10 + 2 * $at->room) * (8 + 2 * $at->room), $area(OutlineFace::Concrete), 1e-9);
         $in = $at->room - $at->outermost;
         self::assertEqualsWithDelta((10 + 2 * $in) * (8 + 2 * $in), $area(OutlineFace::Outer), 1e-9);
-        $concrete = self::plan()->with(['face' => OutlineFace::Inner, 'openings' => ['o' => new Opening('A', 2.0, 1.0)]])->atConcrete($design);
+        $concrete = self::plan()->with(
+            ['face' => OutlineFace::Inner, 'openings' => ['o' => new Opening('A', 2.0, 1.0)]],
+        )->atConcrete($design);
         self::assertEqualsWithDelta([2.0, $at->room], $concrete->outline->sides()['A']->at($concrete->openings['o']->from), 1e-9);
     }
 
@@ -148,10 +156,14 @@ final class RedrawTest extends TestCase
         $own = $planned->departures->all[0];
         self::assertEqualsWithDelta($inner['B']->length() + $inner['D']->length(), $own->length, 1e-9);
         $all = Stretch::all($planned);
-        self::assertEqualsWithDelta($planned->footprint->exposed, array_sum(array_map(static fn (Stretch $s): float => $s->length, $all)), 1e-9);
+        self::assertEqualsWithDelta(
+            $planned->footprint->exposed, array_sum(array_map(static fn (Stretch $s): float => $s->length, $all)), 1e-9,
+        );
         self::assertSame(['A' => 'edge', 'B' => 'wall-B', 'C' => 'edge', 'D' => 'wall-B'], Cuts::of($uneven, $planned));
         $there = Stretch::find($planned, 'wall-B')->design ?? $design;
-        self::assertEqualsWithDelta($design->slab->topAboveGrade + 0.4, $there->slab->topAboveGrade, 1e-9, 'the ground goes down, not the slab');
+        self::assertEqualsWithDelta(
+            $design->slab->topAboveGrade + 0.4, $there->slab->topAboveGrade, 1e-9, 'the ground goes down, not the slab',
+        );
         self::assertEqualsWithDelta(Layout::of($design)->foot + 0.4, Layout::of($there)->foot, 1e-9);
         $corners['B'] = new Corner(10.0, 0.0, 'C', new Wall(WallKind::Outside, -4.9, -4.9));
         self::assertNotSame([], PlannedDesign::unmet($plan->with(['corners' => $corners]), $design), 'what cannot be built so is said');

@@ -32,7 +32,9 @@ final class PlanPagesTest extends TestCase
         $loaded = $this->fresh($project)->drawnPlan?->revisions()->latest('id')->first()?->id;
         $this->change($project, ['act' => 'add:sleeve', 'revision' => $loaded])->assertSessionHasNoErrors();
         $this->become($this->member(Role::Designer));
-        $this->change($project, ['act' => 'add:sleeve', 'revision' => $loaded])->assertSessionHasNoErrors()->assertSessionMissing('conflict');
+        $this->change(
+            $project, ['act' => 'add:sleeve', 'revision' => $loaded],
+        )->assertSessionHasNoErrors()->assertSessionMissing('conflict');
         self::assertCount(2, $this->planOf($project)->items->all);
         // The same size changed by both is asked about.
         $id = (string) array_key_first($this->planOf($project)->items->all);
@@ -85,7 +87,9 @@ final class PlanPagesTest extends TestCase
         $this->draw($project, ['shape' => 'u', 'keep' => '1', 'sizes' => ['part_length_m' => '9', 'part_width_m' => '9']])
             ->assertSessionHasErrors('shape');
         self::assertStringContainsString('The numbers stay as they are', implode(' ', session('errors')->all()));
-        $this->draw($project, ['shape' => 'l', 'keep' => '1', 'sizes' => ['part_length_m' => 'two']])->assertSessionHasErrors('sizes.part_length_m');
+        $this->draw(
+            $project, ['shape' => 'l', 'keep' => '1', 'sizes' => ['part_length_m' => 'two']],
+        )->assertSessionHasErrors('sizes.part_length_m');
     }
 
     public function test_legs_that_do_not_close_are_asked_about(): void
@@ -105,8 +109,12 @@ final class PlanPagesTest extends TestCase
         $project = $this->drawn();
         $this->change($project, ['act' => 'step:A', 'step' => ['A' => ['along' => '6', 'out' => '1.2']]])->assertSessionHasNoErrors();
         self::assertSame(['outward' => 5, 'reentrant' => 1], $this->planOf($project)->outline->corners());
-        $this->change($project, ['act' => 'step:A', 'step' => ['A' => ['along' => '', 'out' => '1']]])->assertSessionHasErrors('step.A.along');
-        $this->change($project, ['act' => 'step:A', 'step' => ['A' => ['along' => '99', 'out' => '1']]])->assertSessionHasErrors('step.A.along');
+        $this->change(
+            $project, ['act' => 'step:A', 'step' => ['A' => ['along' => '', 'out' => '1']]],
+        )->assertSessionHasErrors('step.A.along');
+        $this->change(
+            $project, ['act' => 'step:A', 'step' => ['A' => ['along' => '99', 'out' => '1']]],
+        )->assertSessionHasErrors('step.A.along');
         $this->change($project, ['act' => 'opening:B'])->assertSessionHasNoErrors();
         $id = (string) array_key_first($this->planOf($project)->openings);
         $before = $this->fresh($project)->leading()->design->footprint;
@@ -114,8 +122,12 @@ final class PlanPagesTest extends TestCase
         $this->change($project, ['plan' => ['openings' => [$id => ['kind' => 'window', 'sill_m' => '-0.5']]]])->assertSessionHasNoErrors();
         self::assertSame(0.0, $this->fresh($project)->leading()->design->footprint->doors);
         $this->get("/projects/{$project->id}/plan")->assertSee('no well is drawn before it');
-        $this->change($project, ['plan' => ['openings' => [$id => ['width_m' => '19']]]])->assertSessionHasErrors("plan.openings.{$id}.from_m");
-        $this->change($project, ['plan' => ['walls' => ['C' => ['kind' => 'heated'], 'D' => ['grade_m' => '-0.1', 'grade_to_m' => '-0.1']]]])
+        $this->change(
+            $project, ['plan' => ['openings' => [$id => ['width_m' => '19']]]],
+        )->assertSessionHasErrors("plan.openings.{$id}.from_m");
+        $this->change(
+            $project, ['plan' => ['walls' => ['C' => ['kind' => 'heated'], 'D' => ['grade_m' => '-0.1', 'grade_to_m' => '-0.1']]]],
+        )
             ->assertSessionHasNoErrors();
         $plan = $this->planOf($project);
         self::assertSame(WallKind::Heated, $plan->corners['C']->wall->kind);
@@ -141,7 +153,8 @@ final class PlanPagesTest extends TestCase
         $own = $this->option($project, 1)->loadMissing('ownPlan')->ownPlan;
         self::assertNotNull($own);
         $this->put("/projects/{$project->id}/plan", [
-            ...self::METRIC, 'option' => $second->ulid, 'revision' => $own->revisions()->latest('id')->first()?->id, 'lengths' => ['B' => '12 m'],
+            ...self::METRIC, 'option' => $second->ulid, 'revision' => $own->revisions()->latest('id')->first()?->id,
+            'lengths' => ['B' => '12 m'],
         ])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(12.0, $this->option($project, 1)->plan()?->outline->sides()['B']->length(), 1e-9);
         self::assertEqualsWithDelta(9.0, $this->planOf($project)->outline->sides()['B']->length(), 1e-9);
@@ -152,6 +165,28 @@ final class PlanPagesTest extends TestCase
         $this->put("/projects/{$project->id}/plan/own", ['option' => $second->ulid, 'own' => 'no'])->assertSessionHasNoErrors();
         self::assertFalse($this->option($project, 1)->isOnItsOwn());
         self::assertEqualsWithDelta(22.0, $this->option($project, 1)->plan()?->outline->sides()['A']->length(), 1e-9);
+    }
+
+    public function test_what_stands_in_line_is_typed_by_name_and_many_items_come_when_they_are_opened(): void
+    {
+        $project = $this->drawn();
+        for ($i = 0; $i < 22; $i++) {
+            $this->change($project, ['act' => 'add:sleeve']);
+        }
+        $ids = array_keys($this->planOf($project)->items->all);
+        $page = "/projects/{$project->id}/plan";
+        $this->get($page)->assertOk()->assertDontSee(
+            "plan[items][{$ids[3]}][serves]", false,
+        )->assertSee("plan[items][{$ids[3]}][x_m]", false);
+        $this->get("{$page}?open[]={$ids[3]}")->assertSee("plan[items][{$ids[3]}][serves]", false);
+        $line = fn (string $typed): TestResponse => $this->change($project, ['plan' => ['items' => [$ids[3] => ['in_line' => $typed]]]]);
+        $line('Sleeve 2')->assertSessionHasNoErrors();
+        self::assertSame($ids[1], $this->planOf($project)->items->all[$ids[3]]->at()->inLine);
+        $line('nothing of that name')->assertSessionHasErrors("plan.items.{$ids[3]}.in_line");
+        $line('')->assertSessionHasNoErrors();
+        $line('Sleeve 2');
+        $this->change($project, ['act' => "remove:{$ids[1]}"])->assertSessionHasNoErrors();
+        $this->get("{$page}?open[]={$ids[3]}")->assertSee('something that went');
     }
 
     public function test_layers_and_files_of_it(): void

@@ -152,8 +152,12 @@ final class OrderTest extends TestCase
     {
         $project = Examples::boathouse();
         $items = new Items([
-            'a' => new Sleeve(Sleeve::usual()->put('Waste', 2.0, 2.0, 0.0), 0.11), 'b' => new Sleeve(Sleeve::usual()->put('Water', 3.0, 2.0, 0.0), 0.05),
-            'c' => new Sleeve(Sleeve::usual()->put('Waste 2', 4.0, 2.0, 0.0), 0.11), 'd' => new DrainRun(DrainRun::usual()->put('Drain', 0.0, 0.0, -0.4), 3.0, 4.0, -0.5, 0.11),
+            'a' => new Sleeve(
+                Sleeve::usual()->put('Waste', 2.0, 2.0, 0.0), 0.11,
+            ), 'b' => new Sleeve(Sleeve::usual()->put('Water', 3.0, 2.0, 0.0), 0.05),
+            'c' => new Sleeve(Sleeve::usual()->put('Waste 2', 4.0, 2.0, 0.0), 0.11), 'd' => new DrainRun(
+                DrainRun::usual()->put('Drain', 0.0, 0.0, -0.4), 3.0, 4.0, -0.5, 0.11,
+            ),
         ]);
         $lines = $this->lines($project->options[0]->design, $items);
         self::assertEqualsWithDelta([2.0, 1.0, 5.0], [$lines['sleeve:110']->net, $lines['sleeve:50']->net, $lines['drain:110']->net], 1e-9);

@@ -100,7 +100,9 @@ final class PlanTest extends TestCase
         foreach (Examples::all() as $project) {
             foreach ($project->options as $option) {
                 foreach ([[Shape::Rectangle, []], [Shape::L, ['part_length_m' => 2.0, 'part_width_m' => 1.0]],
-                    [Shape::T, ['part_length_m' => 2.0, 'part_width_m' => 1.0]], [Shape::U, ['part_length_m' => 1.5, 'part_width_m' => 0.8]],
+                    [
+                        Shape::T, ['part_length_m' => 2.0, 'part_width_m' => 1.0],
+                    ], [Shape::U, ['part_length_m' => 1.5, 'part_width_m' => 0.8]],
                 ] as [$shape, $open]) {
                     try {
                         $plan = TypedFloor::plan($option->design, $shape, $open);
@@ -195,7 +197,9 @@ final class PlanTest extends TestCase
         ]), ['C' => WallKind::Porch]));
         $id = '01HZX3V8Q0000000000000000A';
         $data['items'] = [$id => [...PlanCodec::fresh(Post::class, 'Post 1'), 'x_m' => 2.0, 'y_m' => 3.0, 'level_m' => 0.1]];
-        $data['openings'] = ['01HZX3V8Q0000000000000000B' => ['wall' => 'A', 'from_m' => 2.0, 'width_m' => 1.2, 'kind' => 'door', 'sill_m' => 0.0, 'well_out_m' => 0.0, 'well_depth_m' => 0.0]];
+        $data['openings'] = ['01HZX3V8Q0000000000000000B' => [
+            'wall' => 'A', 'from_m' => 2.0, 'width_m' => 1.2, 'kind' => 'door', 'sill_m' => 0.0, 'well_out_m' => 0.0, 'well_depth_m' => 0.0,
+        ]];
         $plan = PlanCodec::fromArray($data);
         self::assertEquals($data, PlanCodec::toArray($plan));
         $planned = $project->planned($plan);
@@ -262,7 +266,9 @@ final class PlanTest extends TestCase
         }
         self::assertSame([], array_diff([
             '12 m', '9 m', 'P', 'Q', 'A', ...array_map(
-                static fn (string $kind, int $i): string => ($i + 1).' '.$kind::label(), array_values(Kinds::all()), array_keys(array_values(Kinds::all())),
+                static fn (string $kind, int $i): string => ($i + 1).' '.$kind::label(), array_values(Kinds::all()), array_keys(
+                    array_values(Kinds::all()),
+                ),
             ),
         ], $found['texts']));
     }

@@ -247,7 +247,9 @@ final class SequenceTest extends TestCase
                         HeatedZone::class => $option->design->heating->present(), WingCorner::class => $option->design->wing->present(),
                         GasPipe::class => $option->design->stone->present(), default => true,
                     });
-                    self::assertSame([], array_diff(array_keys($set), array_keys($kinds)), "{$project->name}, {$option->name}: nobody sets them");
+                    self::assertSame(
+                        [], array_diff(array_keys($set), array_keys($kinds)), "{$project->name}, {$option->name}: nobody sets them",
+                    );
                 }
             }
         }
@@ -327,7 +329,9 @@ final class SequenceTest extends TestCase
     {
         return new Items(array_map(
             static fn (string $kind): Item => PlanCodec::itemsFromArray([self::ID => [
-                ...PlanCodec::fresh($kind, $kind::label()), 'x_m' => 3.0, 'y_m' => 3.0, ...($kind::isRun() ? ['to_x_m' => 3.0, 'to_y_m' => 1.0] : []),
+                ...PlanCodec::fresh($kind, $kind::label()), 'x_m' => 3.0, 'y_m' => 3.0, ...($kind::isRun() ? [
+                    'to_x_m' => 3.0, 'to_y_m' => 1.0,
+                ] : []),
             ]])->all[self::ID],
             Kinds::all(),
         ));

@@ -34,6 +34,7 @@ use Ondergrond\Exchange\ProjectFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Plan\Redraw;
+use Ondergrond\Project\Ulid;
 
 /** The building from above: its outline, what is set in it, and how both are set out. */
 final readonly class PlanController
@@ -46,7 +47,7 @@ final readonly class PlanController
 
         return view('plan.show', ['page' => PlanPage::of(
             $project, $option, $this->reading->formatter($project), $this->history,
-            $this->layers->of($project, $option, Word::of($request, 'show')),
+            $this->layers->of($project, $option, Word::of($request, 'show')), self::open($request),
         )]);
     }
 
@@ -73,7 +74,7 @@ final readonly class PlanController
         $option = $this->option($project, $request);
         $this->free($project);
         $format = $this->reading->written($request, $project);
-        $typed = new TypedPlan($format);
+        $typed = new TypedPlan($format, TypedPlan::names($option));
         $act = new PlanAct(Word::of($request, 'act'), $option->design, $format, $request->array('step'));
 
         return $this->saved($project, $option, $request, function () use ($project, $option, $request, $typed, $act): void {
@@ -169,6 +170,15 @@ final readonly class PlanController
         return view('plan.set-out', ['page' => SetOutPage::of($project, $this->reading->formatter($project), $request)]);
     }
 
+    /** @return list<string> items and walls whose rows are open */
+    private static function open(Request $request): array
+    {
+        return array_values(array_filter(
+            $request->array('open'),
+            static fn (mixed $id): bool => is_string($id) && (Ulid::isOne($id) || preg_match('~^[A-Z][A-Z0-9]{0,3}$~', $id) === 1),
+        ));
+    }
+
     /** The one that is asked for, else the one that gets built. */
     private function option(Project $project, Request $request): Option
     {
@@ -207,6 +217,7 @@ final readonly class PlanController
         $back = redirect()->route('plan.show', [
             $project, ...($option->is($project->building()) ? [] : ['option' => $option->ulid]),
             ...(Word::of($request, 'show') === '' ? [] : ['show' => Word::of($request, 'show')]),
+            ...(self::open($request) === [] ? [] : ['open' => self::open($request)]),
         ]);
         try {
             $do();
@@ -226,7 +237,7 @@ final readonly class PlanController
     {
         $this->free($project);
         $option = $this->option($project, $request);
-        $page = PlanPage::of($project, $option, $this->reading->formatter($project), $this->history, null);
+        $page = PlanPage::of($project, $option, $this->reading->formatter($project), $this->history);
         $of = $way === 'undo' ? $page->undo() : $page->redo();
         if ($of === null) {
             throw ValidationException::withMessages(['act' => 'Nothing is left of what you changed in this sitting.']);

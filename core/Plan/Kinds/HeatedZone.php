@@ -73,7 +73,9 @@ final readonly class HeatedZone implements Item
     public function marks(): array
     {
         return [
-            Mark::over(Sign::Loose, $this->corners()), Mark::along(Sign::Line, $this->manifoldX, $this->manifoldY, $this->at->x, $this->at->y),
+            Mark::over(Sign::Loose, $this->corners()), Mark::along(
+                Sign::Line, $this->manifoldX, $this->manifoldY, $this->at->x, $this->at->y,
+            ),
             Mark::at(Sign::Square, $this->manifoldX, $this->manifoldY, 0.1),
         ];
     }
@@ -128,7 +130,9 @@ final readonly class HeatedZone implements Item
         }
         if ($this->loops($in->design->heating->loop) > 1) {
             $remarks[] = new Remark('loops', Severity::Note, Said::of(
-                '%s of pipe: '.$this->loops($in->design->heating->loop).' loops of at most %s', Measure::of($this->pipe(), Quantity::Length),
+                '%s of pipe: '.$this->loops($in->design->heating->loop).' loops of at most %s', Measure::of(
+                    $this->pipe(), Quantity::Length,
+                ),
                 Measure::of($in->design->heating->loop, Quantity::Length),
             ));
         }

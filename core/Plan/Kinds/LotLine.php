@@ -80,7 +80,9 @@ final readonly class LotLine implements Item
     public function remarks(Around $in): array
     {
         $apart = $this->apart($in->plan->outline);
-        $out = max($in->section->outermost, $in->design->wing->present() ? $in->section->boardFace + $in->design->wing->outAtCorner() : 0.0);
+        $out = max(
+            $in->section->outermost, $in->design->wing->present() ? $in->section->boardFace + $in->design->wing->outAtCorner() : 0.0,
+        );
 
         return $apart >= $out - 1e-6 ? [] : [new Remark('reach', Severity::Stop, Said::of(
             'lies %s from the building, and this design reaches %s out in the ground', Measure::size($apart), Measure::size($out),

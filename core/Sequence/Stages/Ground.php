@@ -101,7 +101,8 @@ final class Ground implements Stage
                     new After('footing-strip', 'they pass the footing'),
                 ],
                 $of->hours(0.35 * max(6.0, $run) + 0.5 * ($of->count(...self::PIPES) - $of->count(DrainRun::class)), 2),
-                weather: [Weather::Dig], hold: HoldPoint::Formation, caution: $trench, parts: [Part::Service], items: self::PIPES, isDone: $new && $pipes,
+                weather: [Weather::Dig], hold: HoldPoint::Formation, caution: $trench, parts: [Part::Service], items: self::PIPES,
+                isDone: $new && $pipes,
             ),
             new Task(
                 'beam-trench', 'Dig and trim the beam’s trench',

@@ -4,18 +4,31 @@
         <select id="plan-kind" name="kind" data-still>@foreach ($page->kinds() as $slug => $label)<option value="{{ $slug }}">{{
             $label }}</option>@endforeach</select>
         <button name="act" value="add:" data-with="plan-kind">Put in</button></p>
-    @foreach ($page->items() as $id => $item)
+    <datalist id="plan-names">@foreach ($page->items as $item)<option value="{{ $item->at()->name }}"></option>@endforeach</datalist>
+    @foreach ($page->items as $id => $item)
         @php $remarks = $page->remarks('item:'.$id); @endphp
-        <details class="item" id="item-{{ $id }}" @if ($errors->has('plan.items.'.$id.'.*') || $errors->has('layout.'.$id.'.*')) open
+        <details class="item" id="item-{{ $id }}" @if (! $page->isWhole($id)) data-lazy="{{ $id }}" @endif @if (in_array(
+            $id, $page->open, true,
+        ) || $errors->has('plan.items.'.$id.'.*') || $errors->has('layout.'.$id.'.*')) open
             @endif>
             <summary><span class="item-number">{{ $loop->iteration }}</span> <b>{{ $item::label() }}</b> <bdi>{{ $item->at()->name }}</bdi>
                 <span class="quiet">{{ $page->about($item) }}</span>
                 @if ($remarks !== [])<span class="remarked remarked-{{ Str::slug($remarks[0]->severity->value) }}">{{
                     $remarks[0]->severity->value }}</span>@endif</summary>
             @include('plan.remarks', ['place' => 'item:'.$id])
-            <div class="item-fields">
-                @foreach ($page->fields($id, $item) as $field)@include('plan.field')@endforeach
-            </div>
+            @if ($page->isWhole($id))
+                <div class="item-fields">
+                    @foreach ($page->fields->of($id, $item) as $field)@include('plan.field')@endforeach
+                </div>
+            @else
+                @foreach ($page->fields->places($id, $item) as $field)
+                    <input type="hidden" name="{{ $field->html() }}" value="{{ $field->value }}"
+                    data-grip="{{ $field->grip }}">@endforeach
+                <p class="no-script"><a href="{{ route('plan.show', [
+                    $page->project, ...$page->asked(), 'open' => [...$page->open, $id],
+                ])
+                    }}">Its sizes</a></p>
+            @endif
             @if ($page->tolerance($item) !== '')<p class="hint">{{ ucfirst($page->tolerance($item)) }}</p>@endif
             <p class="add"><button name="act" value="copy:{{ $id }}">Another like it<span class="unseen">: {{ $item->at()->name
                 }}</span></button>

@@ -9,5 +9,6 @@
         @endforeach
     </select>
     <button class="no-script">Show</button>
-    @if ($page->layer)<span class="hint" id="plan-layer" @if ($page->layer->pending) data-pending @endif>{{ $page->layer->words }}</span>@endif
+    @if ($page->layer)<span class="hint" id="plan-layer" @if ($page->layer->pending) data-pending @endif>{{
+        $page->layer->words }}</span>@endif
 </form>

@@ -16,17 +16,20 @@
                     $page->length($opening->from) }} from {{ $id }}</span></summary>
                 @include('plan.remarks', ['place' => 'opening:'.$key])
                 <div class="item-fields">
-                    @foreach ($page->openingFields($key, $opening) as $field)@include('plan.field')@endforeach
+                    @foreach ($page->fields->opening($key, $opening) as $field)@include('plan.field')@endforeach
                 </div>
                 <button name="act" value="no-opening:{{ $key }}">Take out<span class="unseen"> the {{ $opening->kind->label()
                     }}</span></button>
             </details>
         @endforeach
-        <details class="item wall-door" id="more-{{ $id }}" @if ($errors->has('step.'.$id.'.*') || $errors->has('plan.walls.'.$id.'.*')) open
+        <details class="item wall-door" id="more-{{ $id }}" @if (! $page->isWholeWall($id)) data-lazy="{{ $id }}" @endif @if (in_array(
+            $id, $page->open, true,
+        ) || $errors->has('step.'.$id.'.*') || $errors->has('plan.walls.'.$id.'.*')) open
             @endif>
             <summary class="quiet">Opening, step, ground of {{ $wall->from }}–{{ $wall->to }}</summary>
+            @if ($page->isWholeWall($id))
             <div class="item-fields">
-                @foreach ($page->wallFields($id) as $field)@include('plan.field')@endforeach
+                @foreach ($page->fields->wall($id) as $field)@include('plan.field')@endforeach
             </div>
             <div class="item-fields">
                 <x-input :name="'step.'.$id.'.along'" :label="'Step begins, from '.$id" data-still />
@@ -34,6 +37,10 @@
                 <button name="act" value="step:{{ $id }}">Step it<span class="unseen">: wall {{ $wall->from }}–{{ $wall->to
                     }}</span></button>
             </div>
+            @else
+                <p class="no-script"><a href="{{ route('plan.show', [$page->project, ...$page->asked(), 'open' => [...$page->open, $id]])
+                    }}">Its sizes</a></p>
+            @endif
             <p class="add"><button name="act" value="opening:{{ $id }}">+ Opening<span class="unseen"> in wall {{ $wall->from }}–{{
                 $wall->to }}</span></button>
             <button name="act" value="corner:{{ $id }}">+ Corner in its middle<span class="unseen"> of wall {{ $wall->from }}–{{ $wall->to
