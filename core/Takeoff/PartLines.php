@@ -115,9 +115,7 @@ final readonly class PartLines
             ),
             Part::Form => $this->form(),
             Part::Lining => $this->lining(),
-            Part::Wing => Boards::of(
-                $this->job, $part, $d->wing->layer, $extent->exposed($at->boardFace + $d->wing->width / 2) * $d->wing->width, Boards::CUT,
-            ),
+            Part::Wing => Placed::wing($this->job),
             Part::Neighbour => Boards::of(
                 $this->job, $part, $d->neighbour->layer, $d->footprint->alongNeighbour() * max(0.0, $at->slab - $at->foot), Boards::CUT,
             ),

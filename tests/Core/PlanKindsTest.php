@@ -6,6 +6,8 @@ namespace Tests\Core;
 
 use Ondergrond\Codec\PlanCodec;
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Layer;
+use Ondergrond\Design\Part;
 use Ondergrond\Design\PostKind;
 use Ondergrond\Design\StripKind;
 use Ondergrond\Design\Supports;
@@ -39,6 +41,7 @@ use Ondergrond\Plan\Passes;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Plan\PlanReview;
+use Ondergrond\Plan\Redraw;
 use Ondergrond\Plan\Remark;
 use Ondergrond\Plan\Supply;
 use Ondergrond\Size\Parameter;
@@ -46,6 +49,7 @@ use Ondergrond\Takeoff\Good;
 use Ondergrond\Takeoff\Job;
 use Ondergrond\Takeoff\Line;
 use Ondergrond\Takeoff\OrderList;
+use Ondergrond\Takeoff\PartLines;
 use Ondergrond\Takeoff\PriceList;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
@@ -218,6 +222,22 @@ final class PlanKindsTest extends TestCase
         $lines = array_column(OrderList::of($job, PriceList::none())->lines, null, 'id');
         self::assertEqualsWithDelta(3.0, ($lines['soil:0'] ?? self::line())->net, 1e-12);
         self::assertSame(2.0, ($lines['gully:150'] ?? self::line())->net);
+    }
+
+    public function test_a_wings_corners_are_counted_as_the_outline_has_them(): void
+    {
+        $design = Examples::of('frost-protected-raft')?->options[0]->design ?? self::design();
+        $design = $design->with(['wing' => $design->wing->but(
+            layer: new Layer('xps-25psi', 0.05), width: 0.6, cornerThickness: 0.08, cornerWidth: 0.9, cornerLength: 1.2,
+        )]);
+        $corners = static fn (?Plan $plan, Items $items = new Items): float => array_column(
+            PartLines::of(Part::Wing, new Job($design, UnitSystem::Metric, $plan, $items)), 'net', 'id',
+        )['wing:corners'];
+        // Each: two strips of 1.2 by 0.9 m along the walls and the square of 0.9 m between.
+        self::assertEqualsWithDelta(4 * 2.97, $corners(null), 1e-9);
+        self::assertEqualsWithDelta(5 * 2.97, $corners(Redraw::stepped(self::plan(), 'A', 4.0, 1.5)), 1e-9);
+        $one = new Items([self::ID => new WingCorner(WingCorner::usual()->put('A', 0.0, 0.0, -0.3), 1.2, 0.9)]);
+        self::assertEqualsWithDelta(2.97, $corners(self::plan(), $one), 1e-9);
     }
 
     public function test_an_opening_in_the_ground_wants_a_well_and_a_well_a_drain(): void

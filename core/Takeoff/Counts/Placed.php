@@ -14,6 +14,7 @@ use Ondergrond\Plan\Kinds\HeatedZone;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Plan\Kinds\Toilet;
+use Ondergrond\Plan\Kinds\WingCorner;
 use Ondergrond\Plan\Passes;
 use Ondergrond\Takeoff\Good;
 use Ondergrond\Takeoff\Job;
@@ -26,6 +27,9 @@ final class Placed
 {
     /** Of pipe from the manifold to a loop and back, m; common practice, no source. */
     private const FEED = 10.0;
+
+    /** Of a rectangle. */
+    private const CORNERS = 4;
 
     /** @return list<Line> of posts that stand on the design's own pads; kinds of post say theirs */
     public static function pads(Job $job): array
@@ -49,6 +53,31 @@ final class Placed
             Good::Anchor, Part::Anchors->value, $number, 0.0, $job->size($job->design->anchors->bolt),
             note: $placed === [] ? 'two more at each corner' : 'as they stand on the plan',
         );
+    }
+
+    /**
+     * Boards along the walls, and those of the corners that stand out where they are wider or thicker there: as many corners as
+     * are marked on the plan, else as the outline has, else four.
+     *
+     * @return list<Line>
+     */
+    public static function wing(Job $job): array
+    {
+        [$wing, $at] = [$job->design->wing, $job->at];
+        $along = $job->extent->exposed($at->boardFace + $wing->width / 2) * $wing->width;
+        if ($wing->isEven()) {
+            return Boards::of($job, Part::Wing, $wing->layer, $along, Boards::CUT);
+        }
+        $marked = count($job->items->of(WingCorner::class));
+        $corners = $marked > 0 ? $marked : ($job->plan?->outline->corners()['outward'] ?? self::CORNERS);
+        [$out, $length] = [$wing->outAtCorner(), $wing->cornerLength];
+        $there = $corners * (2 * $length * $out + $out ** 2);
+        $less = $corners * (2 * $length * $wing->width + $wing->width ** 2);
+
+        return [
+            ...Boards::of($job, Part::Wing, $wing->layer, max(0.0, $along - $less), Boards::CUT),
+            ...Boards::of($job, Part::Wing, $wing->layer->thick($wing->atCorner()), $there, Boards::CUT, 'wing:corners'),
+        ];
     }
 
     /** How often the sheet under the floor is led through. */
