@@ -36,12 +36,6 @@ final readonly class PlanDrawing
 
     private const TICK = 1.6;
 
-    /** Where more is set, numbers stand for names; the list says which is which. */
-    private const NAMED = 24;
-
-    /** Width of a letter, mm of paper. */
-    private const LETTER = 1.6;
-
     private function __construct(
         private Plan $plan,
         private Plan $concrete,
@@ -85,18 +79,17 @@ final readonly class PlanDrawing
         );
         $drawn = new self($plan, $plan->atConcrete($design), $design, $items, $format, $scale / 1000);
 
-        return new Drawing(
-            $scale,
-            [min($xs) - $round, min($ys) - $round, max($xs) + $round, max($ys) + $round],
-            [
-                ...$drawn->walls(), ...$drawn->doors(), ...($bars?->under() ?? []), ...$drawn->dimensions(), ...$drawn->line(
-                    $pegs->px, $pegs->py, $pegs->qx, $pegs->qy,
-                ),
-                ...PlanMarks::of($items, $scale / 1000), ...$drawn->names(), ...($bars?->over($items) ?? []), ...$drawn->cuts(),
-                ...$drawn->remarked($remarked), ...$drawn->grips(), ...$drawn->north(max($xs) + $round, max($ys) + $round),
-            ],
-            'Plan',
-        );
+        $box = [min($xs) - $round, min($ys) - $round, max($xs) + $round, max($ys) + $round];
+        $before = [
+            ...$drawn->walls(), ...$drawn->doors(), ...($bars?->under() ?? []), ...$drawn->dimensions(),
+            ...$drawn->line($pegs->px, $pegs->py, $pegs->qx, $pegs->qy), ...PlanMarks::of($items, $scale / 1000),
+        ];
+        $figures = $bars?->over($items) ?? [];
+
+        return new Drawing($scale, $box, [
+            ...$before, ...PlanNames::of($items, [...$before, ...$figures], $box, $scale / 1000), ...$figures, ...$drawn->cuts(),
+            ...$drawn->remarked($remarked), ...$drawn->grips(), ...$drawn->north($box[2], $box[3]),
+        ], 'Plan');
     }
 
     /** @return list<Item> */
@@ -264,66 +257,6 @@ final readonly class PlanDrawing
             new Text(Role::Note, null, [$px, $py - 5.0 * $this->mm], 'P'),
             new Text(Role::Note, null, [$qx, $qy - 5.0 * $this->mm], 'Q'),
         ];
-    }
-
-    /**
-     * The name of each item beside it, where no other name and no other item stands.
-     *
-     * @return list<Text>
-     */
-    private function names(): array
-    {
-        $taken = [];
-        $reach = 2.4 * $this->mm;
-        foreach ($this->items->all as $item) {
-            foreach ($item->spots() as $spot) {
-                $taken[] = [$spot->x - $reach / 2, $spot->y - $reach / 2, $spot->x + $reach / 2, $spot->y + $reach / 2];
-            }
-        }
-        $names = [];
-        $number = 0;
-        $many = count($this->items->all) > self::NAMED;
-        foreach ($this->items->all as $id => $item) {
-            $spots = $item->spots();
-            $last = $spots[count($spots) - 1];
-            $number++;
-            $name = $many ? (string) $number : "{$number} {$item->at()->name}";
-            $wide = self::LETTER * mb_strlen($name) * $this->mm;
-            $best = null;
-            // Beside a place; along a run from its middle towards its end.
-            foreach (count($spots) === 1 ? [0.0] : [0.5, 0.3, 0.7, 0.15, 0.85] as $share) {
-                [$x, $y] = [$spots[0]->x + $share * ($last->x - $spots[0]->x), $spots[0]->y + $share * ($last->y - $spots[0]->y)];
-                foreach ([1.0, -3.6, 4.6, -7.2] as $up) {
-                    foreach ([$reach, -$reach - $wide] as $aside) {
-                        $box = [$x + $aside, $y + $up * $this->mm, $x + $aside + $wide, $y + ($up + 3.2) * $this->mm];
-                        $best ??= $box;
-                        if (self::isFree($box, $taken)) {
-                            $best = $box;
-                            break 3;
-                        }
-                    }
-                }
-            }
-            $taken[] = $best;
-            $names[] = new Text(Role::Note, "item:{$id}", [$best[0], $best[1]], $name, 'start');
-        }
-
-        return $names;
-    }
-
-    /**
-     * @param  array{float, float, float, float}  $box
-     * @param  list<array{float, float, float, float}>  $taken
-     */
-    private static function isFree(array $box, array $taken): bool
-    {
-        foreach ($taken as [$x0, $y0, $x1, $y1]) {
-            if ($box[0] < $x1 && $x0 < $box[2] && $box[1] < $y1 && $y0 < $box[3]) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** @return list<Grip> */

@@ -85,7 +85,7 @@ final class Plans
                 new Sleeve(
                     $set(Sleeve::class, 'Electric', 0.5 * $f, 20 * $f, -1.5 * $f)->but(trade: Trade::Electrician), 2 * $i, Passes::Edge,
                 ),
-                new Gully($set(Gully::class, 'Shower gully', 10.5 * $f, 5.6 * $f, $top - 0.5 * $i), 6 * $i),
+                new Gully($set(Gully::class, 'Shower gully', 16 * $f, 5 * $f, $top - 0.5 * $i), 6 * $i),
                 new Toilet($set(Toilet::class, 'Toilet', 4 * $f, $wall + 12 * $i, $top), 4.5 * $i, 12 * $i),
                 new Conduit($legs, 1.05 * $i, hollow: 2.5 * $i),
                 new Pit($set(Pit::class, 'Pit 1', -8 * $f, 10 * $f, 0.0), 4 * $f, null, 3.5 * $f),
@@ -95,11 +95,12 @@ final class Plans
             ]),
             [
                 new DrainRun($set(DrainRun::class, 'Foul drain', 10.5 * $f, 7 * $f, -1.5 * $f), 10.5 * $f, -13 * $f, -1.75 * $f, 4.5 * $i),
+                new DrainRun($set(DrainRun::class, 'Shower drain', 16 * $f, 5 * $f, -1.5 * $f), 10.5 * $f, -13 * $f, -1.75 * $f, 4.5 * $i),
                 new ControlJoint($set(ControlJoint::class, 'Joint 1', 20 * $f, 0.0, $top), 20 * $f, $wide, 1.5 * $i),
                 new ControlJoint($set(ControlJoint::class, 'Joint 2', 40 * $f, 0.0, $top), 40 * $f, $wide, 1.5 * $i),
                 new Bolts($set(Bolts::class, 'Sill, A–B', 9.5 * $f, 3 * $i, $top), $long - 0.5 * $f, 3 * $i, 0.5 * $i, 6 * $f, 10 * $i),
                 new HoldDown($set(HoldDown::class, 'Hold-down at C', $long - 4 * $i, $wide - 4 * $i, $top), 0.625 * $i, 8 * $i),
-                new Recess($set(Recess::class, 'Shower floor', 10.5 * $f, 5.6 * $f, $top), 4 * $f, 3 * $f, depth: 0.75 * $i),
+                new Recess($set(Recess::class, 'Shower floor', 16 * $f, 5 * $f, $top), 4 * $f, 3 * $f, depth: 0.75 * $i),
             ],
         ];
     }

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ondergrond\Drawing;
+
+use Ondergrond\Plan\Item as PlanItem;
+use Ondergrond\Plan\Items;
+
+/** The number and name of each item of a plan beside it, where nothing else is written and no other item stands. */
+final class PlanNames
+{
+    /** Width of a letter, mm of paper. */
+    private const LETTER = 1.6;
+
+    /** Height of a line, mm of paper. */
+    private const HIGH = 3.2;
+
+    /** Between a place and what is written beside it, mm of paper. */
+    private const REACH = 2.4;
+
+    /** Where more is set, numbers stand for names; the list says which is which. */
+    private const NAMED = 24;
+
+    /** @var list<array{float, float, float, float}> what is taken: left, low, right, high, m */
+    private array $taken = [];
+
+    /** @param  array{float, float, float, float}  $sheet  m */
+    private function __construct(private readonly array $sheet, private readonly float $mm) {}
+
+    /**
+     * @param  list<Item>  $drawn  what is there already
+     * @param  array{float, float, float, float}  $sheet  left, low, right, high, m
+     * @param  float  $mm  m for one of paper
+     * @return list<Text>
+     */
+    public static function of(Items $items, array $drawn, array $sheet, float $mm): array
+    {
+        $names = new self($sheet, $mm);
+        $names->taken = $names->written($drawn);
+        $reach = self::REACH * $mm / 2;
+        foreach ($items->all as $item) {
+            foreach ($item->spots() as $spot) {
+                $names->taken[] = [$spot->x - $reach, $spot->y - $reach, $spot->x + $reach, $spot->y + $reach];
+            }
+        }
+        $texts = [];
+        $number = 0;
+        foreach ($items->all as $id => $item) {
+            $number++;
+            $texts[] = $names->name(
+                $id, $item, count($items->all) > self::NAMED ? (string) $number : "{$number} {$item->at()->name}",
+            );
+        }
+
+        return $texts;
+    }
+
+    private function name(string $id, PlanItem $item, string $name): Text
+    {
+        $spots = $item->spots();
+        $last = $spots[count($spots) - 1];
+        [$wide, $reach] = [self::LETTER * mb_strlen($name) * $this->mm, self::REACH * $this->mm];
+        $best = null;
+        // Beside a place; along a run from its middle towards its end.
+        foreach (count($spots) === 1 ? [0.0] : [0.5, 0.3, 0.7, 0.15, 0.85] as $share) {
+            [$x, $y] = [$spots[0]->x + $share * ($last->x - $spots[0]->x), $spots[0]->y + $share * ($last->y - $spots[0]->y)];
+            foreach ([1.0, -3.6, 4.6, -7.2, 8.2, -10.8] as $up) {
+                foreach ([$reach, -$reach - $wide] as $aside) {
+                    $box = [$x + $aside, $y + $up * $this->mm, $x + $aside + $wide, $y + ($up + self::HIGH) * $this->mm];
+                    $best ??= $this->inside($box);
+                    if ($this->inside($box) === $box && $this->isFree($box)) {
+                        $best = $box;
+                        break 3;
+                    }
+                }
+            }
+        }
+        $this->taken[] = $best;
+
+        return new Text(Role::Note, "item:{$id}", [$best[0], $best[1]], $name, 'start');
+    }
+
+    /**
+     * @param  list<Item>  $drawn
+     * @return list<array{float, float, float, float}>
+     */
+    private function written(array $drawn): array
+    {
+        $taken = [];
+        foreach ($drawn as $text) {
+            if ($text instanceof Text) {
+                $wide = self::LETTER * mb_strlen($text->text) * $this->mm;
+                $left = $text->at[0] - match ($text->anchor) {
+                    'start' => 0.0, 'middle' => $wide / 2, 'end' => $wide,
+                };
+                $taken[] = [$left, $text->at[1] - 0.5 * $this->mm, $left + $wide, $text->at[1] + self::HIGH * $this->mm];
+            }
+        }
+
+        return $taken;
+    }
+
+    /**
+     * @param  array{float, float, float, float}  $box
+     * @return array{float, float, float, float} the same, moved onto the sheet
+     */
+    private function inside(array $box): array
+    {
+        $right = max(0.0, $box[2] - $this->sheet[2]);
+        $left = max(0.0, $this->sheet[0] - $box[0]);
+
+        return [$box[0] - $right + $left, $box[1], $box[2] - $right + $left, $box[3]];
+    }
+
+    /** @param  array{float, float, float, float}  $box */
+    private function isFree(array $box): bool
+    {
+        foreach ($this->taken as [$x0, $y0, $x1, $y1]) {
+            if ($box[0] < $x1 && $x0 < $box[2] && $box[1] < $y1 && $y0 < $box[3]) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}
