@@ -137,6 +137,12 @@ final class PlanPagesTest extends TestCase
         $this->get("/projects/{$project->id}/section?side=wall-D")->assertOk();
         $this->change($project, ['plan' => ['corners' => ['C' => ['x_m' => '-30']]]])->assertSessionHasErrors();
         $this->change($project, ['act' => 'no-corner:B'])->assertSessionHasErrors('act');
+        // A new outline has no such wall any more: that is said, and undone.
+        $this->change($project, ['act' => 'opening:E'])->assertSessionHasNoErrors();
+        $this->draw($project, ['shape' => 'rectangle', 'sizes' => ['length_m' => '18', 'width_m' => '9']])
+            ->assertSessionHas('said', 'One opening went with its wall; undo brings it back.');
+        $this->put("/projects/{$project->id}/plan/undo")->assertSessionHasNoErrors();
+        self::assertCount(2, $this->planOf($project)->openings);
     }
 
     public function test_an_option_takes_a_plan_of_its_own_and_follows_again(): void

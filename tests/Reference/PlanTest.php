@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use Ondergrond\Assessor;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Codec\PlanCodec;
 use Ondergrond\Design\Families\Families;
+use Ondergrond\Design\Footprint;
 use Ondergrond\Design\Side;
 use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Examples\Examples;
@@ -145,8 +147,8 @@ final class PlanTest extends TestCase
     {
         $seed = random_int(1, 1 << 30);
         mt_srand($seed);
-        $design = Examples::of('thickened-edge-slab')?->options[0]->design;
-        self::assertNotNull($design);
+        $project = Examples::boathouse();
+        $design = $project->options[0]->design;
         for ($i = 0; $i < 60; $i++) {
             $shape = Shape::cases()[$i % 4];
             [$part, $l, $w] = [mt_rand(150, 250) / 100, mt_rand(800, 2000) / 100, mt_rand(800, 1500) / 100];
@@ -165,6 +167,9 @@ final class PlanTest extends TestCase
             foreach (get_object_vars($one) as $name => $value) {
                 self::assertEqualsWithDelta($value, get_object_vars($other)[$name], 2e-9 * max(1.0, $value), "seed {$seed}, {$i}: {$name}");
             }
+            $lost = static fn (Footprint $of): float => Assessor::formulas($project->site, $design->with(['footprint' => $of]))
+                ->floor->steadyCoefficient;
+            self::assertEqualsWithDelta(1.0, $lost($other) / $lost($one), 1e-9, "seed {$seed}, {$i}");
         }
     }
 
@@ -218,6 +223,10 @@ final class PlanTest extends TestCase
             ['corners', ['b.c' => ['x_m' => 1.0, 'y_m' => 1.0, 'next' => 'A']], 'capitals'],
             ['items', [$id => ['x_m' => 7.0, 'y_m' => 9.0]], '2.000 m outside the outline'],
             ['items', [$id => ['kind' => 'tree']], '“post”'],
+            ['items', ['01HZX3V8Q0000000000000000C' => [...$data['items'][$id], 'name' => 'Post 2']], 'where Post 1 stands'],
+            ['openings', ['01HZX3V8Q0000000000000000D' => ['wall' => 'A', 'from_m' => 2.5, 'width_m' => 1.2]], 'an opening in another'],
+            ['openings', ['01HZX3V8Q0000000000000000D' => ['wall' => 'Q', 'from_m' => 2.5, 'width_m' => 1.2]], '“Q”'],
+            ['corners', ['B' => ['x_m' => 0.0, 'y_m' => 0.0, 'next' => 'C']], 'without a length'],
             ['openings', ['01HZX3V8Q0000000000000000B' => ['wall' => 'A', 'from_m' => 13.5, 'width_m' => 1.2]], 'allowed: 0 to 12.8'],
             ['walls', ['X' => ['kind' => 'garage']], 'without its corner'],
         ] as [$map, $with, $said]) {

@@ -58,7 +58,8 @@ final readonly class PlanController
         $this->free($project);
         $new = (new TypedOutline($this->reading->written($request, $project), $option->typed(), $option->design))->read($request);
 
-        return $this->saved($project, $option, $request, function () use ($option, $new): void {
+        return $this->saved($project, $option, $request, function () use ($option, $new, $request): void {
+            $old = $option->plan();
             $kept = $option->keptPlan(User::current()->name);
             $this->history->change(
                 $kept, History::head($kept)->id,
@@ -66,6 +67,11 @@ final readonly class PlanController
                     is_array($state['plan']) ? Redraw::over(PlanCodec::fromArray($state['plan']), $new) : $new,
                 )],
             );
+            $went = $old === null ? 0 : count(array_diff_key($old->openings, $kept->state->openings ?? []));
+            if ($went > 0) {
+                $request->session()->flash('said', $went === 1 ? 'One opening went with its wall; undo brings it back.'
+                    : "{$went} openings went with their walls; undo brings them back.");
+            }
         });
     }
 
