@@ -157,7 +157,9 @@ final class PlanCommand extends Command
         $traverse = TypedTraverse::read($input->getOption('leg'), $format);
         if (! $traverse->closes()) {
             throw FaultyInput::one(
-                Fault::of('--leg', TypedTraverse::misclosure($traverse, $format), 'legs that lead back to where they began'),
+                Fault::of(
+                    '--leg', 'legs that do not close', 'legs that lead back to where they began. '.TypedTraverse::misclosure($traverse, $format),
+                ),
             );
         }
 

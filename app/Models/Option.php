@@ -13,9 +13,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use LogicException;
 use Ondergrond\Codec\DesignCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\History\Changes;
 use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Plan as CorePlan;
 use Ondergrond\Plan\PlannedDesign;
@@ -212,6 +214,28 @@ final class Option extends Model implements Kept
     public function typed(): Design
     {
         return DesignCast::typed($this);
+    }
+
+    /** A design that was worked out from this one's, as it would have been typed: without what follows from the plan. */
+    public function laid(Design $other): Design
+    {
+        $way = Changes::between(DesignCodec::toArray($this->design), DesignCodec::toArray($other));
+
+        return DesignCodec::fromValid($way->on(DesignCodec::toArray($this->typed())), $this->project->materials());
+    }
+
+    /** Puts on the plan what another does, on a plan of its own where that has one: for copies. */
+    public function standAs(self $other, string $who): void
+    {
+        if ($other->isOnItsOwn()) {
+            $this->drawn($other->plan() ?? throw new LogicException('looked for before'), $who);
+        }
+        if ($other->layout()->all !== []) {
+            $layout = $this->keptLayout($who);
+            $layout->state = $other->layout();
+            $layout->save();
+            app(History::class)->begin($layout, $who);
+        }
     }
 
     /** @throws FaultyInput where it cannot stand on its plan */

@@ -172,6 +172,16 @@ final class PlanCodec
     }
 
     /**
+     * As files write it: maps without anything in them are left out, as JSON would take them for lists.
+     *
+     * @return array<string, mixed>
+     */
+    public static function inFile(Plan $plan): array
+    {
+        return array_filter(self::toArray($plan), static fn (mixed $of): bool => $of !== []);
+    }
+
+    /**
      * Empty maps are objects in JSON.
      *
      * @param  array<string, mixed>  $data

@@ -247,14 +247,14 @@ final class ProjectFile
                 'note' => $o->note,
                 'design' => DesignCodec::toArray($o->written()),
                 'set_aside' => array_map(static fn (SetAside $s): array => $s->toArray(), $o->setAside),
-                ...($o->plan === null ? [] : ['plan' => PlanCodec::asObjects(PlanCodec::toArray($o->plan))]),
+                ...($o->plan === null ? [] : ['plan' => PlanCodec::inFile($o->plan)]),
                 ...($o->layout->all === [] ? [] : ['layout' => PlanCodec::items($o->layout)]),
                 ...($o->days->toArray() === (new SetDays)->toArray() ? [] : [
                     'schedule' => [...$o->days->toArray(), 'not_before' => (object) $o->days->notBefore],
                 ]),
             ], $project->options),
             'inspections' => array_map(InspectionCodec::toArray(...), $project->inspections),
-            ...($project->plan === null ? [] : ['plan' => PlanCodec::asObjects(PlanCodec::toArray($project->plan))]),
+            ...($project->plan === null ? [] : ['plan' => PlanCodec::inFile($project->plan)]),
             ...($project->release === null ? [] : ['release' => [
                 'option' => $project->release->option, 'by' => $project->release->by, 'at' => $project->release->at,
                 'open' => $project->release->open,

@@ -164,6 +164,11 @@ final class PlanPagesTest extends TestCase
         ])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(12.0, $this->option($project, 1)->plan()?->outline->sides()['B']->length(), 1e-9);
         self::assertEqualsWithDelta(9.0, $this->planOf($project)->outline->sides()['B']->length(), 1e-9);
+        $this->post("/projects/{$project->id}/options/{$second->id}/copy");
+        $copy = $this->option($project, 2);
+        self::assertTrue($copy->isOnItsOwn(), 'a copy stands as what it was made from');
+        self::assertEqualsWithDelta(12.0, $copy->plan()?->outline->sides()['B']->length(), 1e-9);
+        $copy->delete();
         $core = $this->fresh($project)->toCore();
         self::assertNotNull($core->options[1]->plan);
         self::assertEquals($core, ProjectFile::read(ProjectFile::write($core)), 'a file carries it');

@@ -60,6 +60,7 @@ final class OptionController
                 'set_aside' => $option->set_aside,
             ]);
             $history->begin($copy, User::current()->name);
+            $copy->setRelation('project', $project)->standAs($option, User::current()->name);
 
             return $copy;
         });

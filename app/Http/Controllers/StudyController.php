@@ -164,10 +164,11 @@ final class StudyController
                     'search' => 'From a search: ',
                     'wing' => 'The least that keeps frost out: ',
                 ][$study->kind->value].implode(', ', $sizes),
-                'design' => $design,
+                'design' => $option->laid($design),
                 'set_aside' => $option->set_aside,
             ]);
             $history->begin($made, User::current()->name);
+            $made->setRelation('project', $project)->standAs($option, User::current()->name);
 
             return $made;
         });
