@@ -158,7 +158,8 @@ final class PlanCommand extends Command
         if (! $traverse->closes()) {
             throw FaultyInput::one(
                 Fault::of(
-                    '--leg', 'legs that do not close', 'legs that lead back to where they began. '.TypedTraverse::misclosure($traverse, $format),
+                    '--leg', 'legs that do not close',
+                    'legs that lead back to where they began. '.TypedTraverse::misclosure($traverse, $format),
                 ),
             );
         }

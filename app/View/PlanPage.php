@@ -41,7 +41,7 @@ use Ondergrond\Units\QuantityFormatter;
 final readonly class PlanPage
 {
     /** More items than this are rows whose fields come when they are opened. */
-    private const WHOLE = 20;
+    private const WHOLE = 12;
 
     /**
      * @param  list<string>  $open  items that are opened

@@ -118,7 +118,8 @@ export default () => ({
             const beside = by.dataset?.with && document.getElementById(by.dataset.with)?.value;
             data.set(by.name, by.value + (beside ?? ''));
         }
-        const response = await fetch(form.action, { method: 'POST', body: data, headers: { Accept: 'text/html' } }).catch(() => null);
+        const headers = { Accept: 'text/html', 'X-Live': '1' };
+        const response = await fetch(form.action, { method: 'POST', body: data, headers }).catch(() => null);
         const state = await this.take(response, form);
         this.busy = false;
         this.await();

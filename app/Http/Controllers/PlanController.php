@@ -23,6 +23,8 @@ use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Ondergrond\Codec\PlanCodec;
@@ -39,6 +41,9 @@ use Ondergrond\Project\Ulid;
 /** The building from above: its outline, what is set in it, and how both are set out. */
 final readonly class PlanController
 {
+    /** The page's own script says so. */
+    private const SCRIPT = 'X-Live';
+
     public function __construct(private History $history, private Reader $reading, private PlanLayers $layers) {}
 
     public function show(Project $project, Request $request): View
@@ -52,7 +57,7 @@ final readonly class PlanController
     }
 
     /** An outline from typed sizes; over one that stands it keeps what is set in it, and the openings that still have their wall. */
-    public function draw(Project $project, Request $request): RedirectResponse
+    public function draw(Project $project, Request $request): RedirectResponse|View
     {
         $option = $this->option($project, $request);
         $this->free($project);
@@ -75,7 +80,7 @@ final readonly class PlanController
         });
     }
 
-    public function update(Project $project, Request $request): RedirectResponse
+    public function update(Project $project, Request $request): RedirectResponse|View
     {
         $option = $this->option($project, $request);
         $this->free($project);
@@ -107,7 +112,7 @@ final readonly class PlanController
     }
 
     /** A whole plan of its own for an option, as the project's stands now; or back to following that. */
-    public function own(Project $project, Request $request): RedirectResponse
+    public function own(Project $project, Request $request): RedirectResponse|View
     {
         $option = $this->option($project, $request);
         $this->free($project);
@@ -131,12 +136,12 @@ final readonly class PlanController
         });
     }
 
-    public function undo(Project $project, Request $request): RedirectResponse
+    public function undo(Project $project, Request $request): RedirectResponse|View
     {
         return $this->retrace($project, $request, 'undo');
     }
 
-    public function redo(Project $project, Request $request): RedirectResponse
+    public function redo(Project $project, Request $request): RedirectResponse|View
     {
         return $this->retrace($project, $request, 'redo');
     }
@@ -218,28 +223,60 @@ final readonly class PlanController
     }
 
     /** @param  Closure(): mixed  $do */
-    private function saved(Project $project, Option $option, Request $request, Closure $do): RedirectResponse
+    private function saved(Project $project, Option $option, Request $request, Closure $do): RedirectResponse|View
+    {
+        $errors = [];
+        $conflict = null;
+        try {
+            $do();
+        } catch (FaultyInput $e) {
+            $errors = FaultMessages::of($e, $this->reading->formatter($project));
+        } catch (ValidationException $e) {
+            $errors = $e->errors();
+        } catch (Conflict $e) {
+            $conflict = $e->inWords($this->reading->formatter($project));
+        }
+
+        return $request->hasHeader(self::SCRIPT)
+            ? $this->answered($project, $request, $errors, $conflict) : $this->back($project, $option, $request, $errors, $conflict);
+    }
+
+    /**
+     * The page as it is now, at once: one request instead of two.
+     *
+     * @param  array<string, mixed>  $errors
+     */
+    private function answered(Project $project, Request $request, array $errors, mixed $conflict): View
+    {
+        $session = $request->session();
+        if ($errors !== [] || $conflict !== null) {
+            $session->now('_old_input', $request->input());
+        }
+        if ($conflict !== null) {
+            $session->now('conflict', $conflict);
+        }
+        view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($errors)));
+
+        return $this->show(Project::query()->findOrFail($project->id), $request);
+    }
+
+    /** @param  array<string, mixed>  $errors */
+    private function back(Project $project, Option $option, Request $request, array $errors, mixed $conflict): RedirectResponse
     {
         $back = redirect()->route('plan.show', [
             $project, ...($option->is($project->building()) ? [] : ['option' => $option->ulid]),
             ...(Word::of($request, 'show') === '' ? [] : ['show' => Word::of($request, 'show')]),
             ...(self::open($request) === [] ? [] : ['open' => self::open($request)]),
         ]);
-        try {
-            $do();
-        } catch (FaultyInput $e) {
-            return $back->withInput()->withErrors(FaultMessages::of($e, $this->reading->formatter($project)));
-        } catch (ValidationException $e) {
-            return $back->withInput()->withErrors($e->errors());
-        } catch (Conflict $e) {
-            return $back->withInput()->with('conflict', $e->inWords($this->reading->formatter($project)));
+        if ($errors !== []) {
+            return $back->withInput()->withErrors($errors);
         }
 
-        return $back;
+        return $conflict === null ? $back : $back->withInput()->with('conflict', $conflict);
     }
 
     /** @param  'undo'|'redo'  $way */
-    private function retrace(Project $project, Request $request, string $way): RedirectResponse
+    private function retrace(Project $project, Request $request, string $way): RedirectResponse|View
     {
         $this->free($project);
         $option = $this->option($project, $request);
