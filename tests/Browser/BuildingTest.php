@@ -35,6 +35,7 @@ final class BuildingTest extends BrowserTestCase
             'return [...document.querySelectorAll("#plan-form .item bdi")].find((one) => /^Sleeve \\d+$/.test(one.textContent)).closest("details").id',
         );
         $this->click("#{$row} summary");
+        $this->awaitThat(fn (): bool => $this->seen("#{$row} .item-fields"), 'its fields come when it is opened');
         $this->put("#{$row} input[name$='[name]']", 'Waste');
         $this->saved();
         $this->put("#{$row} input[name$='[x_m]']", '3.2');

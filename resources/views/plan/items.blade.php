@@ -6,17 +6,19 @@
         <button name="act" value="add:" data-with="plan-kind">Put in</button></p>
     <datalist id="plan-names">@foreach ($page->items as $item)<option value="{{ $item->at()->name }}"></option>@endforeach</datalist>
     @foreach ($page->items as $id => $item)
-        @php $remarks = $page->remarks('item:'.$id); @endphp
-        <details class="item" id="item-{{ $id }}" @if (! $page->isWhole($id)) data-lazy="{{ $id }}" @endif @if (in_array(
-            $id, $page->open, true,
-        ) || $errors->has('plan.items.'.$id.'.*') || $errors->has('layout.'.$id.'.*')) open
-            @endif>
+        @php
+            $remarks = $page->remarks('item:'.$id);
+            $wrong = $errors->has('plan.items.'.$id.'.*') || $errors->has('layout.'.$id.'.*');
+            $whole = $wrong || $page->isWhole($id);
+        @endphp
+        <details class="item" id="item-{{ $id }}" @if (! $whole) data-lazy="{{ $id }}" @endif
+            @if ($wrong || in_array($id, $page->open, true)) open @endif>
             <summary><span class="item-number">{{ $loop->iteration }}</span> <b>{{ $item::label() }}</b> <bdi>{{ $item->at()->name }}</bdi>
                 <span class="quiet">{{ $page->about($item) }}</span>
                 @if ($remarks !== [])<span class="remarked remarked-{{ Str::slug($remarks[0]->severity->value) }}">{{
                     $remarks[0]->severity->value }}</span>@endif</summary>
             @include('plan.remarks', ['place' => 'item:'.$id])
-            @if ($page->isWhole($id))
+            @if ($whole)
                 <div class="item-fields">
                     @foreach ($page->fields->of($id, $item) as $field)@include('plan.field')@endforeach
                 </div>

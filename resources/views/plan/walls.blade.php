@@ -22,12 +22,14 @@
                     }}</span></button>
             </details>
         @endforeach
-        <details class="item wall-door" id="more-{{ $id }}" @if (! $page->isWholeWall($id)) data-lazy="{{ $id }}" @endif @if (in_array(
-            $id, $page->open, true,
-        ) || $errors->has('step.'.$id.'.*') || $errors->has('plan.walls.'.$id.'.*')) open
-            @endif>
+        @php
+            $wrong = $errors->has('step.'.$id.'.*') || $errors->has('plan.walls.'.$id.'.*');
+            $whole = $wrong || $page->isWholeWall($id);
+        @endphp
+        <details class="item wall-door" id="more-{{ $id }}" @if (! $whole) data-lazy="{{ $id }}" @endif
+            @if ($wrong || in_array($id, $page->open, true)) open @endif>
             <summary class="quiet">Opening, step, ground of {{ $wall->from }}–{{ $wall->to }}</summary>
-            @if ($page->isWholeWall($id))
+            @if ($whole)
             <div class="item-fields">
                 @foreach ($page->fields->wall($id) as $field)@include('plan.field')@endforeach
             </div>
