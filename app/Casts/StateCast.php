@@ -7,6 +7,7 @@ namespace App\Casts;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use Ondergrond\Codec\DesignCodec;
+use Ondergrond\Codec\PlanCodec;
 use Ondergrond\Codec\SiteCodec;
 
 /**
@@ -25,6 +26,8 @@ final class StateCast implements CastsAttributes
         return match (true) {
             isset($state['design']) => ['set_aside' => [], ...$state, 'design' => DesignCodec::completed($state['design'])],
             isset($state['site']) => [...$state, 'site' => SiteCodec::completed($state['site'])],
+            isset($state['plan']) => [...$state, 'plan' => PlanCodec::completed($state['plan'])],
+            isset($state['layout']) => [...$state, 'layout' => PlanCodec::completedItems($state['layout'])],
             default => $state,
         };
     }

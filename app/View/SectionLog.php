@@ -42,12 +42,16 @@ final readonly class SectionLog
     /** @var array<string, int> place in the order of laying, by part */
     private array $order;
 
-    /** @param  array<string, string>  $counted what each part counts for in the heat sum */
+    /**
+     * @param  array<string, string>  $counted what each part counts for in the heat sum
+     * @param  array<string, int>  $placed  how often each kind of post and bearing wall stands on the plan
+     */
     public function __construct(
         private Design $design,
         private array $counted,
         private QuantityFormatter $format,
         private Materials $materials,
+        private array $placed = [],
     ) {
         $this->data = DesignCodec::toArray($design);
         $this->order = array_flip(array_map(static fn (Part $p): string => $p->value, Part::layingOrder($design)));
@@ -355,8 +359,21 @@ final readonly class SectionLog
             Part::Deck => $this->design->space->kind === Below::Heated && $this->design->deck->present()
                 ? 'between two heated rooms: drawn, not in the loss'
                 : $counted,
+            Part::Supports => trim($counted.$this->placed()),
             default => $counted,
         };
+    }
+
+    /** Kinds that stand on the plan are counted and judged from there, whatever is typed of them here. */
+    private function placed(): string
+    {
+        $said = [];
+        foreach ($this->placed as $name => $places) {
+            $said[] = $this->design->supports::label($name).' '.($places === 1 ? 'once' : "{$places} times");
+        }
+
+        return $said === [] ? '' : ' On the plan stand '.implode(', ', $said)
+            .': number, heaviest load, plate and place in from the edge follow from there.';
     }
 
     /** @return array{array<string, string>, array<string, string>} what may be picked, what may not and why */

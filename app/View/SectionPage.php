@@ -19,6 +19,7 @@ use Ondergrond\Heat\FieldHeat;
 use Ondergrond\Heat\HeatVerdict;
 use Ondergrond\Heat\Junctions;
 use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Plan\PlannedSupports;
 use Ondergrond\Project\SetAside;
 use Ondergrond\Rules\Concern;
 use Ondergrond\Rules\Judgement;
@@ -82,7 +83,7 @@ final readonly class SectionPage
             new FrostPage($said->frost, $format, $judgement->rulings->on(Concern::Frost)),
             new DampPage($damp, $format, $judgement->rulings->on(Concern::Damp), $project->seen()),
             new MassPage($project->site, $option->design, $said->mass, $format, $judgement->rulings->on(Concern::Mass)),
-            new SectionLog($option->design, $said->heat->counted, $format, $project->materials()), $view,
+            new SectionLog($option->design, $said->heat->counted, $format, $project->materials(), self::placed($option)), $view,
             $drawing->scale, SvgWriter::bench($drawing),
             SvgSmall::of(
                 SectionDrawing::shapes($stretch->design, $format->system, $stretch->kind), SectionDrawing::seen($drawing),
@@ -94,6 +95,14 @@ final readonly class SectionPage
             ),
             $stretch->id === Side::Edge->value ? VapourData::json($damp, $drawing, $format) : 'null',
         );
+    }
+
+    /** @return array<string, int> how often each kind of post and bearing wall stands on the plan */
+    private static function placed(Option $option): array
+    {
+        $plan = $option->design->supports->present() ? $option->plan() : null;
+
+        return $plan === null ? [] : PlannedSupports::placed($option->design->supports, $plan->items->and($option->layout()));
     }
 
     /** @return list<Stretch> */

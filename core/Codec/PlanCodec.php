@@ -172,6 +172,36 @@ final class PlanCodec
     }
 
     /**
+     * What an older file or state lacks, as it would come in. What was taken out is a null there, and stays one.
+     *
+     * @param  array<string, mixed>  $data  of the schema's shape
+     * @return array<string, mixed> with every key
+     */
+    public static function completed(array $data): array
+    {
+        $as = ['walls' => PartCodec::toArray(new Wall), 'openings' => PartCodec::toArray(new Opening('', 0.0, 0.0))];
+        foreach ($as as $map => $whole) {
+            $data[$map] = array_map(static fn (?array $one): ?array => $one === null ? null : [...$whole, ...$one], $data[$map] ?? []);
+        }
+        $data['items'] = self::completedItems($data['items'] ?? []);
+
+        return [
+            'north_deg' => 0.0, 'benchmark_m' => 0.0, 'zero_m' => 0.0, 'pegs' => null, 'face' => OutlineFace::Concrete->value, ...$data,
+        ];
+    }
+
+    /**
+     * @param  array<string, array<string, mixed>|null>  $data  by id
+     * @return array<string, array<string, mixed>|null> with every key
+     */
+    public static function completedItems(array $data): array
+    {
+        return array_map(
+            static fn (?array $item): ?array => $item === null ? null : [...self::usual(Kinds::get($item['kind'])), ...$item], $data,
+        );
+    }
+
+    /**
      * As files write it: maps without anything in them are left out, as JSON would take them for lists.
      *
      * @return array<string, mixed>

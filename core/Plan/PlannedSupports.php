@@ -13,6 +13,16 @@ use Ondergrond\Plan\Kinds\Post;
 /** The kinds of post and bearing wall of a design as the plan has them: how many, the heaviest load, nearest to the edge. */
 final class PlannedSupports
 {
+    /** @return array<string, int> how often each kind that stands on the plan does, by name */
+    public static function placed(Supports $supports, Items $items): array
+    {
+        $names = array_map(
+            static fn (Item $i): string => $i instanceof Post || $i instanceof BearingStrip ? $i->of : '', array_values($items->all),
+        );
+
+        return array_count_values(array_intersect($names, array_keys($supports->kinds())));
+    }
+
     public static function of(Supports $supports, Plan $plan, Items $items): Supports
     {
         foreach ($supports->kinds() as $name => $kind) {

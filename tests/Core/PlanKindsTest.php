@@ -40,6 +40,7 @@ use Ondergrond\Plan\OpeningKind;
 use Ondergrond\Plan\Passes;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
+use Ondergrond\Plan\PlannedSupports;
 use Ondergrond\Plan\PlanReview;
 use Ondergrond\Plan\Redraw;
 use Ondergrond\Plan\Remark;
@@ -208,6 +209,7 @@ final class PlanKindsTest extends TestCase
             'd' => new Post(Post::usual()->put('D', 6.0, 4.0, 0.2)),
             's' => new BearingStrip(BearingStrip::usual()->put('S', 2.0, 2.0, 0.2), 6.0, 2.0, 0.12, 'strip-1', 4.0, 3.0),
         ];
+        self::assertSame(['post-1' => 3, 'strip-1' => 1], PlannedSupports::placed($design->supports, new Items($posts)));
         $planned = PlannedDesign::of(self::plan(), $design, new Items($posts));
         $post = $planned->supports->posts[0];
         self::assertSame([20.0, 10.0, 3.0, 0.15, 1.0], [$post->permanent, $post->live, $post->amount, $post->plate, $post->fromEdge]);

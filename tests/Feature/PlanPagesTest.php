@@ -10,6 +10,7 @@ use App\Models\Project;
 use App\Models\Revision;
 use App\Models\Role;
 use App\Models\Subject;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use LogicException;
@@ -198,6 +199,31 @@ final class PlanPagesTest extends TestCase
         $line('Sleeve 2');
         $this->change($project, ['act' => "remove:{$ids[1]}"])->assertSessionHasNoErrors();
         $this->get("{$page}?open[]={$ids[3]}")->assertSee('something that went');
+    }
+
+    public function test_a_state_of_an_earlier_version_is_undone_to(): void
+    {
+        $project = $this->drawn();
+        $this->change($project, ['act' => 'add:sleeve']);
+        $plan = $this->fresh($project)->loadMissing('drawnPlan')->drawnPlan ?? throw new LogicException('not drawn');
+        // As the version before this wrote it: fewer keys to a wall, an item and the plan.
+        foreach ($plan->revisions()->get() as $revision) {
+            $state = $revision->state;
+            if (is_array($state['plan'])) {
+                unset($state['plan']['face']);
+                $state['plan']['walls'] = array_map(static fn (array $w): array => ['kind' => $w['kind']], $state['plan']['walls']);
+                $state['plan']['items'] = array_map(
+                    static fn (array $i): array => array_diff_key($i, ['serves' => 0, 'note' => 0, 'in_line' => 0, 'hollow_m' => 0]),
+                    $state['plan']['items'],
+                );
+                DB::table('revisions')->where('id', $revision->id)->update(['state' => json_encode($state, JSON_THROW_ON_ERROR)]);
+            }
+        }
+        $this->change($project, ['lengths' => ['A' => '20 m']])->assertSessionHasNoErrors();
+        $this->put("/projects/{$project->id}/plan/undo")->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(18.0, $this->planOf($project)->outline->sides()['A']->length(), 1e-9);
+        $this->put("/projects/{$project->id}/plan/undo")->assertSessionHasNoErrors();
+        self::assertSame([], $this->planOf($project)->items->all);
     }
 
     public function test_layers_and_files_of_it(): void

@@ -30,15 +30,15 @@
             @if ($wrong || in_array($id, $page->open, true)) open @endif>
             <summary class="quiet">Opening, step, ground of {{ $wall->from }}–{{ $wall->to }}</summary>
             @if ($whole)
-            <div class="item-fields">
-                @foreach ($page->fields->wall($id) as $field)@include('plan.field')@endforeach
-            </div>
-            <div class="item-fields">
-                <x-input :name="'step.'.$id.'.along'" :label="'Step begins, from '.$id" data-still />
-                <x-input :name="'step.'.$id.'.out'" label="Out by, in with −" data-still />
-                <button name="act" value="step:{{ $id }}">Step it<span class="unseen">: wall {{ $wall->from }}–{{ $wall->to
-                    }}</span></button>
-            </div>
+                <div class="item-fields">
+                    @foreach ($page->fields->wall($id) as $field)@include('plan.field')@endforeach
+                </div>
+                <div class="item-fields">
+                    <x-input :name="'step.'.$id.'.along'" :label="'Step begins, from '.$id" data-still />
+                    <x-input :name="'step.'.$id.'.out'" label="Out by, in with −" data-still />
+                    <button name="act" value="step:{{ $id }}">Step it<span class="unseen">: wall {{ $wall->from }}–{{ $wall->to
+                        }}</span></button>
+                </div>
             @else
                 <p class="no-script"><a href="{{ route('plan.show', [$page->project, ...$page->asked(), 'open' => [...$page->open, $id]])
                     }}">Its sizes</a></p>
