@@ -44,7 +44,10 @@ use Ondergrond\Plan\PlannedSupports;
 use Ondergrond\Plan\PlanReview;
 use Ondergrond\Plan\Redraw;
 use Ondergrond\Plan\Remark;
+use Ondergrond\Plan\Shape;
 use Ondergrond\Plan\Supply;
+use Ondergrond\Project\TypedFloor;
+use Ondergrond\Project\Ulid;
 use Ondergrond\Size\Parameter;
 use Ondergrond\Takeoff\Good;
 use Ondergrond\Takeoff\Job;
@@ -177,6 +180,37 @@ final class PlanKindsTest extends TestCase
             self::assertNotSame('', $remark->said->in(new QuantityFormatter(UnitSystem::InchPound)));
         }
         self::assertSame([], PlanReview::of(self::plan(), self::design(), new Items([self::ID => $right]))['item:'.self::ID] ?? []);
+    }
+
+    public function test_any_kind_anywhere_in_any_example_is_judged_and_drawn_in_words_that_read(): void
+    {
+        $seed = random_int(1, 1 << 30);
+        mt_srand($seed);
+        foreach (Examples::all() as $project) {
+            $design = $project->options[0]->design;
+            $plan = TypedFloor::plan($design, Shape::Rectangle);
+            [, , $long, $wide] = $plan->outline->box();
+            $items = [];
+            foreach (Kinds::all() as $slug => $kind) {
+                $ends = $kind::isRun() ? ['to_x_m' => $long * mt_rand(1, 99) / 100, 'to_y_m' => $wide * mt_rand(1, 99) / 100] : [];
+                $items += PlanCodec::itemsFromArray([Ulid::from('lot', $slug) => [
+                    ...PlanCodec::fresh($kind, $kind::label(), $design), 'x_m' => $long * mt_rand(1, 99) / 100,
+                    'y_m' => $wide * mt_rand(1, 99) / 100, ...$ends,
+                ]])->all;
+            }
+            foreach (UnitSystem::cases() as $system) {
+                $format = new QuantityFormatter($system);
+                self::assertNotSame([], PlanDrawing::of($plan, $design, new Items($items), $format)->items);
+                foreach (PlanReview::of($plan, $design, new Items($items)) as $place => $remarks) {
+                    foreach ($remarks as $remark) {
+                        self::assertDoesNotMatchRegularExpression('~%|NAN|INF|  ~', $remark->said->in($format), "seed {$seed}, {$place}");
+                    }
+                }
+                foreach ($items as $item) {
+                    self::assertDoesNotMatchRegularExpression('~%|NAN|INF~', $item->about()?->in($format) ?? '', "seed {$seed}");
+                }
+            }
+        }
     }
 
     public function test_a_stubs_tolerance_is_what_the_leg_leaves(): void
