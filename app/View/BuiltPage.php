@@ -55,7 +55,7 @@ final readonly class BuiltPage
 
     public function where(Deviation $deviation): string
     {
-        $sides = $this->project->plan()?->outline->sides() ?? [];
+        $sides = $this->project->building()->plan()?->outline->sides() ?? [];
         $side = $sides[substr($deviation->stretch(), 5)] ?? null;
 
         return match (true) {

@@ -114,7 +114,7 @@ final readonly class LogPage
     public function walls(): array
     {
         $walls = ['' => 'everywhere'];
-        foreach ($this->project->plan()?->outline->sides() ?? [] as $id => $side) {
+        foreach ($this->job->option->plan()?->outline->sides() ?? [] as $id => $side) {
             $walls["wall:{$id}"] = "wall {$side->from}–{$side->to}";
         }
         if (count($walls) === 1) {

@@ -16,6 +16,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Drawing\PlanOverlay;
 use Ondergrond\Frost\FrostProof;
 use Ondergrond\Load\LoadVerdict;
+use Ondergrond\Plan\Corner;
 use Ondergrond\Plan\Cuts;
 use Ondergrond\Plan\Kinds\BearingStrip;
 use Ondergrond\Plan\Kinds\Post;
@@ -114,7 +115,11 @@ final readonly class PlanLayers
         $corner = match ($table) {
             true => 'table holds', false => 'table fails', default => 'table: no row'
         };
-        $outward = array_diff(array_keys($plan->outline->points), $plan->outline->reentrant());
+        // Frost comes from two sides where both walls are exposed.
+        $before = array_flip(array_map(static fn (Corner $c): string => $c->next, $plan->corners));
+        $outward = array_values(array_filter(
+            $plan->outline->outward(), static fn (string $id): bool => isset($cuts[$id], $cuts[$before[$id]]),
+        ));
 
         return new PlanLayer('frost', new PlanOverlay(
             self::ALL['frost'], $walls, $bars, array_fill_keys($outward, $corner),

@@ -143,33 +143,34 @@ final readonly class Outline
         return $within ? -$nearest : $nearest;
     }
 
-    /** @return array{outward: int, reentrant: int} corners that stand out, and that lead in; a bend of nothing is none */
+    /** @return array{outward: int, reentrant: int} how many corners stand out, and lead in; a bend of nothing is neither */
     public function corners(): array
     {
-        $count = ['outward' => 0, 'reentrant' => 0];
-        $sides = array_values($this->sides());
-        foreach ($sides as $i => $side) {
-            $bend = $sides[($i + count($sides) - 1) % count($sides)]->bendTo($side);
-            if (abs($bend) > self::STRAIGHT) {
-                $count[$bend > 0.0 ? 'outward' : 'reentrant']++;
-            }
-        }
+        return ['outward' => count($this->outward()), 'reentrant' => count($this->reentrant())];
+    }
 
-        return $count;
+    /** @return list<string> ids of the corners that stand out */
+    public function outward(): array
+    {
+        return array_keys(array_filter($this->bends(), static fn (float $bend): bool => $bend > self::STRAIGHT));
     }
 
     /** @return list<string> ids of the corners that lead in */
     public function reentrant(): array
     {
+        return array_keys(array_filter($this->bends(), static fn (float $bend): bool => $bend < -self::STRAIGHT));
+    }
+
+    /** @return array<string, float> sine of the bend at each corner, positive where it stands out */
+    private function bends(): array
+    {
         $sides = array_values($this->sides());
-        $found = [];
+        $bends = [];
         foreach ($sides as $i => $side) {
-            if ($sides[($i + count($sides) - 1) % count($sides)]->bendTo($side) < -self::STRAIGHT) {
-                $found[] = $side->from;
-            }
+            $bends[$side->from] = $sides[($i + count($sides) - 1) % count($sides)]->bendTo($side);
         }
 
-        return $found;
+        return $bends;
     }
 
     /** @return array{float, float, float, float} x0, y0, x1, y1 */

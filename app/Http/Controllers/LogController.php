@@ -51,10 +51,10 @@ final readonly class LogController
         $kind = EntryKind::tryFrom(Word::of($request, 'kind')) ?? EntryKind::Note;
         if ($item !== null) {
             $last = $job->holds()[$item->hold->value]->latest[$item->id] ?? null;
-            $entry = $typed->reading($item, $last, $photo->hash ?? '', $job->option->design, $project->plan());
+            $entry = $typed->reading($item, $last, $photo->hash ?? '', $job->option->design, $job->option->plan());
         } else {
             abort_if($kind === EntryKind::Pass, 422);
-            $entry = $typed->free($kind, $photo->hash ?? '', $job->option->design, $project->plan());
+            $entry = $typed->free($kind, $photo->hash ?? '', $job->option->design, $job->option->plan());
         }
         try {
             DB::transaction(function () use ($project, $photo, $entry): void {

@@ -75,7 +75,7 @@ final readonly class WingCorner implements Item
             return [new Remark('wing', Severity::NotChecked, Said::of('this design has no wing'))];
         }
         $nearest = INF;
-        foreach (array_diff_key($in->plan->outline->points, array_flip($in->plan->outline->reentrant())) as [$x, $y]) {
+        foreach (array_intersect_key($in->plan->outline->points, array_flip($in->plan->outline->outward())) as [$x, $y]) {
             $nearest = min($nearest, hypot($x - $this->at->x, $y - $this->at->y));
         }
         if ($nearest > 0.05) {
