@@ -55,7 +55,10 @@ final readonly class PlanAct
      */
     public function onPlan(array $plan): array
     {
-        $drawn = PlanCodec::fromArray($plan);
+        if ($this->of === '') {
+            return $plan;
+        }
+        $drawn = PlanCodec::fromValid($plan);
         $side = $drawn->outline->sides()[$this->what] ?? null;
         try {
             if ($this->of === 'corner' && $side !== null) {

@@ -44,7 +44,7 @@ final readonly class TypedPlan
     public function plan(array $plan, array $typed, array $lengths): array
     {
         // A length that still reads as it was shown is left, whatever became of its wall by another field.
-        $shown = PlanCodec::fromArray($plan)->outline->sides();
+        $shown = PlanCodec::fromValid($plan)->outline->sides();
         $typed['items'] = $this->lined(is_array($typed['items'] ?? null) ? $typed['items'] : [], 'plan.items');
         $plan = TypedData::merge(['plan' => $plan], ['plan' => $typed], $this->format, self::read(...))['plan'];
         foreach ($lengths as $wall => $text) {

@@ -10,6 +10,7 @@ final readonly class PlanField
     /**
      * @param  string  $name  path of the form
      * @param  array<string, string>|null  $options  null where it is typed
+     * @param  string  $dimension  the size on the drawing that it is typed for
      * @param  string  $grip  which end of which mark it is the place of, and along which axis
      */
     public function __construct(
@@ -18,7 +19,19 @@ final readonly class PlanField
         public string $value,
         public ?array $options,
         public string $grip = '',
+        public string $dimension = '',
     ) {}
+
+    public function id(): string
+    {
+        return str_replace('.', '-', $this->name);
+    }
+
+    /** Whether names of other items may be typed there. */
+    public function isNamed(): bool
+    {
+        return str_ends_with($this->name, '.in_line');
+    }
 
     /** As a form names it. */
     public function html(): string

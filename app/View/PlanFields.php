@@ -9,6 +9,8 @@ use Ondergrond\Plan\Belongs;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Opening;
 use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\WallKind;
+use Ondergrond\Plan\WallLine;
 use Ondergrond\Size\Parameter;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
@@ -65,6 +67,38 @@ final readonly class PlanFields
         }
 
         return $places;
+    }
+
+    /** @return array{PlanField, PlanField} how long a wall is, and what lies beyond it */
+    public function along(WallLine $wall): array
+    {
+        $beyond = [];
+        foreach (WallKind::cases() as $kind) {
+            $beyond[$kind->value] = $kind->label();
+        }
+
+        return [
+            new PlanField(
+                "lengths.{$wall->from}", "Wall {$wall->from}–{$wall->to}", $this->format->format($wall->length(), Quantity::Length), null,
+                dimension: "walls.{$wall->from}.length_m",
+            ),
+            new PlanField("plan.walls.{$wall->from}.kind", 'Beyond it', $this->plan->corners[$wall->from]->wall->kind->value, $beyond),
+        ];
+    }
+
+    /** @return array{PlanField, PlanField} where a corner stands */
+    public function corner(string $id): array
+    {
+        $at = $this->plan->corners[$id];
+
+        return [
+            new PlanField(
+                "plan.corners.{$id}.x_m", "{$id}, along", $this->format->format($at->x, Quantity::Length), null, "corner:{$id}|x",
+            ),
+            new PlanField(
+                "plan.corners.{$id}.y_m", "{$id}, across", $this->format->format($at->y, Quantity::Length), null, "corner:{$id}|y",
+            ),
+        ];
     }
 
     /** @return list<PlanField> of a wall, but its length and what lies beyond it */

@@ -31,7 +31,6 @@ use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Plan\PlanReview;
 use Ondergrond\Plan\Remark;
 use Ondergrond\Plan\Shape;
-use Ondergrond\Plan\WallKind;
 use Ondergrond\Plan\WallLine;
 use Ondergrond\Project\TypedFloor;
 use Ondergrond\Units\Quantity;
@@ -219,12 +218,6 @@ final readonly class PlanPage
             : 'to either side: '.$this->format->format(max(0.0, $is), Quantity::Thickness).', as its hollow leaves';
     }
 
-    /** @return array<string, string> what may lie beyond a wall */
-    public function beyond(): array
-    {
-        return self::words(WallKind::cases());
-    }
-
     /** @return array<string, string> what the outline may be read to */
     public function faces(): array
     {
@@ -252,7 +245,7 @@ final readonly class PlanPage
     }
 
     /**
-     * @param  list<WallKind>|list<OutlineFace>  $cases
+     * @param  list<OutlineFace>  $cases
      * @return array<string, string>
      */
     private static function words(array $cases): array

@@ -13,11 +13,36 @@ const WORDS = {
     refused: 'Not saved; what is wrong stands at its field.',
 };
 
+/** Pieces of a page that are compared as a whole. */
+const PIECES = 'form, fieldset, details, datalist, .wall, .plan-drawing';
+
 /** Between two looks at what is being worked out, ms. */
 const LOOK = 1500;
 
 /** What was sent then waits to be sent again. */
 const STUCK = ['unreachable', 'full', 'crowded', 'broken', 'signed-out'];
+
+/** What is as it was is not looked into; a drawing is put in whole, and what had the focus in it has it again. */
+function lay(old, fresh) {
+    Alpine.morph(old, fresh.outerHTML, {
+        key: (element) => element.id,
+        updating(from, to, childrenOnly, skip) {
+            if (from.nodeType !== Node.ELEMENT_NODE || !from.matches(PIECES)) {
+                return;
+            }
+            if (from.isEqualNode(to)) {
+                skip();
+            } else if (from.matches('.plan-drawing')) {
+                const grip = document.activeElement?.closest?.('.plan-drawing [data-grip]')?.dataset.grip;
+                from.innerHTML = to.innerHTML;
+                skip();
+                if (grip) {
+                    from.querySelector(`[data-grip="${CSS.escape(grip)}"]`)?.focus();
+                }
+            }
+        },
+    });
+}
 
 /**
  * A page whose forms are sent as soon as something in them changed, or where they say `pressed` only then, one after the other,
@@ -156,8 +181,7 @@ export default () => ({
         Object.assign(this.root.dataset, fresh.dataset);
         const focus = document.activeElement;
         for (const [i, part] of [...fresh.children].entries()) {
-            const old = this.root.children[i];
-            Alpine.morph(old, part.outerHTML, { key: (element) => element.id });
+            lay(this.root.children[i], part);
         }
         for (const field of this.root.querySelectorAll('input, select')) {
             if (field.form?.matches('[data-live=pressed]') && field.form.id !== sent.id) {

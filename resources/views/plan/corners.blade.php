@@ -6,10 +6,7 @@
         <x-choice name="plan.face" label="The outline is read to" :value="$page->plan->face->value" :options="$page->faces()" />
         @foreach ($page->plan->corners as $id => $corner)
             <div class="wall">
-                <x-input :name="'plan.corners.'.$id.'.x_m'" :label="$id.', along'" :value="$page->length($corner->x)"
-                    :data-grip="'corner:'.$id.'|x'" />
-                <x-input :name="'plan.corners.'.$id.'.y_m'" :label="$id.', across'" :value="$page->length($corner->y)"
-                    :data-grip="'corner:'.$id.'|y'" />
+                @foreach ($page->fields->corner($id) as $field)@include('plan.field')@endforeach
                 <button name="act" value="no-corner:{{ $id }}">Take out<span class="unseen"> corner {{ $id }}</span></button>
             </div>
         @endforeach

@@ -2,10 +2,7 @@
     <legend>Walls</legend>
     @foreach ($page->walls() as $id => $wall)
         <div class="wall" id="wall-{{ $id }}">
-            <x-input :name="'lengths.'.$id" :label="'Wall '.$wall->from.'–'.$wall->to" :value="$page->length($wall->length())"
-                data-dimension="walls.{{ $id }}.length_m" />
-            <x-choice :name="'plan.walls.'.$id.'.kind'" label="Beyond it" :value="$page->plan->corners[$id]->wall->kind->value"
-                :options="$page->beyond()" />
+            @foreach ($page->fields->along($wall) as $field)@include('plan.field')@endforeach
             @if ($page->section($id))<a class="wall-section" href="{{ $page->section($id) }}" data-section="{{ $id }}">Its section<span
                 class="unseen"> at wall {{ $wall->from }}–{{ $wall->to }}</span></a>@endif
         </div>
