@@ -56,17 +56,20 @@ final readonly class History
                     ['revision' => 'This page is too old to save from. Load it again; nothing was changed.'],
                 );
             }
-            $mine = self::wanted($subject, $based->state, $change);
+            // Each is unpacked once.
+            $from = $based->state;
+            $now = $based === $head ? $from : $head->state;
+            $mine = self::wanted($subject, $from, $change);
             if ($mine->none()) {
                 return $head;
             }
-            $theirs = Changes::between($based->state, $head->state);
+            $theirs = Changes::between($from, $now);
             $asks = $beside ? ! $mine->against($theirs)->none() : ! $theirs->none();
             if ($asks && $seen !== $head->id) {
                 throw new Conflict($head, $this->others($subject, $based), $mine, $theirs);
             }
 
-            return $this->write($subject, $mine->on($head->state), RevisionKind::Edit);
+            return $this->write($subject, $mine->on($now), RevisionKind::Edit);
         });
     }
 

@@ -51,9 +51,8 @@ final readonly class SvgMarks
         [$x, $y] = $this->at->point($grip->at);
         $this->xml->startElement('circle');
         $this->attributes([
-            'class' => 'grip', 'cx' => $x, 'cy' => $y, 'r' => '6', 'fill' => '#faf7ef', 'data-grip' => $grip->of, 'tabindex' => '0',
-            'role' => 'button', 'aria-label' => $grip->title,
-            'stroke' => SvgWriter::PENS[Role::Handle->value][0], 'stroke-width' => (string) SvgWriter::PENS[Role::Handle->value][1],
+            // Its pen stands in the page's style: there are hundreds. Its title names it.
+            'class' => 'grip', 'cx' => $x, 'cy' => $y, 'r' => '6', 'data-grip' => $grip->of, 'tabindex' => '0', 'role' => 'button',
         ]);
         $this->xml->writeElement('title', $grip->title);
         $this->xml->endElement();

@@ -24,7 +24,7 @@ const STUCK = ['unreachable', 'full', 'crowded', 'broken', 'signed-out'];
 
 /** What is as it was is not looked into; a drawing is put in whole, and what had the focus in it has it again. */
 function lay(old, fresh) {
-    Alpine.morph(old, fresh.outerHTML, {
+    Alpine.morph(old, fresh, {
         key: (element) => element.id,
         updating(from, to, childrenOnly, skip) {
             if (from.nodeType !== Node.ELEMENT_NODE || !from.matches(PIECES)) {

@@ -57,7 +57,7 @@ final readonly class PlanController
     }
 
     /** An outline from typed sizes; over one that stands it keeps what is set in it, and the openings that still have their wall. */
-    public function draw(Project $project, Request $request): RedirectResponse|View
+    public function draw(Project $project, Request $request): RedirectResponse|Response
     {
         $option = $this->option($project, $request);
         $this->free($project);
@@ -80,7 +80,7 @@ final readonly class PlanController
         });
     }
 
-    public function update(Project $project, Request $request): RedirectResponse|View
+    public function update(Project $project, Request $request): RedirectResponse|Response
     {
         $option = $this->option($project, $request);
         $this->free($project);
@@ -112,7 +112,7 @@ final readonly class PlanController
     }
 
     /** A whole plan of its own for an option, as the project's stands now; or back to following that. */
-    public function own(Project $project, Request $request): RedirectResponse|View
+    public function own(Project $project, Request $request): RedirectResponse|Response
     {
         $option = $this->option($project, $request);
         $this->free($project);
@@ -136,12 +136,12 @@ final readonly class PlanController
         });
     }
 
-    public function undo(Project $project, Request $request): RedirectResponse|View
+    public function undo(Project $project, Request $request): RedirectResponse|Response
     {
         return $this->retrace($project, $request, 'undo');
     }
 
-    public function redo(Project $project, Request $request): RedirectResponse|View
+    public function redo(Project $project, Request $request): RedirectResponse|Response
     {
         return $this->retrace($project, $request, 'redo');
     }
@@ -223,7 +223,7 @@ final readonly class PlanController
     }
 
     /** @param  Closure(): mixed  $do */
-    private function saved(Project $project, Option $option, Request $request, Closure $do): RedirectResponse|View
+    private function saved(Project $project, Option $option, Request $request, Closure $do): RedirectResponse|Response
     {
         $errors = [];
         $conflict = null;
@@ -246,7 +246,7 @@ final readonly class PlanController
      *
      * @param  array<string, mixed>  $errors
      */
-    private function answered(Project $project, Request $request, array $errors, mixed $conflict): View
+    private function answered(Project $project, Request $request, array $errors, mixed $conflict): Response
     {
         $session = $request->session();
         if ($errors !== [] || $conflict !== null) {
@@ -257,7 +257,9 @@ final readonly class PlanController
         }
         view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($errors)));
 
-        return $this->show(Project::query()->findOrFail($project->id), $request);
+        $page = $this->show(Project::query()->findOrFail($project->id), $request)->render();
+
+        return new Response((string) preg_replace('~>\s+<~', '> <', $page));
     }
 
     /** @param  array<string, mixed>  $errors */
@@ -276,7 +278,7 @@ final readonly class PlanController
     }
 
     /** @param  'undo'|'redo'  $way */
-    private function retrace(Project $project, Request $request, string $way): RedirectResponse|View
+    private function retrace(Project $project, Request $request, string $way): RedirectResponse|Response
     {
         $this->free($project);
         $option = $this->option($project, $request);

@@ -22,19 +22,15 @@
                 <div class="item-fields">
                     @foreach ($page->fields->of($id, $item) as $field)@include('plan.field')@endforeach
                 </div>
+                @if ($page->tolerance($item) !== '')<p class="hint">{{ ucfirst($page->tolerance($item)) }}</p>@endif
+                <p class="add"><button name="act" value="copy:{{ $id }}">Another like it<span class="unseen">: {{ $item->at()->name
+                    }}</span></button>
+                <button name="act" value="remove:{{ $id }}">Take out<span class="unseen">: {{ $item->at()->name }}</span></button></p>
             @else
-                @foreach ($page->fields->places($id, $item) as $field)
-                    <input type="hidden" name="{{ $field->html() }}" value="{{ $field->value }}"
-                    data-grip="{{ $field->grip }}">@endforeach
-                <p class="no-script"><a href="{{ route('plan.show', [
-                    $page->project, ...$page->asked(), 'open' => [...$page->open, $id],
-                ])
-                    }}">Its sizes</a></p>
+                @foreach ($page->fields->places($id, $item) as $field)<input type="hidden" name="{{ $field->html() }}" value="{{
+                    $field->value }}" data-grip="{{ $field->grip }}">@endforeach
+                <p class="no-script"><a href="?open[]={{ $id }}">Its sizes</a></p>
             @endif
-            @if ($page->tolerance($item) !== '')<p class="hint">{{ ucfirst($page->tolerance($item)) }}</p>@endif
-            <p class="add"><button name="act" value="copy:{{ $id }}">Another like it<span class="unseen">: {{ $item->at()->name
-                }}</span></button>
-            <button name="act" value="remove:{{ $id }}">Take out<span class="unseen">: {{ $item->at()->name }}</span></button></p>
         </details>
     @endforeach
 </fieldset>

@@ -36,14 +36,13 @@
                     <button name="act" value="step:{{ $id }}">Step it<span class="unseen">: wall {{ $wall->from }}–{{ $wall->to
                         }}</span></button>
                 </div>
+                <p class="add"><button name="act" value="opening:{{ $id }}">+ Opening<span class="unseen"> in wall {{ $wall->from }}–{{
+                    $wall->to }}</span></button>
+                <button name="act" value="corner:{{ $id }}">+ Corner in its middle<span class="unseen"> of wall {{ $wall->from }}–{{ $wall->to
+                    }}</span></button></p>
             @else
-                <p class="no-script"><a href="{{ route('plan.show', [$page->project, ...$page->asked(), 'open' => [...$page->open, $id]])
-                    }}">Its sizes</a></p>
+                <p class="no-script"><a href="?open[]={{ $id }}">Its sizes</a></p>
             @endif
-            <p class="add"><button name="act" value="opening:{{ $id }}">+ Opening<span class="unseen"> in wall {{ $wall->from }}–{{
-                $wall->to }}</span></button>
-            <button name="act" value="corner:{{ $id }}">+ Corner in its middle<span class="unseen"> of wall {{ $wall->from }}–{{ $wall->to
-                }}</span></button></p>
         </details>
     @endforeach
 </fieldset>
