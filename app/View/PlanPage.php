@@ -224,6 +224,12 @@ final readonly class PlanPage
         return self::words(OutlineFace::cases());
     }
 
+    /** Where a row's fields are there as well, without a script. */
+    public function opened(string $id): string
+    {
+        return '?'.http_build_query([...$this->asked(), 'open' => [...$this->open, $id]]);
+    }
+
     /** @return array<string, string> the kinds that may be put in, by slug */
     public function kinds(): array
     {

@@ -29,7 +29,7 @@
             @else
                 @foreach ($page->fields->places($id, $item) as $field)<input type="hidden" name="{{ $field->html() }}" value="{{
                     $field->value }}" data-grip="{{ $field->grip }}">@endforeach
-                <p class="no-script"><a href="?open[]={{ $id }}">Its sizes</a></p>
+                <p class="no-script"><a href="{{ $page->opened($id) }}">Its sizes</a></p>
             @endif
         </details>
     @endforeach

@@ -38,10 +38,10 @@
                 </div>
                 <p class="add"><button name="act" value="opening:{{ $id }}">+ Opening<span class="unseen"> in wall {{ $wall->from }}–{{
                     $wall->to }}</span></button>
-                <button name="act" value="corner:{{ $id }}">+ Corner in its middle<span class="unseen"> of wall {{ $wall->from }}–{{ $wall->to
-                    }}</span></button></p>
+                <button name="act" value="corner:{{ $id }}">+ Corner in its middle<span class="unseen"> of wall {{
+                    $wall->from }}–{{ $wall->to }}</span></button></p>
             @else
-                <p class="no-script"><a href="?open[]={{ $id }}">Its sizes</a></p>
+                <p class="no-script"><a href="{{ $page->opened($id) }}">Its sizes</a></p>
             @endif
         </details>
     @endforeach
