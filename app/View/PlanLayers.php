@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Forms\Reader;
 use App\Later\Fields;
 use App\Later\Kind;
 use App\Later\Later;
@@ -36,16 +35,15 @@ final readonly class PlanLayers
         'findings' => 'What is said of it', 'products' => 'Where one board gives way to another',
     ];
 
-    public function __construct(private Fields $fields, private Winters $winters, private Later $later, private Reader $reading) {}
+    public function __construct(private Fields $fields, private Winters $winters, private Later $later) {}
 
     /** Null where none of that name is asked for, or nothing is drawn. */
-    public function of(Project $project, Option $option, string $which): ?PlanLayer
+    public function of(Project $project, Option $option, QuantityFormatter $format, string $which): ?PlanLayer
     {
         $plan = $option->plan();
         if ($plan === null || ! isset(self::ALL[$which])) {
             return null;
         }
-        $format = $this->reading->formatter($project);
 
         return match ($which) {
             'heat', 'psi' => $this->heat($project, $option, $plan, $format, $which),

@@ -50,9 +50,11 @@ final readonly class PlanController
     {
         $option = $this->option($project, $request);
 
+        $format = $this->reading->formatter($project);
+
         return view('plan.show', ['page' => PlanPage::of(
-            $project, $option, $this->reading->formatter($project), $this->history,
-            $this->layers->of($project, $option, Word::of($request, 'show')), self::open($request),
+            $project, $option, $format, $this->history, $this->layers->of($project, $option, $format, Word::of($request, 'show')),
+            self::open($request),
         )]);
     }
 
