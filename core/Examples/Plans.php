@@ -47,6 +47,7 @@ final class Plans
         $whole = match ($project->name) {
             'Dyke Lane boathouse' => self::boathouse($project),
             'Music school with practice basement' => self::basement($project),
+            'Pump-house workshop' => self::workshop($project),
             default => [TypedFloor::plan($project->options[0]->design, Shape::Rectangle), []],
         };
         [$plan, $layout] = $whole;
@@ -103,6 +104,22 @@ final class Plans
                 new Recess($set(Recess::class, 'Shower floor', 16 * $f, 5 * $f, $top), 4 * $f, 3 * $f, depth: 0.75 * $i),
             ],
         ];
+    }
+
+    /** @return array{Plan, list<Item>} posts and a wall that name the kinds of one of its options */
+    private static function workshop(Project $project): array
+    {
+        $plan = TypedFloor::plan($project->options[0]->design, Shape::Rectangle);
+        [, , $long, $wide] = $plan->outline->box();
+        $floor = $project->options[0]->design->slab->topAboveGrade;
+        $items = [new BearingStrip(
+            BearingStrip::usual()->put('Wall under the loft', $long / 3, 0.5, $floor), $long / 3, $wide - 0.5, 0.15, 'strip-1',
+        )];
+        foreach ([1, 2] as $i) {
+            $items[] = new Post(Post::usual()->put("Crane post {$i}", $long * 0.72, $wide * $i / 3, $floor), 0.2, 'post-1');
+        }
+
+        return [$plan->with(['items' => new Items(self::named($project, $items))]), []];
     }
 
     /** @return array{Plan, list<Item>} */

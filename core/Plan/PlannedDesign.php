@@ -30,9 +30,12 @@ final class PlannedDesign
     public static function of(Plan $plan, Design $design, Items $layout = new Items): Design
     {
         $at = $plan->atConcrete($design);
+        $footprint = self::footprint($plan, $design);
         $planned = $design->with([
-            'footprint' => self::footprint($plan, $design),
-            'supports' => PlannedSupports::of($design->supports, $at, $plan->items->and($layout)),
+            'footprint' => $footprint,
+            'supports' => PlannedSupports::of(
+                $design->supports, $at, $plan->items->and($layout), $footprint->characteristicDimension() / 2 + $design->wall->insideThickness(),
+            ),
         ]);
 
         return $planned->with(['departures' => new Departures(...UnevenGround::departures($at, $planned))]);

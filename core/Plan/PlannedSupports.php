@@ -13,6 +13,11 @@ use Ondergrond\Plan\Kinds\Post;
 /** The kinds of post and bearing wall of a design as the plan has them: how many, the heaviest load, nearest to the edge. */
 final class PlannedSupports
 {
+    /** As the schema has them for a kind, m. */
+    private const NEAREST = 0.1;
+
+    private const LEAST_PLATE = 0.05;
+
     /** @return array<string, int> how often each kind that stands on the plan does, by name */
     public static function placed(Supports $supports, Items $items): array
     {
@@ -23,14 +28,15 @@ final class PlannedSupports
         return array_count_values(array_intersect($names, array_keys($supports->kinds())));
     }
 
-    public static function of(Supports $supports, Plan $plan, Items $items): Supports
+    /** @param  float  $half  how far in from the edge a section draws the floor, m: what stands further in stands there */
+    public static function of(Supports $supports, Plan $plan, Items $items, float $half): Supports
     {
         foreach ($supports->kinds() as $name => $kind) {
             $there = array_filter(
                 $items->all, static fn (Item $i): bool => ($i instanceof Post || $i instanceof BearingStrip) && $i->of === $name,
             );
             if ($there !== []) {
-                $supports = $supports->with($name, self::worst($kind, $plan->outline, array_values($there)));
+                $supports = $supports->with($name, self::worst($kind, $plan->outline, array_values($there), $half));
             }
         }
 
@@ -38,7 +44,7 @@ final class PlannedSupports
     }
 
     /** @param  non-empty-list<Post|BearingStrip>  $there */
-    private static function worst(PostKind|StripKind $kind, Outline $outline, array $there): PostKind|StripKind
+    private static function worst(PostKind|StripKind $kind, Outline $outline, array $there, float $half): PostKind|StripKind
     {
         $amount = 0.0;
         $edge = INF;
@@ -57,8 +63,10 @@ final class PlannedSupports
         }
 
         return $kind->but(
-            permanent: $heaviest[0], live: $heaviest[1], fromEdge: round(max(0.0, $edge), 6), amount: round($amount, 6),
-            plate: min(array_map(static fn (Post|BearingStrip $i): float => $i->width, $there)),
+            permanent: $heaviest[0], live: $heaviest[1], fromEdge: round(
+                max(self::NEAREST, min($edge, $half)), 6,
+            ), amount: round($amount, 6),
+            plate: max(self::LEAST_PLATE, min(array_map(static fn (Post|BearingStrip $i): float => $i->width, $there))),
         );
     }
 }

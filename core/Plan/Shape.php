@@ -19,6 +19,9 @@ enum Shape: string
 
     private const LONGEST = 500.0;
 
+    /** What is left of a length may be typed as it was said, m. */
+    private const ROUNDING = 1e-9;
+
     public function label(): string
     {
         return match ($this) {
@@ -61,7 +64,7 @@ enum Shape: string
             };
             if (! isset($sizes[$key])) {
                 $faults[] = Fault::of("/{$key}", 'nothing', 'a length');
-            } elseif (! ($sizes[$key] >= $least && $sizes[$key] <= $most)) {
+            } elseif (! ($sizes[$key] >= $least - self::ROUNDING && $sizes[$key] <= $most + self::ROUNDING)) {
                 $faults[] = Fault::range("/{$key}", $sizes[$key], $least, max($least, $most));
             }
         }

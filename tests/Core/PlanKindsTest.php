@@ -251,6 +251,14 @@ final class PlanKindsTest extends TestCase
         self::assertSame([4.0, 3.0, 4.0, 2.0], [$strip->permanent, $strip->live, $strip->amount, $strip->fromEdge]);
         self::assertEquals($design->supports, PlannedDesign::of(self::plan(), $design)->supports, 'as typed where none stands on the plan');
 
+        // Further in than a section draws, it stands where the drawn half ends.
+        $wide = Plan::along(['A' => [0.0, 0.0], 'B' => [40.0, 0.0], 'C' => [40.0, 40.0], 'D' => [0.0, 40.0]]);
+        $middle = new Items(['m' => new Post(Post::usual()->put('M', 20.0, 20.0, 0.2), 0.2, 'post-1')]);
+        $there = PlannedDesign::of($wide, $design, $middle);
+        self::assertEqualsWithDelta(
+            $there->footprint->characteristicDimension() / 2 + $design->wall->insideThickness(), $there->supports->posts[0]->fromEdge, 1e-6,
+        );
+
         $job = new Job($design, UnitSystem::Metric, self::plan(), new Items([
             'z' => new SoilReplaced(SoilReplaced::usual()->put('Peat', 3.0, 3.0, -0.5), 3.0, 2.0, depth: 0.5),
             'g' => new Gully(Gully::usual()->put('Shower', 3.0, 3.0, 0.1)), 'h' => new Gully(Gully::usual()->put('Wash', 4.0, 3.0, 0.1)),
