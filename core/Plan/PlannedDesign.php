@@ -34,7 +34,8 @@ final class PlannedDesign
         $planned = $design->with([
             'footprint' => $footprint,
             'supports' => PlannedSupports::of(
-                $design->supports, $at, $plan->items->and($layout), $footprint->characteristicDimension() / 2 + $design->wall->insideThickness(),
+                $design->supports, $at, $plan->items->and($layout),
+                $footprint->characteristicDimension() / 2 + $design->wall->insideThickness(),
             ),
         ]);
 
