@@ -7,6 +7,8 @@ namespace App\View;
 use Ondergrond\Design\Design;
 use Ondergrond\Plan\Belongs;
 use Ondergrond\Plan\Item;
+use Ondergrond\Plan\Kinds\BearingStrip;
+use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Opening;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\WallKind;
@@ -157,7 +159,10 @@ final readonly class PlanFields
             }
         }
 
-        return $kinds;
+        // A kind that this option lacks stays what the plan says: another option may have it.
+        $named = $item instanceof Post || $item instanceof BearingStrip ? $item->of : '';
+
+        return $kinds + [$named => "{$named}, not in this option"];
     }
 
     /** @return iterable<array{Parameter, mixed}> the sizes that an object has in its constructor, with what they are */

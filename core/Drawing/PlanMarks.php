@@ -22,14 +22,16 @@ final readonly class PlanMarks
     public static function of(Items $items, float $mm): array
     {
         $marks = new self($mm);
-        $drawn = [];
+        $under = $over = [];
         foreach ($items->all as $id => $item) {
             foreach ($item->marks() as $mark) {
-                array_push($drawn, ...$marks->mark("item:{$id}", $mark, $item->at()->name));
+                $drawn = $marks->mark("item:{$id}", $mark, $item->at()->name);
+                // A patch lies under what is set in it.
+                $mark->sign === Sign::Patch ? array_push($under, ...$drawn) : array_push($over, ...$drawn);
             }
         }
 
-        return $drawn;
+        return [...$under, ...$over];
     }
 
     /** @return list<Item> */

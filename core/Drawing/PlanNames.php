@@ -61,21 +61,26 @@ final class PlanNames
         $spots = $item->spots();
         $last = $spots[count($spots) - 1];
         [$wide, $reach] = [self::LETTER * mb_strlen($name) * $this->mm, self::REACH * $this->mm];
-        $best = null;
-        // Beside a place; along a run from its middle towards its end.
+        [$best, $least] = [null, INF];
+        // Beside a place; along a run from its middle towards its end. Where nowhere is free, where least is covered.
         foreach (count($spots) === 1 ? [0.0] : [0.5, 0.3, 0.7, 0.15, 0.85] as $share) {
             [$x, $y] = [$spots[0]->x + $share * ($last->x - $spots[0]->x), $spots[0]->y + $share * ($last->y - $spots[0]->y)];
             foreach ([1.0, -3.6, 4.6, -7.2, 8.2, -10.8] as $up) {
                 foreach ([$reach, -$reach - $wide] as $aside) {
-                    $box = [$x + $aside, $y + $up * $this->mm, $x + $aside + $wide, $y + ($up + self::HIGH) * $this->mm];
-                    $best ??= $this->inside($box);
-                    if ($this->inside($box) === $box && $this->isFree($box)) {
-                        $best = $box;
+                    $box = $this->inside([
+                        $x + $aside, $y + $up * $this->mm, $x + $aside + $wide, $y + ($up + self::HIGH) * $this->mm,
+                    ]);
+                    $covered = $this->covered($box);
+                    if ($covered < $least) {
+                        [$best, $least] = [$box, $covered];
+                    }
+                    if ($covered <= 0.0) {
                         break 3;
                     }
                 }
             }
         }
+        $best ??= [$spots[0]->x, $spots[0]->y, $spots[0]->x, $spots[0]->y];
         $this->taken[] = $best;
 
         return new Text(Role::Note, "item:{$id}", [$best[0], $best[1]], $name, 'start');
@@ -113,15 +118,17 @@ final class PlanNames
         return [$box[0] - $right + $left, $box[1], $box[2] - $right + $left, $box[3]];
     }
 
-    /** @param  array{float, float, float, float}  $box */
-    private function isFree(array $box): bool
+    /**
+     * @param  array{float, float, float, float}  $box
+     * @return float what of it is taken, m²
+     */
+    private function covered(array $box): float
     {
+        $covered = 0.0;
         foreach ($this->taken as [$x0, $y0, $x1, $y1]) {
-            if ($box[0] < $x1 && $x0 < $box[2] && $box[1] < $y1 && $y0 < $box[3]) {
-                return false;
-            }
+            $covered += max(0.0, min($box[2], $x1) - max($box[0], $x0)) * max(0.0, min($box[3], $y1) - max($box[1], $y0));
         }
 
-        return true;
+        return $covered;
     }
 }

@@ -235,6 +235,10 @@ final class PlanPagesTest extends TestCase
             $this->get("/projects/{$project->id}/plan?show={$layer}")->assertOk();
         }
         $this->get("/projects/{$project->id}/plan?show=findings")->assertSee('not checked');
+        // A kind that this option lacks is not lost by the next edit.
+        $post = (string) array_key_first($this->planOf($project)->items->all);
+        $this->change($project, ['plan' => ['items' => [$post => ['of' => 'post-3']]]])->assertSessionHasNoErrors();
+        $this->get("/projects/{$project->id}/plan")->assertSee('<option value="post-3" selected>post-3, not in this option', false);
         $csv = $this->get("/projects/{$project->id}/plan/plan.csv")->assertOk()->getContent();
         self::assertIsString($csv);
         self::assertStringContainsString('corner,A,,0,0', $csv);

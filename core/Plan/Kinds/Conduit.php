@@ -21,7 +21,10 @@ use Ondergrond\Verdict\Severity;
 /** An electrician’s pipe that comes up through the slab, or the box in the floor that it ends in. */
 final readonly class Conduit implements Item
 {
-    use Placed;
+    use InLeg;
+
+    /** m; common practice, no source. */
+    private const CLOSEST = 0.003;
 
     /**
      * @param  float  $diameter  outside, m
@@ -64,12 +67,6 @@ final readonly class Conduit implements Item
         return [Mark::at(Sign::Lozenge, $this->at->x, $this->at->y, max($this->diameter, $this->box))];
     }
 
-    /** In a furniture leg: what its hollow leaves on each side, less the lean and the furniture's own. */
-    public function tolerance(): float
-    {
-        return $this->hollow > 0.0 ? ($this->hollow - $this->diameter) / 2 - $this->lean - $this->own : $this->at->tolerance;
-    }
-
     public function remarks(Around $in): array
     {
         $remarks = [];
@@ -78,13 +75,8 @@ final readonly class Conduit implements Item
                 'its box stands %s above the finished floor', Measure::size($this->at->level - $in->section->floor),
             ));
         }
-        if ($this->tolerance() < 0.003) {
-            $remarks[] = new Remark('tolerance', Severity::Fix, Said::of(
-                'leaves %s to either side: nobody sets a pipe so closely', Measure::size(max(0.0, $this->tolerance())),
-            ));
-        }
 
-        return $remarks;
+        return [...$remarks, ...$this->close()];
     }
 
     public function wants(): array

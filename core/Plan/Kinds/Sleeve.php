@@ -22,7 +22,10 @@ use Ondergrond\Verdict\Severity;
 /** A pipe through the concrete that something is led through later. */
 final readonly class Sleeve implements Item
 {
-    use Placed;
+    use InLeg;
+
+    /** m; common practice, no source. */
+    private const CLOSEST = 0.003;
 
     /**
      * @param  float  $diameter  outside, m
@@ -64,12 +67,6 @@ final readonly class Sleeve implements Item
         return [Mark::at(Sign::Disc, $this->at->x, $this->at->y, $this->diameter)];
     }
 
-    /** In a furniture leg: what its hollow leaves on each side, less the lean and the furniture's own. */
-    public function tolerance(): float
-    {
-        return $this->hollow > 0.0 ? ($this->hollow - $this->diameter) / 2 - $this->lean - $this->own : $this->at->tolerance;
-    }
-
     public function remarks(Around $in): array
     {
         $remarks = [];
@@ -87,13 +84,8 @@ final readonly class Sleeve implements Item
                 Measure::size($edge), Measure::size($beam),
             ));
         }
-        if ($this->tolerance() < 0.003) {
-            $remarks[] = new Remark('tolerance', Severity::Fix, Said::of(
-                'leaves %s to either side: nobody sets a pipe so closely', Measure::size(max(0.0, $this->tolerance())),
-            ));
-        }
 
-        return $remarks;
+        return [...$remarks, ...$this->close()];
     }
 
     public function wants(): array
