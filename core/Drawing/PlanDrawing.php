@@ -87,7 +87,9 @@ final readonly class PlanDrawing
         $figures = $bars?->over($items) ?? [];
 
         return new Drawing($scale, $box, [
-            ...$before, ...PlanNames::of($items, [...$before, ...$figures], $box, $scale / 1000), ...$figures, ...$drawn->cuts(),
+            ...$before, ...PlanNames::of(
+                $items, [...$before, ...$figures, ...$drawn->grips()], $box, $scale / 1000,
+            ), ...$figures, ...$drawn->cuts(),
             ...$drawn->remarked($remarked), ...$drawn->grips(), ...$drawn->north($box[2], $box[3]),
         ], 'Plan');
     }

@@ -29,7 +29,7 @@ final class PlanNames
     private function __construct(private readonly array $sheet, private readonly float $mm) {}
 
     /**
-     * @param  list<Item>  $drawn  what is there already
+     * @param  list<Item>  $drawn  what is there already, with the grips that stand at corners and items
      * @param  array{float, float, float, float}  $sheet  left, low, right, high, m
      * @param  float  $mm  m for one of paper
      * @return list<Text>
@@ -38,12 +38,6 @@ final class PlanNames
     {
         $names = new self($sheet, $mm);
         $names->taken = $names->written($drawn);
-        $reach = self::REACH * $mm / 2;
-        foreach ($items->all as $item) {
-            foreach ($item->spots() as $spot) {
-                $names->taken[] = [$spot->x - $reach, $spot->y - $reach, $spot->x + $reach, $spot->y + $reach];
-            }
-        }
         $texts = [];
         $number = 0;
         foreach ($items->all as $id => $item) {
@@ -94,6 +88,10 @@ final class PlanNames
     {
         $taken = [];
         foreach ($drawn as $text) {
+            if ($text instanceof Grip) {
+                $r = self::REACH * $this->mm / 2;
+                $taken[] = [$text->at[0] - $r, $text->at[1] - $r, $text->at[0] + $r, $text->at[1] + $r];
+            }
             if ($text instanceof Text) {
                 $wide = self::LETTER * mb_strlen($text->text) * $this->mm;
                 $left = $text->at[0] - match ($text->anchor) {
