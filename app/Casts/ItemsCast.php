@@ -14,11 +14,17 @@ final class ItemsCast implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): Items
     {
-        return PlanCodec::itemsFromValid((array) json_decode((string) $value, true));
+        return Memory::read(Items::class, (string) $value, static fn (): Items => PlanCodec::itemsFromValid(
+            (array) json_decode((string) $value, true),
+        ));
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return json_encode((object) PlanCodec::items($value ?? new Items), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+        $items = $value ?? new Items;
+
+        return Memory::text($items, static fn (): string => json_encode(
+            (object) PlanCodec::items($items), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+        ));
     }
 }

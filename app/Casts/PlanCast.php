@@ -14,16 +14,17 @@ final class PlanCast implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Plan
     {
-        $data = json_decode((string) $value, true);
+        $text = (string) $value;
 
-        return is_array($data) ? PlanCodec::fromValid($data) : null;
+        return in_array($text, ['', 'null'], true) ? null : Memory::read(
+            Plan::class, $text, static fn (): Plan => PlanCodec::fromValid((array) json_decode($text, true, flags: JSON_THROW_ON_ERROR)),
+        );
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return json_encode(
-            $value === null ? null : PlanCodec::asObjects(PlanCodec::toArray($value)),
-            JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
-        );
+        return $value === null ? 'null' : Memory::text($value, static fn (): string => json_encode(
+            PlanCodec::asObjects(PlanCodec::toArray($value)), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+        ));
     }
 }

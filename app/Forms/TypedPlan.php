@@ -44,9 +44,10 @@ final readonly class TypedPlan
     public function plan(array $plan, array $typed, array $lengths): array
     {
         // A length that still reads as it was shown is left, whatever became of its wall by another field.
-        $shown = PlanCodec::fromValid($plan)->outline->sides();
+        $shown = PlanCodec::fromValid(['items' => []] + $plan)->outline->sides();
         $typed['items'] = $this->lined(is_array($typed['items'] ?? null) ? $typed['items'] : [], 'plan.items');
-        $plan = TypedData::merge(['plan' => $plan], ['plan' => $typed], $this->format, self::read(...))['plan'];
+        $read = static fn (array $data): array => self::read($data['plan'], $plan);
+        $plan = TypedData::merge(['plan' => $plan], ['plan' => $typed], $this->format, $read)['plan'];
         foreach ($lengths as $wall => $text) {
             $was = isset($shown[$wall]) ? $this->format->format($shown[$wall]->length(), Quantity::Length) : null;
             if (is_string($text) && isset($plan['corners'][$wall]) && self::plain($text) !== self::plain((string) $was)) {
@@ -67,7 +68,7 @@ final readonly class TypedPlan
     public function layout(array $layout, array $typed): array
     {
         $read = static fn (array $data): array => [
-            'layout' => PlanCodec::items($data['layout'] === [] ? new Items : PlanCodec::itemsFromArray($data['layout'])),
+            'layout' => PlanCodec::items($data['layout'] === [] ? new Items : PlanCodec::itemsFromArray($data['layout'], $layout)),
         ];
 
         return TypedData::merge(['layout' => $layout], ['layout' => $this->lined($typed, 'layout')], $this->format, $read)['layout'];
@@ -102,20 +103,20 @@ final readonly class TypedPlan
     }
 
     /**
-     * @param  array<string, mixed>  $data
+     * @param  array<string, mixed>  $plan
+     * @param  array<string, mixed>  $stored
      * @return array{plan: array<string, mixed>}
      *
      * @throws FaultyInput
      */
-    private static function read(array $data): array
+    private static function read(array $plan, array $stored): array
     {
-        $plan = $data['plan'];
         if (($plan['pegs'] ?? null) !== null && in_array(null, $plan['pegs'], true)) {
             $plan['pegs'] = null;
         }
 
         try {
-            return ['plan' => PlanCodec::toArray(PlanCodec::fromArray($plan))];
+            return ['plan' => PlanCodec::toArray(PlanCodec::fromArray($plan, $stored))];
         } catch (FaultyInput $e) {
             throw $e->at('/plan');
         }

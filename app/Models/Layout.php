@@ -71,7 +71,7 @@ final class Layout extends Model implements Kept
     {
         try {
             $items = array_filter($state['layout'] ?? [], is_array(...));
-            $layout = $items === [] ? new Items : PlanCodec::itemsFromArray($items);
+            $layout = $items === [] ? new Items : PlanCodec::itemsFromArray($items, $this->state()['layout']);
         } catch (FaultyInput $e) {
             throw $e->at('/layout');
         }

@@ -79,7 +79,7 @@ final class Plan extends Model implements Kept
     public function take(array $state): void
     {
         try {
-            $plan = is_array($state['plan']) ? PlanCodec::fromArray(self::withoutGaps($state['plan'])) : null;
+            $plan = is_array($state['plan']) ? PlanCodec::fromArray(self::withoutGaps($state['plan']), $this->state()['plan'] ?? []) : null;
         } catch (FaultyInput $e) {
             throw $e->at('/plan');
         }

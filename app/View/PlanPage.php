@@ -42,6 +42,9 @@ final readonly class PlanPage
     /** More items than this are rows whose fields come when they are opened. */
     private const WHOLE = 12;
 
+    /** So many rows are sent anew together where one of them is another. */
+    private const TOGETHER = 20;
+
     /**
      * @param  list<string>  $open  items that are opened
      * @param  string  $svg  a proposal while nothing is drawn; empty where there is none
@@ -180,6 +183,17 @@ final readonly class PlanPage
     public function openings(string $wall): array
     {
         return array_filter($this->plan->openings ?? [], static fn (Opening $o): bool => $o->wall === $wall);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<string, T>  $of  by id
+     * @return list<array<string, T>>
+     */
+    public function rows(array $of): array
+    {
+        return array_chunk($of, self::TOGETHER, true);
     }
 
     /** Whether an item's fields are there, or come when it is opened. */

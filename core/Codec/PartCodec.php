@@ -58,8 +58,8 @@ final class PartCodec
             $values[$p->name] = match (true) {
                 $p->type === Layer::class => self::fromArray(Layer::class, $data, $materials),
                 $p->type === Material::class => $materials->get($value),
-                $p->group() !== null => self::fromArray($p->group(), $value, $materials),
-                is_subclass_of($p->type, BackedEnum::class) => $p->type::from($value),
+                $p->group !== null => self::fromArray($p->group, $value, $materials),
+                $p->choice !== null => $p->choice::from($value),
                 $p->type === 'array' => array_map(
                     static fn (mixed $of): mixed => is_array($of)
                         ? self::fromArray($p->size->of ?? Layer::class, $of, $materials) : (float) $of,

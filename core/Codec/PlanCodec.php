@@ -48,12 +48,14 @@ final class PlanCodec
 
     /**
      * @param  array<string, mixed>  $data
+     * @param  array<string, mixed>  $known  of the schema's shape: items that stand in it too are not held against the schema anew
      *
      * @throws FaultyInput with pointers beginning at the plan
      */
-    public static function fromArray(array $data): Plan
+    public static function fromArray(array $data, array $known = []): Plan
     {
-        $faults = Schema::Project->partFaults(self::asObjects($data), 'plan');
+        $held = ['items' => self::strange((array) ($data['items'] ?? []), (array) ($known['items'] ?? []))] + $data;
+        $faults = Schema::Project->partFaults(self::asObjects($held), 'plan');
 
         return $faults === [] ? self::fromValid($data) : throw FaultyInput::because($faults);
     }
@@ -126,14 +128,32 @@ final class PlanCodec
 
     /**
      * @param  array<string, array<string, mixed>>  $data  by id
+     * @param  array<string, array<string, mixed>>  $known  of the schema's shape: those that stand in it too are not held against it
      *
      * @throws FaultyInput with pointers beginning at the items
      */
-    public static function itemsFromArray(array $data): Items
+    public static function itemsFromArray(array $data, array $known = []): Items
     {
-        $faults = Schema::Project->partFaults($data, 'items');
+        $held = self::strange($data, $known);
+        $faults = $held === [] ? [] : Schema::Project->partFaults($held, 'items');
 
         return $faults === [] ? self::itemsFromValid($data) : throw FaultyInput::because($faults);
+    }
+
+    /**
+     * Those that do not stand so among the known ones; all where there are more than those, as their number has its most.
+     *
+     * @param  array<array-key, mixed>  $items  by id
+     * @param  array<array-key, mixed>  $known  by id
+     * @return array<array-key, mixed>
+     */
+    private static function strange(array $items, array $known): array
+    {
+        // As text: 3 and 3.0 are one number there, and a number is never a word.
+        $stands = static fn (mixed $item, int|string $id): bool => isset($known[$id]) && json_encode($item) === json_encode($known[$id]);
+
+        return count($items) > count($known) ? $items
+            : array_filter($items, static fn (mixed $item, int|string $id): bool => ! $stands($item, $id), ARRAY_FILTER_USE_BOTH);
     }
 
     /** @param  array<string, array<string, mixed>>  $data  of the schema's shape, by id */

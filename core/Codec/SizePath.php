@@ -116,7 +116,7 @@ final class SizePath
             }
             if ($p->key === $key) {
                 return match (true) {
-                    $p->size === null && $p->group() !== null => self::in($p->group(), array_slice($keys, 1)),
+                    $p->size === null && $p->group !== null => self::in($p->group, array_slice($keys, 1)),
                     // One of a list: a layer's material or thickness, or a number.
                     count($keys) === 3 && $p->size?->of !== null => self::in($p->size->of, [$keys[2]]),
                     count($keys) === 3 => self::ofLayer($keys[2], $p->size),

@@ -74,7 +74,7 @@ final class SizeTable
         foreach (Parameter::of($class) as $p) {
             $rows = [...$rows, ...match (true) {
                 $p->type === Layer::class => self::layer($prefix, $p->size, $of, $name),
-                $p->size === null && $p->group() !== null => self::group($p->group(), $prefix.$p->key.'.', $of, $name),
+                $p->size === null && $p->group !== null => self::group($p->group, $prefix.$p->key.'.', $of, $name),
                 default => [self::row($prefix.$p->key, $p->size, $of, $name)],
             }];
         }

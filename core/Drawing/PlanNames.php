@@ -22,8 +22,14 @@ final class PlanNames
     /** Where more is set, numbers stand for names; the list says which is which. */
     private const NAMED = 24;
 
+    /** What is taken is found by squares of so much paper, mm. */
+    private const SQUARE = 12.0;
+
     /** @var list<array{float, float, float, float}> what is taken: left, low, right, high, m */
     private array $taken = [];
+
+    /** @var array<int, array<int, list<int>>> what of it touches each square, by column and row */
+    private array $squares = [];
 
     /** @param  array{float, float, float, float}  $sheet  m */
     private function __construct(private readonly array $sheet, private readonly float $mm) {}
@@ -37,7 +43,9 @@ final class PlanNames
     public static function of(Items $items, array $drawn, array $sheet, float $mm): array
     {
         $names = new self($sheet, $mm);
-        $names->taken = $names->written($drawn);
+        foreach ($names->written($drawn) as $box) {
+            $names->take($box);
+        }
         $texts = [];
         $number = 0;
         foreach ($items->all as $id => $item) {
@@ -75,7 +83,7 @@ final class PlanNames
             }
         }
         $best ??= [$spots[0]->x, $spots[0]->y, $spots[0]->x, $spots[0]->y];
-        $this->taken[] = $best;
+        $this->take($best);
 
         return new Text(Role::Note, "item:{$id}", [$best[0], $best[1]], $name, 'start');
     }
@@ -122,11 +130,40 @@ final class PlanNames
      */
     private function covered(array $box): float
     {
-        $covered = 0.0;
-        foreach ($this->taken as [$x0, $y0, $x1, $y1]) {
+        [$covered, $near] = [0.0, []];
+        foreach ($this->squares($box) as [$column, $row]) {
+            foreach ($this->squares[$column][$row] ?? [] as $i) {
+                $near[$i] = true;
+            }
+        }
+        foreach ($near as $i => $_) {
+            [$x0, $y0, $x1, $y1] = $this->taken[$i];
             $covered += max(0.0, min($box[2], $x1) - max($box[0], $x0)) * max(0.0, min($box[3], $y1) - max($box[1], $y0));
         }
 
         return $covered;
+    }
+
+    /** @param  array{float, float, float, float}  $box */
+    private function take(array $box): void
+    {
+        $this->taken[] = $box;
+        foreach ($this->squares($box) as [$column, $row]) {
+            $this->squares[$column][$row][] = count($this->taken) - 1;
+        }
+    }
+
+    /**
+     * @param  array{float, float, float, float}  $box
+     * @return iterable<array{int, int}> column and row of each square that it touches
+     */
+    private function squares(array $box): iterable
+    {
+        $side = self::SQUARE * $this->mm;
+        for ($column = (int) floor($box[0] / $side); $column <= (int) floor($box[2] / $side); $column++) {
+            for ($row = (int) floor($box[1] / $side); $row <= (int) floor($box[3] / $side); $row++) {
+                yield [$column, $row];
+            }
+        }
     }
 }

@@ -33,6 +33,27 @@ final class Lines
     }
 
     /**
+     * Whether two lines are at least so far from each other along one axis: told at once, and most are.
+     *
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @param  array{float, float}  $c
+     * @param  array{float, float}  $d
+     */
+    public static function areApart(array $a, array $b, array $c, array $d, float $by): bool
+    {
+        foreach ([0, 1] as $axis) {
+            if (max(
+                $a[$axis], $b[$axis],
+            ) + $by <= min($c[$axis], $d[$axis]) || max($c[$axis], $d[$axis]) + $by <= min($a[$axis], $b[$axis])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * Least distance between two lines; 0 where they cross.
      *
      * @param  array{float, float}  $a

@@ -19,14 +19,23 @@ final readonly class Outline
     /** Sine of a bend that is none: a wall that was parted in two. */
     private const STRAIGHT = 1e-6;
 
+    /** @var non-empty-array<string, WallLine> by the id of the corner they begin at */
+    private array $sides;
+
     /**
      * @param  non-empty-array<string, array{float, float}>  $points  x, y by id, in order round
      * @param  float  $turn  1 where they are walked against the clock, −1 with it
      */
-    private function __construct(
-        public array $points,
-        private float $turn,
-    ) {}
+    private function __construct(public array $points, float $turn)
+    {
+        $ids = array_keys($points);
+        $sides = [];
+        foreach ($ids as $i => $id) {
+            $to = $ids[($i + 1) % count($ids)];
+            $sides[$id] = new WallLine($id, $to, $points[$id], $points[$to], $turn);
+        }
+        $this->sides = $sides;
+    }
 
     /**
      * @param  array<string, array{float, float}>  $points  x, y by id, in order round
@@ -55,7 +64,8 @@ final readonly class Outline
                 if ($i === 0 && $j === $n - 1) {
                     continue;
                 }
-                if (Lines::gap($ring[$i], $ring[$i + 1], $ring[$j], $ring[($j + 1) % $n]) < self::NEAR) {
+                [$a, $b, $c, $d] = [$ring[$i], $ring[$i + 1], $ring[$j], $ring[($j + 1) % $n]];
+                if (! Lines::areApart($a, $b, $c, $d, self::NEAR) && Lines::gap($a, $b, $c, $d) < self::NEAR) {
                     throw FaultyInput::one(Fault::of(
                         "/{$ids[$i]}",
                         sprintf(
@@ -84,14 +94,7 @@ final readonly class Outline
     /** @return non-empty-array<string, WallLine> the walls, by the id of the corner they begin at */
     public function sides(): array
     {
-        $ids = array_keys($this->points);
-        $sides = [];
-        foreach ($ids as $i => $id) {
-            $to = $ids[($i + 1) % count($ids)];
-            $sides[$id] = new WallLine($id, $to, $this->points[$id], $this->points[$to], $this->turn);
-        }
-
-        return $sides;
+        return $this->sides;
     }
 
     /**
@@ -131,16 +134,25 @@ final readonly class Outline
     public function outside(float $x, float $y): float
     {
         $nearest = INF;
-        $within = false;
-        foreach ($this->sides() as $side) {
+        foreach ($this->sides as $side) {
             $nearest = min($nearest, Lines::away([$x, $y], $side->start, $side->end));
+        }
+
+        return $this->holds($x, $y) ? -$nearest : $nearest;
+    }
+
+    /** Whether a point lies inside; on the line it may be either. */
+    public function holds(float $x, float $y): bool
+    {
+        $within = false;
+        foreach ($this->sides as $side) {
             [[$ax, $ay], [$bx, $by]] = [$side->start, $side->end];
             if (($ay > $y) !== ($by > $y) && $x < ($bx - $ax) * ($y - $ay) / ($by - $ay) + $ax) {
                 $within = ! $within;
             }
         }
 
-        return $within ? -$nearest : $nearest;
+        return $within;
     }
 
     /** @return array{outward: int, reentrant: int} how many corners stand out, and lead in; a bend of nothing is neither */

@@ -121,6 +121,9 @@ final readonly class Plan
         $faults = [];
         foreach ($items->all as $id => $item) {
             foreach ($item::mayLeave() ? [] : $item->spots() as $spot) {
+                if ($this->outline->holds($spot->x, $spot->y)) {
+                    continue;
+                }
                 $out = $this->outline->outside($spot->x, $spot->y);
                 // Read to the inner face, an outline has its walls outside it.
                 if ($out > ($this->face === OutlineFace::Inner ? self::THICKEST : 1e-6)) {

@@ -14,6 +14,12 @@ use ReflectionUnionType;
 /** One parameter of a constructor with what is said of it, read once. */
 final readonly class Parameter
 {
+    /** @var class-string|null the class of what has sizes of its own */
+    public ?string $group;
+
+    /** @var class-string<BackedEnum>|null */
+    public ?string $choice;
+
     /**
      * @param  string  $type  a class, an enum, `array`, `float`, `bool` or `string`
      * @param  bool  $isNullable  and is not said where it is null
@@ -25,7 +31,10 @@ final readonly class Parameter
         public string $key,
         public bool $isNullable,
         public ?Size $size,
-    ) {}
+    ) {
+        $this->choice = is_subclass_of($type, BackedEnum::class) ? $type : null;
+        $this->group = $this->choice === null && class_exists($type) ? $type : null;
+    }
 
     /**
      * @param  class-string  $class
@@ -56,12 +65,6 @@ final readonly class Parameter
             }
         }
         throw new LogicException("{$class} has no \${$name}");
-    }
-
-    /** @return class-string|null the class of what has sizes of its own */
-    public function group(): ?string
-    {
-        return class_exists($this->type) && ! is_subclass_of($this->type, BackedEnum::class) ? $this->type : null;
     }
 
     private static function read(ReflectionParameter $parameter, string $class): self

@@ -1,5 +1,6 @@
 import Alpine from '@alpinejs/csp';
 import grips from './grips.js';
+import have from './have.js';
 import renewToken from './token.js';
 
 const WORDS = {
@@ -14,7 +15,7 @@ const WORDS = {
 };
 
 /** Pieces of a page that are compared as a whole. */
-const PIECES = 'form, fieldset, details, datalist, .wall, .plan-drawing';
+const PIECES = '[data-unit], form, fieldset, details, datalist, .wall, .plan-drawing';
 
 /** Between two looks at what is being worked out, ms. */
 const LOOK = 1500;
@@ -22,19 +23,33 @@ const LOOK = 1500;
 /** What was sent then waits to be sent again. */
 const STUCK = ['unreachable', 'full', 'crowded', 'broken', 'signed-out'];
 
-/** What is as it was is not looked into; a drawing is put in whole, and what had the focus in it has it again. */
+/** Of a drawing only those marks are put in anew that are others; most of hundreds are as they were. */
+function redraw(old, fresh) {
+    if (old.isEqualNode(fresh)) {
+        return;
+    }
+    const [shell, there] = [old.cloneNode(false), [...fresh.childNodes]];
+    if (there.length === 0 || there.length !== old.childNodes.length || !shell.isEqualNode(fresh.cloneNode(false))) {
+        old.replaceWith(fresh);
+    } else {
+        [...old.childNodes].forEach((mark, i) => redraw(mark, there[i]));
+    }
+}
+
+/** What is as it was came without what is in it, or is not looked into; in a drawing what has the focus keeps it. */
 function lay(old, fresh) {
     Alpine.morph(old, fresh, {
-        key: (element) => element.id,
+        key: (element) => element.id || element.dataset.unit,
         updating(from, to, childrenOnly, skip) {
             if (from.nodeType !== Node.ELEMENT_NODE || !from.matches(PIECES)) {
                 return;
             }
-            if (from.isEqualNode(to)) {
+            if ('same' in to.dataset || from.isEqualNode(to)) {
                 skip();
             } else if (from.matches('.plan-drawing')) {
                 const grip = document.activeElement?.closest?.('.plan-drawing [data-grip]')?.dataset.grip;
-                from.innerHTML = to.innerHTML;
+                redraw(from.firstElementChild, to.firstElementChild);
+                from.dataset.print = to.dataset.print;
                 skip();
                 if (grip) {
                     from.querySelector(`[data-grip="${CSS.escape(grip)}"]`)?.focus();
@@ -143,7 +158,7 @@ export default () => ({
             const beside = by.dataset?.with && document.getElementById(by.dataset.with)?.value;
             data.set(by.name, by.value + (beside ?? ''));
         }
-        const headers = { Accept: 'text/html', 'X-Live': '1' };
+        const headers = { Accept: 'text/html', 'X-Live': '1', 'X-Have': have(this.root) };
         const response = await fetch(form.action, { method: 'POST', body: data, headers }).catch(() => null);
         const state = await this.take(response, form);
         this.busy = false;
@@ -173,7 +188,6 @@ export default () => ({
         if (!fresh) {
             return 'signed-out';
         }
-        const wrong = fresh.querySelector('.wrong, .conflict') !== null;
         const open = new Set([...this.root.querySelectorAll('details[open][id]')].map((one) => one.id));
         for (const one of fresh.querySelectorAll('details[id]')) {
             one.open = one.open || open.has(one.id);
@@ -193,7 +207,7 @@ export default () => ({
                 field.value = field.querySelector('option[selected]')?.value ?? field.value;
             }
         }
-        return wrong ? 'refused' : 'saved';
+        return this.root.querySelector('.wrong, .conflict') ? 'refused' : 'saved';
     },
 
     press(event) {
@@ -218,7 +232,9 @@ export default () => ({
     },
 
     async look() {
-        const response = this.busy ? null : await fetch(window.location.href, { headers: { Accept: 'text/html' } }).catch(() => null);
+        const response = this.busy ? null : await fetch(window.location.href, {
+                  headers: { Accept: 'text/html', 'X-Have': have(this.root) },
+              }).catch(() => null);
         if (response && !this.busy) {
             await this.take(response, { id: '' });
         }

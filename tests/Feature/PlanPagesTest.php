@@ -201,6 +201,29 @@ final class PlanPagesTest extends TestCase
         $this->get("{$page}?open[]={$ids[3]}")->assertSee('something that went');
     }
 
+    public function test_an_edit_is_answered_with_the_rows_that_are_others(): void
+    {
+        $project = $this->drawn();
+        for ($i = 0; $i < 45; $i++) {
+            $this->change($project, ['act' => 'add:sleeve']);
+        }
+        $page = (string) $this->get("/projects/{$project->id}/plan")->getContent();
+        preg_match_all('~data-unit="([^"]+)" data-print="([^"]+)"~', $page, $shown);
+        $have = implode(' ', array_map(static fn (string $name, string $print): string => "{$name}:{$print}", $shown[1], $shown[2]));
+        $ids = array_keys($this->planOf($project)->items->all);
+        $answer = (string) $this->withHeaders(['X-Live' => '1', 'X-Have' => $have])->change(
+            $project, ['plan' => ['items' => [$ids[25] => ['name' => 'Moved here']]]],
+        )->assertOk()->getContent();
+        $this->flushHeaders();
+        preg_match_all('~data-unit="([^"]+)" data-print="[^"]+"(\s+data-same)?~', $answer, $sent);
+        $same = array_combine($sent[1], array_map(static fn (string $s): bool => trim($s) !== '', $sent[2]));
+        self::assertSame(
+            ['items-1' => true, 'items-2' => false, 'items-3' => true, 'walls-1' => true, 'corners' => true],
+            array_intersect_key($same, array_flip(['items-1', 'items-2', 'items-3', 'walls-1', 'corners'])),
+        );
+        self::assertStringContainsString('Moved here', $answer);
+    }
+
     public function test_a_state_of_an_earlier_version_is_undone_to(): void
     {
         $project = $this->drawn();

@@ -1,3 +1,4 @@
+import have from '../have.js';
 import Alpine from '@alpinejs/csp';
 import Settled from './settled.js';
 
@@ -60,7 +61,7 @@ export default class Page {
 
     /** Which pieces it shows, as the server wrote them: name and fingerprint of each. */
     have() {
-        return [...document.querySelectorAll('[data-print]')].map((unit) => `${unit.dataset.unit}:${unit.dataset.print}`).join(' ');
+        return have(document);
     }
 
     /** Something else has written into a piece: it is no longer as the server sent it. */

@@ -5,7 +5,9 @@
             $label }}</option>@endforeach</select>
         <button name="act" value="add:" data-with="plan-kind">Put in</button></p>
     <datalist id="plan-names">@foreach ($page->items as $item)<option value="{{ $item->at()->name }}"></option>@endforeach</datalist>
-    @foreach ($page->items as $id => $item)
+    @php $number = 0; @endphp
+    @foreach ($page->rows($page->items) as $rows)<x-unit :name="'items-'.$loop->iteration" class="rows">
+    @foreach ($rows as $id => $item)
         @php
             $remarks = $page->remarks('item:'.$id);
             $wrong = $errors->has('plan.items.'.$id.'.*') || $errors->has('layout.'.$id.'.*');
@@ -13,7 +15,7 @@
         @endphp
         <details class="item" id="item-{{ $id }}" @if (! $whole) data-lazy="{{ $id }}" @endif
             @if ($wrong || in_array($id, $page->open, true)) open @endif>
-            <summary><span class="item-number">{{ $loop->iteration }}</span> <b>{{ $item::label() }}</b> <bdi>{{ $item->at()->name }}</bdi>
+            <summary><span class="item-number">{{ ++$number }}</span> <b>{{ $item::label() }}</b> <bdi>{{ $item->at()->name }}</bdi>
                 <span class="quiet">{{ $page->about($item) }}</span>
                 @if ($remarks !== [])<span class="remarked remarked-{{ Str::slug($remarks[0]->severity->value) }}">{{
                     $remarks[0]->severity->value }}</span>@endif</summary>
@@ -33,4 +35,5 @@
             @endif
         </details>
     @endforeach
+    </x-unit>@endforeach
 </fieldset>

@@ -17,7 +17,7 @@
             @else
                 <x-pens />
                 @include('plan.layers')
-                <div class="plan-drawing" id="plan-drawing">{!! $page->svg !!}</div>
+                <x-unit name="drawing" class="plan-drawing" id="plan-drawing">{!! $page->svg !!}</x-unit>
                 <dl class="figures" id="plan-figures">
                     <div><dt>Floor</dt><dd>{{ $page->area($page->footprint()->area) }}</dd></div>
                     <div><dt>Outline inside</dt><dd>{{ $page->length($page->footprint()->perimeter) }}</dd></div>
@@ -52,12 +52,12 @@
                     @if ($page->layoutHead)<input type="hidden" name="layout_revision" value="{{ $page->layoutHead->id }}">@endif
                     @include('plan.items')
                     @include('plan.walls')
-                    @include('plan.corners')
+                    <x-unit name="corners">@include('plan.corners')</x-unit>
                     @if ($page->may)<p class="no-script"><button class="go" name="act" value="">Save the plan</button></p>@endif
                 </form>
             @endif
             @if ($page->may)
-                @include('plan.outline')
+                <x-unit name="outline">@include('plan.outline')</x-unit>
             @endif
         </div>
     </div>

@@ -1,6 +1,7 @@
 <fieldset @disabled(! $page->may)>
     <legend>Walls</legend>
-    @foreach ($page->walls() as $id => $wall)
+    @foreach ($page->rows($page->walls()) as $rows)<x-unit :name="'walls-'.$loop->iteration" class="rows">
+    @foreach ($rows as $id => $wall)
         <div class="wall" id="wall-{{ $id }}">
             @foreach ($page->fields->along($wall) as $field)@include('plan.field')@endforeach
             @if ($page->section($id))<a class="wall-section" href="{{ $page->section($id) }}" data-section="{{ $id }}">Its section<span
@@ -45,4 +46,5 @@
             @endif
         </details>
     @endforeach
+    </x-unit>@endforeach
 </fieldset>
