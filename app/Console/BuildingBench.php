@@ -20,6 +20,7 @@ use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Logbook\Entry;
 use Ondergrond\Logbook\EntryKind;
 use Ondergrond\Logbook\Where;
+use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Plan\Plan;
@@ -70,6 +71,17 @@ final class BuildingBench
             $send(Request::create("/projects/{$free->id}/plan"));
         };
         $large = Project::store(self::large($free->toCore()), $free->firm ?? throw new \LogicException('no firm'), 'The bench', true);
+        $places = array_map(static fn (Item $i): array => [
+            'x_m' => "{$i->at()->x} m", 'y_m' => "{$i->at()->y} m", 'level_m' => "{$i->at()->level} m",
+        ], $large->plan()->items->all ?? []);
+        $edited = static function () use ($send, $large, $places, &$x): void {
+            $x = $x > 6.0 ? 3.0 : $x + 0.01;
+            $places[array_key_first($places)]['x_m'] = "{$x} m";
+            $send(Request::create("/projects/{$large->id}/plan", 'PUT', [
+                'revision' => Project::query()->findOrFail($large->id)->drawnPlan?->revisions()->latest('id')->first()?->id,
+                'written_in' => 'metric point', 'plan' => ['items' => $places],
+            ], server: ['HTTP_X_LIVE' => '1']));
+        };
         $core = $free->toCore();
         $option = $core->options[0];
         $job = new Job($option->design, $core->units, $core->plan, ($core->plan->items ?? new Items)->and($option->layout));
@@ -95,6 +107,7 @@ final class BuildingBench
             'page: log of 1,000 entries' => $page("/projects/{$free->id}/log"),
             'page: as built, with a deviation' => $page("/projects/{$built->id}/built"),
             'edit: a sleeve moved on the plan, saved and shown' => $edit,
+            'edit: a sleeve moved on the plan of 60 corners and 200 items, saved and answered' => $edited,
         ];
     }
 
