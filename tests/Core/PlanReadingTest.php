@@ -26,7 +26,8 @@ final class PlanReadingTest extends TestCase
             // As a history keeps it: 3.0 as 3.
             $data = json_decode((string) json_encode($known), true);
             foreach (array_rand($data['items'], 4) as $id) {
-                $key = $lot->one(['x_m', 'level_m', 'name', 'trade', 'from', ...array_diff(array_keys($data['items'][$id]), ['kind'])]);
+                $own = array_diff(array_keys($data['items'][$id]), ['kind']);
+                $key = $lot->one(['x_m', 'level_m', 'name', 'trade', 'from', ...$own]);
                 $data['items'][$id][$key] = $lot->one([-1e6, '2', 2, 0.5, 'no such word', null, $data['items'][$id][$key]]);
             }
             if ($lot->chance(0.3)) {
