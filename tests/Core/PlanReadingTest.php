@@ -31,7 +31,8 @@ final class PlanReadingTest extends TestCase
                 $data['items'][$id][$key] = $lot->one([-1e6, '2', 2, 0.5, 'no such word', null, $data['items'][$id][$key]]);
             }
             if ($lot->chance(0.3)) {
-                $data['items'][$lot->one(['not an id', Ulid::from('another', (string) $i)])] = $data['items'][array_key_last($data['items'])];
+                $new = $lot->one(['not an id', Ulid::from('another', (string) $i)]);
+                $data['items'][$new] = $data['items'][array_key_last($data['items'])];
             }
             $whole = self::read($data, []);
             self::assertSame($whole, self::read($data, $known), "seed {$lot->seed}, {$i}");
