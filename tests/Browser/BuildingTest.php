@@ -25,11 +25,11 @@ final class BuildingTest extends BrowserTestCase
         $this->inUnits('metric');
         $this->clickLink('Plan');
         // The outline is there; something more is set in it.
-        $there = $this->many('#plan-form > fieldset:first-of-type > .item');
+        $there = $this->many('#plan-form > fieldset:first-of-type .item');
         foreach (['post', 'sleeve'] as $i => $kind) {
             $this->choose('#plan-kind', $kind);
             $this->click('[data-with=plan-kind]');
-            $this->awaitThat(fn (): bool => $this->many('#plan-form > fieldset:first-of-type > .item') === $there + $i + 1, $kind);
+            $this->awaitThat(fn (): bool => $this->many('#plan-form > fieldset:first-of-type .item') === $there + $i + 1, $kind);
         }
         $row = (string) $this->browser->executeScript(
             'return [...document.querySelectorAll("#plan-form .item bdi")].find((one) => /^Sleeve \\d+$/.test(one.textContent)).closest("details").id',
