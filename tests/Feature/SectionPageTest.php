@@ -228,7 +228,8 @@ final class SectionPageTest extends TestCase
         $typed = ['design' => ['field_board' => ['thickness_m' => '300 mm']], 'revision' => $head];
         $heat = static fn (string $page): string => preg_match('~id="u-field">([^<]+)~u', $page, $found) === 1 ? $found[1] : '';
         $before = $heat((string) $this->get("{$at}?field=now", ['X-Bench' => '1'])->getContent());
-        $said = $heat((string) $ahead($typed)->assertOk()->getContent());
+        // It is shown after the save, so it offers to take that back.
+        $said = $heat((string) $ahead($typed)->assertOk()->assertSee('Undo<span class="unseen"> this', false)->getContent());
         self::assertNotSame('', $said);
         self::assertNotSame($before, $said);
         self::assertSame($head, History::head($option)->id, 'nothing is saved');

@@ -217,6 +217,8 @@ final class SectionController
             'page' => SectionPage::of($project, $option, $said, $this->reading->formatter($project), $shown, asks: $may),
             'head' => $head,
             'sitting' => $sitting,
+            // What is worked out beside the saving is shown after it.
+            'undoes' => $may && ($ahead || $sitting?->undo !== null),
             'change' => $this->lastChange($project, $option, $head, $said, $ahead),
             'print' => substr(Content::hash($project, $option), 0, 12),
             'may' => $may,

@@ -75,7 +75,7 @@
                         @click="again">Try again</button></p>
                 @fragment('change')
                     <x-unit name="change" tag="p" class="bench-change" id="bench-change">@if ($change !== null)<span>{{ $change->what
-                        }}</span>@foreach ($change->did as $did) <b>{{ $did }}</b>@endforeach @if ($may && $sitting?->undo)<button
+                        }}</span>@foreach ($change->did as $did) <b>{{ $did }}</b>@endforeach @if ($undoes)<button
                         form="bench" formaction="{{ route('section.undo', $same) }}">Undo<span class="unseen"> this</span></button>@endif
                         @else<span class="quiet">{{ \Ondergrond\Caution::TEXT }}</span>@endif</x-unit>
                 @endfragment
