@@ -76,7 +76,7 @@ final class OverlayTest extends BrowserTestCase
         self::assertSame('temperature', $this->kind());
         $this->press('o');
         self::assertSame('flow', $this->kind());
-        self::assertStringContainsString('longest needle', $this->text('.overlay-read'));
+        $this->awaitThat(fn (): bool => str_contains($this->text('.overlay-read'), 'longest needle'), 'the field comes');
         self::assertNotSame('', $this->attribute('.overlay .needle', 'd'));
         $this->day(20);
         $this->browser->executeScript('document.activeElement.blur()');
