@@ -36,7 +36,15 @@ function redraw(old, fresh) {
     }
 }
 
-/** What is as it was came without what is in it, or is not looked into; in a drawing what has the focus keeps it. */
+/** What came without what is in it, as this page shows it already, has it again, wherever it is put. */
+function fill(fresh, root) {
+    const shown = new Map([...root.querySelectorAll('[data-unit]')].map((unit) => [unit.dataset.unit, unit]));
+    for (const stub of fresh.querySelectorAll('[data-same]')) {
+        stub.replaceWith(shown.get(stub.dataset.unit).cloneNode(true));
+    }
+}
+
+/** What is as it was is not looked into; in a drawing what has the focus keeps it. */
 function lay(old, fresh) {
     Alpine.morph(old, fresh, {
         key: (element) => element.id || element.dataset.unit,
@@ -44,7 +52,7 @@ function lay(old, fresh) {
             if (from.nodeType !== Node.ELEMENT_NODE || !from.matches(PIECES)) {
                 return;
             }
-            if ('same' in to.dataset || from.isEqualNode(to)) {
+            if (from.isEqualNode(to)) {
                 skip();
             } else if (from.matches('.plan-drawing')) {
                 const grip = document.activeElement?.closest?.('.plan-drawing [data-grip]')?.dataset.grip;
@@ -188,6 +196,7 @@ export default () => ({
         if (!fresh) {
             return 'signed-out';
         }
+        fill(fresh, this.root);
         const open = new Set([...this.root.querySelectorAll('details[open][id]')].map((one) => one.id));
         for (const one of fresh.querySelectorAll('details[id]')) {
             one.open = one.open || open.has(one.id);

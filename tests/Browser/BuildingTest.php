@@ -36,6 +36,7 @@ final class BuildingTest extends BrowserTestCase
         );
         $this->click("#{$row} summary");
         $this->awaitThat(fn (): bool => $this->seen("#{$row} .item-fields"), 'its fields come when it is opened');
+        $this->isAsLoaded();
         $this->put("#{$row} input[name$='[name]']", 'Waste');
         $this->saved();
         $this->put("#{$row} input[name$='[x_m]']", '3.2');
@@ -47,6 +48,7 @@ final class BuildingTest extends BrowserTestCase
         self::assertSame('40 m', $this->value("#{$row} input[name$='[x_m]']"), 'what was typed stays');
         $this->put("#{$row} input[name$='[x_m]']", '3.2 m');
         $this->saved();
+        $this->isAsLoaded();
 
         // A corner is dragged; undo by key brings it back.
         $this->click('#plan-corners > summary');
@@ -58,6 +60,7 @@ final class BuildingTest extends BrowserTestCase
         $this->browser->executeScript('document.activeElement.blur()');
         $this->press('u');
         $this->awaitThat(fn (): bool => $this->value('input[name="plan[corners][D][x_m]"]') === $was, 'undone');
+        $this->isAsLoaded();
 
         // Set out for paper, and square it up.
         $this->clickLink('Set out');
@@ -157,5 +160,26 @@ final class BuildingTest extends BrowserTestCase
     {
         $keys = WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$words.WebDriverKeys::TAB;
         $this->at(WebDriverBy::cssSelector($css), static fn (RemoteWebElement $field) => $field->sendKeys($keys));
+    }
+
+    /** What was laid over the page, piece by piece, is what a page shows that is loaded now. */
+    private function isAsLoaded(): void
+    {
+        $other = $this->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const words = (unit) => unit ? unit.textContent.replace(/\s+/g, ' ').trim() : 'nothing';
+            fetch(location.href, { headers: { Accept: 'text/html' } }).then((answer) => answer.text()).then((text) => {
+                const loaded = new DOMParser().parseFromString(text, 'text/html');
+                const units = [...loaded.querySelectorAll('#live [data-unit]')];
+                const shown = (unit) => document.querySelector(`#live [data-unit="${unit.dataset.unit}"]`);
+                done({
+                    pieces: units.length,
+                    others: units.filter((unit) => words(unit) !== words(shown(unit))).map((unit) => unit.dataset.unit),
+                });
+            });
+            JS);
+        self::assertIsArray($other);
+        self::assertGreaterThan(3, $other['pieces']);
+        self::assertSame([], $other['others']);
     }
 }

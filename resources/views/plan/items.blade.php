@@ -1,4 +1,4 @@
-<fieldset @disabled(! $page->may)>
+<fieldset id="plan-items" @disabled(! $page->may)>
     <legend>Set in it</legend>
     <p class="add"><label class="unseen" for="plan-kind">What to put in</label>
         <select id="plan-kind" name="kind" data-still>@foreach ($page->kinds() as $slug => $label)<option value="{{ $slug }}">{{

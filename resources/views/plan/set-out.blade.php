@@ -3,7 +3,7 @@
     <div class="page-head"><h1>Set out</h1> <a href="{{ route('plan.show', $page->project) }}">Plan</a></div>
     <x-pens />
     <div class="plan-drawing plan-sheet" tabindex="0" role="region" aria-label="Drawing">{!! $page->svg !!}</div>
-    <p class="hint">@unless ($page->out->arePegsSet) The pegs P and Q are a proposal, set on the plan. @endunless They stand
+    <p class="hint">The pegs P and Q @unless ($page->out->arePegsSet) are a proposal: set them on the plan. They @endunless stand
         {{ $page->length($page->out->line->pegs->length()) }} apart. Lengths are level, to the outer face of the concrete.</p>
     <h2>Corners</h2>
     <div class="scroll" tabindex="0" role="region" aria-label="Table"><table class="sheet-table">

@@ -1,4 +1,4 @@
-<fieldset @disabled(! $page->may)>
+<fieldset id="plan-walls" @disabled(! $page->may)>
     <legend>Walls</legend>
     @foreach ($page->rows($page->walls()) as $rows)<x-unit :name="'walls-'.$loop->iteration" class="rows">
     @foreach ($rows as $id => $wall)
