@@ -36,23 +36,26 @@ function redraw(old, fresh) {
     }
 }
 
-/** What came without what is in it, as this page shows it already, has it again, wherever it is put. */
-function fill(fresh, root) {
-    const shown = new Map([...root.querySelectorAll('[data-unit]')].map((unit) => [unit.dataset.unit, unit]));
-    for (const stub of fresh.querySelectorAll('[data-same]')) {
-        stub.replaceWith(shown.get(stub.dataset.unit).cloneNode(true));
+/** What is put in that came without what is in it, as the page showed it already, has it again. */
+function fill(put, shown) {
+    const within = put.querySelectorAll ? [...put.querySelectorAll('[data-same]')] : [];
+    for (const stub of put.dataset && 'same' in put.dataset ? [put] : within) {
+        stub.replaceChildren(...shown.get(stub.dataset.unit).cloneNode(true).childNodes);
+        stub.removeAttribute('data-same');
     }
 }
 
 /** What is as it was is not looked into; in a drawing what has the focus keeps it. */
 function lay(old, fresh) {
+    const shown = new Map([...old.querySelectorAll('[data-unit]')].map((unit) => [unit.dataset.unit, unit]));
     Alpine.morph(old, fresh, {
         key: (element) => element.id || element.dataset.unit,
+        adding: (put) => fill(put, shown),
         updating(from, to, childrenOnly, skip) {
             if (from.nodeType !== Node.ELEMENT_NODE || !from.matches(PIECES)) {
                 return;
             }
-            if (from.isEqualNode(to)) {
+            if ('same' in to.dataset || from.isEqualNode(to)) {
                 skip();
             } else if (from.matches('.plan-drawing')) {
                 const grip = document.activeElement?.closest?.('.plan-drawing [data-grip]')?.dataset.grip;
@@ -196,7 +199,6 @@ export default () => ({
         if (!fresh) {
             return 'signed-out';
         }
-        fill(fresh, this.root);
         const open = new Set([...this.root.querySelectorAll('details[open][id]')].map((one) => one.id));
         for (const one of fresh.querySelectorAll('details[id]')) {
             one.open = one.open || open.has(one.id);
