@@ -101,7 +101,7 @@ final readonly class SetOutPage
 
     public function length(float $m): string
     {
-        return $this->format->format($m, Quantity::Length);
+        return $this->format->taped($m);
     }
 
     public function small(float $m): string

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\SetOut;
 
-use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
 /** A corner or an item as it is set out. Lengths in m, angles in degrees. */
@@ -47,7 +46,7 @@ final readonly class Point
     public function off(QuantityFormatter $format): array
     {
         return array_map(
-            static fn (array $face): string => $format->format(abs($face['m']), Quantity::Length)
+            static fn (array $face): string => $format->taped(abs($face['m']))
                 .($face['m'] < 0.0 ? ' outside ' : ' inside ').$face['wall'],
             $this->faces,
         );

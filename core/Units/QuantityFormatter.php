@@ -34,6 +34,14 @@ final readonly class QuantityFormatter
         };
     }
 
+    /** A length as a tape or a rod shows it: to a sixteenth of an inch, or a millimetre. */
+    public function taped(float $m): string
+    {
+        $mark = $this->system === UnitSystem::InchPound ? Unit::INCH / 16 : 0.001;
+
+        return $this->format(round($m / $mark) * $mark, Quantity::Length);
+    }
+
     /** The value without its unit. */
     public function number(float $si, Quantity $quantity): string
     {

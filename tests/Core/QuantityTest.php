@@ -148,6 +148,22 @@ final class QuantityTest extends TestCase
         }
     }
 
+    public function test_a_tape_is_read_to_its_marks(): void
+    {
+        $inch = new QuantityFormatter(UnitSystem::InchPound);
+        // 3.88 ft of a rod is 3 ft and 10.56 in: by hand.
+        self::assertSame('3\'-10 9/16"', $inch->taped(3.88 * 0.3048));
+        self::assertSame('7\'-0"', $inch->taped(6 * 0.3048 + 11.98 * 0.0254));
+        self::assertSame("12.346\u{a0}m", (new QuantityFormatter(UnitSystem::Metric))->taped(12.3456));
+        for ($i = 0; $i < 2000; $i++) {
+            $m = mt_rand(-20_000_000, 100_000_000) / 1e6;
+            $text = $inch->taped($m);
+            self::assertStringNotContainsString('.', $text);
+            $read = QuantityParser::parse($text, Quantity::Length, UnitSystem::InchPound);
+            self::assertEqualsWithDelta($m, $read, 0.0254 / 32 + 1e-9, $text);
+        }
+    }
+
     public function test_lumber_is_called_by_its_depth(): void
     {
         foreach ([4, 6, 8, 10, 12, 14] as $name) {
