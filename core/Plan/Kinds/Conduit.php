@@ -23,9 +23,6 @@ final readonly class Conduit implements Item
 {
     use InLeg;
 
-    /** m; common practice, no source. */
-    private const CLOSEST = 0.003;
-
     /**
      * @param  float  $diameter  outside, m
      * @param  float  $box  side of its square box, m; 0: a pipe that comes up

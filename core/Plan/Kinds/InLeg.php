@@ -14,6 +14,9 @@ trait InLeg
 {
     use Placed;
 
+    /** As a pipe can be set, to either side, m; common practice, no source. */
+    private const CLOSEST = 0.003;
+
     /** In a furniture leg: what its hollow leaves on each side, less the lean and the furniture's own. */
     public function tolerance(): float
     {

@@ -24,9 +24,6 @@ final readonly class Sleeve implements Item
 {
     use InLeg;
 
-    /** m; common practice, no source. */
-    private const CLOSEST = 0.003;
-
     /**
      * @param  float  $diameter  outside, m
      * @param  float  $hollow  inside of the leg that it comes up in, m; 0: in none
