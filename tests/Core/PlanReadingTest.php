@@ -25,10 +25,11 @@ final class PlanReadingTest extends TestCase
             $known = self::plan($lot);
             // As a history keeps it: 3.0 as 3.
             $data = json_decode((string) json_encode($known), true);
-            foreach (array_rand($data['items'], 4) as $id) {
+            foreach ($lot->random->pickArrayKeys($data['items'], $lot->random->getInt(1, 3)) as $id) {
                 $own = array_diff(array_keys($data['items'][$id]), ['kind']);
                 $key = $lot->one(['x_m', 'level_m', 'name', 'trade', 'from', ...$own]);
-                $data['items'][$id][$key] = $lot->one([-1e6, '2', 2, 0.5, 'no such word', null, $data['items'][$id][$key]]);
+                $data['items'][$id][$key] = $lot->chance(0.4)
+                    ? $lot->one([-1e6, '2', 2, 0.5, 'no such word', null]) : $data['items'][$id][$key];
             }
             if ($lot->chance(0.3)) {
                 $new = $lot->one(['not an id', Ulid::from('another', (string) $i)]);
@@ -38,7 +39,7 @@ final class PlanReadingTest extends TestCase
             self::assertSame($whole, self::read($data, $known), "seed {$lot->seed}, {$i}");
             $refused += isset($whole['corners']) ? 0 : 1;
         }
-        self::assertGreaterThan($lot->many / 10, $refused, "seed {$lot->seed}");
+        self::assertGreaterThan(0, $refused, "seed {$lot->seed}");
         self::assertLessThan($lot->many, $refused, "seed {$lot->seed}");
     }
 
@@ -50,8 +51,10 @@ final class PlanReadingTest extends TestCase
         $apart = 0;
         for ($i = 0; $i < $lot->many; $i++) {
             [$x, $y] = $at();
-            self::assertSame($outline->outside($x, $y) < 0.0, $outline->holds($x, $y), "seed {$lot->seed}: {$x}, {$y}");
-            [$a, $b, $c, $d, $by] = [$at(), $at(), $at(), $at(), $lot->random->getInt(0000, 2000) / 1000];
+            $out = $outline->outside($x, $y);
+            // On the line it may be either.
+            self::assertTrue(abs($out) < 1e-9 || $outline->holds($x, $y) === ($out < 0.0), "seed {$lot->seed}: {$x}, {$y}");
+            [$a, $b, $c, $d, $by] = [$at(), $at(), $at(), $at(), $lot->random->getInt(0, 2000) / 1000];
             if (Lines::areApart($a, $b, $c, $d, $by)) {
                 $apart++;
                 self::assertGreaterThanOrEqual($by, Lines::gap($a, $b, $c, $d), "seed {$lot->seed}, {$i}");
