@@ -38,6 +38,7 @@ use App\Http\Controllers\SiteClimateController;
 use App\Http\Controllers\SiteController;
 use App\Http\Controllers\SittingController;
 use App\Http\Controllers\StudyController;
+use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\TrashController;
 use App\Http\Controllers\UnitsController;
 use App\Models\Project;
@@ -149,7 +150,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/site/known', [SiteClimateController::class, 'implied'])->name('site.implied');
             Route::get('/site/history', [HistoryController::class, 'site'])->name('site.history');
             Route::get('/plan', [PlanController::class, 'show'])->name('plan.show');
-            Route::get('/plan/set-out', [PlanController::class, 'setOut'])->name('plan.set-out');
+            Route::get('/plan/set-out', [SurveyController::class, 'sheet'])->name('plan.set-out');
+            Route::get('/plan/square', [SurveyController::class, 'square'])->name('plan.square');
+            Route::get('/plan/levels', [SurveyController::class, 'levels'])->name('plan.levels');
             Route::get('/plan/plan.svg', [PlanController::class, 'drawing'])->name('plan.drawing');
             Route::get('/plan/plan.dxf', [PlanController::class, 'dxf'])->name('plan.dxf');
             Route::get('/plan/plan.csv', [PlanController::class, 'csv'])->name('plan.csv');
@@ -168,6 +171,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/log/pass', [LogController::class, 'pass'])->name('log.pass')->middleware('can:pass,project');
         Route::middleware('can:inspect,project')->group(function (): void {
             Route::post('/log', [LogController::class, 'store'])->name('log.store');
+            Route::post('/plan/square', [SurveyController::class, 'tape'])->name('plan.tape');
+            Route::post('/plan/levels', [SurveyController::class, 'rod'])->name('plan.rod');
             Route::post('/order/{order}', [OrderController::class, 'event'])->name('order.event');
             Route::get('/inspections/create', [InspectionController::class, 'create'])->name('inspections.create');
             Route::post('/inspections', [InspectionController::class, 'store'])->name('inspections.store');

@@ -16,7 +16,8 @@ final class Commands
             new AssessCommand, new FieldCommand, new ClimateCommand, new MassCommand, new LayersCommand, new VapourCommand,
             new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand,
             new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new SizesCommand,
-            new PlanCommand, new SquareCommand, new OrderCommand, new SequenceCommand, new LogCommand, new AsBuiltCommand,
+            new PlanCommand, new SquareCommand,
+            new LevelsCommand, new OrderCommand, new SequenceCommand, new LogCommand, new AsBuiltCommand,
             new PackCommand, new BackupCommand, new RestoreCommand,
         ];
     }

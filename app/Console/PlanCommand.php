@@ -18,6 +18,7 @@ use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\Redraw;
 use Ondergrond\Plan\Shape;
 use Ondergrond\Project\TypedFloor;
+use Ondergrond\SetOut\Rods;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -35,6 +36,8 @@ final class PlanCommand extends Command
         $shapes = implode(', ', array_column(Shape::cases(), 'value'));
         $this->addOption('json', null, InputOption::VALUE_NONE, 'Print JSON instead of a list')
             ->addOption('csv', null, InputOption::VALUE_NONE, 'Print CSV instead of a list')
+            ->addOption('setout', null, InputOption::VALUE_NONE, 'Print what is taped as CSV: id, along, across, peg_a, peg_b, rod')
+            ->addOption('backsight', null, InputOption::VALUE_REQUIRED, 'With --setout: rod on the benchmark, m, so that rods follow')
             ->addOption('svg', null, InputOption::VALUE_OPTIONAL, 'Print the drawing as SVG, or write it there', false)
             ->addOption('dxf', null, InputOption::VALUE_OPTIONAL, 'Print the drawing as DXF, or write it there', false)
             ->addOption(
@@ -87,6 +90,9 @@ final class PlanCommand extends Command
     private function told(Plan $plan, ProjectInput $job, InputInterface $input, OutputInterface $output): int
     {
         [$design, $layout, $hash] = [$job->option->written(), $job->option->layout, ProjectFile::hash($job->project)];
+        if ($input->getOption('setout') === true) {
+            return $this->setOut($plan, $job, $input, $output);
+        }
         $said = false;
         foreach (['svg' => SvgWriter::file(...), 'dxf' => DxfWriter::write(...)] as $format => $write) {
             $file = $input->getOption($format);
@@ -115,6 +121,26 @@ final class PlanCommand extends Command
                 $output->writeln($line, OutputInterface::OUTPUT_RAW);
             }
         }
+
+        return self::SUCCESS;
+    }
+
+    private function setOut(Plan $plan, ProjectInput $job, InputInterface $input, OutputInterface $output): int
+    {
+        $sight = $input->getOption('backsight');
+        try {
+            $rods = $sight === null ? null : Rods::from(
+                $plan->benchmark ?? throw FaultyInput::one(Fault::of('/plan/benchmark_m', 'a benchmark without level', 'its level, m')),
+                is_numeric($sight) ? (float) $sight : throw FaultyInput::one(
+                    Fault::of('--backsight', "“{$sight}”", 'what the rod read, m'),
+                ),
+            );
+        } catch (FaultyInput $e) {
+            InputFile::refuse($e, $output);
+
+            return self::INVALID;
+        }
+        $output->write(SetOutFile::csv($plan, $job->option->written(), $job->option->layout, $rods), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

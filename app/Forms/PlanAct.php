@@ -15,6 +15,7 @@ use Ondergrond\Plan\Kinds;
 use Ondergrond\Plan\Kinds\HeatedZone;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\Redraw;
+use Ondergrond\SetOut\BaseLine;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\QuantityParser;
@@ -82,8 +83,10 @@ final readonly class PlanAct
                 'wall' => $this->what, 'from_m' => self::room($drawn, $this->what, $side->length(), $width), 'width_m' => round($width, 3),
             ];
         } elseif ($this->of === 'pegs') {
-            [$x, $y, $right] = [-2.0, -2.0, $drawn->outline->box()[2]];
-            $plan['pegs'] = ['px_m' => $x, 'py_m' => $y, 'qx_m' => round($right + 2.0, 3), 'qy_m' => $y];
+            $pegs = BaseLine::of($drawn->with(['pegs' => null])->atConcrete($this->design), $this->design)->pegs;
+            $plan['pegs'] = [
+                'px_m' => round($pegs->px, 3), 'py_m' => round($pegs->py, 3), 'qx_m' => round($pegs->qx, 3), 'qy_m' => round($pegs->qy, 3),
+            ];
         } else {
             $plan['items'] = $this->items($plan['items'] ?? [], Belongs::Building, $drawn);
         }

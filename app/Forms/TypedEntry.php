@@ -56,7 +56,7 @@ final readonly class TypedEntry
             EntryKind::Seen => [$this->word('seen') === 'no' ? 0.0 : 1.0],
             EntryKind::Note, EntryKind::Photograph => [],
             EntryKind::Pressure => [...($last->values ?? []), ...$this->pressure($field, $last)],
-            EntryKind::Weather => $this->several($field, [Quantity::Temperature, Quantity::Speed, Quantity::Thickness]),
+            EntryKind::Weather => $this->each($field, [Quantity::Temperature, Quantity::Speed, Quantity::Thickness]),
             EntryKind::Rating => $text === '' ? [] : [$this->value($field, $text, Quantity::Pressure)],
             default => $this->values($field, $text, $item->kind->quantity() ?? Quantity::Ratio),
         };
@@ -137,6 +137,22 @@ final readonly class TypedEntry
         $id = $this->word('id');
 
         return Ulid::isOne($id) ? $id : (string) Str::ulid();
+    }
+
+    /**
+     * One of several that are sent together: each has an id of its own, made here.
+     *
+     * @param  list<float>  $values
+     */
+    public function several(
+        EntryKind $kind, Where $about, array $values, string $text = '', ?float $drawn = null, ?float $min = null, ?float $max = null,
+        string $instrument = '',
+    ): Entry {
+        return new Entry(
+            (string) Str::ulid(), $kind, $about, $values, mb_substr($text, 0, 2000), '', $drawn, $min, $max, $instrument,
+            who: User::current()->name, at: $this->at(), counter: max(0, $this->request->integer('counter')),
+            received: gmdate('Y-m-d\TH:i:s\Z', $this->now->getTimestamp()),
+        );
     }
 
     /** @param  list<float>  $values */
@@ -229,7 +245,7 @@ final readonly class TypedEntry
      *
      * @throws ValidationException
      */
-    private function several(string $field, array $quantities): array
+    private function each(string $field, array $quantities): array
     {
         return array_map(
             fn (Quantity $q, int $i): float => $this->value($field, trim($this->word("value{$i}")), $q),
@@ -245,7 +261,7 @@ final readonly class TypedEntry
      */
     private function pressure(string $field, ?Entry $last): array
     {
-        $values = $this->several($field, [Quantity::Hours, Quantity::Temperature, Quantity::GaugePressure]);
+        $values = $this->each($field, [Quantity::Hours, Quantity::Temperature, Quantity::GaugePressure]);
         if ($last !== null && $last->values !== [] && $values[0] <= $last->values[count($last->values) - 3]) {
             throw ValidationException::withMessages([$field => 'Allowed: hours after the reading before.']);
         }

@@ -36,6 +36,13 @@ final class EntryRecord extends Model
 
     protected $casts = ['state' => EntryCast::class, 'received_at' => 'immutable_datetime'];
 
+    public static function of(Project $project, Entry $entry): self
+    {
+        return $project->entries()->create([
+            'id' => $entry->id, 'kind' => $entry->kind->value, 'hold' => $entry->about->hold, 'state' => $entry, 'received_at' => now(),
+        ]);
+    }
+
     protected static function booted(): void
     {
         self::updating(static fn () => throw new LogicException('An entry is corrected by another, never changed.'));

@@ -176,10 +176,11 @@ final class Project extends Model implements Kept
         return $released !== null && ! $released->trashed() ? $released->setRelation('project', $this) : $this->leading();
     }
 
-    /** Whether an order or an entry hangs on the release. */
+    /** Whether an order, or an entry since then, hangs on the release: tapes may have been read before it. */
     public function isUnderWay(): bool
     {
-        return $this->orders()->exists() || $this->entries()->exists();
+        return $this->orders()->exists()
+            || $this->entries()->where('received_at', '>=', $this->release->created_at ?? now()->setTimestamp(0))->exists();
     }
 
     /** @return HasMany<Share, $this> */

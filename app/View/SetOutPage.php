@@ -6,29 +6,25 @@ namespace App\View;
 
 use App\Models\Option;
 use App\Models\Project;
-use Illuminate\Http\Request;
 use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Drawing\Role;
 use Ondergrond\Exchange\SvgWriter;
-use Ondergrond\Fault\Fault;
-use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Logbook\Survey;
 use Ondergrond\Plan\Plan;
-use Ondergrond\SetOut\Held;
 use Ondergrond\SetOut\Rods;
 use Ondergrond\SetOut\SetOut;
-use Ondergrond\SetOut\SquareUp;
-use Ondergrond\SetOut\Tape;
-use Ondergrond\Units\Quantity;
+use Ondergrond\SetOut\Target;
+use Ondergrond\SetOut\Targets;
+use Ondergrond\Takeoff\Unit;
 use Ondergrond\Units\QuantityFormatter;
-use Ondergrond\Units\QuantityParser;
-use Ondergrond\Units\UnreadableQuantity;
 
-/** A sheet to set out by, and what is typed on it: tapes to square up by, a back sight to level by. Nothing of it is stored. */
+/** The sheet that a building is set out by, on paper or a telephone: with tapes and a level, or with tapes alone. */
 final readonly class SetOutPage
 {
     /**
-     * @param  array<string, string>  $typed  by field
-     * @param  array<string, string>  $wrong  by field
+     * @param  bool  $isTapesOnly  heights then count from the benchmark, for a water level or a straightedge
+     * @param  array<string, Target>  $targets
+     * @param  Rods|null  $rods  of the instrument as it stands; null where none is set up
      */
     private function __construct(
         public Project $project,
@@ -37,65 +33,22 @@ final readonly class SetOutPage
         public QuantityFormatter $format,
         public SetOut $out,
         public string $svg,
-        public array $typed,
-        public array $wrong,
-        public ?SquareUp $square,
+        public bool $isTapesOnly,
+        public array $targets,
         public ?Rods $rods,
     ) {}
 
-    public static function of(Project $project, QuantityFormatter $format, Request $request): self
+    public static function of(Project $project, QuantityFormatter $format, bool $isTapesOnly): self
     {
         $option = $project->building();
         $plan = $option->plan() ?? throw new \LogicException('looked for before');
-        $out = SetOut::of($plan, $option->design, $option->layout());
-        [$typed, $wrong, $tapes] = [[], [], []];
-        $read = static function (string $field, string $text, Quantity $quantity) use ($format, &$typed, &$wrong): ?float {
-            $typed[$field] = $text;
-            if (trim($text) === '') {
-                return null;
-            }
-            try {
-                return QuantityParser::parse($text, $quantity, $format->system, $format->mark);
-            } catch (UnreadableQuantity $e) {
-                $wrong[$field] = $e->getMessage();
-
-                return null;
-            }
-        };
-        $of = static fn (string $field): string => is_string($request->query($field)) ? $request->query($field) : '';
-        $celsius = $read('warm', $of('warm'), Quantity::Temperature) ?? Tape::MARKED;
-        $all = is_array($request->query('tape')) ? $request->query('tape') : [];
-        foreach ([...$out->sides, ...$out->diagonals] as $line) {
-            $field = "{$line['from']}-{$line['to']}";
-            $text = $all[$field] ?? '';
-            $m = $read($field, is_string($text) ? $text : '', Quantity::Length);
-            if ($m !== null) {
-                $tapes[] = new Tape($line['from'], $line['to'], Tape::corrected($m, $celsius));
-            }
-        }
-        $square = null;
-        $typed['hold'] = $of('hold');
-        $typed['both'] = $of('both');
-        if ($tapes !== [] && $wrong === []) {
-            $held = explode('-', $typed['hold']);
-            try {
-                $square = count($held) === 2
-                    ? SquareUp::of($plan->outline, $tapes, new Held($held[0], $held[1], $typed['both'] === '1'))
-                    : throw FaultyInput::one(Fault::of('/hold', 'nothing', 'what stays: choose it, it is never assumed'));
-            } catch (FaultyInput $e) {
-                $wrong['square'] = implode(
-                    ' ', array_map(static fn (Fault $f): string => "Found {$f->found}. Allowed: {$f->allowed}.", $e->faults),
-                );
-            }
-        }
-        $sight = $read('sight', $of('sight'), Quantity::Length);
+        $drawing = PlanDrawing::of($plan, $option->design, $option->layout(), $format, setOut: true)->without(Role::Handle);
 
         return new self(
-            $project, $option, $plan, $format, $out,
-            SvgWriter::beside(
-                PlanDrawing::of($plan, $option->design, $option->layout(), $format)->without(Role::Handle),
-            ), $typed, $wrong, $square,
-            $sight === null ? null : Rods::from($plan->benchmark, $sight),
+            $project, $option, $plan, $format, SetOut::of(
+                $plan, $option->design, $option->layout(),
+            ), SvgWriter::beside($drawing), $isTapesOnly,
+            Targets::of($plan, $option->design, $option->layout()), $isTapesOnly ? null : Survey::of($project->log())->rods,
         );
     }
 
@@ -106,42 +59,43 @@ final readonly class SetOutPage
 
     public function small(float $m): string
     {
-        return $this->format->format($m, Quantity::Thickness);
+        return $this->format->tapedSmall($m);
     }
 
-    /** What the rod reads on a level of the section; empty without a back sight. */
+    public function height(float $m): string
+    {
+        return $this->format->rod($m);
+    }
+
+    /** What the rod reads there, or how far it lies over or under the benchmark; empty where neither is known. */
     public function rod(float $level): string
     {
-        return $this->rods === null ? '' : $this->length($this->rods->rod($level));
+        if (! $this->isTapesOnly) {
+            return $this->rods === null ? '' : $this->height($this->rods->rod($level));
+        }
+        if ($this->plan->benchmark === null) {
+            return '';
+        }
+        $over = $level - $this->plan->benchmark;
+
+        return abs($over) < 0.0005 ? 'level with it' : $this->length(abs($over)).($over < 0.0 ? ' below' : ' above');
     }
 
-    /** @return array<string, string> what may be held, with words */
-    public function holds(): array
+    public function rodHead(): string
     {
-        $ways = ['' => 'choose what stays'];
-        foreach ($this->plan->outline->sides() as $side) {
-            $ways["{$side->from}-{$side->to}"] = "corner {$side->from} and the line {$side->from}–{$side->to}";
-        }
-
-        return $ways;
+        return match (true) {
+            $this->isTapesOnly => 'From the benchmark',
+            $this->rods === null => '',
+            default => 'Rod',
+        };
     }
 
-    /** @return list<array{corner: string, words: string, within: bool}> which way to move each corner */
-    public function moves(): array
+    /** @return array{upright: string, sloped: string} */
+    public function dug(): array
     {
-        $moves = [];
-        foreach ($this->square?->best()->moves ?? [] as $corner => [$dx, $dy]) {
-            $way = static fn (float $by, string $plus, string $minus): string => $by >= 0 ? $plus : $minus;
-            $moves[] = [
-                'corner' => $corner,
-                'words' => hypot($dx, $dy) < 0.0005 ? 'stays'
-                    : $this->small(abs($dx)).' '.$way(
-                        $dx, 'right', 'left',
-                    ).', '.$this->small(abs($dy)).' '.$way($dy, 'up', 'down').' the sheet',
-                'within' => $this->square?->isWithin($corner) ?? true,
-            ];
-        }
-
-        return $moves;
+        return array_map(
+            fn (float $m3): string => Unit::CubicMetre->said(round($m3, 1), $this->format),
+            $this->out->dig->volume($this->plan->atConcrete($this->option->design)->outline),
+        );
     }
 }

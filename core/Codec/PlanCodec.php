@@ -91,7 +91,7 @@ final class PlanCodec
             ),
             self::itemsFromValid($data['items'] ?? []),
             (float) ($data['north_deg'] ?? 0.0),
-            (float) ($data['benchmark_m'] ?? 0.0),
+            isset($data['benchmark_m']) ? (float) $data['benchmark_m'] : null,
             (float) ($data['zero_m'] ?? 0.0),
             $pegs === null ? null : new Pegs(...array_map(floatval(...), [$pegs['px_m'], $pegs['py_m'], $pegs['qx_m'], $pegs['qy_m']])),
             OutlineFace::from($data['face'] ?? OutlineFace::Concrete->value),
@@ -206,7 +206,7 @@ final class PlanCodec
         $data['items'] = self::completedItems($data['items'] ?? []);
 
         return [
-            'north_deg' => 0.0, 'benchmark_m' => 0.0, 'zero_m' => 0.0, 'pegs' => null, 'face' => OutlineFace::Concrete->value, ...$data,
+            'north_deg' => 0.0, 'benchmark_m' => null, 'zero_m' => 0.0, 'pegs' => null, 'face' => OutlineFace::Concrete->value, ...$data,
         ];
     }
 

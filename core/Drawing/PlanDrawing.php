@@ -12,7 +12,6 @@ use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Plan\WallLine;
-use Ondergrond\SetOut\BaseLine;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
 
@@ -47,6 +46,8 @@ final readonly class PlanDrawing
 
     /**
      * @param  array<string, int>  $remarked  how much is said of each place: `item:<id>`, `corner:<id>`, `opening:<id>`
+     * @param  bool  $setOut  with all that is set out by: the base line though nobody has set its pegs, pegs in the line of each wall, the
+     * top edge of the dig
      */
     public static function of(
         Plan $plan,
@@ -55,11 +56,15 @@ final readonly class PlanDrawing
         QuantityFormatter $format,
         ?PlanOverlay $overlay = null,
         array $remarked = [],
+        bool $setOut = false,
     ): Drawing {
-        $pegs = $plan->pegs ?? BaseLine::beside($plan->outline)->pegs;
+        $concrete = $plan->atConcrete($design);
+        $lines = new SetOutLines($concrete, $design, $setOut);
         [$xs, $ys] = [array_column($plan->outline->points, 0), array_column($plan->outline->points, 1)];
-        array_push($xs, $pegs->px, $pegs->qx);
-        array_push($ys, $pegs->py, $pegs->qy);
+        foreach ($lines->points() as [$x, $y]) {
+            $xs[] = $x;
+            $ys[] = $y;
+        }
         $items = $plan->items->and($layout);
         foreach ($items->all as $item) {
             foreach ($item->spots() as $spot) {
@@ -75,14 +80,14 @@ final readonly class PlanDrawing
         $scale = (float) ($fits === [] ? max(self::SCALES) : min($fits));
         $round = self::MARGIN * $scale / 1000;
         $bars = $overlay === null ? null : new PlanBars(
-            $overlay, $plan->atConcrete($design)->outline, PlannedDesign::inner($plan, $design), $scale / 1000,
+            $overlay, $concrete->outline, PlannedDesign::inner($plan, $design), $scale / 1000,
         );
-        $drawn = new self($plan, $plan->atConcrete($design), $design, $items, $format, $scale / 1000);
+        $drawn = new self($plan, $concrete, $design, $items, $format, $scale / 1000);
 
         $box = [min($xs) - $round, min($ys) - $round, max($xs) + $round, max($ys) + $round];
         $before = [
             ...$drawn->walls(), ...$drawn->doors(), ...($bars?->under() ?? []), ...$drawn->dimensions(),
-            ...$drawn->line($pegs->px, $pegs->py, $pegs->qx, $pegs->qy), ...PlanMarks::of($items, $scale / 1000),
+            ...$lines->drawn($scale / 1000), ...PlanMarks::of($items, $scale / 1000),
         ];
         $figures = $bars?->over($items) ?? [];
 
@@ -246,19 +251,6 @@ final readonly class PlanDrawing
         [$x, $y] = $side->at(-3.0 * $this->mm, -3.2 * $this->mm);
 
         return new Text(Role::Named, null, [$x, $y - 1.2 * $this->mm], $side->from);
-    }
-
-    /** @return list<Item> */
-    private function line(float $px, float $py, float $qx, float $qy): array
-    {
-        $arm = 1.8 * $this->mm;
-        $cross = static fn (float $x, float $y): array => [[[$x - $arm, $y], [$x + $arm, $y]], [[$x, $y - $arm], [$x, $y + $arm]]];
-
-        return [
-            new Strokes(Role::Boundary, 'pegs', [[[$px, $py], [$qx, $qy]], ...$cross($px, $py), ...$cross($qx, $qy)]),
-            new Text(Role::Note, null, [$px, $py - 5.0 * $this->mm], 'P'),
-            new Text(Role::Note, null, [$qx, $qy - 5.0 * $this->mm], 'Q'),
-        ];
     }
 
     /** @return list<Grip> */

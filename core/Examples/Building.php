@@ -19,7 +19,6 @@ use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Plan\Opening;
 use Ondergrond\Plan\Passes;
-use Ondergrond\Plan\Pegs;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\Shape;
 use Ondergrond\Plan\Trade;
@@ -148,13 +147,12 @@ final class Building
         }
         $plan = Plan::along($corners, $walls)->with([
             'openings' => $openings, 'items' => self::named($project, $items), 'north' => 20.0, 'benchmark' => 10.0, 'zero' => 9.85,
-            'pegs' => new Pegs(-2.0, -2.0, round($corners['B'][0] + 2.0, 2), -2.0),
         ]);
         $of = $project->options[$which];
         $options = array_map(static fn (Option $o): Option => $o === $of
             ? $o->but(layout: self::named($project, $layout)) : $o, $project->options);
 
-        return self::released($project->but(options: $options)->planned($plan), $start, $which);
+        return self::released($project->but(options: $options)->planned(Plans::pegged($plan, $of->design)), $start, $which);
     }
 
     private static function released(Project $project, string $start, int $which): Project

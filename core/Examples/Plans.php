@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ondergrond\Examples;
 
+use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Items;
@@ -36,6 +37,7 @@ use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 use Ondergrond\Project\TypedFloor;
 use Ondergrond\Project\Ulid;
+use Ondergrond\SetOut\BaseLine;
 use Ondergrond\Units\Unit;
 
 /** The invented projects from above: each its typed floor as a rectangle, the boathouse and the basement whole. */
@@ -51,6 +53,10 @@ final class Plans
             default => [TypedFloor::plan($project->options[0]->design, Shape::Rectangle), []],
         };
         [$plan, $layout] = $whole;
+        $plan = $plan->with(['benchmark' => 10.0, 'zero' => 9.85]);
+        if ($layout !== []) {
+            $plan = self::pegged($plan, $project->options[0]->design);
+        }
         $options = array_map(static function (Option $o) use ($plan, $layout, $project): Option {
             $own = $o->but(layout: new Items(self::named($project, $layout)));
             try {
@@ -169,9 +175,18 @@ final class Plans
         }
 
         return Plan::along($points, $walls)->with([
-            'openings' => $made, 'items' => new Items(self::named($project, $items)), 'north' => 20.0, 'benchmark' => 10.0, 'zero' => 9.85,
-            'pegs' => new Pegs(-2.0, -2.0, round($points['B'][0] + 2.0, 2), -2.0),
+            'openings' => $made, 'items' => new Items(self::named($project, $items)), 'north' => 20.0,
         ]);
+    }
+
+    /** With the pegs of its base line clear of the dig. */
+    public static function pegged(Plan $plan, Design $design): Plan
+    {
+        $pegs = BaseLine::of($plan->atConcrete($design), $design)->pegs;
+
+        return $plan->with(['pegs' => new Pegs(...array_map(static fn (float $m): float => round($m, 2), [
+            $pegs->px, $pegs->py, $pegs->qx, $pegs->qy,
+        ]))]);
     }
 
     /**

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Ondergrond\Logbook;
 
+use Ondergrond\Logbook\Kinds\Closing;
 use Ondergrond\Logbook\Kinds\Count;
 use Ondergrond\Logbook\Kinds\LeftOut;
 use Ondergrond\Logbook\Kinds\Limited;
+use Ondergrond\Logbook\Kinds\Moved;
 use Ondergrond\Logbook\Kinds\Note;
 use Ondergrond\Logbook\Kinds\Pass;
 use Ondergrond\Logbook\Kinds\Pressure;
 use Ondergrond\Logbook\Kinds\Rating;
 use Ondergrond\Logbook\Kinds\Reader;
+use Ondergrond\Logbook\Kinds\Rod;
+use Ondergrond\Logbook\Kinds\SetUp;
+use Ondergrond\Logbook\Kinds\Tape;
 use Ondergrond\Logbook\Kinds\Thickness;
 use Ondergrond\Logbook\Kinds\Weather;
 use Ondergrond\Size\Choice;
@@ -34,6 +39,11 @@ enum EntryKind: string implements Choice
     case Seen = 'seen';
     case LeftOut = 'left-out';
     case Pass = 'pass';
+    case Tape = 'tape';
+    case Moved = 'moved';
+    case SetUp = 'set-up';
+    case Rod = 'rod';
+    case Closing = 'closing';
 
     public function label(): string
     {
@@ -52,6 +62,11 @@ enum EntryKind: string implements Choice
             self::Seen => 'Seen',
             self::LeftOut => 'Left out along a stretch',
             self::Pass => 'Pass of a hold point',
+            self::Tape => 'Tape between corners',
+            self::Moved => 'Corner moved',
+            self::SetUp => 'Instrument set up',
+            self::Rod => 'Rod',
+            self::Closing => 'Back on the benchmark',
         };
     }
 
@@ -61,10 +76,11 @@ enum EntryKind: string implements Choice
         return match ($this) {
             self::Thickness, self::Lap => Quantity::Thickness,
             self::Level, self::Size => Quantity::Thickness,
-            self::Length, self::LeftOut => Quantity::Length,
+            self::Length, self::LeftOut, self::Tape, self::Rod => Quantity::Length,
             self::Rating => Quantity::Pressure,
             self::Count => Quantity::Ratio,
-            self::Pressure, self::Weather, self::Note, self::Photograph, self::Seen, self::Pass => null,
+            self::Pressure, self::Weather, self::Note, self::Photograph, self::Seen, self::Pass, self::Moved, self::SetUp,
+            self::Closing => null,
         };
     }
 
@@ -73,6 +89,7 @@ enum EntryKind: string implements Choice
     {
         return match ($this) {
             self::Pressure => 6,
+            self::Moved, self::SetUp, self::Rod, self::Closing => 2,
             self::Weather => 3,
             self::Note, self::Photograph, self::Seen, self::Pass, self::Rating => 0,
             default => 1,
@@ -96,6 +113,11 @@ enum EntryKind: string implements Choice
             self::Note, self::Photograph, self::Seen => new Note,
             self::LeftOut => new LeftOut,
             self::Pass => new Pass,
+            self::Tape => new Tape,
+            self::Moved => new Moved,
+            self::SetUp => new SetUp,
+            self::Rod => new Rod,
+            self::Closing => new Closing,
         };
     }
 }

@@ -9,6 +9,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Plan\Passes;
+use Ondergrond\Section\Levels;
 use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\HoldPoint;
 use Ondergrond\Sequence\Network;
@@ -61,7 +62,7 @@ final readonly class HoldItems
                 $item('decisions', 'What was open is settled, by name'),
             ],
             HoldPoint::Formation => [
-                $item('level', 'Formation level against drawn', EntryKind::Level, null, 0.0, -0.020, 0.0),
+                $item('level', 'Formation level against drawn', EntryKind::Level, null, 0.0, ...Levels::off('dig', $d)),
                 $item('soft', 'No soft spot, nothing frozen or undermined: bearing seen', byCompetent: true),
                 $item(
                     'trench', 'Trench protected, or found safe by a competent person', byCompetent: true,
@@ -82,7 +83,7 @@ final readonly class HoldItems
                     'width', 'Width of the footing', EntryKind::Size, Part::Footing, $d->footing->width, $d->footing->width,
                     $d->footing->width + 0.05,
                 ),
-                $item('top', 'Footing’s top against drawn', EntryKind::Level, Part::Footing, 0.0, -0.012, 0.0),
+                $item('top', 'Footing’s top against drawn', EntryKind::Level, Part::Footing, 0.0, ...Levels::off('footing_top', $d)),
                 $item('over-dig', 'Footing’s top over the dug floor', EntryKind::Size, Part::Footing, $at->stemFoot - $at->dig, 0.150),
                 $item('bars', 'Bars counted, cover 75 mm on earth, dowels in'),
                 ...($d->edgeSteel->bar > 0.0 ? [$item(
@@ -132,7 +133,7 @@ final readonly class HoldItems
                         ),
                     ]
                     : []),
-                $item('level', 'Top of the base against drawn', EntryKind::Level, null, 0.0, -0.010, 0.010),
+                $item('level', 'Top of the base against drawn', EntryKind::Level, null, 0.0, ...Levels::off('stone_top', $d)),
                 ...($this->of->hasSlab()
                     ? [
                         $item(

@@ -14,6 +14,7 @@ final readonly class Where
      * @param  string  $stretch  id of a stretch of the edge
      * @param  string  $item  id of an item of the plan
      * @param  string  $line  id of a line of the order
+     * @param  string  $point  that was set out: two corners of a tape, `A–C`; a corner; a height, `level:stone_top`
      * @param  string  $place  in words, `north end`
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Where
         public string $stretch = '',
         public string $item = '',
         public string $line = '',
+        public string $point = '',
         public string $place = '',
     ) {}
 

@@ -29,7 +29,7 @@ final readonly class Plan
      * @param  array<string, Opening>  $openings  by id
      * @param  Items  $items  that belong to the building, whatever the design
      * @param  float  $north  degrees from up the sheet to north, with the clock
-     * @param  float  $benchmark  level of the benchmark, in the survey's own heights, m
+     * @param  float|null  $benchmark  level of the benchmark, in the survey's own heights, m; null: not set yet
      * @param  float  $zero  level of the ground at the common edge, in the same heights, m: what the section counts from
      * @param  Pegs|null  $pegs  of the base line; null: not set yet
      * @param  OutlineFace  $face  of the walls that the outline is read to
@@ -41,7 +41,7 @@ final readonly class Plan
         public array $openings = [],
         public Items $items = new Items,
         public float $north = 0.0,
-        public float $benchmark = 0.0,
+        public ?float $benchmark = null,
         public float $zero = 0.0,
         public ?Pegs $pegs = null,
         public OutlineFace $face = OutlineFace::Concrete,

@@ -5,11 +5,36 @@ declare(strict_types=1);
 namespace Ondergrond\Section;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\DrainMade;
+use Ondergrond\Design\FormStart;
 use Ondergrond\Design\Side;
 
 /** The heights that are set out and checked, from the top down. */
 final class Levels
 {
+    /** How much lower and higher each may be built, m; common practice, no source. The others: as `ELSE`. */
+    private const OFF = [
+        'dig' => [-0.020, 0.0], 'trench' => [-0.020, 0.0], 'foot' => [-0.020, 0.0], 'footing_top' => [-0.012, 0.0],
+        'stem_top' => [-0.006, 0.006], 'door_sill' => [-0.006, 0.006], 'grade' => [-0.025, 0.025], 'membrane_top' => [-0.010, 0.050],
+    ];
+
+    private const ELSE = [-0.010, 0.010];
+
+    /** A footing's top under permanent forms, and where a drain is its form, m; common practice, no source. */
+    private const UNDER_FORMS = [-0.006, 0.006];
+
+    private const DRAIN_FORM = [-0.005, 0.005];
+
+    /** @return array{float, float} how much lower and higher that level of a design may be built, m */
+    public static function off(string $slug, Design $d): array
+    {
+        return match (true) {
+            $slug === 'footing_top' && $d->drains->made === DrainMade::FormBoards => self::DRAIN_FORM,
+            $slug === 'footing_top' && $d->form->starts === FormStart::Footing && $d->form->present() => self::UNDER_FORMS,
+            default => self::OFF[$slug] ?? self::ELSE,
+        };
+    }
+
     /**
      * @return list<Level> from the top down
      */
@@ -17,8 +42,8 @@ final class Levels
     {
         $at = Layout::of($d, $side);
         $levels = [];
-        $add = static function (string $slug, string $name, float $height, string $note = '') use (&$levels): void {
-            $levels[] = new Level($slug, $name, $height, $note);
+        $add = static function (string $slug, string $name, float $height, string $note = '') use (&$levels, $d): void {
+            $levels[] = new Level($slug, $name, $height, $note, ...self::off($slug, $d));
         };
         $under = Layout::deckUnderside($d);
         if ($d->deck->present() && $under !== null) {

@@ -21,6 +21,15 @@ final readonly class Adjustment
     /** A pivot smaller than this has no tape on it. */
     private const LOOSE = 1e-9;
 
+    /** Of which weights are counted, m. */
+    private const UNIT = 0.002;
+
+    /** A tape with a smaller share in the redundancy is checked by none. */
+    private const UNCHECKED = 1e-6;
+
+    /** Residuals more alike than this are taken for each other (correlation; common practice of adjustment, no source). */
+    private const TAKEN_FOR = 0.95;
+
     /**
      * @param  array<string, array{float, float}>  $found  where each corner stands, m
      * @param  array<string, array{float, float}>  $moves  from there to where it was drawn, m
@@ -29,6 +38,8 @@ final readonly class Adjustment
      * @param  float|null  $deviation  s₀, of one tape over what it was taken to be; null without redundancy
      * @param  list<float>  $shares  of each tape in the redundancy, 0 to 1
      * @param  list<float|null>  $normalised  each residual over its own deviation; null where nothing checks the tape
+     * @param  list<float>  $alike  how alike the residual of each tape is to that of the one it is most easily taken for, 0 to 1; 1 where
+     * nothing checks it
      */
     private function __construct(
         public array $found,
@@ -38,7 +49,14 @@ final readonly class Adjustment
         public ?float $deviation,
         public array $shares,
         public array $normalised,
+        public array $alike,
     ) {}
+
+    /** Whether an error of one tape would show in that one: no other one's residual is like it. */
+    public function places(): bool
+    {
+        return $this->alike === [] || max($this->alike) < self::TAKEN_FOR;
+    }
 
     /**
      * Whether what is left over is no more than tapes of that kind leave. One tape over shows so little that it is read again
@@ -52,11 +70,10 @@ final readonly class Adjustment
     /**
      * @param  array<string, array{float, float}>  $drawn  m, by corner
      * @param  list<Tape>  $tapes
-     * @param  float  $sigma  of one tape, m
      *
      * @throws FaultyInput where the tapes leave a corner loose
      */
-    public static function of(array $drawn, array $tapes, Held $held, float $sigma): self
+    public static function of(array $drawn, array $tapes, Held $held): self
     {
         [$hx, $hy] = $drawn[$held->corner];
         [$tx, $ty] = $drawn[$held->towards];
@@ -79,14 +96,15 @@ final readonly class Adjustment
                 '/tapes', count($tapes).' tapes', sprintf('at least %d: as many as there are ways to move', count($freedoms)),
             ));
         }
+        $sigmas = array_map(static fn (Tape $tape): float => $tape->deviation(), $tapes);
         $at = $drawn;
         for ($round = 0; $round < self::ROUNDS; $round++) {
             [$rows, $misses] = self::equations($at, $tapes, $freedoms);
-            $inverse = self::inverse(self::normal($rows, count($freedoms)), $freedoms);
+            $inverse = self::inverse(self::normal($rows, $sigmas, count($freedoms)), $freedoms);
             $right = array_fill(0, count($freedoms), 0.0);
             foreach ($rows as $i => $row) {
                 foreach ($row as $k => $value) {
-                    $right[$k] -= $value * $misses[$i];
+                    $right[$k] -= $value * $misses[$i] * (self::UNIT / $sigmas[$i]) ** 2;
                 }
             }
             $most = 0.0;
@@ -103,8 +121,10 @@ final readonly class Adjustment
             }
         }
         [$rows, $misses] = self::equations($at, $tapes, $freedoms);
-        $inverse = self::inverse(self::normal($rows, count($freedoms)), $freedoms);
-        $shares = array_map(static fn (array $row): float => 1.0 - self::quadratic($row, $inverse), $rows);
+        $inverse = self::inverse(self::normal($rows, $sigmas, count($freedoms)), $freedoms);
+        $shares = array_map(
+            static fn (array $row, float $s): float => 1.0 - self::quadratic($row, $row, $inverse) * (self::UNIT / $s) ** 2, $rows, $sigmas,
+        );
         $moves = [];
         foreach ($drawn as $id => [$x, $y]) {
             $moves[$id] = [$x - $at[$id][0], $y - $at[$id][1]];
@@ -112,9 +132,15 @@ final readonly class Adjustment
 
         return new self(
             $at, $moves, $misses, $redundancy,
-            $redundancy === 0 ? null : sqrt(array_sum(array_map(static fn (float $v): float => ($v / $sigma) ** 2, $misses)) / $redundancy),
+            $redundancy === 0 ? null : sqrt(
+                array_sum(array_map(static fn (float $v, float $s): float => ($v / $s) ** 2, $misses, $sigmas)) / $redundancy,
+            ),
             $shares,
-            array_map(static fn (float $v, float $r): ?float => $r > 1e-6 ? $v / ($sigma * sqrt($r)) : null, $misses, $shares),
+            array_map(
+                static fn (float $v, float $r, float $s): ?float => $r > self::UNCHECKED ? $v / ($s * sqrt($r)) : null, $misses, $shares,
+                $sigmas,
+            ),
+            self::alike($rows, $sigmas, $shares, $inverse),
         );
     }
 
@@ -144,15 +170,19 @@ final readonly class Adjustment
 
     /**
      * @param  list<list<float>>  $rows
+     * @param  list<float>  $sigmas
      * @return list<list<float>>
      */
-    private static function normal(array $rows, int $n): array
+    private static function normal(array $rows, array $sigmas, int $n): array
     {
         $normal = array_fill(0, $n, array_fill(0, $n, 0.0));
-        foreach ($rows as $row) {
-            foreach ($row as $i => $a) {
-                foreach ($row as $j => $b) {
-                    $normal[$i][$j] += $a * $b;
+        foreach ($rows as $t => $row) {
+            $weight = (self::UNIT / $sigmas[$t]) ** 2;
+            // A tape touches two corners: four freedoms of them all.
+            $touched = array_filter($row, static fn (float $v): bool => $v !== 0.0);
+            foreach ($touched as $i => $a) {
+                foreach ($touched as $j => $b) {
+                    $normal[$i][$j] += $weight * $a * $b;
                 }
             }
         }
@@ -198,15 +228,45 @@ final readonly class Adjustment
     }
 
     /**
-     * @param  list<float>  $row
+     * Correlations of the residuals.
+     *
+     * @param  list<list<float>>  $rows
+     * @param  list<float>  $sigmas
+     * @param  list<float>  $shares
+     * @param  list<list<float>>  $inverse
+     * @return list<float> of each with that it is most like
+     */
+    private static function alike(array $rows, array $sigmas, array $shares, array $inverse): array
+    {
+        $most = array_map(static fn (float $share): float => $share > self::UNCHECKED ? 0.0 : 1.0, $shares);
+        foreach ($rows as $i => $row) {
+            for ($j = 0; $j < $i; $j++) {
+                if ($shares[$i] > self::UNCHECKED && $shares[$j] > self::UNCHECKED) {
+                    $like = abs(self::quadratic($row, $rows[$j], $inverse)) * self::UNIT ** 2
+                        / ($sigmas[$i] * $sigmas[$j] * sqrt($shares[$i] * $shares[$j]));
+                    $most[$i] = max($most[$i], $like);
+                    $most[$j] = max($most[$j], $like);
+                }
+            }
+        }
+
+        return array_values($most);
+    }
+
+    /**
+     * @param  list<float>  $one
+     * @param  list<float>  $other
      * @param  list<list<float>>  $inverse
      */
-    private static function quadratic(array $row, array $inverse): float
+    private static function quadratic(array $one, array $other, array $inverse): float
     {
         $sum = 0.0;
-        foreach ($row as $i => $a) {
-            foreach ($row as $j => $b) {
-                $sum += $a * $b * $inverse[$i][$j];
+        $touched = array_filter($other, static fn (float $v): bool => $v !== 0.0);
+        foreach ($one as $i => $a) {
+            if ($a !== 0.0) {
+                foreach ($touched as $j => $b) {
+                    $sum += $a * $b * $inverse[$i][$j];
+                }
             }
         }
 

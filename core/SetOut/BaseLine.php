@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Ondergrond\SetOut;
 
+use Ondergrond\Design\Design;
+use Ondergrond\Plan\Dig;
 use Ondergrond\Plan\Outline;
 use Ondergrond\Plan\Pegs;
+use Ondergrond\Plan\Plan;
 
 /** The line between two pegs, P and Q, that offsets and tapes are taken from. */
 final readonly class BaseLine
 {
-    /** Where the pegs stand that nobody has set yet: clear of the dig's edge, common practice, no source, m. */
+    /** As far off the building as pegs stand that nobody has set yet, at least; common practice, no source, m. */
     private const CLEAR = 2.0;
 
     /** Tapes that cut flatter than this do not fix a point, degrees; common practice, no source. */
@@ -18,12 +21,27 @@ final readonly class BaseLine
 
     public function __construct(public Pegs $pegs) {}
 
-    /** Beside the first wall, outside, so far beyond each of its ends as it stands off. */
-    public static function beside(Outline $outline): self
+    /**
+     * The pegs that were set, else a proposal clear of the dig.
+     *
+     * @param  Plan  $plan  along the outer face of the concrete
+     */
+    public static function of(Plan $plan, Design $design): self
+    {
+        return $plan->pegs !== null ? new self($plan->pegs) : self::beside(
+            $plan->outline,
+            max(self::CLEAR, Dig::of($design)->topAt($plan->corners[array_key_first($plan->outline->points)]->wall) + SetBack::CLEAR),
+        );
+    }
+
+    /** Beside the first wall, outside, so far beyond each of its ends as it stands off, m. */
+    public static function beside(Outline $outline, float $off = self::CLEAR): self
     {
         $side = $outline->sides()[array_key_first($outline->points)];
-        [$px, $py] = $side->at(-self::CLEAR, -self::CLEAR);
-        [$qx, $qy] = $side->at($side->length() + self::CLEAR, -self::CLEAR);
+        // Whole decimetres are typed and taped more easily.
+        $off = ceil(round(10 * $off, 6)) / 10;
+        [$px, $py] = $side->at(-$off, -$off);
+        [$qx, $qy] = $side->at($side->length() + $off, -$off);
 
         return new self(new Pegs($px, $py, $qx, $qy));
     }

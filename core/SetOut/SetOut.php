@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Ondergrond\SetOut;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Plan\Dig;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Items;
+use Ondergrond\Plan\Lines;
 use Ondergrond\Plan\MeasuredFrom;
 use Ondergrond\Plan\Outline;
+use Ondergrond\Plan\Pegs;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\Spot;
 use Ondergrond\Plan\WallLine;
@@ -25,7 +28,11 @@ final readonly class SetOut
      * @param  list<Point>  $items
      * @param  list<array{from: string, to: string, m: float}>  $sides  from corner to corner along each wall
      * @param  list<array{from: string, to: string, m: float}>  $diagonals  between corners that no wall joins
+     * @param  list<Rectangle>  $rectangles  whose two diagonals are taped
+     * @param  list<SetBack>  $setBacks  pegs beyond the dig's top edge
+     * @param  list<Running>  $running  along each form from its first corner
      * @param  list<Level>  $levels  of the section, over the ground at the common edge
+     * @param  list<string>  $inDig  pegs of the base line that the dig would swallow
      */
     private function __construct(
         public BaseLine $line,
@@ -34,14 +41,20 @@ final readonly class SetOut
         public array $items,
         public array $sides,
         public array $diagonals,
+        public array $rectangles,
+        public array $setBacks,
+        public array $running,
         public array $levels,
+        public Dig $dig,
+        public array $inDig,
     ) {}
 
     /** Without what nobody sets: lines and areas that say where something is. */
     public static function of(Plan $plan, Design $design, Items $layout): self
     {
         $plan = $plan->atConcrete($design);
-        $line = $plan->pegs === null ? BaseLine::beside($plan->outline) : new BaseLine($plan->pegs);
+        $line = BaseLine::of($plan, $design);
+        $dig = Dig::of($design);
         $faces = self::measured($plan, $design);
         $corners = $items = [];
         foreach ($plan->outline->points as $id => [$x, $y]) {
@@ -58,8 +71,27 @@ final readonly class SetOut
         );
 
         return new self(
-            $line, $plan->pegs !== null, $corners, $items, $sides, self::diagonals($plan->outline), Levels::of($design),
+            $line, $plan->pegs !== null, $corners, $items, $sides, Diagonals::of($plan->outline), Rectangle::of($plan->outline),
+            SetBack::of($plan, $dig, $line), Running::of($plan, $plan->items->and($layout)), Levels::of($design), $dig,
+            self::inDig($plan, $dig, $line->pegs),
         );
+    }
+
+    /** @return list<string> */
+    private static function inDig(Plan $plan, Dig $dig, Pegs $pegs): array
+    {
+        $in = [];
+        foreach (['P' => [$pegs->px, $pegs->py], 'Q' => [$pegs->qx, $pegs->qy]] as $name => $peg) {
+            foreach ($plan->outline->sides() as $id => $side) {
+                $out = Lines::away($peg, $side->start, $side->end);
+                if ($out < $dig->topAt($plan->corners[$id]->wall) - 1e-6 || $plan->outline->holds(...$peg)) {
+                    $in[] = $name;
+                    break;
+                }
+            }
+        }
+
+        return $in;
     }
 
     /** @return array<string, Outline> the line of each face that distances are taken from */
@@ -73,24 +105,6 @@ final readonly class SetOut
         }
 
         return $lines;
-    }
-
-    /** @return list<array{from: string, to: string, m: float}> */
-    private static function diagonals(Outline $outline): array
-    {
-        $ids = array_keys($outline->points);
-        $n = count($ids);
-        $found = [];
-        for ($i = 0; $i < $n; $i++) {
-            for ($j = $i + 2; $j < $n; $j++) {
-                if ($i !== 0 || $j !== $n - 1) {
-                    [[$a, $b], [$c, $d]] = [$outline->points[$ids[$i]], $outline->points[$ids[$j]]];
-                    $found[] = ['from' => $ids[$i], 'to' => $ids[$j], 'm' => hypot($c - $a, $d - $b)];
-                }
-            }
-        }
-
-        return $found;
     }
 
     private static function item(BaseLine $line, Plan $plan, Outline $outline, string $id, Item $item, Spot $spot): Point

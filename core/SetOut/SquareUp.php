@@ -16,9 +16,6 @@ use Ondergrond\Units\Slip;
  */
 final readonly class SquareUp
 {
-    /** Of one tape, m; common practice, no source. */
-    public const SIGMA = 0.002;
-
     /** A normalised residual beyond this is no chance: one in a thousand (Baarda). */
     private const CRITICAL = 3.29;
 
@@ -33,8 +30,11 @@ final readonly class SquareUp
      * @param  float  $tolerance  that a corner may be out, m
      * @param  array<string, list<array{tape: string, m: float}>>  $triangles  with one redundancy: without each corner, how far
      * the tapes between the others are from the drawing, m
+     * @param  list<array{string, string}>  $wanted  corners to tape as well, so that an error could be placed
+     * @param  bool  $doubtful  a diagonal that no tape of its class tells to that tolerance
      */
     private function __construct(
+        private Outline $outline,
         public Held $held,
         public array $tapes,
         public Adjustment $adjustment,
@@ -42,18 +42,22 @@ final readonly class SquareUp
         public ?Adjustment $without,
         public float $tolerance,
         public array $triangles,
+        public array $wanted,
+        public bool $doubtful,
     ) {}
 
     /**
      * @param  list<Tape>  $tapes
+     * @param  bool  $framed  whether a frame maker asks for 6 mm in 30 m
      *
      * @throws FaultyInput where a tape is none of the outline's, likely a slip, or contradicts others, or they are too few
      */
-    public static function of(Outline $outline, array $tapes, Held $held, float $sigma = self::SIGMA): self
+    public static function of(Outline $outline, array $tapes, Held $held, bool $framed = false): self
     {
         $drawn = $outline->points;
-        self::check($drawn, $tapes, $held);
-        $adjustment = Adjustment::of($drawn, $tapes, $held, $sigma);
+        self::held($drawn, $held);
+        self::agree($outline, $tapes);
+        $adjustment = Adjustment::of($drawn, $tapes, $held);
         $suspect = $without = null;
         if ($adjustment->redundancy > 1) {
             $worst = null;
@@ -66,21 +70,25 @@ final readonly class SquareUp
             }
             if ($worst !== null) {
                 $suspect = $tapes[$worst]->name();
-                $without = Adjustment::of($drawn, array_values(array_diff_key($tapes, [$worst => true])), $held, $sigma);
+                $without = Adjustment::of($drawn, array_values(array_diff_key($tapes, [$worst => true])), $held);
             }
         }
         $longest = max([0.0, ...array_map(static fn (Tape $t): float => self::length($drawn, $t), $tapes)]);
 
+        $tolerance = self::tolerance($longest, $framed);
+
         return new self(
-            $held, $tapes, $adjustment, $suspect, $without, self::tolerance($longest),
-            $adjustment->redundancy === 1 ? self::triangles($drawn, $tapes) : [],
+            $outline, $held, $tapes, $adjustment, $suspect, $without, $tolerance,
+            $adjustment->redundancy === 1 ? self::triangles($drawn, $tapes) : [], WantedTapes::of($outline, $tapes, $held),
+            $tapes !== [] && max(array_map(static fn (Tape $t): float => $t->class?->error($t->m) ?? 0.0, $tapes)) > $tolerance,
         );
     }
 
     /** What a diagonal may be out, m; common practice, no source; 6 mm in 30 m only where a frame maker asks. */
-    public static function tolerance(float $diagonal): float
+    public static function tolerance(float $diagonal, bool $framed = false): float
     {
         return match (true) {
+            $framed => 0.006 * max(1.0, $diagonal / 30.0),
             $diagonal <= 6.0 => 0.006,
             $diagonal <= 12.0 => 0.010,
             default => 0.012,
@@ -101,6 +109,60 @@ final readonly class SquareUp
     }
 
     /**
+     * How a corner is moved, by the two walls that meet at it.
+     *
+     * @return list<array{m: float, towards: string}> so far towards another corner; negative: away from it
+     */
+    public function ways(string $corner): array
+    {
+        [$dx, $dy] = $this->best()->moves[$corner];
+        $sides = $this->outline->sides();
+        $next = $sides[$corner];
+        $before = null;
+        foreach ($sides as $side) {
+            $before = $side->to === $corner ? $side : $before;
+        }
+        if ($before === null) {
+            return [];
+        }
+        [[$ax, $ay], [$bx, $by]] = [$next->direction(), array_map(static fn (float $v): float => -$v, $before->direction())];
+        $det = $ax * $by - $ay * $bx;
+        if (abs($det) < 0.1) {
+            // Where a wall was parted, or nearly so: along it and square off it, into the building.
+            [[$bx, $by], $det] = [$next->inward(), 1.0];
+            [$along, $in] = [$dx * $ax + $dy * $ay, $dx * $bx + $dy * $by];
+
+            return [['m' => $along, 'towards' => $next->to], ['m' => $in, 'towards' => 'the inside']];
+        }
+
+        return [
+            ['m' => ($dx * $by - $dy * $bx) / $det, 'towards' => $next->to],
+            ['m' => ($ax * $dy - $ay * $dx) / $det, 'towards' => $before->from],
+        ];
+    }
+
+    /**
+     * What the tapes to a corner should read once it is moved.
+     *
+     * @return list<array{to: string, m: float}> at the temperature that tapes are marked at
+     */
+    public function nextReadings(string $corner): array
+    {
+        $at = $this->outline->points[$corner];
+        $next = [];
+        foreach ($this->tapes as $tape) {
+            if ($tape->touches($corner)) {
+                $other = $tape->from === $corner ? $tape->to : $tape->from;
+                // A corner that is out as well is moved too; the others stay where they were found.
+                [$x, $y] = $this->isWithin($other) ? $this->best()->found[$other] : $this->outline->points[$other];
+                $next[] = ['to' => $other, 'm' => hypot($x - $at[0], $y - $at[1])];
+            }
+        }
+
+        return $next;
+    }
+
+    /**
      * The corners whose removal leaves a triangle as it was drawn; one alone is the one that is out.
      *
      * @return list<string>
@@ -109,7 +171,7 @@ final readonly class SquareUp
     {
         $out = [];
         foreach ($this->triangles as $corner => $tapes) {
-            if (count($tapes) === 3 && max(array_map(static fn (array $t): float => abs($t['m']), $tapes)) <= 2 * self::SIGMA) {
+            if (count($tapes) === 3 && max(array_map(static fn (array $t): float => abs($t['m']), $tapes)) <= 2 * Tape::SIGMA) {
                 $out[] = $corner;
             }
         }
@@ -126,23 +188,30 @@ final readonly class SquareUp
             ARRAY_FILTER_USE_KEY,
         ));
         $within = $out === [] ? 'Every corner is within tolerance.' : 'Out of tolerance: '.implode(', ', $out).'.';
+        $more = $this->wanted === [] ? '' : ' Tape '.implode(', ', array_map(
+            static fn (array $t): string => "{$t[0]}–{$t[1]}", $this->wanted,
+        )).' as well: then a wrong one shows.';
+        if ($this->suspect !== null && $this->without?->agrees() !== true) {
+            return "More than one tape does not agree with the others, {$this->suspect} most: read them again.{$more}";
+        }
         if ($this->suspect !== null) {
             return "Tape {$this->suspect} does not agree with the others: read it again. Without it: ".lcfirst($within);
         }
         if ($this->adjustment->redundancy > 1) {
-            return $this->adjustment->agrees() ? $within : 'The tapes do not agree with each other: read them again.';
+            return $this->adjustment->agrees() ? $within.($out === [] ? '' : $more)
+                : "The tapes do not agree with each other: read them again.{$more}";
         }
         if ($this->adjustment->redundancy === 0) {
-            return $within.' No tape checks the others: an error would not be seen.';
+            return "{$within} No tape checks the others: an error would not be seen.{$more}";
         }
         $alone = $this->cornersOut();
 
         return match (true) {
             ! $this->adjustment->agrees(), $out !== [] && count($alone) > 1 => 'The tapes do not agree, and one tape over cannot show '
-                .'which is wrong: measure again, or measure more.',
+                .'which is wrong: measure again.'.$more,
             $out !== [] && count($alone) === 1 => "The triangle without {$alone[0]} is as drawn: {$alone[0]} is out. "
                 .'One tape checks the others.',
-            default => $within.' One tape checks the others.',
+            default => $within.' One tape checks the others.'.($out === [] ? '' : $more),
         };
     }
 
@@ -156,11 +225,10 @@ final readonly class SquareUp
 
     /**
      * @param  array<string, array{float, float}>  $drawn
-     * @param  list<Tape>  $tapes
      *
      * @throws FaultyInput
      */
-    private static function check(array $drawn, array $tapes, Held $held): void
+    private static function held(array $drawn, Held $held): void
     {
         $faults = [];
         $known = implode(', ', array_keys($drawn));
@@ -172,7 +240,23 @@ final readonly class SquareUp
         if ($held->corner === $held->towards) {
             $faults[] = Fault::of('/held/towards', 'the held corner itself', 'another corner');
         }
-        $by = [];
+        if ($faults !== []) {
+            throw FaultyInput::because($faults);
+        }
+    }
+
+    /**
+     * Whether tapes can be of one outline, whatever is held.
+     *
+     * @param  list<Tape>  $tapes
+     *
+     * @throws FaultyInput where a tape is none of the outline's, likely a slip, or contradicts others
+     */
+    public static function agree(Outline $outline, array $tapes): void
+    {
+        $drawn = $outline->points;
+        $known = implode(', ', array_keys($drawn));
+        $faults = $by = [];
         foreach ($tapes as $i => $tape) {
             if (! isset($drawn[$tape->from], $drawn[$tape->to]) || $tape->from === $tape->to) {
                 $faults[] = Fault::of("/tapes/{$i}", "“{$tape->name()}”", "two of {$known}");

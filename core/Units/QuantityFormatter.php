@@ -37,9 +37,27 @@ final readonly class QuantityFormatter
     /** A length as a tape or a rod shows it: to a sixteenth of an inch, or a millimetre. */
     public function taped(float $m): string
     {
+        return $this->format($this->marked($m), Quantity::Length);
+    }
+
+    /** A small one, such as how far to move something. */
+    public function tapedSmall(float $m): string
+    {
+        return $this->format($this->marked($m), Quantity::Thickness);
+    }
+
+    private function marked(float $m): float
+    {
         $mark = $this->system === UnitSystem::InchPound ? Unit::INCH / 16 : 0.001;
 
-        return $this->format(round($m / $mark) * $mark, Quantity::Length);
+        return round($m / $mark) * $mark;
+    }
+
+    /** A height or a reading of a rod: rods are marked in feet with decimals or in inches, so both stand there. */
+    public function rod(float $m): string
+    {
+        return $this->system === UnitSystem::InchPound
+            ? $this->decimal($m / Unit::FOOT, 2, false)."\u{a0}ft ({$this->taped($m)})" : $this->taped($m);
     }
 
     /** The value without its unit. */
@@ -82,7 +100,8 @@ final readonly class QuantityFormatter
         }
         $written = self::sixteenths($rest) ?? $this->decimal($rest, 2, true);
 
-        return $written === '0' ? "{$sign}{$feet}'-0\"" : "{$sign}{$feet}'-{$written}\"";
+        // A bare fraction after the dash would read as taken away.
+        return "{$sign}{$feet}'-".(str_contains($written, '/') && ! str_contains($written, ' ') ? "0 {$written}" : $written).'"';
     }
 
     private static function sixteenths(float $inches): ?string

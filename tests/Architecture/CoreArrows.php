@@ -31,7 +31,7 @@ final class CoreArrows
         'Section' => ['Design', 'Fault', 'Material'],
         'Field' => ['Fault'],
         'Ground' => ['Design', 'Field', 'Material', 'Section', 'Site'],
-        'SetOut' => ['Design', 'Fault', 'Plan', 'Section', 'Units'],
+        'SetOut' => ['Design', 'Fault', 'Plan', 'Section', 'Size', 'Units'],
         'Drawing' => [
             'Codec', 'Damp', 'Design', 'Fault', 'Field', 'Frost', 'Ground', 'Material', 'Plan', 'Section', 'SetOut', 'Site', 'Units',
         ],
@@ -67,7 +67,7 @@ final class CoreArrows
         ],
         'Takeoff' => ['Design', 'Fault', 'Material', 'Plan', 'Section', 'Units'],
         'Sequence' => ['Design', 'Material', 'Plan', 'Site', 'Takeoff'],
-        'Logbook' => ['Design', 'Fault', 'Plan', 'Sequence', 'Size', 'Units'],
+        'Logbook' => ['Design', 'Fault', 'Plan', 'Section', 'Sequence', 'SetOut', 'Size', 'Units'],
         'AsBuilt' => [
             'Assessor', 'Design', 'Fault', 'Frost', 'Logbook', 'Plan', 'Project', 'Rules', 'Section', 'Site', 'Units',
         ],
@@ -85,7 +85,8 @@ final class CoreArrows
         ],
         'Sizing' => ['Assessor', 'Codec', 'Design', 'Fault', 'Frost', 'Material', 'Rules', 'Section', 'Site', 'Units', 'Verdict'],
         'Examples' => [
-            'Codec', 'Design', 'Fault', 'Inspection', 'Logbook', 'Material', 'Plan', 'Project', 'Sequence', 'Site', 'Takeoff', 'Units',
+            'Codec', 'Design', 'Fault', 'Inspection', 'Logbook', 'Material', 'Plan', 'Project', 'Sequence', 'SetOut', 'Site', 'Takeoff',
+            'Units',
         ],
     ];
 

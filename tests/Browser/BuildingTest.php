@@ -62,17 +62,47 @@ final class BuildingTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => $this->value('input[name="plan[corners][D][x_m]"]') === $was, 'undone');
         $this->isAsLoaded();
 
-        // Set out for paper, and square it up.
+        // Set out for paper; squared up by tapes: C stands 15 mm too far right and 10 mm too far up.
         $this->clickLink('Set out');
-        foreach (['A-B' => 0.0, 'B-C' => 0.0, 'C-D' => 0.0, 'D-A' => 0.0, 'A-C' => 0.0, 'B-D' => 0.0] as $tape => $off) {
-            $drawn = (float) $this->text("label[for='tape-{$tape}'] .quiet");
-            $this->put("#tape-{$tape}", (string) ($drawn + $off));
+        $this->clickLink('Square it');
+        $drawn = static fn (string $label): float => (float) explode('drawn ', $label)[1];
+        $side = [];
+        foreach (['A-B', 'B-C', 'C-D', 'D-A', 'A-C', 'B-D'] as $tape) {
+            $side[$tape] = $drawn($this->text("label[for='tape-{$tape}']"));
+        }
+        $long = hypot($side['A-B'] + 0.015, $side['B-C'] + 0.010);
+        foreach ([
+            ...$side, 'B-C' => hypot($side['B-C'] + 0.010, 0.015), 'C-D' => hypot($side['C-D'] + 0.015, 0.010), 'A-C' => $long,
+        ] as $tape => $read) {
+            $this->put("#tape-{$tape}", (string) round($read, 3));
         }
         $this->choose('#hold', 'A-B');
-        $this->put('#sight', '1.482');
-        $this->click('#set-out-form .go');
-        $this->awaitWords('.answer', 'within tolerance');
-        $this->awaitWords('#set-out-form', 'The instrument sees at');
+        $this->click('#tape-form .go');
+        $this->awaitWords('.answer', 'C is out.');
+        self::assertStringContainsString('15 mm towards D and 10 mm towards B', strtr($this->text('.answer'), ["\u{a0}" => ' ']));
+        $this->click('.corners button');
+        $this->awaitWords('.said', 'Corner C is moved');
+        foreach (['B-C', 'C-D', 'A-C'] as $tape) {
+            $this->put("#tape-{$tape}", (string) $side[$tape]);
+        }
+        $this->click('#tape-form .go');
+        $this->awaitWords('.answer', 'Every corner is within tolerance');
+
+        // A height levelled by telephone.
+        $this->site->size(390, 844);
+        $this->clickLink('Levels');
+        $this->put('#back', '1.482');
+        $this->click('.sights .go');
+        $this->awaitWords('.instrument', 'It sees at');
+        $this->put('#rod-level-stone_top input', '9 m');
+        $this->click('#rods .go');
+        $this->awaitWords('#rod-level-stone_top', 'as on a rod');
+        $rod = (float) explode('rod ', $this->text('#rod-level-stone_top .rod-what'))[1];
+        $this->put('#rod-level-stone_top input', (string) ($rod + 0.015));
+        $this->click('#rods .go');
+        $this->awaitWords('#rod-level-stone_top', '15 mm low');
+        self::assertStringContainsString('out of tolerance', $this->text('#rod-level-stone_top'));
+        $this->site->size(1280, 800);
 
         // Released; then it can be ordered.
         $this->clickLink('Plan');

@@ -13,6 +13,9 @@ use Ondergrond\SetOut\Held;
 use Ondergrond\SetOut\Rods;
 use Ondergrond\SetOut\SquareUp;
 use Ondergrond\SetOut\Tape;
+use Ondergrond\SetOut\TwoPegTest;
+use Ondergrond\Units\QuantityFormatter;
+use Ondergrond\Units\UnitSystem;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -110,7 +113,7 @@ final class SetOutTest extends TestCase
     public function test_levels_by_rod(): void
     {
         $rods = Rods::from(10.000, 1.482);
-        self::assertEqualsWithDelta(11.482, $rods->instrument, 1e-9);
+        self::assertEqualsWithDelta(11.482, $rods->instrument(), 1e-9);
         foreach ([
             '10.300' => 1.182, '10.200' => 1.282, '10.100' => 1.382, '9.950' => 1.532, '9.720' => 1.762, '9.585' => 1.897,
         ] as $level => $rod) {
@@ -120,12 +123,21 @@ final class SetOutTest extends TestCase
             self::assertEqualsWithDelta($mm, 1000 * $rods->deviation(10.100, (float) $read), 1e-6);
         }
         $second = $rods->moved(2.115, 0.937);
-        self::assertEqualsWithDelta(10.304, $second->instrument, 1e-9);
+        self::assertEqualsWithDelta(10.304, $second->instrument(), 1e-9);
         $closed = $second->closed(10.000, 0.308);
         self::assertEqualsWithDelta(-0.004, $closed->misclosure, 1e-9);
-        self::assertEqualsWithDelta(10.306, $closed->instrument, 1e-9);
+        self::assertEqualsWithDelta(10.306, $closed->instrument(), 1e-9);
         self::assertTrue($closed->isWithin(), '±3 mm a set-up');
         self::assertFalse($second->closed(10.000, 0.311)->isWithin());
+        self::assertEqualsWithDelta([9.369], $closed->turnings, 1e-9, 'the turning point, shared');
+        self::assertEqualsWithDelta([9.367], $second->turnings, 1e-9);
+        $test = TwoPegTest::of(36.0, [1.432, 1.108], [1.561, 1.245]);
+        self::assertEqualsWithDelta([0.324, 0.316, 0.00667], [$test->true, $test->found, $test->error], 5e-6);
+        self::assertFalse($test->isWithin());
+        self::assertSame(
+            "3.88\u{a0}ft (3'-10 9/16\")",
+            (new QuantityFormatter(UnitSystem::InchPound))->rod(0.3048 * Rods::from(100.0, 4.86)->rod(100.98)),
+        );
         self::assertEqualsWithDelta(3.88, Rods::from(100.0, 4.86)->rod(100.98), 1e-9);
     }
 

@@ -21,7 +21,6 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use Ondergrond\Logbook\Entry;
 use Ondergrond\Logbook\EntryKind;
 
 /** What is read on site: made for a telephone and a thumb. */
@@ -58,7 +57,7 @@ final readonly class LogController
         }
         try {
             DB::transaction(function () use ($project, $photo, $entry): void {
-                $this->keep($project, $entry);
+                EntryRecord::of($project, $entry);
                 $photo?->keep($project);
             });
         } catch (UniqueConstraintViolationException) {
@@ -85,7 +84,7 @@ final readonly class LogController
             );
             $entry = $typed->pass($state);
             abort_if(EntryRecord::query()->whereKey($entry->id)->exists(), 422);
-            $this->keep($project, $entry);
+            EntryRecord::of($project, $entry);
         });
 
         return redirect()->to(route('log.show', $project).'#'.$hold)->with('said', 'Passed.');
@@ -99,13 +98,6 @@ final readonly class LogController
         return new Response($photo->bytes(), 200, [
             'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable',
             'X-Content-Type-Options' => 'nosniff',
-        ]);
-    }
-
-    private function keep(Project $project, Entry $entry): void
-    {
-        $project->entries()->create([
-            'id' => $entry->id, 'kind' => $entry->kind->value, 'hold' => $entry->about->hold, 'state' => $entry, 'received_at' => now(),
         ]);
     }
 }

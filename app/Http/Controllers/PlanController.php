@@ -18,7 +18,6 @@ use App\Models\Project;
 use App\Models\User;
 use App\View\PlanLayers;
 use App\View\PlanPage;
-use App\View\SetOutPage;
 use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -173,14 +172,6 @@ final readonly class PlanController
         return Download::of(
             PlanFile::csv($option->plan() ?? abort(404), $option->layout()), 'text/csv; charset=utf-8', $project->name.' plan', 'csv',
         );
-    }
-
-    /** What is typed to square up or level is answered at once and kept in the address alone. */
-    public function setOut(Project $project, Request $request): View
-    {
-        abort_if($project->building()->plan() === null, 404);
-
-        return view('plan.set-out', ['page' => SetOutPage::of($project, $this->reading->formatter($project), $request)]);
     }
 
     /** @return list<string> items and walls whose rows are open */

@@ -11,7 +11,9 @@
             </div>
         @endforeach
         <div class="wall">
-            <x-input name="plan.benchmark_m" label="Benchmark" :value="$page->length($page->plan->benchmark)" />
+            <x-input name="plan.benchmark_m" label="Benchmark"
+                :value="$page->plan->benchmark === null ? '' : $page->length($page->plan->benchmark)"
+                hint="its level in the survey’s heights" />
             <x-input name="plan.zero_m" label="Ground at the common edge" :value="$page->length($page->plan->zero)"
                 hint="in the same heights: what the section counts from" />
             <x-input name="plan.north_deg" label="North" :value="$page->format->format($page->plan->north, Quantity::Angle)"
