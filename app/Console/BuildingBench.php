@@ -31,6 +31,7 @@ use Ondergrond\Sequence\Calendar;
 use Ondergrond\Sequence\Circumstances;
 use Ondergrond\Sequence\Network;
 use Ondergrond\Sequence\Schedule;
+use Ondergrond\SetOut\SetOut;
 use Ondergrond\Takeoff\Job;
 use Ondergrond\Takeoff\OrderList;
 use Ondergrond\Takeoff\PriceList;
@@ -97,6 +98,12 @@ final class BuildingBench
                 SvgWriter::beside(PlanDrawing::of($plan, $option->typed(), $option->layout(), $format));
                 PlanReview::of($plan, $option->typed(), $option->layout());
                 Assessor::formulas($large->site, $option->design);
+            },
+            'plan: 60 corners, 200 items, judged and set out' => static function () use ($large): void {
+                $option = Project::query()->findOrFail($large->id)->leading();
+                $plan = $option->plan() ?? throw new \LogicException('not drawn');
+                PlanReview::of($plan, $option->typed(), $option->layout());
+                SetOut::of($plan, $option->typed(), $option->layout());
             },
             'page: plan' => $page("/projects/{$built->id}/plan"),
             'page: plan of 60 corners and 200 items' => $page("/projects/{$large->id}/plan"),

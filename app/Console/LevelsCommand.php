@@ -38,7 +38,9 @@ final class LevelsCommand extends Command
         try {
             $job = ProjectInput::of($input);
             $plan = $job->plan();
-            $benchmark = $plan->benchmark ?? throw FaultyInput::one(Fault::of('/plan/benchmark_m', 'a benchmark without level', 'its level, m'));
+            $benchmark = $plan->benchmark ?? throw FaultyInput::one(
+                Fault::of('/plan/benchmark_m', 'a benchmark without level', 'its level, m'),
+            );
             $targets = Targets::of($plan, $job->option->design, $job->option->layout);
             $rods = $this->rods($input, $benchmark);
             $read = $this->readings($input, array_keys($targets));
@@ -116,7 +118,9 @@ final class LevelsCommand extends Command
      */
     private function lines(array $result): iterable
     {
-        yield sprintf('Benchmark %.3f m, the instrument sees at %.3f m', $result['benchmark_m'], $result['instruments_m'][count($result['instruments_m']) - 1]);
+        yield sprintf('Benchmark %.3f m, the instrument sees at %.3f m', $result['benchmark_m'], $result['instruments_m'][count(
+            $result['instruments_m'],
+        ) - 1]);
         if ($result['misclosure_mm'] !== null) {
             yield sprintf(
                 'Closes by %+.1f mm over %d set-ups, allowed ±%.0f mm: %s', $result['misclosure_mm'], count($result['instruments_m']),

@@ -36,6 +36,10 @@ final class PlanCommand extends Command
         $shapes = implode(', ', array_column(Shape::cases(), 'value'));
         $this->addOption('json', null, InputOption::VALUE_NONE, 'Print JSON instead of a list')
             ->addOption('csv', null, InputOption::VALUE_NONE, 'Print CSV instead of a list')
+            ->addOption(
+                'mend', null, InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY,
+                'Do what a rule offers about each clash it finds, and print the project file with it: sleeve-down-edge',
+            )
             ->addOption('setout', null, InputOption::VALUE_NONE, 'Print what is taped as CSV: id, along, across, peg_a, peg_b, rod')
             ->addOption('backsight', null, InputOption::VALUE_REQUIRED, 'With --setout: rod on the benchmark, m, so that rods follow')
             ->addOption('svg', null, InputOption::VALUE_OPTIONAL, 'Print the drawing as SVG, or write it there', false)
@@ -68,6 +72,12 @@ final class PlanCommand extends Command
                 $old = $job->project->plan;
                 $project = $job->project->planned($old === null ? $plan : Redraw::over($old, $plan));
                 $output->write(ProjectFile::write($project), false, OutputInterface::OUTPUT_RAW);
+
+                return self::SUCCESS;
+            }
+            if ($input->getOption('mend') !== []) {
+                $mended = PlanMends::of($job->project, $job->option, $job->plan(), $input->getOption('mend'));
+                $output->write(ProjectFile::write($mended), false, OutputInterface::OUTPUT_RAW);
 
                 return self::SUCCESS;
             }

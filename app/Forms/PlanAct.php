@@ -11,10 +11,14 @@ use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Plan\Belongs;
 use Ondergrond\Plan\Item;
+use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Kinds;
 use Ondergrond\Plan\Kinds\HeatedZone;
+use Ondergrond\Plan\Mend;
 use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\PlanReview;
 use Ondergrond\Plan\Redraw;
+use Ondergrond\Plan\Remark;
 use Ondergrond\SetOut\BaseLine;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\QuantityFormatter;
@@ -24,7 +28,7 @@ use Ondergrond\Units\UnreadableQuantity;
 /**
  * What is pressed on the page of a plan: `add:sleeve`, `copy:<id>`, `remove:<id>`, `opening:<corner>`, `no-opening:<id>`,
  * `corner:<corner>` (a new one in the middle of its wall), `step:<corner>` (with where and how far out), `no-corner:<corner>`,
- * `pegs`.
+ * `pegs`, `mend:<place>|<rule>|<which>`.
  */
 final readonly class PlanAct
 {
@@ -38,14 +42,32 @@ final readonly class PlanAct
 
     private string $what;
 
-    /** @param  array<array-key, mixed>  $step  texts, by wall: `along`, `out` */
+    /**
+     * @param  array<array-key, mixed>  $step  texts, by wall: `along`, `out`
+     * @param  Mend|null  $mend  what is done about a clash
+     */
     public function __construct(
         string $act,
         private Design $design,
         private QuantityFormatter $format,
         private array $step = [],
+        private ?Mend $mend = null,
     ) {
         [$this->of, $this->what] = [...explode(':', $act, 2), ''];
+    }
+
+    /** @throws ValidationException where nothing of the kind is offered any more */
+    public static function mend(string $act, Plan $plan, Design $design, Items $layout): ?Mend
+    {
+        if (! str_starts_with($act, 'mend:')) {
+            return null;
+        }
+        [$place, $rule, $which] = [...explode('|', substr($act, strlen('mend:')), 3), '', ''];
+        $there = array_values(array_filter(
+            PlanReview::of($plan, $design, $layout)[$place] ?? [], static fn (Remark $r): bool => $r->id === $rule,
+        ));
+
+        return $there[(int) $which]->mend ?? throw ValidationException::withMessages(['act' => 'That is settled already.']);
     }
 
     /**
@@ -116,6 +138,14 @@ final readonly class PlanAct
             $items[(string) Str::ulid()] = self::aside($items[$this->what]);
         } elseif ($this->of === 'remove') {
             unset($items[$this->what]);
+        }
+        foreach ($this->mend->items ?? [] as $id => $item) {
+            if ($item === null) {
+                unset($items[$id]);
+            } elseif (isset($items[$id]) || (str_starts_with($id, Mend::NEW) && $item::belongs() === $whose)) {
+                $key = isset($items[$id]) ? $id : (string) Str::ulid();
+                $items = [...$items, ...PlanCodec::items(new Items([$key => $item]))];
+            }
         }
 
         return $items;

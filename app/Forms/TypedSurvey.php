@@ -198,7 +198,9 @@ final class TypedSurvey
             }
             $entries[] = $this->entry->several(
                 EntryKind::Rod, new Where(
-                    item: preg_match('~^[0-9A-HJKMNP-TV-Z]{26}~', $id, $m) === 1 ? $m[0] : '', point: $id, place: mb_substr($target->name, 0, 120),
+                    item: preg_match(
+                        '~^[0-9A-HJKMNP-TV-Z]{26}~', $id, $m,
+                    ) === 1 ? $m[0] : '', point: $id, place: mb_substr($target->name, 0, 120),
                 ),
                 [$read, $rods->instrument()], $text, $target->level, $target->level + $target->low, $target->level + $target->high,
             );

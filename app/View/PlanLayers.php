@@ -157,7 +157,7 @@ final readonly class PlanLayers
     {
         $corners = $items = [];
         foreach (PlanReview::of($plan, $option->typed(), $option->layout()) as $place => $remarks) {
-            [$of, $id] = explode(':', $place);
+            [$of, $id] = [...explode(':', $place), ''];
             usort($remarks, static fn (Remark $a, Remark $b): int => $a->severity->rank() <=> $b->severity->rank());
             $words = $remarks[0]->severity->value.(count($remarks) > 1 ? ' +'.(count($remarks) - 1) : '');
             if ($of === 'item') {

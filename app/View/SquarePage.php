@@ -160,7 +160,10 @@ final readonly class SquarePage
         $moves = [];
         foreach ($this->square->best()->moves as $corner => [$dx, $dy]) {
             $within = $this->square->isWithin($corner);
-            $ways = array_filter($this->square->ways($corner), fn (array $w): bool => abs($w['m']) >= ($this->format->system === UnitSystem::Metric ? 0.0005 : Unit::INCH / 32));
+            $ways = array_filter(
+                $this->square->ways($corner),
+                fn (array $w): bool => abs($w['m']) >= ($this->format->system === UnitSystem::Metric ? 0.0005 : Unit::INCH / 32),
+            );
             $moves[] = [
                 'corner' => $corner,
                 'words' => hypot($dx, $dy) < 0.0005 || $ways === [] ? 'stands as drawn' : implode(' and ', array_map(

@@ -64,7 +64,9 @@ final readonly class SetOutLines
 
         return [
             new Strokes(Role::Datum, 'pegs', [
-                [[$pegs->px, $pegs->py], [$pegs->qx, $pegs->qy]], ...$cross($pegs->px, $pegs->py, 1.8), ...$cross($pegs->qx, $pegs->qy, 1.8),
+                [
+                    [$pegs->px, $pegs->py], [$pegs->qx, $pegs->qy],
+                ], ...$cross($pegs->px, $pegs->py, 1.8), ...$cross($pegs->qx, $pegs->qy, 1.8),
             ]),
             new Text(Role::Note, null, [$pegs->px, $pegs->py - 5.0 * $mm], 'P'),
             new Text(Role::Note, null, [$pegs->qx, $pegs->qy - 5.0 * $mm], 'Q'),

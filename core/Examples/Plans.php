@@ -6,6 +6,8 @@ namespace Ondergrond\Examples;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Plan\Carries;
+use Ondergrond\Plan\Fitted;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Kinds\BearingStrip;
@@ -87,8 +89,10 @@ final class Plans
                 ], ['A', 6 * $f, 3 * $f, OpeningKind::Door], ['C', 20 * $f, 4 * $f, OpeningKind::Window],
             ], [
                 new Post($set(Post::class, 'Post under the ridge', 30 * $f, 15.5 * $f, $top), 8 * $i),
-                new Sleeve($set(Sleeve::class, 'Waste, changing room', 10.5 * $f, 7 * $f, $top)->but(serves: 'showers'), 4.5 * $i),
-                new Sleeve($set(Sleeve::class, 'Water', 12 * $f, 7 * $f, $top), 2 * $i),
+                new Sleeve($set(
+                    Sleeve::class, 'Waste, changing room', 10.5 * $f, 7 * $f, $top,
+                )->but(serves: 'showers'), 4.5 * $i, boot: Fitted::Yes),
+                new Sleeve($set(Sleeve::class, 'Water', 12 * $f, 7 * $f, $top), 2 * $i, boot: Fitted::Yes),
                 new Sleeve(
                     $set(Sleeve::class, 'Electric', 0.5 * $f, 20 * $f, -1.5 * $f)->but(trade: Trade::Electrician), 2 * $i, Passes::Edge,
                 ),
@@ -141,7 +145,7 @@ final class Plans
                 ['B', 2.0, 1.2, OpeningKind::Door], ['A', 3.0, 1.0, OpeningKind::Window, -1.1, 0.9, 1.4],
                 ['C', 7.0, 1.0, OpeningKind::Window, -1.1, 0.9, 1.4],
             ], [
-                new Sleeve($set(Sleeve::class, 'Waste', 2.0, 2.0, $floor)->but(serves: 'kitchenette'), 0.11),
+                new Sleeve($set(Sleeve::class, 'Waste', 2.0, 2.0, $floor)->but(serves: 'kitchenette'), 0.11, boot: Fitted::Yes),
                 new Sleeve($set(Sleeve::class, 'Water', 0.15, 3.0, -1.0), 0.06, Passes::Edge),
                 new Sleeve($set(Sleeve::class, 'Air', 6.0, 0.15, -0.6), 0.16, Passes::Edge),
                 new Post($set(Post::class, 'Post of the stage', 6.2, 3.7, $floor)),
@@ -153,8 +157,8 @@ final class Plans
                 new LotLine($set(LotLine::class, 'Lot line', -4.0, -4.5, 0.0), $long + 4.0, -4.5),
             ]),
             [
-                new DrainRun($set(DrainRun::class, 'Footing drain', -0.6, -0.6, -2.9), $long - 1.0, -0.6, -3.04, 0.1),
-                new DrainRun($set(DrainRun::class, 'Drain of the wells', 3.5, -0.5, -1.5), $long - 1.0, -0.6, -1.7, 0.1),
+                new DrainRun($set(DrainRun::class, 'Footing drain', -0.6, -0.6, -2.36), $long - 1.0, -0.6, -2.44, 0.1, Carries::Footing),
+                new DrainRun($set(DrainRun::class, 'Drain of the wells', 3.5, -0.5, -1.5), $long - 1.0, -0.6, -1.7, 0.1, Carries::Rain),
                 new Sump($set(Sump::class, 'Sump', $long - 0.8, -0.8, -2.4), 0.5, 1.1),
                 new Conduit($set(Conduit::class, 'Pump’s supply', $long - 0.8, 0.6, $floor)),
             ],

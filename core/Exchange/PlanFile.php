@@ -94,7 +94,8 @@ final class PlanFile
             foreach ($remarks as $r) {
                 $found[] = [
                     'about' => $about, 'name' => isset($items[substr($about, 5)]) ? $items[substr($about, 5)]->at()->name : '',
-                    'rule' => $r->id, 'severity' => $r->severity->value, 'said' => $r->said->in($format), 'source' => $r->why,
+                    'rule' => $r->id, 'severity' => $r->severity->value, 'said' => $r->said->in($format), 'reason' => $r->reason,
+                    'source' => $r->why, 'remedy' => $r->mend?->words->in($format) ?? '',
                 ];
             }
         }

@@ -6,6 +6,7 @@ namespace Ondergrond\Plan;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Plan\Kinds\ControlJoint;
 use Ondergrond\Section\Layout;
 
 /** What an item is judged among: the plan, the design that is built on it, and all that is set in both. */
@@ -15,6 +16,11 @@ final readonly class Around
 
     /** Face of the rooms; the outline where the walls fill it. */
     public Outline $inner;
+
+    public Dig $dig;
+
+    /** What joints part the slab into; null where there is none, or it is not judged so. */
+    public ?Panels $panels;
 
     /**
      * @param  Plan  $plan  its outline along the face of the concrete
@@ -32,12 +38,76 @@ final readonly class Around
             $inner = $plan->outline;
         }
         $this->inner = $inner;
+        $this->dig = Dig::of($design);
+        $this->panels = $design->slab->present() ? Panels::of($this->slab(), $items->of(ControlJoint::class)) : null;
     }
 
     /** Inward from the face of the concrete, m; negative outside. */
     public function inFromEdge(float $x, float $y): float
     {
         return -$this->plan->outline->outside($x, $y);
+    }
+
+    /** Width of the beam or the stem at the edge, m. */
+    public function edgeWidth(): float
+    {
+        return -$this->section->inner;
+    }
+
+    /**
+     * The beam or footing that a level is in, from its underside to its top, m; null where it is in a wall, or above or below all concrete.
+     *
+     * @return array{float, float}|null
+     */
+    public function beamAt(float $level): ?array
+    {
+        $at = $this->section;
+        $top = $this->design->stem->present() ? $at->stemFoot : $at->slab;
+
+        return $level >= $at->foot && $level <= $top ? [$at->foot, $top] : null;
+    }
+
+    /** Where the slab ends: at the face of the concrete, or inside the wall that it lies between. */
+    public function slab(): Outline
+    {
+        try {
+            return $this->section->slabEnd < 0.0 ? $this->plan->outline->inset(-$this->section->slabEnd) : $this->plan->outline;
+        } catch (FaultyInput) {
+            return $this->plan->outline;
+        }
+    }
+
+    /** How deep below the slab's own surface the tops of its pipes lie, m; null where none lie in it. */
+    public function pipeTops(): ?float
+    {
+        $heating = $this->design->heating;
+        $tops = $heating->depth - $heating->pipe / 2 - ($this->section->floor - $this->section->slab);
+
+        return $heating->present() && $tops + $heating->pipe > 0.0 ? $tops : null;
+    }
+
+    /** As it is called, for the pattern of a sentence. */
+    public function name(Item $item): string
+    {
+        return str_replace('%', '%%', $item->at()->name);
+    }
+
+    /** The wall whose line a point is nearest to. */
+    public function wallAt(float $x, float $y): WallLine
+    {
+        return $this->plan->outline->nearest($x, $y);
+    }
+
+    /** Whether something stands in a piece of wall that is an opening: `opening`, and where along the wall. */
+    public function openingAt(WallLine $wall, float $along, float $clear = 0.0): ?Opening
+    {
+        foreach ($this->plan->openings as $opening) {
+            if ($opening->wall === $wall->from && $along > $opening->from - $clear && $along < $opening->from + $opening->width + $clear) {
+                return $opening;
+            }
+        }
+
+        return null;
     }
 
     /** Inward from the finished face of the nearest wall, m. */

@@ -54,6 +54,27 @@ final class Lines
     }
 
     /**
+     * Where the first crosses the second, as a share of the way along the first; null where they do not, or lie along each other.
+     *
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @param  array{float, float}  $c
+     * @param  array{float, float}  $d
+     */
+    public static function crossing(array $a, array $b, array $c, array $d): ?float
+    {
+        [$ux, $uy, $vx, $vy] = [$b[0] - $a[0], $b[1] - $a[1], $d[0] - $c[0], $d[1] - $c[1]];
+        $det = $ux * $vy - $uy * $vx;
+        if (abs($det) < 1e-12) {
+            return null;
+        }
+        $along = (($c[0] - $a[0]) * $vy - ($c[1] - $a[1]) * $vx) / $det;
+        $across = (($c[0] - $a[0]) * $uy - ($c[1] - $a[1]) * $ux) / $det;
+
+        return $along >= 0.0 && $along <= 1.0 && $across >= 0.0 && $across <= 1.0 ? $along : null;
+    }
+
+    /**
      * Least distance between two lines; 0 where they cross.
      *
      * @param  array{float, float}  $a

@@ -141,6 +141,42 @@ final readonly class Outline
         return $this->holds($x, $y) ? -$nearest : $nearest;
     }
 
+    /** The wall whose line from corner to corner a point is nearest to. */
+    public function nearest(float $x, float $y): WallLine
+    {
+        $best = $this->sides[array_key_first($this->sides)];
+        $least = INF;
+        foreach ($this->sides as $side) {
+            $away = Lines::away([$x, $y], $side->start, $side->end);
+            if ($away < $least - 1e-12) {
+                [$best, $least] = [$side, $away];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * How far the next wall lies that way, m; null where none does.
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $way  of length 1
+     */
+    public function ahead(array $from, array $way): ?float
+    {
+        [$x0, $y0, $x1, $y1] = $this->box();
+        $far = 2 * hypot($x1 - $x0, $y1 - $y0) + 1.0;
+        $nearest = null;
+        foreach ($this->sides as $side) {
+            $share = Lines::crossing($from, [$from[0] + $far * $way[0], $from[1] + $far * $way[1]], $side->start, $side->end);
+            if ($share !== null && $share * $far > self::NEAR && ($nearest === null || $share * $far < $nearest)) {
+                $nearest = $share * $far;
+            }
+        }
+
+        return $nearest;
+    }
+
     /** Whether a point lies inside; on the line it may be either. */
     public function holds(float $x, float $y): bool
     {

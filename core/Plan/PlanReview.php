@@ -6,7 +6,6 @@ namespace Ondergrond\Plan;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Fault\FaultyInput;
-use Ondergrond\Plan\Kinds\ControlJoint;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Said;
 use Ondergrond\Verdict\Severity;
@@ -14,11 +13,8 @@ use Ondergrond\Verdict\Severity;
 /** All that is said of the places of a plan under one design. */
 final class PlanReview
 {
-    /** A joint that ends no further from a corner than this is its own, m. */
-    private const AT_CORNER = 0.3;
-
     /**
-     * @return array<string, non-empty-list<Remark>> by what it is about: `item:<id>`, `opening:<id>`, `corner:<id>`
+     * @return array<string, non-empty-list<Remark>> by what it is about: `item:<id>`, `opening:<id>`, `corner:<id>`, `plan`
      *
      * @throws FaultyInput where nothing is left of the outline at the face of the concrete
      */
@@ -32,8 +28,10 @@ final class PlanReview
         foreach ($in->plan->openings as $id => $opening) {
             $found["opening:{$id}"] = $opening->remarks($in);
         }
-        foreach ($design->slab->present() ? $in->plan->outline->reentrant() : [] as $corner) {
-            $found["corner:{$corner}"] = self::joint($in, $corner);
+        foreach (Clashes::all() as $id => $rule) {
+            foreach ($rule::in($in) as $place => $clash) {
+                $found[$place][] = new Remark($id, $clash->severity, $clash->said, $rule::source(), $rule::reason(), $clash->mend);
+            }
         }
 
         return array_filter($found, static fn (array $remarks): bool => $remarks !== []);
@@ -53,7 +51,7 @@ final class PlanReview
         $off = min(abs($item->at()->x - $other->at()->x), abs($item->at()->y - $other->at()->y));
 
         return $off <= $item->tolerance() + 1e-9 ? [] : [new Remark('in-line', Severity::Fix, Said::of(
-            "is said to stand in line with {$other->at()->name} and stands %s aside", Measure::size($off),
+            "is said to stand in line with {$in->name($other)} and stands %s aside", Measure::size($off),
         ))];
     }
 
@@ -72,15 +70,5 @@ final class PlanReview
         }
 
         return [];
-    }
-
-    /** @return list<Remark> */
-    private static function joint(Around $in, string $corner): array
-    {
-        [$x, $y] = $in->plan->outline->points[$corner];
-
-        return $in->nearest([ControlJoint::class], $x, $y) <= self::AT_CORNER ? [] : [new Remark('joint', Severity::Note, Said::of(
-            "Corner {$corner} leads in, and no control joint begins at it: a slab cracks from there",
-        ), 'ACI 302.1R, from memory')];
     }
 }

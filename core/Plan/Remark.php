@@ -15,11 +15,15 @@ final readonly class Remark
      * @param  Severity  $severity  as of findings
      * @param  Said  $said  what was found, with its sizes
      * @param  string  $why  where from; “common practice, no source” where nobody publishes it
+     * @param  string  $reason  why it matters; empty where what was said says it
+     * @param  Mend|null  $mend  what would do away with it; null where nothing does but a person's choice
      */
     public function __construct(
         public string $id,
         public Severity $severity,
         public Said $said,
         public string $why = 'common practice, no source',
+        public string $reason = '',
+        public ?Mend $mend = null,
     ) {}
 }

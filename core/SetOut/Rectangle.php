@@ -61,12 +61,15 @@ final readonly class Rectangle
             foreach ($sides as $side) {
                 [[$a, $b], [$c, $d]] = [$at[$side->from], $at[$side->to]];
                 $level = abs($b - $d) <= self::ON_LINE;
-                if ($level ? abs($b - $v) <= self::ON_LINE && ($u - $a) * ($u - $c) < 0 : abs($a - $u) <= self::ON_LINE && ($v - $b) * ($v - $d) < 0) {
+                if ($level ? abs($b - $v) <= self::ON_LINE && ($u - $a) * ($u - $c) < 0 : abs($a - $u) <= self::ON_LINE
+                    && ($v - $b) * ($v - $d) < 0) {
                     $nearest = INF;
                     $of = '';
                     foreach ($at as $id => [$a, $b]) {
                         $away = abs($level ? $b - $v : $a - $u);
-                        if ($id !== $side->from && $id !== $side->to && abs($level ? $a - $u : $b - $v) <= self::ON_LINE && $away < $nearest) {
+                        if ($id !== $side->from && $id !== $side->to && abs(
+                            $level ? $a - $u : $b - $v,
+                        ) <= self::ON_LINE && $away < $nearest) {
                             [$of, $nearest] = [$id, $away];
                         }
                     }

@@ -8,9 +8,7 @@ use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Kinds\Bolts;
 use Ondergrond\Plan\Kinds\ControlJoint;
 use Ondergrond\Plan\Kinds\Sleeve;
-use Ondergrond\Plan\Outline;
 use Ondergrond\Plan\Plan;
-use Ondergrond\Plan\WallLine;
 
 /** What is marked along one form with the tape left hooked on its first corner. */
 final readonly class Running
@@ -59,7 +57,7 @@ final readonly class Running
                 ),
                 default => [],
             } as [$name, $x, $y, $reach]) {
-                $side = self::nearest($plan->outline, $x, $y);
+                $side = $plan->outline->nearest($x, $y);
                 $in = $side->depthOf($x, $y);
                 if (abs($in) <= $reach) {
                     $marks[$side->from][] = ['name' => $name, 'along' => $side->alongOf($x, $y), 'in' => $in];
@@ -73,21 +71,5 @@ final readonly class Running
         }
 
         return $found;
-    }
-
-    private static function nearest(Outline $outline, float $x, float $y): WallLine
-    {
-        $sides = $outline->sides();
-        $best = $sides[array_key_first($sides)];
-        $least = INF;
-        foreach ($sides as $side) {
-            $along = $side->alongOf($x, $y);
-            $away = hypot($side->depthOf($x, $y), max(0.0, -$along, $along - $side->length()));
-            if ($away < $least) {
-                [$best, $least] = [$side, $away];
-            }
-        }
-
-        return $best;
     }
 }

@@ -74,7 +74,9 @@ final class Targets
         foreach (array_filter(
             $design->supports->kinds(), static fn (Support $s): bool => $s->foot() === SupportFoot::OwnPad,
         ) as $name => $kind) {
-            $there = array_filter($items->all, static fn (Item $i): bool => ($i instanceof Post || $i instanceof BearingStrip) && $i->of === $name);
+            $there = array_filter(
+                $items->all, static fn (Item $i): bool => ($i instanceof Post || $i instanceof BearingStrip) && $i->of === $name,
+            );
             foreach ($there as $id => $item) {
                 $add($id, "Pad of {$item->at()->name}", $under, $kind->height());
             }

@@ -50,6 +50,17 @@ final class BuildingTest extends BrowserTestCase
         $this->saved();
         $this->isAsLoaded();
 
+        // Put where it goes down through the edge, it says so and why; what it offers mends it.
+        $this->put("#{$row} input[name$='[y_m]']", '0.1 m');
+        $this->saved();
+        $this->awaitWords("#{$row}", 'goes down through the edge');
+        self::assertStringContainsString('takes the bars that carry the wall', $this->text("#{$row}"));
+        $this->click("#{$row} .mend button");
+        $this->saved();
+        $this->awaitThat(fn (): bool => ! str_contains($this->text("#{$row}"), 'goes down through the edge'), 'mended');
+        self::assertGreaterThan(0.2, (float) $this->value("#{$row} input[name$='[y_m]']"));
+        $this->isAsLoaded();
+
         // A corner is dragged; undo by key brings it back.
         $this->click('#plan-corners > summary');
         $was = $this->value('input[name="plan[corners][D][x_m]"]');

@@ -31,7 +31,9 @@ final class SetOutSheetTest extends TestCase
     public function test_rectangles_of_an_outline_have_corners_that_one_can_stand_at(): void
     {
         $names = static fn (string $shape): array => array_map(
-            static fn (Rectangle $r): string => implode(' ', $r->names).sprintf(' %.3f', $r->diagonal()), Rectangle::of(self::shape($shape)),
+            static fn (Rectangle $r): string => implode(' ', $r->names).sprintf(
+                ' %.3f', $r->diagonal(),
+            ), Rectangle::of(self::shape($shape)),
         );
         // By hand: L of 12 × 9 less 5 × 4; 12 × 5 and 7 × 9.
         self::assertSame(['A D on A–B E F 11.402', 'A B C D on F–A 13.000'], $names('l'));
@@ -96,7 +98,8 @@ final class SetOutSheetTest extends TestCase
             self::assertGreaterThanOrEqual($volume['upright'], $volume['sloped'], $family);
             foreach ([-2.0, 0.0, 0.5, 3.0] as $ground) {
                 self::assertSame(
-                    $dig->trench + $ground >= 1.524 ? 'protection needed' : 'a competent person decides', $dig->protection($ground), $family,
+                    $dig->trench + $ground >= 1.524 ? 'protection needed' : 'a competent person decides', $dig->protection($ground),
+                    $family,
                 );
             }
             self::assertGreaterThan($dig->topAt(new Wall), $dig->topAt(new Wall(grade: 0.4, gradeTo: 1.0)), 'higher ground, wider hole');

@@ -45,6 +45,33 @@ final class PlanPagesTest extends TestCase
         self::assertSame(2.0, $this->planOf($project)->items->all[$id]->at()->x);
     }
 
+    public function test_what_clashes_is_said_with_its_reason_and_mended_by_a_press(): void
+    {
+        $project = $this->drawn();
+        $this->put('/units', ['units' => 'metric']);
+        $this->change($project, ['act' => 'add:sleeve']);
+        $id = (string) array_key_first($this->planOf($project)->items->all);
+        $this->change($project, ['plan' => ['items' => [$id => ['y_m' => '0.1 m', 'boot' => 'yes']]]])->assertSessionHasNoErrors();
+        $this->get("/projects/{$project->id}/plan?open[]={$id}")->assertSee('goes down through the edge')->assertSee(
+            'takes the bars that carry the wall',
+        )->assertSee("mend:item:{$id}|sleeve-down-edge|0");
+        $this->change($project, ['act' => "mend:item:{$id}|sleeve-down-edge|0"])->assertSessionHasNoErrors();
+        $this->get("/projects/{$project->id}/plan?open[]={$id}")->assertDontSee('goes down through the edge');
+        foreach (["mend:item:{$id}|sleeve-down-edge|0", 'mend:', 'mend:plan|trench|0', 'mend:plan|nothing|x', "mend:item:{$id}"] as $gone) {
+            $this->change($project, ['act' => $gone])->assertSessionHasErrors('act');
+        }
+        // What belongs to the design is put into the option's layout; both can be undone.
+        $was = count($this->fresh($project)->building()->layout()->all);
+        $this->change($project, ['act' => 'mend:plan|panel-too-long|0'])->assertSessionHasNoErrors();
+        self::assertGreaterThan($was, count($this->fresh($project)->building()->layout()->all));
+        $this->put("/projects/{$project->id}/plan/undo")->assertSessionHasNoErrors();
+        self::assertCount($was, $this->fresh($project)->building()->layout()->all);
+        // Nobody but who designs.
+        $this->become($this->member(Role::Crew));
+        $this->change($project, ['act' => 'mend:plan|panel-too-long|0'])->assertForbidden();
+        $this->get("/projects/{$project->id}/plan")->assertDontSee('mend:plan');
+    }
+
     /** @return iterable<string, array{string}> */
     public static function kinds(): iterable
     {

@@ -48,7 +48,9 @@ final class SurveyPagesTest extends TestCase
         }
         self::assertSame(['A', 'B', 'C', 'D'], array_keys($corners));
         $apart = static fn (string $a, string $b): float => hypot($corners[$a][0] - $corners[$b][0], $corners[$a][1] - $corners[$b][1]);
-        self::assertEqualsWithDelta([12.0, 8.0, 12.0, 8.0], [$apart('A', 'B'), $apart('B', 'C'), $apart('C', 'D'), $apart('D', 'A')], 0.0015);
+        self::assertEqualsWithDelta(
+            [12.0, 8.0, 12.0, 8.0], [$apart('A', 'B'), $apart('B', 'C'), $apart('C', 'D'), $apart('D', 'A')], 0.0015,
+        );
         [[$names, $sides, $diagonal]] = $this->rows($page, 'Rectangles');
         self::assertSame('A, B, C, D', $names);
         self::assertSame("12\u{a0}m × 8\u{a0}m", $sides);
@@ -86,7 +88,9 @@ final class SurveyPagesTest extends TestCase
         $this->put("/projects/{$project->id}/plan", [
             ...self::METRIC, 'revision' => $this->revision($project), 'plan' => ['benchmark_m' => '10', 'zero_m' => '9.85'],
         ])->assertSessionHasNoErrors();
-        $this->post("/projects/{$project->id}/plan/levels", [...self::METRIC, 'act' => 'benchmark', 'back' => '1.482'])->assertSessionHasNoErrors();
+        $this->post(
+            "/projects/{$project->id}/plan/levels", [...self::METRIC, 'act' => 'benchmark', 'back' => '1.482'],
+        )->assertSessionHasNoErrors();
         $levels = $this->rows($this->page("/projects/{$project->id}/plan/set-out"), 'Levels');
         self::assertGreaterThan(5, count($levels));
         foreach ($levels as [, $level, , $rod]) {
@@ -134,7 +138,9 @@ final class SurveyPagesTest extends TestCase
         $project = $this->rectangle();
         $this->put('/units', ['units' => 'metric']);
         foreach ([
-            'A-B' => ['39.37', 'feet and metres?'], 'B-C' => ['800', 'centimetres and metres?'], 'C-D' => ['abc', ''], 'A-C' => ['3 m', 'far from it'],
+            'A-B' => ['39.37', 'feet and metres?'], 'B-C' => [
+                '800', 'centimetres and metres?',
+            ], 'C-D' => ['abc', ''], 'A-C' => ['3 m', 'far from it'],
         ] as $tape => [$typed, $said]) {
             $this->tape($project, [...self::OUT, $tape => $typed])->assertSessionHasErrors("tape.{$tape}");
             $this->get("/projects/{$project->id}/plan/square")->assertSee($said)->assertSee('value="'.$typed.'"', false)->assertSee(
@@ -143,7 +149,9 @@ final class SurveyPagesTest extends TestCase
         }
         // Shorter than geometry allows: A–C by the way of B.
         $this->tape($project, [...self::OUT, 'A-C' => '20.6'])->assertSessionHasErrors('tape');
-        $this->get("/projects/{$project->id}/plan/square")->assertSee('the way round by the third corner')->assertSee('value="20.6"', false);
+        $this->get(
+            "/projects/{$project->id}/plan/square",
+        )->assertSee('the way round by the third corner')->assertSee('value="20.6"', false);
         $this->tape($project, self::OUT, ['warm' => '300'])->assertSessionHasErrors('warm');
         self::assertSame(0, $project->entries()->count(), 'nothing is kept of what was refused');
         $this->post("/projects/{$project->id}/plan/square", ['moved' => 'C'])->assertSessionHasErrors('moved');
@@ -182,15 +190,21 @@ final class SurveyPagesTest extends TestCase
         $this->rod($project, ['rod' => ['level:stone_top' => (string) round($stone + 0.011, 3)]])
             ->assertSessionHas('said', "Stone: 11\u{a0}mm low: out of tolerance.");
         $this->get($levels)->assertSee('out of tolerance');
-        $this->rod($project, ['rod' => ['level:stone_top' => (string) round($stone - 0.004, 3)]])->assertSessionHas('said', "Stone: 4\u{a0}mm high.");
+        $this->rod(
+            $project, ['rod' => ['level:stone_top' => (string) round($stone - 0.004, 3)]],
+        )->assertSessionHas('said', "Stone: 4\u{a0}mm high.");
         // Ten times what it should be is asked back, and taken where somebody says it is so.
-        $this->rod($project, ['rod' => ['level:stone_top' => (string) round($stone / 10, 4)]])->assertSessionHasErrors('rod.level:stone_top');
+        $this->rod(
+            $project, ['rod' => ['level:stone_top' => (string) round($stone / 10, 4)]],
+        )->assertSessionHasErrors('rod.level:stone_top');
         $this->rod($project, ['rod' => ['level:stone_top' => (string) round($stone / 10, 4)], 'sure' => '1'])->assertSessionHasNoErrors();
         // Moved and closed, as worked by hand: 9.367, then 10.304; read 0.308: 4 mm low, shared.
         $this->rod($project, ['act' => 'turning', 'fore' => '2.115', 'turn_back' => '0.937'])->assertSessionHasNoErrors();
         $this->get($levels)->assertSeeText("It sees at 10.304\u{a0}m");
         $this->rod($project, ['act' => 'close', 'close' => '0.308'])->assertSessionHasNoErrors();
-        $this->get($levels)->assertSeeText("It sees at 10.306\u{a0}m")->assertSeeText("Closes 4\u{a0}mm low on the benchmark, allowed ±6\u{a0}mm");
+        $this->get($levels)->assertSeeText("It sees at 10.306\u{a0}m")->assertSeeText(
+            "Closes 4\u{a0}mm low on the benchmark, allowed ±6\u{a0}mm",
+        );
         // What was drawn then stays with the reading when the plan changes.
         $this->become($this->member(Role::Owner));
         $this->put("/projects/{$project->id}/plan", [

@@ -191,7 +191,7 @@ final class LogbookTest extends TestCase
             self::assertNotSame('', $entry->said()->words->in(new QuantityFormatter(UnitSystem::InchPound)));
         }
         foreach ([
-            '“thickness”' => ['kind' => 'tape'], '1 or more' => ['values' => []], 'string' => ['at' => 'yesterday'],
+            '“thickness”' => ['kind' => 'string'], '1 or more' => ['values' => []], 'string' => ['at' => 'yesterday'],
             'only there' => ['pass' => ['hold' => 'h6']],
         ] as $said => $with) {
             try {

@@ -10,10 +10,10 @@ use Ondergrond\Plan\Pegs;
 use Ondergrond\Plan\Shape;
 use Ondergrond\SetOut\BaseLine;
 use Ondergrond\SetOut\Held;
+use Ondergrond\SetOut\PegCheck;
 use Ondergrond\SetOut\Rods;
 use Ondergrond\SetOut\SquareUp;
 use Ondergrond\SetOut\Tape;
-use Ondergrond\SetOut\TwoPegTest;
 use Ondergrond\Units\QuantityFormatter;
 use Ondergrond\Units\UnitSystem;
 use PHPUnit\Framework\TestCase;
@@ -131,7 +131,7 @@ final class SetOutTest extends TestCase
         self::assertFalse($second->closed(10.000, 0.311)->isWithin());
         self::assertEqualsWithDelta([9.369], $closed->turnings, 1e-9, 'the turning point, shared');
         self::assertEqualsWithDelta([9.367], $second->turnings, 1e-9);
-        $test = TwoPegTest::of(36.0, [1.432, 1.108], [1.561, 1.245]);
+        $test = PegCheck::of(36.0, [1.432, 1.108], [1.561, 1.245]);
         self::assertEqualsWithDelta([0.324, 0.316, 0.00667], [$test->true, $test->found, $test->error], 5e-6);
         self::assertFalse($test->isWithin());
         self::assertSame(

@@ -87,9 +87,15 @@ final readonly class PlanController
         $this->free($project);
         $format = $this->reading->written($request, $project);
         $typed = new TypedPlan($format, TypedPlan::names($option));
-        $act = new PlanAct(Word::of($request, 'act'), $option->design, $format, $request->array('step'));
+        $pressed = Word::of($request, 'act');
+        $plan = $option->plan();
 
-        return $this->saved($project, $option, $request, function () use ($project, $option, $request, $typed, $act): void {
+        return $this->saved($project, $option, $request, function () use ($project, $option, $request, $typed, $pressed, $plan,
+            $format): void {
+            $act = new PlanAct(
+                $pressed, $option->design, $format, $request->array('step'),
+                $plan === null ? null : PlanAct::mend($pressed, $plan, $option->typed(), $option->layout()),
+            );
             $plan = $option->keptPlan(User::current()->name);
             $this->history->change(
                 $plan, $request->integer('revision'),

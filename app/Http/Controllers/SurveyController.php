@@ -94,7 +94,9 @@ final readonly class SurveyController
     {
         $format = $this->reading->written($request, $project);
 
-        return new TypedSurvey($request, $format, new TypedEntry($request, $format, now(), $project->site->timeZone), Survey::of($project->log()));
+        return new TypedSurvey(
+            $request, $format, new TypedEntry($request, $format, now(), $project->site->timeZone), Survey::of($project->log()),
+        );
     }
 
     /**

@@ -23,7 +23,8 @@ final class SetUp implements Reader
         [$level, $back] = [$entry->values[0] ?? 0.0, $entry->values[1] ?? 0.0];
 
         return new Reading(State::Kept, Said::of(
-            ($entry->about->point === self::TURNING ? 'set up anew over a turning point at %s' : 'set up on the benchmark at %s').', rod %s: sees at %s',
+            ($entry->about->point === self::TURNING ? 'set up anew over a turning point at %s'
+                : 'set up on the benchmark at %s').', rod %s: sees at %s',
             Measure::of($level, Quantity::Length), Measure::of($back, Quantity::Length), Measure::of($level + $back, Quantity::Length),
         ));
     }

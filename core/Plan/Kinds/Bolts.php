@@ -24,12 +24,6 @@ final readonly class Bolts implements Item
 {
     use Run;
 
-    /** Six feet, m. */
-    private const FURTHEST = 1.83;
-
-    /** A foot, m. */
-    private const FROM_END = 0.305;
-
     /** m; common practice, no source. */
     private const COVER = 0.045;
 
@@ -103,17 +97,6 @@ final readonly class Bolts implements Item
     public function remarks(Around $in): array
     {
         $remarks = [];
-        if ($this->apart > self::FURTHEST + 1e-9) {
-            $remarks[] = new Remark('apart', Severity::Fix, Said::of(
-                'stand %s apart, where light frame asks for %s at most', Measure::size($this->apart), Measure::size(self::FURTHEST),
-            ), 'IRC R403.1.6, from memory; local code governs');
-        }
-        if ($this->fromEnd > self::FROM_END + 1e-9 || $this->fromEnd < 7 * $this->diameter - 1e-9) {
-            $remarks[] = new Remark('from-end', Severity::Fix, Said::of(
-                'stand %s from a plate’s end, where %s to %s are asked for', Measure::size($this->fromEnd),
-                Measure::size(7 * $this->diameter), Measure::size(self::FROM_END),
-            ), 'IRC R403.1.6, from memory; local code governs');
-        }
         $edge = min(array_map(static fn (array $p): float => $in->inFromEdge($p[0], $p[1]), $this->places()));
         if ($edge < self::COVER - 1e-9) {
             $remarks[] = new Remark('cover', Severity::Fix, Said::of(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Plan\Kinds;
 
 use Ondergrond\Plan\Around;
+use Ondergrond\Plan\Fitted;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Mark;
 use Ondergrond\Plan\Placing;
@@ -29,6 +30,7 @@ final readonly class Conduit implements Item
      * @param  float  $hollow  inside of the leg that it comes up in, m; 0: in none
      * @param  float  $lean  at the leg, m
      * @param  float  $own  its own tolerance, m
+     * @param  Fitted  $boot  whether a boot seals the sheet round it
      */
     public function __construct(
         public Placing $at,
@@ -42,6 +44,8 @@ final readonly class Conduit implements Item
         public float $lean = 0.003,
         #[Size('furniture stands within')]
         public float $own = 0.002,
+        #[Size('boot at the sheet')]
+        public Fitted $boot = Fitted::NotSaid,
     ) {}
 
     public static function slug(): string

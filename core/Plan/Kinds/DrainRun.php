@@ -7,10 +7,10 @@ namespace Ondergrond\Plan\Kinds;
 use Ondergrond\Design\Design;
 use Ondergrond\Plan\Around;
 use Ondergrond\Plan\Belongs;
+use Ondergrond\Plan\Carries;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Mark;
 use Ondergrond\Plan\Placing;
-use Ondergrond\Plan\Remark;
 use Ondergrond\Plan\Sign;
 use Ondergrond\Plan\Spot;
 use Ondergrond\Plan\Supply;
@@ -20,21 +20,18 @@ use Ondergrond\Size\Size;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\Said;
-use Ondergrond\Verdict\Severity;
 
 /** A pipe in the ground from its high end to its outlet. */
 final readonly class DrainRun implements Item
 {
     use Run;
 
-    /** A hundred to one; common practice, no source. */
-    private const FLATTEST = 0.01;
-
     /**
      * @param  float  $toX  of the other end, m
      * @param  float  $toY  of the other end, m
      * @param  float  $toLevel  there, over the ground at the common edge, m
      * @param  float  $diameter  outside, m
+     * @param  Carries  $carries  what says how it falls
      */
     public function __construct(
         public Placing $at,
@@ -46,6 +43,8 @@ final readonly class DrainRun implements Item
         public float $toLevel = 0.0,
         #[Size('diameter')]
         public float $diameter = 0.11,
+        #[Size('leads away')]
+        public Carries $carries = Carries::Soil,
     ) {}
 
     public static function slug(): string
@@ -102,11 +101,7 @@ final readonly class DrainRun implements Item
 
     public function remarks(Around $in): array
     {
-        return $this->fall() >= self::FLATTEST - 1e-9 ? [] : [new Remark('fall', Severity::Fix, Said::of(
-            $this->fall() <= 0.0 ? 'does not fall towards its outlet' : sprintf(
-                'falls 1 in %d only, where such a pipe is laid to 1 in %d', round(1 / $this->fall()), round(1 / self::FLATTEST),
-            ),
-        ))];
+        return [];
     }
 
     public function wants(): array

@@ -26,6 +26,9 @@ final readonly class HeatedZone implements Item
 {
     use Covers;
 
+    /** Of what touches, m² as the test counts. */
+    private const TOUCH = 1e-6;
+
     /**
      * @param  float  $length  along the sheet before it is turned, m
      * @param  float  $width  across, m
@@ -88,18 +91,46 @@ final readonly class HeatedZone implements Item
         ];
     }
 
-    /** Of its pipe, there and back to the manifold counted, m. */
-    public function pipe(): float
+    /** One way from the manifold, along both axes to the zone's nearest edge, m. */
+    public function feed(): float
     {
-        [$x, $y] = [abs($this->at->x - $this->manifoldX), abs($this->at->y - $this->manifoldY)];
+        [$x, $y] = [$this->manifoldX - $this->at->x, $this->manifoldY - $this->at->y];
+        [$c, $s] = [cos(deg2rad($this->turn)), sin(deg2rad($this->turn))];
 
-        return $this->area() / $this->spacing + 2 * ($x + $y);
+        return max(0.0, abs($x * $c + $y * $s) - $this->length / 2) + max(0.0, abs($y * $c - $x * $s) - $this->width / 2);
     }
 
-    /** Into as many loops as the longest allows. */
+    /** Of its pipe, in so many loops that each lead from the manifold and back, m. */
+    public function pipe(int $loops = 1): float
+    {
+        return $this->area() / $this->spacing + 2 * $loops * $this->feed();
+    }
+
+    /** Into as many loops as the longest allows, each with its own feed; as one where the feeds alone are longer. */
     public function loops(float $longest): int
     {
-        return max(1, (int) ceil(round($this->pipe() / $longest, 9)));
+        $room = $longest - 2 * $this->feed();
+
+        return $room <= 0.0 ? 1 : max(1, (int) ceil(round($this->area() / $this->spacing / $room, 9)));
+    }
+
+    /** Whether another rectangle lies over it. */
+    public function overlaps(self|Recess $other): bool
+    {
+        // Two convex rings are apart where a line along a side of one of them parts them.
+        foreach ([$this->corners(), $other->corners()] as $ring) {
+            foreach ($ring as $i => [$ax, $ay]) {
+                [$bx, $by] = $ring[($i + 1) % 4];
+                [$nx, $ny] = [$by - $ay, $ax - $bx];
+                $on = static fn (array $p): float => $p[0] * $nx + $p[1] * $ny;
+                [$one, $two] = [array_map($on, $this->corners()), array_map($on, $other->corners())];
+                if (max($one) <= min($two) + self::TOUCH || max($two) <= min($one) + self::TOUCH) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     /** Whether a joint leads through it. */
@@ -128,11 +159,10 @@ final readonly class HeatedZone implements Item
         if (! $in->design->heating->present()) {
             $remarks[] = new Remark('heated', Severity::NotChecked, Said::of('nothing heats this design’s floor'));
         }
-        if ($this->loops($in->design->heating->loop) > 1) {
+        $loops = $this->loops($in->design->heating->loop);
+        if ($loops > 1) {
             $remarks[] = new Remark('loops', Severity::Note, Said::of(
-                '%s of pipe: '.$this->loops($in->design->heating->loop).' loops of at most %s', Measure::of(
-                    $this->pipe(), Quantity::Length,
-                ),
+                "%s of pipe: {$loops} loops of at most %s", Measure::of($this->pipe($loops), Quantity::Length),
                 Measure::of($in->design->heating->loop, Quantity::Length),
             ));
         }

@@ -10,14 +10,10 @@ use Ondergrond\Plan\Lines;
 use Ondergrond\Plan\Mark;
 use Ondergrond\Plan\Outline;
 use Ondergrond\Plan\Placing;
-use Ondergrond\Plan\Remark;
 use Ondergrond\Plan\Sign;
 use Ondergrond\Plan\Trade;
 use Ondergrond\Size\Size;
-use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
-use Ondergrond\Units\Said;
-use Ondergrond\Verdict\Severity;
 
 /** The line of the lot, or of a set-back, that nothing may reach over. */
 final readonly class LotLine implements Item
@@ -79,13 +75,6 @@ final readonly class LotLine implements Item
 
     public function remarks(Around $in): array
     {
-        $apart = $this->apart($in->plan->outline);
-        $out = max(
-            $in->section->outermost, $in->design->wing->present() ? $in->section->boardFace + $in->design->wing->outAtCorner() : 0.0,
-        );
-
-        return $apart >= $out - 1e-6 ? [] : [new Remark('reach', Severity::Stop, Said::of(
-            'lies %s from the building, and this design reaches %s out in the ground', Measure::size($apart), Measure::size($out),
-        ), 'whose ground it is; local code governs')];
+        return [];
     }
 }

@@ -81,14 +81,6 @@ final readonly class Pit implements Item
     {
         $remarks = [];
         $dig = -min($in->section->dig, $in->section->trench);
-        foreach (['water' => $this->water, 'rock' => $this->rock] as $what => $depth) {
-            if ($depth !== null && $depth - $this->at->level < $dig - 1e-6) {
-                $remarks[] = new Remark($what, Severity::Note, Said::of(
-                    "{$what} stands %s below the ground at the common edge, and this design is dug to %s",
-                    Measure::depth($depth - $this->at->level), Measure::depth($dig),
-                ));
-            }
-        }
         if ($this->rock === null && $this->depth - $this->at->level < $dig - 1e-6) {
             $remarks[] = new Remark('deep-enough', Severity::NotChecked, Said::of(
                 'goes %s deep: this design is dug to %s', Measure::depth($this->depth - $this->at->level), Measure::depth($dig),

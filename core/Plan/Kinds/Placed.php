@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ondergrond\Plan\Kinds;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Remade;
 use Ondergrond\Plan\Belongs;
 use Ondergrond\Plan\Placing;
 use Ondergrond\Plan\Spot;
@@ -13,6 +14,8 @@ use Ondergrond\Units\Said;
 /** As most kinds of item answer: one spot, of the building, set, inside the outline, nothing bought, nothing worked out. */
 trait Placed
 {
+    use Remade;
+
     public static function belongs(): Belongs
     {
         return Belongs::Building;

@@ -5,19 +5,16 @@ declare(strict_types=1);
 namespace Ondergrond\Plan\Kinds;
 
 use Ondergrond\Plan\Around;
+use Ondergrond\Plan\Fitted;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Mark;
 use Ondergrond\Plan\Passes;
 use Ondergrond\Plan\Placing;
-use Ondergrond\Plan\Remark;
 use Ondergrond\Plan\Sign;
 use Ondergrond\Plan\Supply;
 use Ondergrond\Plan\Trade;
 use Ondergrond\Plan\Want;
 use Ondergrond\Size\Size;
-use Ondergrond\Units\Measure;
-use Ondergrond\Units\Said;
-use Ondergrond\Verdict\Severity;
 
 /** A pipe through the concrete that something is led through later. */
 final readonly class Sleeve implements Item
@@ -29,6 +26,7 @@ final readonly class Sleeve implements Item
      * @param  float  $hollow  inside of the leg that it comes up in, m; 0: in none
      * @param  float  $lean  at the leg, m
      * @param  float  $own  its own tolerance, m
+     * @param  Fitted  $boot  whether a boot seals the sheet round it
      */
     public function __construct(
         public Placing $at,
@@ -42,6 +40,8 @@ final readonly class Sleeve implements Item
         public float $lean = 0.003,
         #[Size('furniture stands within')]
         public float $own = 0.002,
+        #[Size('boot at the sheet')]
+        public Fitted $boot = Fitted::NotSaid,
     ) {}
 
     public static function slug(): string
@@ -66,23 +66,7 @@ final readonly class Sleeve implements Item
 
     public function remarks(Around $in): array
     {
-        $remarks = [];
-        $edge = $in->inFromEdge($this->at->x, $this->at->y);
-        $beam = -$in->section->inner;
-        if ($this->passes === Passes::Floor && $edge < $beam + $this->diameter / 2 - 1e-6) {
-            $remarks[] = new Remark('clear-of-edge', Severity::Fix, Said::of(
-                'goes down through the edge: it stands %s in from the outer face, where the concrete is %s wide',
-                Measure::size($edge), Measure::size($beam),
-            ));
-        }
-        if ($this->passes === Passes::Edge && $edge > $beam + 0.05) {
-            $remarks[] = new Remark('in-the-edge', Severity::Fix, Said::of(
-                'leads through edge or wall, and stands %s in from the outer face, where the concrete is %s wide',
-                Measure::size($edge), Measure::size($beam),
-            ));
-        }
-
-        return [...$remarks, ...$this->close()];
+        return $this->close();
     }
 
     public function wants(): array

@@ -8,15 +8,11 @@ use Ondergrond\Plan\Around;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Mark;
 use Ondergrond\Plan\Placing;
-use Ondergrond\Plan\Remark;
 use Ondergrond\Plan\Sign;
 use Ondergrond\Plan\Supply;
 use Ondergrond\Plan\Trade;
 use Ondergrond\Plan\Want;
 use Ondergrond\Size\Size;
-use Ondergrond\Units\Measure;
-use Ondergrond\Units\Said;
-use Ondergrond\Verdict\Severity;
 
 /** The bend that a toilet stands over. */
 final readonly class Toilet implements Item
@@ -57,13 +53,7 @@ final readonly class Toilet implements Item
 
     public function remarks(Around $in): array
     {
-        $in = $in->inFromFinish($this->at->x, $this->at->y);
-
-        return abs($in - $this->wall) <= max(0.01, $this->tolerance()) + 1e-9 || $in > 2 * $this->wall ? [] : [new Remark(
-            'from-finished-wall', Severity::Fix, Said::of(
-                'its bend stands %s from the finished wall, where its pan asks for %s', Measure::size($in), Measure::size($this->wall),
-            ),
-        )];
+        return [];
     }
 
     public function wants(): array

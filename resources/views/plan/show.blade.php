@@ -36,7 +36,8 @@
         <div class="plan-side" tabindex="0" role="region" aria-label="Outline, walls and items">
             @if ($page->release)
                 <p class="note" id="plan-release">Released by <bdi>{{ $page->release->by }}</bdi>. @if ($page->release->holdsFast()) What
-                    stands here is changed by a change alone. <a href="{{ route('release.show', $page->project) }}">Release</a> @else It is
+                    stands here is changed by a change alone. <a href="{{ route('release.show', $page->project) }}">Release</a> @else
+                        It is
                     being changed: {{ $page->release->changing }} @endif</p>
             @endif
             @if ($page->may)@include('plan.ways')@endif
@@ -50,6 +51,12 @@
                     ])" />@endif
                     <x-made-from :head="$page->head" :format="$page->format" :again="$errors->any() || session('conflict')" />
                     @if ($page->layoutHead)<input type="hidden" name="layout_revision" value="{{ $page->layoutHead->id }}">@endif
+                    @if ($page->remarks('plan') !== [])<x-unit name="remarks"><details class="more plan-remarks" id="plan-remarks">
+                        <summary>Of the whole plan <span class="remarked remarked-{{
+                            Str::slug($page->remarks('plan')[0]->severity->value) }}">{{
+                            $page->remarks('plan')[0]->severity->value }}@if (count($page->remarks('plan')) > 1) +{{
+                            count($page->remarks('plan')) - 1 }}@endif</span></summary>
+                        @include('plan.remarks', ['place' => 'plan'])</details></x-unit>@endif
                     @include('plan.items')
                     @include('plan.walls')
                     <x-unit name="corners">@include('plan.corners')</x-unit>

@@ -56,10 +56,15 @@
                         $page->height($target->level) }} <span class="quiet nowrap">{{ $target->off($page->format) }}</span>
                         @if ($rod !== null)<br>rod <b>{{ $page->height($rod) }}</b>@if ($rod < 0) <span class="care">the instrument sees
                             below it</span>@endif @endif
-                        @if ($read)<br><span @class(['rod-read', 'care' => $page->isOut($read)])>{{ $page->said($read) }}@if ($page->isOut($read)), out of tolerance @endif</span> <span class="quiet"><bdi>{{ $read->who }}</bdi>, <x-time
-                            :at="CarbonImmutable::parse($read->at)" :zone="$page->project->site->timeZone" />@if ($page->wasDrawnElsewhere($target, $read)); it was drawn at {{ $page->height($read->drawn) }} then @endif</span>
+                        @if ($read)<br><span @class(['rod-read', 'care' => $page->isOut($read)])>{{ $page->said($read)
+                            }}@if ($page->isOut($read)), out of tolerance @endif</span> <span class="quiet"><bdi>{{ $read->who
+                                }}</bdi>, <x-time
+                            :at="CarbonImmutable::parse($read->at)" :zone="$page->project->site->timeZone"
+                                />@if ($page->wasDrawnElsewhere($target, $read)); it was drawn at {{ $page->height($read->drawn) }}
+                                    then @endif</span>
                         @endif</div>
-                    <div class="rod-field"><input name="rod[{{ $id }}]" value="{{ old($field) }}" inputmode="decimal" autocomplete="off" aria-label="Rod read
+                    <div class="rod-field"><input name="rod[{{ $id }}]" value="{{ old($field) }}" inputmode="decimal"
+                        autocomplete="off" aria-label="Rod read
                         on {{ $target->name }}" @if ($errors->has($field)) aria-invalid="true" @endif></div>
                     @foreach ($errors->get($field) as $message)<p class="wrong">{{ $message }}</p>@endforeach
                 </li>

@@ -16,13 +16,15 @@
             {{ count($page->out->inDig) === 1 ? 'it' : 'them' }} further out.</span>@endif
         Lengths are level, and to the outer face of the concrete. @if ($page->plan->benchmark === null)
         <span class="care">The benchmark has no level: type it on the plan, under its corners.</span> @else
-        Benchmark {{ $page->height($page->plan->benchmark) }}; ground at the common edge {{ $page->height($page->plan->zero) }}. @endif</p>
+        Benchmark {{ $page->height($page->plan->benchmark) }}; ground at the common edge {{ $page->height($page->plan->zero) }}.
+            @endif</p>
     <h2>Corners</h2>
     <div class="scroll" tabindex="0" role="region" aria-label="Corners"><table class="sheet-table">
         <thead><tr><th scope="col">Corner</th><th scope="col">Along P–Q</th><th scope="col">Off it</th><th scope="col">Tape from P</th>
             <th scope="col">Tape from Q</th></tr></thead>
         <tbody>@foreach ($page->out->corners as $at)<tr><th scope="row">{{ $at->id }}</th><td>{{ $page->length($at->along) }}</td><td>{{
-            $page->length($at->across) }}</td><td>{{ $page->length($at->fromP) }}</td><td>{{ $page->length($at->fromQ) }}@unless ($at->fixed)
+            $page->length($at->across) }}</td><td>{{ $page->length($at->fromP) }}</td><td>{{ $page->length($at->fromQ)
+                }}@unless ($at->fixed)
             <span class="care">the tapes cut too flat: use the offsets</span>@endunless</td></tr>@endforeach</tbody>
     </table></div>
     <h2>Is it square</h2>
@@ -30,7 +32,8 @@
         <p>In each rectangle both diagonals read alike. <a href="{{ route('plan.square', $page->project) }}">Type what they read</a>.</p>
         <div class="scroll" tabindex="0" role="region" aria-label="Rectangles"><table class="sheet-table">
             <thead><tr><th scope="col">Rectangle</th><th scope="col">Sides</th><th scope="col">Each diagonal</th></tr></thead>
-            <tbody>@foreach ($page->out->rectangles as $r)<tr><th scope="row">{{ implode(', ', $r->names) }}</th><td>{{ $page->length($r->long)
+            <tbody>@foreach ($page->out->rectangles as $r)<tr><th scope="row">{{ implode(', ', $r->names) }}</th><td>{{
+                $page->length($r->long)
                 }} × {{ $page->length($r->short) }}</td><td>{{ $page->length($r->diagonal()) }}</td></tr>@endforeach</tbody>
         </table></div>
     @endif
@@ -38,11 +41,14 @@
         $line['to'] }} <b>{{ $page->length($line['m']) }}</b></span> @endforeach</p>
     <h2>Pegs in the line of each wall</h2>
     <p>The dig’s top edge lies {{ $page->length($dig->top()) }} out from the concrete: {{ $page->length($dig->reach) }} to its foot, and a
-        slope of {{ $dig::SLOPE }} out to 1 up until a competent person has classed the soil. {{ ucfirst($dig->protection()) }}: local code
-        and that person govern. Dug {{ $dug['sloped'] }} in the bank with its slopes, {{ $dug['upright'] }} if it stood upright. These pegs
+        slope of {{ $dig::SLOPE }} out to 1 up until a competent person has classed the soil. {{ ucfirst($dig->protection()) }}: local
+            code
+        and that person govern. Dug {{ $dug['sloped'] }} in the bank with its slopes, {{ $dug['upright'] }} if it stood upright. These
+            pegs
         stand clear of it; a string from one to the other is the face of the wall.</p>
     <div class="scroll" tabindex="0" role="region" aria-label="Pegs beyond the dig"><table class="sheet-table">
-        <thead><tr><th scope="col">Peg</th><th scope="col">To the corner</th><th scope="col">To the far corner</th><th scope="col">Tapes P,
+        <thead><tr><th scope="col">Peg</th><th scope="col">To the corner</th><th scope="col">To the far corner</th><th
+            scope="col">Tapes P,
             Q</th></tr></thead>
         <tbody>@foreach ($page->out->setBacks as $back)<tr><th scope="row">{{ $back->name() }}</th><td>{{ $back->corner }} {{
             $page->length($back->toCorner) }}</td><td>{{ $back->far }} {{ $page->length($back->toFar) }}</td><td>{{
@@ -65,7 +71,9 @@
                 scope="col">Tapes P, Q</th><th scope="col">Level</th>@if ($page->rodHead() !== '')<th scope="col">{{ $page->rodHead()
                 }}</th>@endif</tr></thead>
             <tbody>@foreach ($page->out->items as $at)<tr><th scope="row"><bdi>{{ $at->name }}</bdi> <span class="quiet">{{ $at->trade
-                }}</span></th><td>{{ $page->length($at->along) }}, {{ $page->length($at->across) }}</td><td>@foreach ($at->off($page->format) as $off)<span class="nowrap">{{ $off }}</span> @endforeach <span class="quiet">{{ $at->face
+                }}</span></th><td>{{ $page->length($at->along) }}, {{ $page->length($at->across)
+                    }}</td><td>@foreach ($at->off($page->format) as $off)<span class="nowrap">{{ $off }}</span> @endforeach <span
+                        class="quiet">{{ $at->face
                 }}</span></td><td>{{ $page->length($at->fromP) }}, {{ $page->length($at->fromQ) }}@unless ($at->fixed) <span
                 class="care">too flat</span>@endunless</td><td>{{ $page->height($at->level) }} <span class="nowrap quiet">all ±{{
                 $page->small($at->tolerance) }}</span></td>@if ($page->rodHead() !== '')<td>{{ $page->rod($at->level) }}</td>@endif</tr>
@@ -79,7 +87,8 @@
         <thead><tr><th scope="col">Height</th><th scope="col">Level</th><th scope="col">Allowed</th>@if ($page->rodHead() !== '')<th
             scope="col">{{ $page->rodHead() }}</th>@endif</tr></thead>
         <tbody>@foreach ($page->targets as $target)<tr><th scope="row"><bdi>{{ $target->name }}</bdi> <span class="quiet">{{ $target->note
-            }}</span></th><td>{{ $page->height($target->level) }}</td><td class="nowrap">{{ $target->off($page->format) }}</td>@if ($page->rodHead() !== '')<td>{{ $page->rod($target->level) }}</td>@endif</tr>@endforeach</tbody>
+            }}</span></th><td>{{ $page->height($target->level) }}</td><td class="nowrap">{{ $target->off($page->format)
+                }}</td>@if ($page->rodHead() !== '')<td>{{ $page->rod($target->level) }}</td>@endif</tr>@endforeach</tbody>
     </table></div>
     <p class="caution">Underground services are located before a peg is driven. A trench is judged by a competent person each morning and
         after rain; local code governs.</p>

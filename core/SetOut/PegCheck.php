@@ -11,7 +11,7 @@ use Ondergrond\Fault\FaultyInput;
  * Whether a level's line of sight is level: the difference of two pegs is read from the middle, where its error falls out, and from
  * beside one of them, where it shows. Lengths in m.
  */
-final readonly class TwoPegTest
+final readonly class PegCheck
 {
     /** Of the line of sight over 30 m; common practice, no source. */
     public const LIMIT = 0.003;

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Illuminate\Support\Str;
+use Ondergrond\Fault\Fault;
+use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Plan\Belongs;
+use Ondergrond\Plan\Clashes;
+use Ondergrond\Plan\Item;
+use Ondergrond\Plan\Items;
+use Ondergrond\Plan\Mend;
+use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\PlanReview;
+use Ondergrond\Project\Option;
+use Ondergrond\Project\Project;
+
+/** A project with what rules of clashes offer done, one after the other. */
+final class PlanMends
+{
+    /** One remedy may bring about the next; more than that go round in a circle. */
+    private const MOST = 200;
+
+    /**
+     * @param  list<string>  $rules
+     *
+     * @throws FaultyInput where there is no such rule
+     */
+    public static function of(Project $project, Option $option, Plan $plan, array $rules): Project
+    {
+        foreach ($rules as $rule) {
+            if (! isset(Clashes::all()[$rule])) {
+                throw FaultyInput::one(Fault::of('--mend', "“{$rule}”", implode(', ', array_keys(Clashes::all()))));
+            }
+        }
+        $layout = $option->layout;
+        for ($i = 0; $i < self::MOST; $i++) {
+            $mend = self::next($plan, $option, $layout, $rules);
+            if ($mend === null) {
+                break;
+            }
+            [$plan, $layout] = self::done($mend, $plan, $layout);
+        }
+        $mended = $option->but(layout: $layout);
+        if ($option->plan !== null) {
+            $mended = $mended->but(plan: $plan)->on(null);
+        }
+        $project = $project->but(options: array_map(static fn (Option $o): Option => $o === $option ? $mended : $o, $project->options));
+
+        return $option->plan !== null ? $project : $project->planned($plan);
+    }
+
+    /** @param  list<string>  $rules */
+    private static function next(Plan $plan, Option $option, Items $layout, array $rules): ?Mend
+    {
+        foreach (PlanReview::of($plan, $option->written(), $layout) as $remarks) {
+            foreach ($remarks as $remark) {
+                if ($remark->mend !== null && in_array($remark->id, $rules, true)) {
+                    return $remark->mend;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{Plan, Items} */
+    private static function done(Mend $mend, Plan $plan, Items $layout): array
+    {
+        [$own, $there] = [$plan->items->all, $layout->all];
+        foreach ($mend->items as $id => $item) {
+            $isNew = str_starts_with($id, Mend::NEW);
+            $key = $isNew ? (string) Str::ulid() : $id;
+            if ($isNew ? $item !== null && $item::belongs() === Belongs::Building : isset($own[$id])) {
+                $own[$key] = $item;
+            } else {
+                $there[$key] = $item;
+            }
+        }
+        $kept = static fn (array $items): Items => new Items(array_filter($items, static fn (?Item $i): bool => $i !== null));
+
+        return [$plan->with(['items' => $kept($own)]), $kept($there)];
+    }
+}
