@@ -25,6 +25,7 @@ use App\Http\Controllers\PriceController;
 use App\Http\Controllers\ProductController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ProjectFileController;
+use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SchemaController;
 use App\Http\Controllers\SectionAidController;
@@ -164,12 +165,15 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/log/photos/{hash}', [LogController::class, 'photo'])->name('log.photo')->where('hash', '[0-9a-f]{64}');
             Route::get('/built', [BuiltController::class, 'show'])->name('built.show');
             Route::get('/built/{pack}/{format}', [BuiltController::class, 'pack'])->name('built.pack')->whereIn('format', ['pdf', 'html']);
+            Route::get('/register', [RegisterController::class, 'show'])->name('register.show');
             Route::get('/release', [ReleaseController::class, 'show'])->name('release.show');
             Route::get('/inspections', [InspectionController::class, 'index'])->name('inspections.index');
             Route::get('/inspections/{inspection}', [InspectionController::class, 'show'])->name('inspections.show');
         });
+        Route::post('/register/settle', [RegisterController::class, 'settle'])->name('register.settle')->middleware('can:pass,project');
         Route::post('/log/pass', [LogController::class, 'pass'])->name('log.pass')->middleware('can:pass,project');
         Route::middleware('can:inspect,project')->group(function (): void {
+            Route::post('/register', [RegisterController::class, 'store'])->name('register.store');
             Route::post('/log', [LogController::class, 'store'])->name('log.store');
             Route::post('/plan/square', [SurveyController::class, 'tape'])->name('plan.tape');
             Route::post('/plan/levels', [SurveyController::class, 'rod'])->name('plan.rod');

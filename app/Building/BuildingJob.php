@@ -7,18 +7,24 @@ namespace App\Building;
 use App\Models\Option;
 use App\Models\Project;
 use Ondergrond\AsBuilt\AsBuilt;
+use Ondergrond\Assessor;
 use Ondergrond\Logbook\HoldItem;
 use Ondergrond\Logbook\HoldItems;
 use Ondergrond\Logbook\HoldState;
 use Ondergrond\Logbook\Logbook;
 use Ondergrond\Plan\Items;
+use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\PlanReview;
+use Ondergrond\Register\Register;
 use Ondergrond\Sequence\Calendar;
 use Ondergrond\Sequence\Circumstances;
+use Ondergrond\Sequence\HoldPoint;
 use Ondergrond\Sequence\Network;
 use Ondergrond\Sequence\Schedule;
 use Ondergrond\Takeoff\Job;
 use Ondergrond\Takeoff\OrderList;
 use Ondergrond\Takeoff\PriceList;
+use Ondergrond\Units\QuantityFormatter;
 
 /** What a project's released option, else its leading one, comes to on site: the second half's pages are all about it. */
 final readonly class BuildingJob
@@ -34,7 +40,12 @@ final readonly class BuildingJob
 
     public static function of(Project $project): self
     {
-        $option = $project->building();
+        return self::on($project, $project->building());
+    }
+
+    /** Of any option. */
+    public static function on(Project $project, Option $option): self
+    {
         $plan = $option->plan();
         $job = new Job($option->design, $project->units, $plan, ($plan->items ?? new Items)->and($option->layout()));
         $circumstances = new Circumstances($project->site, $job);
@@ -42,10 +53,27 @@ final readonly class BuildingJob
         return new self($project, $option, $job, $circumstances, Network::of($circumstances), $project->log());
     }
 
-    /** @return array<string, HoldItem> */
+    /** @return array<string, HoldItem> with what the register holds before the pour */
     public function items(): array
     {
-        return HoldItems::of($this->circumstances, $this->network);
+        $items = HoldItems::of($this->circumstances, $this->network);
+        $pours = array_filter($items, static fn (HoldItem $i): bool => $i->hold === HoldPoint::BeforePour) !== [];
+
+        return $pours ? [...$items, ...$this->register()->holdItems(new QuantityFormatter($this->project->units))] : $items;
+    }
+
+    /** What must be settled before the pour. */
+    public function register(): Register
+    {
+        return once(fn (): Register => $this->registered($this->option->plan()));
+    }
+
+    private function registered(?Plan $plan): Register
+    {
+        return Register::of(
+            Assessor::judge($this->project->site, $this->option->design, $this->project->units, $this->option->setAside()),
+            $plan === null ? [] : PlanReview::of($plan, $this->option->typed(), $this->option->layout()), $this->job->items, $this->log,
+        );
     }
 
     /** @return array<string, HoldState> */

@@ -17,7 +17,7 @@ final class Commands
             new EvaporationCommand, new InspectCommand, new FamiliesCommand, new ExampleCommand, new CompareCommand,
             new FrostCommand, new WingCommand, new GainCommand, new SearchCommand, new RulesCommand, new SizesCommand,
             new PlanCommand, new SquareCommand,
-            new LevelsCommand, new OrderCommand, new SequenceCommand, new LogCommand, new AsBuiltCommand,
+            new LevelsCommand, new RegisterCommand, new OrderCommand, new SequenceCommand, new LogCommand, new AsBuiltCommand,
             new PackCommand, new BackupCommand, new RestoreCommand,
         ];
     }

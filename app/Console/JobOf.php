@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use Ondergrond\Assessor;
+use Ondergrond\Logbook\HoldItem;
 use Ondergrond\Logbook\HoldItems;
 use Ondergrond\Logbook\HoldState;
 use Ondergrond\Logbook\Logbook;
 use Ondergrond\Plan\Items;
+use Ondergrond\Plan\PlanReview;
+use Ondergrond\Register\Register;
 use Ondergrond\Sequence\Calendar;
 use Ondergrond\Sequence\Circumstances;
+use Ondergrond\Sequence\HoldPoint;
 use Ondergrond\Sequence\Network;
 use Ondergrond\Takeoff\Job;
+use Ondergrond\Units\QuantityFormatter;
 
 /** What the second half's commands make of a project file. */
 final readonly class JobOf
@@ -44,7 +50,22 @@ final readonly class JobOf
     public static function holds(ProjectInput $of, Logbook $log): array
     {
         $circumstances = self::circumstances($of);
+        $items = HoldItems::of($circumstances, Network::of($circumstances));
+        $pours = array_filter($items, static fn (HoldItem $i): bool => $i->hold === HoldPoint::BeforePour) !== [];
 
-        return $log->holds(HoldItems::of($circumstances, Network::of($circumstances)));
+        return $log->holds(
+            $pours ? [...$items, ...self::register($of, $log)->holdItems(new QuantityFormatter($of->project->units))] : $items,
+        );
+    }
+
+    /** What must be settled before the pour. */
+    public static function register(ProjectInput $of, Logbook $log): Register
+    {
+        $plan = $of->project->planOf($of->option);
+
+        return Register::of(
+            Assessor::judge($of->project->site, $of->option->design, $of->project->units, $of->option->setAside),
+            $plan === null ? [] : PlanReview::of($plan, $of->option->written(), $of->option->layout), self::job($of)->items, $log,
+        );
     }
 }

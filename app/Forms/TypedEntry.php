@@ -139,6 +139,12 @@ final readonly class TypedEntry
         return Ulid::isOne($id) ? $id : (string) Str::ulid();
     }
 
+    /** What is said in words: a point that is open, or how one was settled. */
+    public function told(EntryKind $kind, Where $about, string $text): Entry
+    {
+        return $this->entry($kind, $about, [], trim($text));
+    }
+
     /**
      * One of several that are sent together: each has an id of its own, made here.
      *

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\History\History;
 use App\History\Kept;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Ondergrond\History\Changes;
+use Ondergrond\History\ChangeWords;
 use Ondergrond\Project\DesignChange;
 use Ondergrond\Project\Release as CoreRelease;
+use Ondergrond\Units\QuantityFormatter;
 
 /**
  * The option that gets built. After it is ordered or logged its design is changed by a change, with a reason, alone.
@@ -21,22 +25,63 @@ use Ondergrond\Project\Release as CoreRelease;
  * @property string $by
  * @property list<string> $open
  * @property list<array{why: string, what: string, by: string, at: string}> $changes
+ * @property array<string, int> $heads ids of the revisions that are released: of `design`, `plan`, `layout`
  * @property string $changing why it is being changed right now; empty: it is not
  * @property CarbonImmutable $created_at
  * @property-read Option $option
  */
 final class Release extends Model
 {
-    protected $fillable = ['option_id', 'revision_id', 'by', 'open', 'changes', 'changing'];
+    protected $fillable = ['option_id', 'revision_id', 'by', 'open', 'changes', 'changing', 'heads'];
 
-    protected $casts = ['open' => 'array', 'changes' => 'array', 'created_at' => 'immutable_datetime'];
+    protected $casts = ['open' => 'array', 'changes' => 'array', 'heads' => 'array', 'created_at' => 'immutable_datetime'];
 
-    protected $attributes = ['open' => '[]', 'changes' => '[]', 'changing' => ''];
+    protected $attributes = ['open' => '[]', 'changes' => '[]', 'changing' => '', 'heads' => '{}'];
 
     /** @return BelongsTo<Option, $this> */
     public function option(): BelongsTo
     {
         return $this->belongsTo(Option::class);
+    }
+
+    /**
+     * As it stands now, of an option: what a release is of.
+     *
+     * @return array<string, Revision> by `design`, `plan`, `layout`
+     */
+    public static function headsOf(Option $option): array
+    {
+        $plan = $option->isOnItsOwn() ? $option->ownPlan : $option->project->loadMissing('drawnPlan')->drawnPlan;
+        $layout = $option->loadMissing('drawnLayout')->drawnLayout;
+
+        return [
+            'design' => History::head($option), ...($plan === null ? [] : ['plan' => History::head($plan)]),
+            ...($layout === null ? [] : ['layout' => History::head($layout)]),
+        ];
+    }
+
+    /**
+     * What differs between what is released and what stands now.
+     *
+     * @param  array<string, Revision>  $now
+     * @return list<string> in words
+     */
+    public function differences(array $now, QuantityFormatter $format): array
+    {
+        $items = [...$now['plan']->state['plan']['items'] ?? [], ...$now['layout']->state['layout'] ?? []];
+        $words = new ChangeWords(
+            $format, array_map(static fn (mixed $item): string => is_array($item) ? (string) ($item['name'] ?? '') : '', $items),
+        );
+        $lines = [];
+        foreach ($now as $of => $head) {
+            $was = $this->heads[$of] ?? ($of === 'design' ? $this->revision_id : null);
+            $before = $was === null ? null : Revision::query()->whereKey($was)->first();
+            if ($before !== null && $before->id !== $head->id) {
+                $lines = [...$lines, ...$words->lines(Changes::between($before->state, $head->state))];
+            }
+        }
+
+        return $lines;
     }
 
     /** Whether the design may not be changed: it is released, and no change is under way. */

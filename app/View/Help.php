@@ -15,6 +15,7 @@ final readonly class Help
         'start' => ['Start a project', ['projects.create'], 'start'],
         'site' => ['The site', ['site.*'], 'site'],
         'plan' => ['The plan', ['plan.*'], 'plan'],
+        'register' => ['The register', ['register.*'], null],
         'section' => ['The section', ['section.*', 'history.*'], 'bench'],
         'options' => ['Options', ['options.*'], null],
         'damp' => ['Damp', ['damp.*'], 'damp'],

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Gate;
 use Ondergrond\AsBuilt\BoardLeftOut;
 use Ondergrond\Design\Part;
 use Ondergrond\Logbook\Entry;
+use Ondergrond\Logbook\EntryKind;
 use Ondergrond\Logbook\HoldItem;
 use Ondergrond\Logbook\HoldState;
 use Ondergrond\Logbook\State;
@@ -60,6 +61,23 @@ final readonly class LogPage
         }
 
         return null;
+    }
+
+    /** @return array<string, HoldItem> what is read here; the register has a page of its own */
+    public function read(HoldState $hold): array
+    {
+        return array_filter($hold->items, static fn (HoldItem $i): bool => $i->kind !== EntryKind::Settled);
+    }
+
+    /** How many points the register has before it. */
+    public function registered(HoldState $hold): int
+    {
+        return count($hold->items) - count($this->read($hold));
+    }
+
+    public function unsettled(HoldState $hold): int
+    {
+        return count(array_diff_key($hold->items, $this->read($hold), $hold->latest));
     }
 
     public function said(Entry $entry): string

@@ -18,15 +18,28 @@ final readonly class ChangeWords
 
     private const LONGEST = 60;
 
-    public function __construct(private QuantityFormatter $format) {}
+    /** @param  array<string, string>  $names  of items, by id, where they are known */
+    public function __construct(private QuantityFormatter $format, private array $names = []) {}
 
     /** @return list<string> one line a change */
     public function lines(Changes $changes): array
     {
         return array_values(array_map(
-            fn (Change $c): string => self::label($c->path).': '.$this->value($c->path, $c->from).' → '.$this->value($c->path, $c->to),
+            fn (Change $c): string => $this->about($c->path).': '.$this->value($c->path, $c->from).' → '.$this->value($c->path, $c->to),
             $changes->all,
         ));
+    }
+
+    /** A field by what it is called; of an item that is known by its name. */
+    private function about(string $path): string
+    {
+        $keys = explode('.', $path);
+        $id = $keys[$keys[0] === 'layout' ? 1 : 2] ?? '';
+        $name = in_array($keys[0], ['plan', 'layout'], true) ? $this->names[$id] ?? '' : '';
+
+        return $name === '' ? self::label($path) : (string) preg_replace(
+            '~^Item~', strtr($name, ['\\' => '\\\\', '$' => '\\$']), self::label($path),
+        );
     }
 
     /** What a field is called. */

@@ -18,6 +18,7 @@ use Ondergrond\Logbook\Kinds\Rod;
 use Ondergrond\Logbook\Kinds\SetUp;
 use Ondergrond\Logbook\Kinds\Tape;
 use Ondergrond\Logbook\Kinds\Thickness;
+use Ondergrond\Logbook\Kinds\Told;
 use Ondergrond\Logbook\Kinds\Weather;
 use Ondergrond\Size\Choice;
 use Ondergrond\Units\Quantity;
@@ -44,6 +45,8 @@ enum EntryKind: string implements Choice
     case SetUp = 'set-up';
     case Rod = 'rod';
     case Closing = 'closing';
+    case OpenPoint = 'open-point';
+    case Settled = 'settled';
 
     public function label(): string
     {
@@ -67,6 +70,8 @@ enum EntryKind: string implements Choice
             self::SetUp => 'Instrument set up',
             self::Rod => 'Rod',
             self::Closing => 'Back on the benchmark',
+            self::OpenPoint => 'To be settled before the pour',
+            self::Settled => 'Settled',
         };
     }
 
@@ -80,7 +85,7 @@ enum EntryKind: string implements Choice
             self::Rating => Quantity::Pressure,
             self::Count => Quantity::Ratio,
             self::Pressure, self::Weather, self::Note, self::Photograph, self::Seen, self::Pass, self::Moved, self::SetUp,
-            self::Closing => null,
+            self::Closing, self::OpenPoint, self::Settled => null,
         };
     }
 
@@ -91,7 +96,7 @@ enum EntryKind: string implements Choice
             self::Pressure => 6,
             self::Moved, self::SetUp, self::Rod, self::Closing => 2,
             self::Weather => 3,
-            self::Note, self::Photograph, self::Seen, self::Pass, self::Rating => 0,
+            self::Note, self::Photograph, self::Seen, self::Pass, self::Rating, self::OpenPoint, self::Settled => 0,
             default => 1,
         };
     }
@@ -111,6 +116,7 @@ enum EntryKind: string implements Choice
             self::Rating => new Rating,
             self::Weather => new Weather,
             self::Note, self::Photograph, self::Seen => new Note,
+            self::OpenPoint, self::Settled => new Told,
             self::LeftOut => new LeftOut,
             self::Pass => new Pass,
             self::Tape => new Tape,

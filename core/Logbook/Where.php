@@ -15,6 +15,8 @@ final readonly class Where
      * @param  string  $item  id of an item of the plan
      * @param  string  $line  id of a line of the order
      * @param  string  $point  that was set out: two corners of a tape, `A–C`; a corner; a height, `level:stone_top`
+     * @param  string  $trade  whose it is, in words
+     * @param  string  $due  day by which, `2026-03-04`
      * @param  string  $place  in words, `north end`
      */
     public function __construct(
@@ -25,6 +27,8 @@ final readonly class Where
         public string $item = '',
         public string $line = '',
         public string $point = '',
+        public string $trade = '',
+        public string $due = '',
         public string $place = '',
     ) {}
 

@@ -7,6 +7,7 @@ namespace Ondergrond\Takeoff;
 use Ondergrond\Plan\Supply;
 use Ondergrond\Plan\Want;
 use Ondergrond\Takeoff\Counts\Goods;
+use Ondergrond\Takeoff\Counts\Placed;
 
 /** What is bought for items and openings, as each says of itself: one line for each kind and size. */
 final class ItemLines
@@ -40,7 +41,7 @@ final class ItemLines
             }
         }
 
-        return $lines;
+        return [...$lines, ...Placed::drawnPads($job)];
     }
 
     /** Kind of good and its size, mm. */

@@ -4,6 +4,9 @@ const PAUSE = 700;
 /** On the drawing a line is caught from so many stops away. */
 const CATCH = 2;
 
+/** The drawing places a mark no closer than that, m: one that stands at a stop is drawn beside it. */
+const DRAWN = 0.003;
+
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
 
 /**
@@ -24,7 +27,9 @@ export default function grips(live) {
         const to = (value, at) => {
             const near = others.map(at).filter((other) => Math.abs(other - value) <= CATCH * step);
             near.sort((a, b) => Math.abs(a - value) - Math.abs(b - value));
-            return near[0] ?? Math.round(value / step) * step;
+            const caught = near[0] ?? value;
+            const round = Math.round(caught / step) * step;
+            return near.length === 0 || Math.abs(round - caught) < DRAWN ? round : caught;
         };
         return [
             to(x, (one) => Number(left) + Number(one.getAttribute('cx')) / Number(px)),

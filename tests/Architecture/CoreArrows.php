@@ -51,7 +51,7 @@ final class CoreArrows
         'Project' => ['Design', 'Fault', 'Inspection', 'Logbook', 'Material', 'Plan', 'Site', 'Units'],
         'Exchange' => [
             'AsBuilt', 'Assessor', 'Codec', 'Damp', 'Design', 'Drawing', 'Fault', 'Field', 'FloorHeating', 'Frost', 'Ground',
-            'Handover', 'Heat', 'Inspection', 'Load', 'Logbook', 'Mass', 'Material', 'Plan', 'Project', 'Rules', 'Safety', 'Section',
+            'Handover', 'Heat', 'Inspection', 'Load', 'Logbook', 'Mass', 'Material', 'Plan', 'Project', 'Register', 'Rules', 'Safety', 'Section',
             'Sequence', 'SetOut', 'Site', 'Takeoff', 'Units', 'Verdict',
             'Version',
         ],
@@ -72,6 +72,7 @@ final class CoreArrows
             'Assessor', 'Design', 'Fault', 'Frost', 'Logbook', 'Plan', 'Project', 'Rules', 'Section', 'Site', 'Units',
         ],
         'Order' => ['Assessor', 'Codec', 'Design', 'Fault', 'Material', 'Rules', 'Site', 'Units'],
+        'Register' => ['Logbook', 'Plan', 'Rules', 'Sequence', 'Units', 'Verdict'],
         'Handover' => [
             'AsBuilt', 'Assessor', 'Design', 'Drawing', 'Logbook', 'Plan', 'Project', 'Rules', 'Safety', 'Section', 'SetOut', 'Site',
             'Takeoff', 'Units', 'Verdict', 'Version',

@@ -21,7 +21,7 @@ final class EveryPageTest extends BrowserTestCase
     private const ELSEWHERE = ['shares.show', 'invitations.show', 'first.create', 'sign-in.create', 'new-password.edit'];
 
     /** Pages that say most of a project that is being built. */
-    private const BUILT = '~^(plan|order|sequence|log|built|release)\.~';
+    private const BUILT = '~^(plan|order|sequence|log|built|register|release)\.~';
 
     /** Each with the other. */
     private const WIDTHS = [1280 => 390, 390 => 1280];

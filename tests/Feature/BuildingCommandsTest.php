@@ -105,6 +105,30 @@ final class BuildingCommandsTest extends TestCase
         self::assertStringContainsString('sleeve-down-edge', $refused->getErrorOutput());
     }
 
+    public function test_the_register_of_a_file_is_settled_by_entries(): void
+    {
+        $file = $this->file('boathouse.json', $this->call(['example'])->getOutput());
+        $register = json_decode($this->call(['register', $file, '--json'])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(count($register['points']), $register['open']);
+        $point = $register['points'][0];
+        $entry = static fn (string $id, string $kind, array $about, string $text): array => [
+            'id' => $id, 'kind' => $kind, 'about' => $about, 'text' => $text, 'who' => 'Wen', 'at' => '2026-11-26T08:00:00+01:00',
+        ];
+        $added = $this->call(['log', $file, '--add='.$this->file('settled.json', json_encode([
+            $entry(
+                '01HZX3V8Q0000000000000000A', 'settled', ['point' => $point['id'], 'hold' => $point['hold']], 'by the engineer’s letter',
+            ),
+            $entry('01HZX3V8Q0000000000000000B', 'open-point', ['trade' => 'electrician', 'due' => '2026-12-01'], 'Where the box goes'),
+        ], JSON_THROW_ON_ERROR))]);
+        self::assertSame([0, ''], [$added->getExitCode(), $added->getErrorOutput()]);
+        $more = $this->file('more.json', $added->getOutput());
+        $said = $this->call(['register', $more]);
+        self::assertSame(1, $said->getExitCode(), 'something is open');
+        self::assertStringContainsString('Where the box goes (electrician, 2026-12-01)', $said->getOutput());
+        self::assertStringContainsString('by the engineer’s letter, Wen', $said->getOutput());
+        self::assertSame(2, $this->call(['register', $this->file('none.json', '{}')])->getExitCode());
+    }
+
     public function test_heights_are_levelled_from_a_back_sight(): void
     {
         $file = $this->file('boathouse.json', $this->call(['example'])->getOutput());

@@ -4,22 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Building\BuildingJob;
 use App\Database\Lock;
 use App\Forms\Reader;
 use App\Forms\Word;
-use App\History\History;
 use App\Models\Project;
+use App\Models\Release;
 use App\Models\Revision;
+use App\Models\Stage;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use Ondergrond\Assessor;
-use Ondergrond\History\Changes;
-use Ondergrond\History\ChangeWords;
-use Ondergrond\Verdict\Severity;
+use Ondergrond\Register\OpenPoint;
 
 /** One option of a project is released to be built; after that its design is changed by a change, with a reason. */
 final readonly class ReleaseController
@@ -28,13 +27,21 @@ final readonly class ReleaseController
 
     private const LONGEST_REASON = 500;
 
+    /** Points that were open, as a file holds them. */
+    private const MOST_OPEN = 200;
+
+    private const MOST_WORDS = 20_000;
+
     public function __construct(private Reader $reading) {}
 
     public function show(Project $project): View
     {
         return view('release.show', [
             'project' => $project, 'release' => $project->release, 'option' => $project->building(),
-            'may' => Gate::allows('update', $project), 'underWay' => $project->isUnderWay(),
+            'may' => Gate::allows('update', $project), 'underWay' => $project->isUnderWay(), 'stage' => Stage::of($project),
+            'differences' => $project->release === null || $project->release->holdsFast() ? [] : $project->release->differences(
+                Release::headsOf($project->release->option), $this->reading->formatter($project),
+            ),
         ]);
     }
 
@@ -43,18 +50,18 @@ final readonly class ReleaseController
         $option = $project->options()->whereKey($request->integer('option'))->first()
             ?? throw ValidationException::withMessages(['option' => 'Choose an option of this project.']);
         $format = $this->reading->formatter($project);
-        $open = [];
-        foreach (Assessor::judge($project->site, $option->design, $project->units, $option->setAside())->findings as $judged) {
-            if ($judged->isOpen() && $judged->finding->severity !== Severity::Note) {
-                $open[] = "{$judged->finding->severity->value}: {$judged->finding->said->in($format)}";
-            }
-        }
+        $open = array_map(
+            static fn (OpenPoint $p): string => mb_substr(($p->severity->value ?? 'open').": {$p->text($format)}", 0, self::LONGEST_REASON),
+            array_slice(array_values(BuildingJob::on($project, $option)->register()->open()), 0, self::MOST_OPEN),
+        );
         Lock::on($project, static function () use ($project, $option, $open): void {
             if ($project->release()->exists()) {
                 throw ValidationException::withMessages(['option' => 'An option of this project is released already. Withdraw it first.']);
             }
+            $heads = Release::headsOf($option);
             $project->release()->create([
-                'option_id' => $option->id, 'revision_id' => History::head($option)->id, 'by' => User::current()->name, 'open' => $open,
+                'option_id' => $option->id, 'revision_id' => $heads['design']->id, 'by' => User::current()->name, 'open' => $open,
+                'heads' => self::ids($heads),
             ]);
         });
 
@@ -85,13 +92,12 @@ final readonly class ReleaseController
 
                 return 'The design can be changed now. End the change when it is done.';
             }
-            $head = History::head($release->option);
-            $before = Revision::query()->whereKey($release->revision_id)->first();
-            $what = (new ChangeWords($format))->lines(Changes::between($before->state ?? $head->state, $head->state));
+            $heads = Release::headsOf($release->option);
+            $what = $release->differences($heads, $format);
             $release->update([
-                'revision_id' => $head->id, 'changing' => '',
+                'revision_id' => $heads['design']->id, 'changing' => '', 'heads' => self::ids($heads),
                 'changes' => [...$release->changes, [
-                    'why' => $release->changing, 'what' => $what === [] ? 'nothing of the section' : implode('; ', $what),
+                    'why' => $release->changing, 'what' => $what === [] ? 'nothing' : mb_substr(implode('; ', $what), 0, self::MOST_WORDS),
                     'by' => User::current()->name, 'at' => now()->utc()->format('Y-m-d\TH:i:s\Z'),
                 ]],
             ]);
@@ -114,5 +120,14 @@ final readonly class ReleaseController
         });
 
         return redirect()->route('release.show', $project)->with('said', 'Withdrawn: no option is released.');
+    }
+
+    /**
+     * @param  array<string, Revision>  $heads
+     * @return array<string, int>
+     */
+    private static function ids(array $heads): array
+    {
+        return array_map(static fn (Revision $r): int => $r->id, $heads);
     }
 }

@@ -7,6 +7,7 @@ namespace Ondergrond\Sequence\Stages;
 use Ondergrond\Design\Casting;
 use Ondergrond\Design\Part;
 use Ondergrond\Material\Kind;
+use Ondergrond\Plan\Kinds\Pad;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Sequence\After;
@@ -77,7 +78,9 @@ final class Footings implements Stage
                 ],
                 $of->placing('footing'), crew: 4, weather: [Weather::Pour], hold: HoldPoint::Footing,
                 caution: 'Wet cement burns; hose whips.',
-                parts: [Part::Footing, Part::Pads], items: $of->count(Post::class) > 0 ? [Post::class] : [],
+                parts: [Part::Footing, Part::Pads], items: [
+                    ...($of->count(Post::class) > 0 ? [Post::class] : []), Pad::class,
+                ],
                 isDone: $footing && ! $together,
             ),
             new Task(
@@ -142,7 +145,8 @@ final class Footings implements Stage
                 max(2.0, $of->poured('stem') / 8.0) + ($together ? $of->placing('footing') : 0.0), crew: 6,
                 weather: [Weather::Pour, Weather::Boom], hold: HoldPoint::Forms,
                 caution: 'Blow-out; falls; hose whips; 5 m from overhead lines.',
-                parts: $together ? [Part::Stem, Part::Footing, Part::Pads] : [Part::Stem], inTheMorning: true,
+                parts: $together ? [Part::Stem, Part::Footing, Part::Pads] : [Part::Stem], items: $together ? [Pad::class] : [],
+                inTheMorning: true,
                 isDone: $walls && $poured,
             ),
             new Task(

@@ -9,6 +9,7 @@ use Ondergrond\Plan\Kinds\Conduit;
 use Ondergrond\Plan\Kinds\DrainRun;
 use Ondergrond\Plan\Kinds\GasPipe;
 use Ondergrond\Plan\Kinds\Gully;
+use Ondergrond\Plan\Kinds\Pad;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Plan\Kinds\SoilReplaced;
@@ -115,9 +116,11 @@ final class Ground implements Stage
                 [new After(
                     'beam-trench', 'under stone and boards',
                 ), new After('compact', 'under stone and boards'), new After('pipes', 'pipes first')],
-                $of->hours(1.5 * max(1, $of->count(Post::class)), 2), weather: [Weather::Pour], hold: HoldPoint::Footing,
-                caution: 'Caps on bars; wet cement burns.', parts: [Part::Pads], items: [Post::class],
-                isDone: $new && ($of->has(Part::Pads) || $of->count(Post::class) > 0) && ! $of->hasWalls(),
+                $of->hours(
+                    1.5 * max(1, $of->count(Post::class), $of->count(Pad::class)), 2,
+                ), weather: [Weather::Pour], hold: HoldPoint::Footing,
+                caution: 'Caps on bars; wet cement burns.', parts: [Part::Pads], items: [Post::class, Pad::class],
+                isDone: $new && ($of->has(Part::Pads) || $of->count(Post::class) + $of->count(Pad::class) > 0) && ! $of->hasWalls(),
             ),
             new Task(
                 'stone', 'Pads backfilled, stone bed, drains and gas pipe in it',

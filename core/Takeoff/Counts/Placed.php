@@ -11,6 +11,7 @@ use Ondergrond\Plan\Kinds\Bolts;
 use Ondergrond\Plan\Kinds\Conduit;
 use Ondergrond\Plan\Kinds\Gully;
 use Ondergrond\Plan\Kinds\HeatedZone;
+use Ondergrond\Plan\Kinds\Pad;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Plan\Kinds\Toilet;
@@ -31,14 +32,28 @@ final class Placed
     /** Of a rectangle. */
     private const CORNERS = 4;
 
-    /** @return list<Line> of posts that stand on the design's own pads; kinds of post say theirs */
+    /** @return list<Line> of posts that stand on the design's own pads, unless pads are drawn; kinds of post say theirs */
     public static function pads(Job $job): array
     {
-        [$d, $posts] = [$job->design, count(array_filter($job->items->of(Post::class), static fn (Post $p): bool => $p->of === ''))];
+        $d = $job->design;
+        $posts = $job->items->of(Pad::class) !== [] ? 0
+            : count(array_filter($job->items->of(Post::class), static fn (Post $p): bool => $p->of === ''));
 
         return Concrete::of(
             Part::Pads, $d->slab->layer->material, $posts * $d->pads->width ** 2 * $d->pads->height, Concrete::ON_GROUND, 'footing',
             $posts === 1 ? '1 post on the plan' : "{$posts} posts on the plan",
+        );
+    }
+
+    /** @return list<Line> of pads that are drawn on the plan, each with its own size */
+    public static function drawnPads(Job $job): array
+    {
+        $pads = $job->items->of(Pad::class);
+
+        return Concrete::of(
+            Part::Pads, $job->design->slab->layer->material,
+            array_sum(array_map(static fn (Pad $p): float => $p->width ** 2 * $p->height, $pads)), Concrete::ON_GROUND, 'footing',
+            count($pads) === 1 ? '1 pad on the plan' : count($pads).' pads on the plan', ':drawn',
         );
     }
 

@@ -4,7 +4,7 @@
     $person = auth()->user();
     // In the order in which people work.
     $way = [
-        ['site.edit', 'Site', ['site.*']], ['plan.show', 'Plan', ['plan.*', 'release.*']],
+        ['site.edit', 'Site', ['site.*']], ['plan.show', 'Plan', ['plan.*', 'register.*', 'release.*']],
         ['section.show', 'Section', ['section.*', 'options.*', 'history.*', 'shares.*', 'studies.*', 'damp.*', 'mass.*', 'inspections.*']],
         ['compare.show', 'Compare', ['compare.*']], ['order.show', 'Order', ['order.*']],
         ['sequence.show', 'Sequence', ['sequence.*']], ['log.show', 'Log', ['log.*']], ['built.show', 'Hand-over', ['built.*']],

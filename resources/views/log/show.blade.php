@@ -12,9 +12,13 @@
             $hold->hold->value.':')) open @endif>
             <summary><b>H{{ $hold->hold->number() }}</b> {{ $hold->hold->label() }}
                 <span class="hold-word">{{ $hold->word() }}</span></summary>
-            @foreach ($hold->items as $item)
+            @foreach ($page->read($hold) as $item)
                 @include('log.item')
             @endforeach
+            @if ($page->registered($hold) > 0)<p>@if ($page->unsettled($hold) > 0)<span class="care">{{ $page->unsettled($hold) }} of {{
+                $page->registered($hold) }} points are open</span> in the <a href="{{ route('register.show', $page->project)
+                }}">register</a>.@else All {{ $page->registered($hold) }} points of the <a href="{{ route('register.show', $page->project)
+                }}">register</a> are settled.@endif</p>@endif
             @if ($hold->pass)
                 <p class="passed-by">Passed by <bdi>{{ $hold->pass->who }}</bdi>, {{ $page->moment($hold->pass->at) }}.
                     @if ($hold->isPassedOver()) Over what was open, because:

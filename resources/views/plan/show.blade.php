@@ -28,6 +28,8 @@
                 </dl>
                 @foreach ($page->unmet as $line)<p class="note">{{ $line }}</p>@endforeach
                 <p class="plan-links"><a class="go" href="{{ route('plan.set-out', $page->project) }}">Set out</a>
+                    <a href="{{ route('register.show', $page->project) }}">Before the pour</a>
+                    <a href="{{ route('release.show', $page->project) }}">Release</a>
                     @foreach (['drawing' => 'SVG', 'dxf' => 'DXF', 'csv' => 'CSV'] as $file => $label)
                         <a href="{{ route('plan.'.$file, [$page->project, ...$page->asked()]) }}">{{ $label }}</a>
                     @endforeach</p>

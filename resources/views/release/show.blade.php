@@ -1,8 +1,12 @@
 <x-layout :title="'Release of '.$project->name" :project="$project" :option="$option" class="page">
     <div class="page-head"><h1>Release</h1> <a href="{{ route('plan.show', $project) }}">Plan</a></div>
     <x-wrong what="Not done" all />
+    <ol class="stages">@foreach (\App\Models\Stage::cases() as $one)<li @class(['stage', 'stage-now' => $one === $stage]) @if ($one ===
+        $stage) aria-current="step" @endif><b>{{ ucfirst($one->value) }}</b> <span class="quiet">{{ $one->meaning()
+            }}</span></li>@endforeach</ol>
     @if ($release === null)
-        <p class="lead">One option is released to be built. Order, order of work, log and hand-over are about that one, and from then on it
+        <p class="lead">One option at one revision is released to be built, with your name. Order, order of work, log and hand-over are
+            about that one, and from then on it
             is changed with a reason alone.</p>
         @if ($may)
             <form method="post" action="{{ route('release.store', $project) }}" class="sheet-acts">
@@ -27,15 +31,18 @@
         @endif
         @if ($release->changes !== [])
             <h2>Changed since</h2>
-            <ul>@foreach ($release->changes as $change)<li><bdi>{{ $change['by'] }}</bdi>, <bdi>{{ $change['why'] }}</bdi>:
-                <span dir="auto">{{
-                $change['what'] }}</span></li>@endforeach</ul>
+            <ol>@foreach ($release->changes as $change)<li><bdi>{{ $change['why'] }}</bdi> <span class="quiet"><bdi>{{ $change['by']
+                }}</bdi>, <x-time :at="\Carbon\CarbonImmutable::parse($change['at'])" :zone="$project->site->timeZone" /></span>
+                <ul>@foreach (explode('; ', $change['what']) as $line)<li dir="auto">{{ $line }}</li>@endforeach</ul></li>@endforeach</ol>
+            <p class="quiet">What was released before each change stands in the <a href="{{ route('history.index', [$project,
+                $release->option]) }}">history of the option</a>.</p>
         @endif
         @if ($may && $release->holdsFast())
             <h2>Change it</h2>
             <form method="post" action="{{ route('release.update', $project) }}" class="sheet-acts">
                 @csrf @method('put')
-                <x-input name="why" label="Why" maxlength="500" dir="auto" hint="what came otherwise than drawn; it goes into the hand-over"
+                <x-input name="why" label="Why" maxlength="500" dir="auto" hint="what came otherwise than drawn; it goes into the
+                    hand-over"
                     />
                 <button class="go">Begin a change</button>
             </form>
@@ -46,6 +53,9 @@
             @endunless
         @elseif ($may)
             <p class="note">Being changed: <bdi>{{ $release->changing }}</bdi>. Change the section and the plan, then end it.</p>
+            <h2>Different so far</h2>
+            @if ($differences === [])<p class="empty">Nothing yet.</p>@else<ul>@foreach ($differences as $line)<li dir="auto">{{ $line
+                }}</li>@endforeach</ul>@endif
             <form method="post" action="{{ route('release.update', $project) }}" class="sheet-acts">@csrf @method('put')<button class="go"
                 name="act" value="end">End the change and release it</button></form>
         @endif
