@@ -51,7 +51,8 @@ final class CoreArrows
         'Project' => ['Design', 'Fault', 'Inspection', 'Logbook', 'Material', 'Plan', 'Site', 'Units'],
         'Exchange' => [
             'AsBuilt', 'Assessor', 'Codec', 'Damp', 'Design', 'Drawing', 'Fault', 'Field', 'FloorHeating', 'Frost', 'Ground',
-            'Handover', 'Heat', 'Inspection', 'Load', 'Logbook', 'Mass', 'Material', 'Plan', 'Project', 'Register', 'Rules', 'Safety', 'Section',
+            'Handover', 'Heat', 'Inspection', 'Load', 'Logbook', 'Mass', 'Material', 'Plan', 'Project', 'Register', 'Rules',
+            'Safety', 'Section',
             'Sequence', 'SetOut', 'Site', 'Takeoff', 'Units', 'Verdict',
             'Version',
         ],
