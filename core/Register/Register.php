@@ -69,7 +69,9 @@ final readonly class Register
             }
         }
 
-        return new self(self::ordered(array_map(static fn (OpenPoint $p): OpenPoint => self::looked($p, $settled[$p->id] ?? null), $points)));
+        return new self(
+            self::ordered(array_map(static fn (OpenPoint $p): OpenPoint => self::looked($p, $settled[$p->id] ?? null), $points)),
+        );
     }
 
     /** @return array<string, OpenPoint> */
@@ -81,7 +83,9 @@ final readonly class Register
     /** @return array<string, HoldItem> what is read of it before the pour, by id */
     public function holdItems(QuantityFormatter $format): array
     {
-        return array_column(array_map(static fn (OpenPoint $p): HoldItem => $p->holdItem($format), array_values($this->points)), null, 'id');
+        return array_column(
+            array_map(static fn (OpenPoint $p): HoldItem => $p->holdItem($format), array_values($this->points)), null, 'id',
+        );
     }
 
     private static function id(string $place, string $rule): string

@@ -27,7 +27,9 @@ final class RegisterPagesTest extends TestCase
         $project = $this->drawn();
         $register = $this->register($project);
         self::assertNotSame([], $register->points);
-        $this->get("/projects/{$project->id}/register")->assertOk()->assertSee(count($register->open()).' of '.count($register->points).' open');
+        $this->get("/projects/{$project->id}/register")->assertOk()->assertSee(
+            count($register->open()).' of '.count($register->points).' open',
+        );
         // The plan's part comes and goes with what stands on it.
         $this->change($project, ['act' => 'add:sleeve']);
         $id = (string) array_key_first($this->fresh($project)->plan()->items->all ?? []);
@@ -69,7 +71,9 @@ final class RegisterPagesTest extends TestCase
         $point = array_values(array_filter($this->register($project)->points, static fn ($p): bool => $p->origin === Origin::Hand))[0];
         self::assertTrue($point->isLate('2026-11-21'));
         self::assertFalse($point->isLate('2026-11-20'));
-        $this->get("/projects/{$project->id}/register")->assertSee('Where the floor box goes, 100 %')->assertSee('electrician')->assertSee('late');
+        $this->get(
+            "/projects/{$project->id}/register",
+        )->assertSee('Where the floor box goes, 100 %')->assertSee('electrician')->assertSee('late');
         // Whoever does not pass hold points settles nothing.
         $this->settle($project, $point->id, 'by the drawing')->assertForbidden();
         $this->become($this->member(Role::Owner));

@@ -42,7 +42,9 @@ final readonly class RegisterController
         if ($day === false || ($day !== null && $day->format('Y-m-d') !== $due)) {
             throw ValidationException::withMessages(['due' => 'Allowed: a day, such as 2026-03-04, or none.']);
         }
-        $this->keep($project, $request, EntryKind::OpenPoint, new Where(trade: mb_substr(trim(Word::of($request, 'trade')), 0, 60), due: $due), $what);
+        $this->keep($project, $request, EntryKind::OpenPoint, new Where(
+            trade: mb_substr(trim(Word::of($request, 'trade')), 0, 60), due: $due,
+        ), $what);
 
         return redirect()->route('register.show', $project)->with('said', 'It is in the register.');
     }
@@ -67,7 +69,9 @@ final readonly class RegisterController
 
     private function keep(Project $project, Request $request, EntryKind $kind, Where $about, string $text): void
     {
-        $entry = (new TypedEntry($request, $this->reading->written($request, $project), now(), $project->site->timeZone))->told($kind, $about, $text);
+        $entry = (new TypedEntry(
+            $request, $this->reading->written($request, $project), now(), $project->site->timeZone,
+        ))->told($kind, $about, $text);
         if ($project->entries()->count() >= EntryRecord::MOST) {
             throw ValidationException::withMessages(['what' => 'A log holds '.EntryRecord::MOST.' entries.']);
         }
