@@ -15,6 +15,7 @@ use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
 use Ondergrond\Plan\Plan;
+use Ondergrond\Plan\Proposals;
 use Ondergrond\Plan\Redraw;
 use Ondergrond\Plan\Shape;
 use Ondergrond\Project\TypedFloor;
@@ -39,6 +40,10 @@ final class PlanCommand extends Command
             ->addOption(
                 'mend', null, InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY,
                 'Do what a rule offers about each clash it finds, and print the project file with it: sleeve-down-edge',
+            )
+            ->addOption(
+                'propose', null, InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY,
+                'Put in what a rule proposes, and print the project file with it: '.implode(', ', array_keys(Proposals::all())),
             )
             ->addOption('setout', null, InputOption::VALUE_NONE, 'Print what is taped as CSV: id, along, across, peg_a, peg_b, rod')
             ->addOption('backsight', null, InputOption::VALUE_REQUIRED, 'With --setout: rod on the benchmark, m, so that rods follow')
@@ -75,8 +80,10 @@ final class PlanCommand extends Command
 
                 return self::SUCCESS;
             }
-            if ($input->getOption('mend') !== []) {
-                $mended = PlanMends::of($job->project, $job->option, $job->plan(), $input->getOption('mend'));
+            if ($input->getOption('mend') !== [] || $input->getOption('propose') !== []) {
+                $mended = PlanMends::of(
+                    $job->project, $job->option, $job->plan(), $input->getOption('propose'), $input->getOption('mend'),
+                );
                 $output->write(ProjectFile::write($mended), false, OutputInterface::OUTPUT_RAW);
 
                 return self::SUCCESS;

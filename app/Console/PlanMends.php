@@ -14,6 +14,7 @@ use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Mend;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlanReview;
+use Ondergrond\Plan\Proposals;
 use Ondergrond\Project\Option;
 use Ondergrond\Project\Project;
 
@@ -24,18 +25,30 @@ final class PlanMends
     private const MOST = 200;
 
     /**
+     * @param  list<string>  $proposals
      * @param  list<string>  $rules
      *
      * @throws FaultyInput where there is no such rule
      */
-    public static function of(Project $project, Option $option, Plan $plan, array $rules): Project
+    public static function of(Project $project, Option $option, Plan $plan, array $proposals, array $rules): Project
     {
+        foreach ($proposals as $rule) {
+            if (! isset(Proposals::all()[$rule])) {
+                throw FaultyInput::one(Fault::of('--propose', "“{$rule}”", implode(', ', array_keys(Proposals::all()))));
+            }
+        }
         foreach ($rules as $rule) {
             if (! isset(Clashes::all()[$rule])) {
                 throw FaultyInput::one(Fault::of('--mend', "“{$rule}”", implode(', ', array_keys(Clashes::all()))));
             }
         }
         $layout = $option->layout;
+        foreach ($proposals as $rule) {
+            $put = Proposals::on($rule, $plan, $option->written(), $layout);
+            if ($put !== null) {
+                [$plan, $layout] = self::done($put, $plan, $layout);
+            }
+        }
         for ($i = 0; $i < self::MOST; $i++) {
             $mend = self::next($plan, $option, $layout, $rules);
             if ($mend === null) {

@@ -17,6 +17,7 @@ use Ondergrond\Plan\Kinds\HeatedZone;
 use Ondergrond\Plan\Mend;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlanReview;
+use Ondergrond\Plan\Proposals;
 use Ondergrond\Plan\Redraw;
 use Ondergrond\Plan\Remark;
 use Ondergrond\SetOut\BaseLine;
@@ -28,7 +29,7 @@ use Ondergrond\Units\UnreadableQuantity;
 /**
  * What is pressed on the page of a plan: `add:sleeve`, `copy:<id>`, `remove:<id>`, `opening:<corner>`, `no-opening:<id>`,
  * `corner:<corner>` (a new one in the middle of its wall), `step:<corner>` (with where and how far out), `no-corner:<corner>`,
- * `pegs`, `mend:<place>|<rule>|<which>`.
+ * `pegs`, `mend:<place>|<rule>|<which>`, `propose:<rule>`.
  */
 final readonly class PlanAct
 {
@@ -59,6 +60,15 @@ final readonly class PlanAct
     /** @throws ValidationException where nothing of the kind is offered any more */
     public static function mend(string $act, Plan $plan, Design $design, Items $layout): ?Mend
     {
+        if (str_starts_with($act, 'propose:')) {
+            $rule = substr($act, strlen('propose:'));
+
+            return isset(Proposals::all()[$rule]) ? Proposals::on(
+                $rule, $plan, $design, $layout,
+            ) ?? throw ValidationException::withMessages(
+                ['act' => Proposals::all()[$rule]::label().': this design has none to propose, or they are all there.'],
+            ) : throw ValidationException::withMessages(['act' => 'Allowed: '.implode(', ', array_keys(Proposals::all())).'.']);
+        }
         if (! str_starts_with($act, 'mend:')) {
             return null;
         }

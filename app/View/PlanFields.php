@@ -39,6 +39,10 @@ final readonly class PlanFields
         $answers = ['of' => $this->kindsOf($item)];
         [$first, $own, $last] = [[], [], []];
         foreach (self::sizes($item->at()) as [$p, $value]) {
+            // Nobody types by which rule it was put there.
+            if ($p->key === 'proposed') {
+                continue;
+            }
             // What it stands in line with is typed by its name.
             $value = $p->key === 'in_line' ? $this->named($item->at()->inLine) : $value;
             $field = $this->field($path, $p, $value, $grips[$p->key] ?? '', $answers[$p->key] ?? null);

@@ -29,6 +29,8 @@ use Ondergrond\Plan\OutlineFace;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Plan\PlanReview;
+use Ondergrond\Plan\Proposals;
+use Ondergrond\Plan\Proposed;
 use Ondergrond\Plan\Remark;
 use Ondergrond\Plan\Shape;
 use Ondergrond\Plan\WallLine;
@@ -206,6 +208,24 @@ final readonly class PlanPage
     public function isWholeWall(string $id): bool
     {
         return count($this->walls()) <= self::WHOLE || in_array($id, $this->open, true);
+    }
+
+    /** @return array<string, string> what a rule can put in, by its id */
+    public function proposals(): array
+    {
+        return array_map(static fn (string $rule): string => $rule::label(), Proposals::all());
+    }
+
+    /** By which rule an item was put there, and whether it was moved since; null where it was put there by hand. */
+    public function proposedBy(Item $item): ?string
+    {
+        $rule = Proposals::all()[Proposed::rule($item) ?? ''] ?? null;
+
+        return match (true) {
+            $rule === null => null,
+            Proposed::isMoved($item) => 'Proposed, moved by hand since. The rule: '.$rule::rule(),
+            default => 'Proposed. '.$rule::rule(),
+        };
     }
 
     /** What is worked out of an item, in a few words. */

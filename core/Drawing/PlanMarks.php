@@ -73,6 +73,7 @@ final readonly class PlanMarks
             Sign::Flow => [$line(Role::Water, $mark->points), $line(Role::Water, $this->arrow($mark->points))],
             Sign::Dashed => [$line(Role::Middle, $mark->points)],
             Sign::Dotted => [$line(Role::Service, $mark->points)],
+            Sign::Pipe => [$line(Role::Hatch, $mark->points)],
             Sign::Boundary => [$line(Role::Boundary, $mark->points)],
         };
     }

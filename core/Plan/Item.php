@@ -43,6 +43,9 @@ interface Item
 
     public function at(): Placing;
 
+    /** The same placed otherwise. */
+    public function put(Placing $at): static;
+
     /** @return non-empty-list<Spot> what is set out of it: one, or the two ends of a run */
     public function spots(): array;
 

@@ -21,6 +21,7 @@ final readonly class Placing
      * @param  MeasuredFrom  $from  the face of the walls that it is taped from
      * @param  string  $inLine  id of an item that it stands in line with; empty: of none
      * @param  float  $tolerance  to either side, m; common practice, no source
+     * @param  string  $proposed  by which rule it was put there and what it was like then, see Proposed; empty: by hand
      */
     public function __construct(
         #[Size('name')]
@@ -43,6 +44,8 @@ final readonly class Placing
         public float $tolerance = 0.01,
         #[Size('trade')]
         public Trade $trade = Trade::Installer,
+        #[Size('proposed by')]
+        public string $proposed = '',
     ) {}
 
     /** The same, of that name, at that place; m. */

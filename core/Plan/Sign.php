@@ -23,4 +23,5 @@ enum Sign
     case Dashed;
     case Dotted;
     case Boundary;
+    case Pipe;
 }

@@ -101,7 +101,8 @@ final readonly class Register
         $same = $settled->about->hold === $point->holdId();
 
         return new OpenPoint(
-            $point->id, $point->origin, $point->what, $point->trade, $point->due, $point->severity, $same ? $settled : null, ! $same, $point->at,
+            $point->id, $point->origin, $point->what, $point->trade, $point->due, $point->severity, $same ? $settled : null,
+            ! $same, $point->at,
             $point->name,
         );
     }

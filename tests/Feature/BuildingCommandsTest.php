@@ -100,6 +100,11 @@ final class BuildingCommandsTest extends TestCase
         self::assertSame([0, ''], [$mended->getExitCode(), $mended->getErrorOutput()]);
         $after = $this->json(['plan', $this->file('mended.json', $mended->getOutput()), '--json']);
         self::assertSame([], array_intersect(['panel-too-long', 'sleeve-without-boot'], $rules($after)));
+        $put = $this->call(['plan', $file, '--propose=sill-bolts', '--propose=joints']);
+        self::assertSame([0, ''], [$put->getExitCode(), $put->getErrorOutput()]);
+        $proposed = $this->json(['plan', $this->file('proposed.json', $put->getOutput()), '--json']);
+        self::assertGreaterThan(count($before['items']) + 3, count($proposed['items']));
+        self::assertSame(2, $this->call(['plan', $file, '--propose=moon'])->getExitCode());
         $refused = $this->call(['plan', $file, '--mend=moon']);
         self::assertSame(2, $refused->getExitCode());
         self::assertStringContainsString('sleeve-down-edge', $refused->getErrorOutput());

@@ -72,6 +72,29 @@ final class PlanPagesTest extends TestCase
         $this->get("/projects/{$project->id}/plan")->assertDontSee('mend:plan');
     }
 
+    public function test_a_rule_proposes_and_knows_what_was_moved_by_hand(): void
+    {
+        $project = $this->drawn();
+        $this->put('/units', ['units' => 'metric']);
+        $layout = fn (): array => $this->fresh($project)->building()->layout()->all;
+        $this->change($project, ['act' => 'propose:joints'])->assertSessionHasNoErrors();
+        $joints = count($layout());
+        self::assertGreaterThan(2, $joints);
+        $id = (string) array_key_first($layout());
+        $this->get(
+            "/projects/{$project->id}/plan?open[]={$id}",
+        )->assertSee('Proposed. From each corner that leads in')->assertDontSee('proposed by');
+        $this->change($project, ['layout' => [$id => ['depth_m' => '40']]])->assertSessionHasNoErrors();
+        $this->get("/projects/{$project->id}/plan?open[]={$id}")->assertSee('Proposed, moved by hand since.');
+        $this->change($project, ['act' => 'propose:joints'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(0.04, $layout()[$id]->depth ?? 0.0, 1e-9, 'it stays');
+        foreach (['propose:', 'propose:moon', 'propose:wing-corners'] as $none) {
+            $this->change($project, ['act' => $none])->assertSessionHasErrors('act');
+        }
+        $this->change($project, ['act' => 'propose:sill-bolts'])->assertSessionHasNoErrors();
+        self::assertGreaterThan($joints, count($layout()));
+    }
+
     /** @return iterable<string, array{string}> */
     public static function kinds(): iterable
     {

@@ -9,6 +9,7 @@ use Ondergrond\Plan\Clash;
 use Ondergrond\Plan\Found;
 use Ondergrond\Plan\Kinds\ControlJoint;
 use Ondergrond\Plan\Mend;
+use Ondergrond\Plan\Proposals\Joints;
 use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
 use Ondergrond\Units\Said;
@@ -38,38 +39,14 @@ final class CornerWithoutJoint implements Clash
             if ($in->nearest([ControlJoint::class], $x, $y) <= self::AT_CORNER) {
                 continue;
             }
+            $joint = Joints::fromCorner($in, $corner);
             yield "corner:{$corner}" => new Found(Severity::Note, Said::of(
                 "Corner {$corner} leads in, and no control joint begins at it",
-            ), self::joint($in, $corner));
+            ), $joint === null ? null : new Mend(
+                Said::of(
+                    'Cut a joint from it to the other side, %s', Measure::of($joint->length(), Quantity::Length),
+                ), [Mend::NEW.$corner => $joint],
+            ));
         }
-    }
-
-    /** In the line of the wall that ends there, to the other side. */
-    private static function joint(Around $in, string $corner): ?Mend
-    {
-        $best = null;
-        $from = $in->plan->outline->points[$corner];
-        foreach ($in->plan->outline->sides() as $side) {
-            if ($side->to !== $corner && $side->from !== $corner) {
-                continue;
-            }
-            $way = $side->to === $corner ? $side->direction() : array_map(static fn (float $v): float => -$v, $side->direction());
-            $hit = $in->plan->outline->ahead($from, [$way[0], $way[1]]);
-            if ($hit !== null && ($best === null || $hit < $best[0])) {
-                $best = [$hit, $way];
-            }
-        }
-        if ($best === null) {
-            return null;
-        }
-        [$length, $way] = $best;
-
-        return new Mend(Said::of('Cut a joint from it to the other side, %s', Measure::of($length, Quantity::Length)), [
-            Mend::NEW.$corner => new ControlJoint(
-                ControlJoint::usual()->put("Joint at {$corner}", $from[0], $from[1], round($in->section->slab, 4)),
-                round($from[0] + $length * $way[0], 4), round($from[1] + $length * $way[1], 4),
-                ControlJoint::deep($in->design),
-            ),
-        ]);
     }
 }

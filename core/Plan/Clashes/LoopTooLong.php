@@ -29,9 +29,8 @@ final class LoopTooLong implements Clash
 
     public static function in(Around $in): iterable
     {
-        $longest = $in->design->heating->loop;
         foreach ($in->all(HeatedZone::class) as $id => $zone) {
-            $feed = 2 * $zone->feed();
+            [$feed, $longest] = [2 * $zone->feed(), $zone->longest];
             if ($feed > $longest / 3 + 1e-6) {
                 yield "item:{$id}" => new Found($feed >= $longest ? Severity::Stop : Severity::Fix, Said::of(
                     'its manifold stands so far off that %s of each loop of %s only lead there and back', Measure::of(

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Ondergrond\Plan\Kinds;
 
 use Ondergrond\Design\Design;
+use Ondergrond\Design\Heating;
 use Ondergrond\Plan\Around;
 use Ondergrond\Plan\Belongs;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Lines;
+use Ondergrond\Plan\LoopPattern;
 use Ondergrond\Plan\Mark;
 use Ondergrond\Plan\Placing;
 use Ondergrond\Plan\Remark;
@@ -36,6 +38,7 @@ final readonly class HeatedZone implements Item
      * @param  float  $spacing  m
      * @param  float  $manifoldX  m
      * @param  float  $manifoldY  m
+     * @param  float  $longest  loop, m
      */
     public function __construct(
         public Placing $at,
@@ -51,6 +54,10 @@ final readonly class HeatedZone implements Item
         public float $manifoldX = 0.0,
         #[Size('manifold, across', quantity: Quantity::Length)]
         public float $manifoldY = 0.0,
+        #[Size('laid as')]
+        public LoopPattern $pattern = LoopPattern::Meander,
+        #[Size('longest loop', quantity: Quantity::Length)]
+        public float $longest = Heating::LOOP,
     ) {}
 
     public static function slug(): string
@@ -76,10 +83,9 @@ final readonly class HeatedZone implements Item
     public function marks(): array
     {
         return [
-            Mark::over(Sign::Loose, $this->corners()), Mark::along(
-                Sign::Line, $this->manifoldX, $this->manifoldY, $this->at->x, $this->at->y,
-            ),
+            Mark::over(Sign::Loose, $this->corners()), Mark::along(Sign::Pipe, $this->manifoldX, $this->manifoldY, ...$this->start()),
             Mark::at(Sign::Square, $this->manifoldX, $this->manifoldY, 0.1),
+            ...array_map(static fn (array $path): Mark => Mark::over(Sign::Pipe, $path), $this->paths()),
         ];
     }
 
@@ -107,11 +113,42 @@ final readonly class HeatedZone implements Item
     }
 
     /** Into as many loops as the longest allows, each with its own feed; as one where the feeds alone are longer. */
-    public function loops(float $longest): int
+    public function loops(): int
     {
-        $room = $longest - 2 * $this->feed();
+        $room = $this->longest - 2 * $this->feed();
 
         return $room <= 0.0 ? 1 : max(1, (int) ceil(round($this->area() / $this->spacing / $room, 9)));
+    }
+
+    /** @return list<non-empty-list<array{float, float}>> each loop by its bends on the plan, its strip of the zone beside the next */
+    public function paths(): array
+    {
+        $loops = $this->loops();
+        $isLong = $this->length >= $this->width;
+        [$long, $wide] = $isLong ? [$this->length / $loops, $this->width] : [$this->length, $this->width / $loops];
+        [$c, $s] = [cos(deg2rad($this->turn)), sin(deg2rad($this->turn))];
+        $paths = [];
+        for ($i = 0; $i < $loops; $i++) {
+            $path = $this->pattern->path($long, $wide, $this->spacing);
+            if (count($path) < 2) {
+                continue;
+            }
+            $paths[] = array_map(function (array $p) use ($i, $isLong, $long, $wide, $c, $s): array {
+                [$x, $y] = [
+                    $p[0] + ($isLong ? $i * $long : 0.0) - $this->length / 2, $p[1] + ($isLong ? 0.0 : $i * $wide) - $this->width / 2,
+                ];
+
+                return [$this->at->x + $x * $c - $y * $s, $this->at->y + $x * $s + $y * $c];
+            }, $path);
+        }
+
+        return $paths;
+    }
+
+    /** @return list<float> length of each loop with its way there and back, m */
+    public function lengths(): array
+    {
+        return array_map(fn (array $path): float => LoopPattern::length($path) + 2 * $this->feed(), $this->paths());
     }
 
     /** Whether another rectangle lies over it. */
@@ -133,9 +170,20 @@ final readonly class HeatedZone implements Item
         return true;
     }
 
-    /** Whether a joint leads through it. */
+    /** @return array{float, float} where its first loop begins, m */
+    private function start(): array
+    {
+        return $this->paths()[0][0] ?? [$this->at->x, $this->at->y];
+    }
+
+    /** Whether a joint leads through it, or over its way to the manifold. */
     public function meets(ControlJoint $joint): bool
     {
+        if (Lines::gap(
+            [$joint->at->x, $joint->at->y], [$joint->toX, $joint->toY], [$this->manifoldX, $this->manifoldY], $this->start(),
+        ) < 1e-9) {
+            return true;
+        }
         $ring = $this->corners();
         foreach ($ring as $i => $corner) {
             if (Lines::gap([$joint->at->x, $joint->at->y], [$joint->toX, $joint->toY], $corner, $ring[($i + 1) % 4]) < 1e-9) {
@@ -148,8 +196,13 @@ final readonly class HeatedZone implements Item
 
     public function about(): Said
     {
-        return Said::of(
-            '%s, %s of pipe', Measure::of($this->area(), Quantity::Area), Measure::of($this->pipe(), Quantity::Length),
+        $lengths = $this->lengths();
+
+        return count($lengths) < 2 ? Said::of(
+            '%s, one loop of %s', Measure::of($this->area(), Quantity::Area), Measure::of(round($lengths[0] ?? 0.0, 1), Quantity::Length),
+        ) : Said::of(
+            '%s, '.count($lengths).' loops of %s to %s', Measure::of($this->area(), Quantity::Area),
+            Measure::of(round(min($lengths), 1), Quantity::Length), Measure::of(round(max($lengths), 1), Quantity::Length),
         );
     }
 
@@ -158,13 +211,6 @@ final readonly class HeatedZone implements Item
         $remarks = [];
         if (! $in->design->heating->present()) {
             $remarks[] = new Remark('heated', Severity::NotChecked, Said::of('nothing heats this design’s floor'));
-        }
-        $loops = $this->loops($in->design->heating->loop);
-        if ($loops > 1) {
-            $remarks[] = new Remark('loops', Severity::Note, Said::of(
-                "%s of pipe: {$loops} loops of at most %s", Measure::of($this->pipe($loops), Quantity::Length),
-                Measure::of($in->design->heating->loop, Quantity::Length),
-            ));
         }
         foreach ($this->corners() as [$x, $y]) {
             if ($in->inFromFinish($x, $y) < -1e-6) {
@@ -178,6 +224,9 @@ final readonly class HeatedZone implements Item
 
     public static function from(Design $design): array
     {
-        return ['level_m' => round($design->slab->topAboveGrade - $design->heating->depth, 4), 'spacing_m' => $design->heating->spacing];
+        return [
+            'level_m' => round($design->slab->topAboveGrade - $design->heating->depth, 4), 'spacing_m' => $design->heating->spacing,
+            'longest_m' => $design->heating->loop,
+        ];
     }
 }

@@ -46,6 +46,11 @@ trait Placed
         return $this->at;
     }
 
+    public function put(Placing $at): static
+    {
+        return new static(...[...get_object_vars($this), 'at' => $at]);
+    }
+
     public function spots(): array
     {
         return [new Spot('', $this->at->x, $this->at->y, $this->at->level)];

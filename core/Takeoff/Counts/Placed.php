@@ -114,8 +114,8 @@ final class Placed
         }
         $zones = $job->items->of(HeatedZone::class);
         [$pipe, $loops, $note] = $zones === [] ? self::wholeFloor($floor, $heating) : [
-            array_sum(array_map(static fn (HeatedZone $z): float => $z->pipe(), $zones)),
-            array_sum(array_map(static fn (HeatedZone $z): int => $z->loops(max(1.0, $heating->loop)), $zones)),
+            array_sum(array_map(static fn (HeatedZone $z): float => $z->pipe($z->loops()), $zones)),
+            array_sum(array_map(static fn (HeatedZone $z): int => $z->loops(), $zones)),
             'zones of the plan, feeds in',
         ];
         $coil = $job->isMetric() ? 100.0 : 300 * Measure::FOOT;

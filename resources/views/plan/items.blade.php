@@ -4,6 +4,10 @@
         <select id="plan-kind" name="kind" data-still>@foreach ($page->kinds() as $slug => $label)<option value="{{ $slug }}">{{
             $label }}</option>@endforeach</select>
         <button name="act" value="add:" data-with="plan-kind">Put in</button></p>
+    <p class="add"><label class="unseen" for="plan-propose">What to propose</label>
+        <select id="plan-propose" name="propose" data-still>@foreach ($page->proposals() as $slug => $label)<option value="{{ $slug }}">{{
+            $label }}</option>@endforeach</select>
+        <button name="act" value="propose:" data-with="plan-propose">Propose</button></p>
     <datalist id="plan-names">@foreach ($page->items as $item)<option value="{{ $item->at()->name }}"></option>@endforeach</datalist>
     @php $number = 0; @endphp
     @foreach ($page->rows($page->items) as $rows)<x-unit :name="'items-'.$loop->iteration" class="rows">
@@ -20,6 +24,7 @@
                 @if ($remarks !== [])<span class="remarked remarked-{{ Str::slug($remarks[0]->severity->value) }}">{{
                     $remarks[0]->severity->value }}</span>@endif</summary>
             @include('plan.remarks', ['place' => 'item:'.$id])
+            @if ($page->proposedBy($item) !== null)<p class="hint">{{ $page->proposedBy($item) }}</p>@endif
             @if ($whole)
                 <div class="item-fields">
                     @foreach ($page->fields->of($id, $item) as $field)@include('plan.field')@endforeach

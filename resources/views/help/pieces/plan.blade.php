@@ -4,6 +4,9 @@
     put in is numbered as in the list, and judged where it stands and by what stands beside it: what clashes is said with its reason,
         and where
     something can be offered a button does it. Undo takes it back. Heat, ψ, frost, load and findings can be laid over the drawing.</p>
+<p><b>Propose</b> puts in what a rule asks: control joints, anchor bolts, heating loops, pads, wing corners. Each says by what rule it
+    stands
+    there; move it, and it says so and stays when you propose again.</p>
 <p>All options stand on the project’s plan; one of them may have a whole plan of its own, which then follows no longer.</p>
 <p><b>Set out</b> is the sheet to build from: tapes from two pegs, offsets, distances along each form, pegs beyond the dig, levels. On
     <b>Square it</b> type what the tapes read and say what stays: it names the corner that is out, how far and towards what to move it,
