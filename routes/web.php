@@ -153,6 +153,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::get('/plan', [PlanController::class, 'show'])->name('plan.show');
             Route::get('/plan/set-out', [SurveyController::class, 'sheet'])->name('plan.set-out');
             Route::get('/plan/square', [SurveyController::class, 'square'])->name('plan.square');
+            Route::get('/plan/walls', [SurveyController::class, 'walls'])->name('plan.walls');
             Route::get('/plan/levels', [SurveyController::class, 'levels'])->name('plan.levels');
             Route::get('/plan/plan.svg', [PlanController::class, 'drawing'])->name('plan.drawing');
             Route::get('/plan/plan.dxf', [PlanController::class, 'dxf'])->name('plan.dxf');

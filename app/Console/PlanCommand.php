@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Database\NewFile;
 use App\Forms\TypedTraverse;
+use Ondergrond\Drawing\ElevationDrawing;
 use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Exchange\DxfWriter;
 use Ondergrond\Exchange\PlanFile;
@@ -14,6 +15,7 @@ use Ondergrond\Exchange\SetOutFile;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Plan\Elevation;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\Proposals;
 use Ondergrond\Plan\Redraw;
@@ -45,6 +47,7 @@ final class PlanCommand extends Command
                 'propose', null, InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY,
                 'Put in what a rule proposes, and print the project file with it: '.implode(', ', array_keys(Proposals::all())),
             )
+            ->addOption('wall', null, InputOption::VALUE_REQUIRED, 'Print a wall from outside as SVG: the corner that it begins at')
             ->addOption('setout', null, InputOption::VALUE_NONE, 'Print what is taped as CSV: id, along, across, peg_a, peg_b, rod')
             ->addOption('backsight', null, InputOption::VALUE_REQUIRED, 'With --setout: rod on the benchmark, m, so that rods follow')
             ->addOption('svg', null, InputOption::VALUE_OPTIONAL, 'Print the drawing as SVG, or write it there', false)
@@ -110,6 +113,9 @@ final class PlanCommand extends Command
         if ($input->getOption('setout') === true) {
             return $this->setOut($plan, $job, $input, $output);
         }
+        if ($input->getOption('wall') !== null) {
+            return $this->wall($plan, $job, (string) $input->getOption('wall'), $output);
+        }
         $said = false;
         foreach (['svg' => SvgWriter::file(...), 'dxf' => DxfWriter::write(...)] as $format => $write) {
             $file = $input->getOption($format);
@@ -138,6 +144,22 @@ final class PlanCommand extends Command
                 $output->writeln($line, OutputInterface::OUTPUT_RAW);
             }
         }
+
+        return self::SUCCESS;
+    }
+
+    private function wall(Plan $plan, ProjectInput $job, string $corner, OutputInterface $output): int
+    {
+        $walls = Elevation::all($plan, $job->option->written(), $job->option->layout);
+        if (! isset($walls[$corner])) {
+            InputFile::refuse(FaultyInput::one(Fault::of('--wall', "“{$corner}”", implode(', ', array_keys($walls)))), $output);
+
+            return self::INVALID;
+        }
+        $output->write(SvgWriter::file(
+            ElevationDrawing::of($walls[$corner], new QuantityFormatter($job->project->units)), $job->project->name,
+            ProjectFile::hash($job->project),
+        ), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

@@ -6,7 +6,9 @@ namespace Ondergrond\Exchange;
 
 use Ondergrond\Design\Design;
 use Ondergrond\Plan\Dig;
+use Ondergrond\Plan\Elevation;
 use Ondergrond\Plan\Items;
+use Ondergrond\Plan\Passage;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Section\Level;
 use Ondergrond\SetOut\Point;
@@ -50,6 +52,18 @@ final class SetOutFile
                     static fn (array $m): array => ['name' => $m['name'], 'along_m' => $m['along'], 'in_m' => $m['in']], $r->marks,
                 ),
             ], $out->running),
+            'walls' => array_values(array_map(static fn (Elevation $e): array => [
+                'wall' => $e->wall, 'left' => $e->left, 'length_m' => $e->length, 'ground_m' => [
+                    $e->grade, $e->gradeTo,
+                ], 'foot_m' => $e->foot,
+                'footing_top_m' => $e->footing, 'top_m' => $e->top, 'floor_m' => $e->floor, 'membrane_top_m' => $e->membrane,
+                'courses_m' => $e->courses, 'openings' => $e->openings,
+                'sleeves' => array_map(static fn (Passage $p): array => [
+                    'id' => $p->id, 'name' => $p->name, 'along_m' => $p->along, 'level_m' => $p->level, 'diameter_m' => $p->diameter,
+                    'drop_m' => $p->drop, 'sealed_outside' => $p->outside, 'sealed_inside' => $p->inside, 'now_h' => $p->now,
+                    'later_h' => $p->later,
+                ], $e->passages),
+            ], Elevation::all($plan, $design, $layout))),
             'dig' => [
                 'depth_m' => $out->dig->depth(), 'foot_m' => $out->dig->reach, 'top_m' => $out->dig->top(), 'slope' => Dig::SLOPE,
                 'protection' => $out->dig->protection(),

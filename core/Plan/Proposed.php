@@ -38,7 +38,9 @@ final class Proposed
         $sizes = [];
         foreach ([get_object_vars($item->at()), get_object_vars($item)] as $vars) {
             foreach (array_diff_key($vars, array_flip([...self::WORDS, 'at'])) as $name => $value) {
-                $sizes[] = [$name, is_float($value) ? round($value, self::DIGITS) : ($value instanceof \BackedEnum ? $value->value : $value)];
+                $sizes[] = [
+                    $name, is_float($value) ? round($value, self::DIGITS) : ($value instanceof \BackedEnum ? $value->value : $value),
+                ];
             }
         }
 

@@ -13,6 +13,7 @@ use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Kinds\BearingStrip;
 use Ondergrond\Plan\Kinds\Conduit;
 use Ondergrond\Plan\Kinds\DrainRun;
+use Ondergrond\Plan\Kinds\Fall;
 use Ondergrond\Plan\Kinds\GasPipe;
 use Ondergrond\Plan\Kinds\Gully;
 use Ondergrond\Plan\Kinds\HoldDown;
@@ -34,7 +35,7 @@ final class Targets
 
     /** What has a height of its own; the others lie in the face of something that is levelled. */
     private const LEVELLED = [
-        Sleeve::class, Conduit::class, GasPipe::class, Toilet::class, Gully::class, DrainRun::class, Sump::class, Recess::class,
+        Sleeve::class, Conduit::class, GasPipe::class, Toilet::class, Gully::class, DrainRun::class, Sump::class, Recess::class, Fall::class,
         BearingStrip::class, HoldDown::class, Post::class, WingCorner::class,
     ];
 

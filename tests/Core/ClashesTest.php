@@ -22,6 +22,8 @@ use Ondergrond\Plan\Kinds\BearingStrip;
 use Ondergrond\Plan\Kinds\Bolts;
 use Ondergrond\Plan\Kinds\ControlJoint;
 use Ondergrond\Plan\Kinds\DrainRun;
+use Ondergrond\Plan\Kinds\Fall;
+use Ondergrond\Plan\Kinds\Gully;
 use Ondergrond\Plan\Kinds\HeatedZone;
 use Ondergrond\Plan\Kinds\LotLine;
 use Ondergrond\Plan\Kinds\NeighbourFooting;
@@ -219,6 +221,14 @@ final class ClashesTest extends TestCase
         );
         yield 'a toilet off its wall' => $case(
             'toilet-off-wall', $one(new Toilet($at(Toilet::class, 2.0, 0.5), wall: 0.5)), $one(new Toilet($at(Toilet::class))),
+        );
+        $fall = static fn (float $drop): Fall => new Fall($at(Fall::class), 3.0, 2.0, drop: $drop);
+        yield 'a flat fall' => $case('fall-too-flat', $one($fall(0.012)), $one($fall(0.03)));
+        yield 'a fall to nowhere' => $case('fall-without-outlet', $one($fall(0.03)), $one($fall(0.03), new Gully($at(Gully::class, 4.5))));
+        yield 'gravity alone' => $case(
+            'no-emergency-sump', $one(new Gully($at(Gully::class, level: -2.0))), $one(
+                new Gully($at(Gully::class, level: -2.0)), new Sump($at(Sump::class, 5.0, 4.0)),
+            ), $cellar,
         );
         yield 'rock' => $case(
             'rock-in-dig', $one(new Pit($at(Pit::class), 2.0, rock: 0.1)), $one(new Pit($at(Pit::class), 2.0, rock: 1.9)),

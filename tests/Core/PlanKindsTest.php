@@ -74,7 +74,7 @@ final class PlanKindsTest extends TestCase
     {
         self::assertSame([], array_diff([
             'post', 'strip', 'sleeve', 'drain', 'gully', 'sump', 'gas-pipe', 'conduit', 'toilet', 'bolts', 'hold-down', 'joint', 'recess',
-            'zone', 'wing-corner', 'pit', 'soil', 'lot', 'area', 'line', 'pad', 'neighbour',
+            'zone', 'wing-corner', 'pit', 'soil', 'lot', 'area', 'line', 'pad', 'neighbour', 'fall',
         ], array_keys(Kinds::all())));
         self::assertSame([], array_diff(array_column(Supply::cases(), 'value'), array_column(Good::cases(), 'value')), 'each has its good');
     }

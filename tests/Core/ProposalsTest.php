@@ -14,6 +14,8 @@ use Ondergrond\Plan\Around;
 use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Kinds\Bolts;
 use Ondergrond\Plan\Kinds\ControlJoint;
+use Ondergrond\Plan\Kinds\Fall;
+use Ondergrond\Plan\Kinds\Gully;
 use Ondergrond\Plan\Kinds\HeatedZone;
 use Ondergrond\Plan\Kinds\Pad;
 use Ondergrond\Plan\Kinds\Post;
@@ -129,7 +131,9 @@ final class ProposalsTest extends TestCase
             foreach (LoopPattern::cases() as $pattern) {
                 $path = $pattern->path($long, $wide, $spacing);
                 $say = "seed {$lot->seed}, case {$i}: {$pattern->value} {$long} × {$wide} at {$spacing}";
-                self::assertEqualsWithDelta(1.0, LoopPattern::length($path) / ($long * $wide / $spacing), $pattern === LoopPattern::Meander ? 0.12 : 0.2, $say);
+                self::assertEqualsWithDelta(
+                    1.0, LoopPattern::length($path) / ($long * $wide / $spacing), $pattern === LoopPattern::Meander ? 0.12 : 0.2, $say,
+                );
                 foreach ($path as [$x, $y]) {
                     self::assertTrue($x > 0.0 && $x < $long && $y > 0.0 && $y < $wide, "inside, {$say}");
                 }
@@ -178,6 +182,22 @@ final class ProposalsTest extends TestCase
         self::assertEqualsWithDelta([0.80, 0.30, 3.0, 3.0], [$pads[0]->width, $pads[0]->height, $pads[0]->at->x, $pads[0]->at->y], 1e-9);
         self::assertNull(Proposals::on('pads', $plan, $design, new Items), 'no post');
 
+        // 15 mm a metre over 1.2 m: 18 mm; from its corners 1 in 94.
+        $gully = $plan->with(['items' => new Items([self::ID => new Gully(Gully::usual()->put('Wash', 5.0, 4.0, 0.09))])]);
+        $falls = array_values(self::put('falls', $gully, self::design('thickened-edge-slab'))->of(Fall::class));
+        self::assertEqualsWithDelta([2.4, 0.018, 0.018 / 1.2], [$falls[0]->length, $falls[0]->drop, $falls[0]->slope()], 1e-9);
+        self::assertEqualsWithDelta([5.0, 4.0], $falls[0]->low(), 1e-9);
+        self::assertSame([], array_intersect(
+            ['fall-too-flat', 'fall-without-outlet', 'slab-left'],
+            self::rules($gully, self::design('thickened-edge-slab'), self::put('falls', $gully, self::design('thickened-edge-slab'))),
+        ));
+        // One plane: 40 mm over 3 m, turned a quarter: its low end lies 1.5 m up the sheet.
+        $plane = new Fall(Fall::usual()->put('F', 5.0, 4.0, 0.1), 3.0, 2.0, 90.0, 0.04);
+        self::assertEqualsWithDelta([5.0, 5.5], $plane->low(), 1e-9);
+        self::assertEqualsWithDelta([[5.0, 2.5, 0.1], [5.0, 5.5, 0.06]], array_map(
+            static fn ($s): array => [$s->x, $s->y, $s->level], $plane->spots(),
+        ), 1e-9);
+
         $raft = self::design('frost-protected-raft');
         $l = Plan::along(Shape::L->corners(['length_m' => 12.0, 'width_m' => 9.0, 'part_length_m' => 5.0, 'part_width_m' => 4.0]));
         self::assertCount(5, self::put('wing-corners', $l, $raft)->of(WingCorner::class));
@@ -188,7 +208,9 @@ final class ProposalsTest extends TestCase
         $mend = Proposals::on($rule, $plan, $design, $layout) ?? self::fail("{$rule} proposes nothing");
         $items = [];
         foreach ($mend->on($layout)->all as $id => $item) {
-            $items[str_starts_with($id, Mend::NEW) ? sprintf('01HZX3V8Q%06d00000%06d', crc32($id) % 1_000_000, count($items)) : $id] = $item;
+            $items[str_starts_with($id, Mend::NEW) ? sprintf(
+                '01HZX3V8Q%06d00000%06d', crc32($id) % 1_000_000, count($items),
+            ) : $id] = $item;
         }
 
         return new Items($items);

@@ -63,6 +63,9 @@ final class BuildingCommandsTest extends TestCase
         $again = $this->call(['square', $file, "--measured={$csv}", '--held=A,B', '--json']);
         self::assertSame(json_decode($again->getOutput(), true)['residuals_mm'], $said['residuals_mm']);
         self::assertEqualsWithDelta(4.0, array_column(array_column($said['corners'], 'next', 'id')['D'], 'm', 'to')['E'], 1e-3);
+        self::assertStringStartsWith('<?xml', $this->call(['plan', $file, '--wall=A'])->getOutput());
+        self::assertSame(2, $this->call(['plan', $file, '--wall=Z'])->getExitCode());
+        self::assertSame(['A–B', 'B–C', 'C–D', 'D–E', 'E–F', 'F–A'], array_column($plan['set_out']['walls'], 'wall'));
         $set = $this->call(['plan', $file, '--setout']);
         self::assertSame('id,along,across,peg_a,peg_b,rod', explode("\r\n", substr($set->getOutput(), 3))[0]);
         foreach (array_slice(explode("\r\n", trim($set->getOutput())), 1) as $line) {

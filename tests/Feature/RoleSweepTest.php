@@ -109,6 +109,7 @@ final class RoleSweepTest extends TestCase
         'plan.set-out' => self::MEMBERS,
         'plan.square' => self::MEMBERS,
         'plan.levels' => self::MEMBERS,
+        'plan.walls' => self::MEMBERS,
         'plan.tape' => self::CREW,
         'plan.rod' => self::CREW,
         'plan.drawing' => self::MEMBERS,

@@ -84,6 +84,9 @@ final class SurveyPagesTest extends TestCase
             $off = abs(($x1 - $x0) * ($across - $y0) - ($y1 - $y0) * ($along - $x0)) / hypot($x1 - $x0, $y1 - $y0);
             self::assertEqualsWithDelta((float) $in, $off, 0.0025, "{$from}–{$to}");
         }
+        $this->get("/projects/{$project->id}/plan/walls")->assertOk()->assertSee('Wall A–B')->assertSee(
+            'a sleeve that is missed is drilled later',
+        );
         // Heights: with a level their rods, with tapes alone how far from the benchmark.
         $this->put("/projects/{$project->id}/plan", [
             ...self::METRIC, 'revision' => $this->revision($project), 'plan' => ['benchmark_m' => '10', 'zero_m' => '9.85'],

@@ -13,6 +13,7 @@ use App\Models\Project;
 use App\View\LevelPage;
 use App\View\SetOutPage;
 use App\View\SquarePage;
+use App\View\WallsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -34,6 +35,13 @@ final readonly class SurveyController
         return view('survey.sheet', [
             'page' => SetOutPage::of($project, $this->reading->formatter($project), Word::of($request, 'by') === 'tapes'),
         ]);
+    }
+
+    public function walls(Project $project): View
+    {
+        self::needsPlan($project);
+
+        return view('survey.walls', ['page' => WallsPage::of($project, $this->reading->formatter($project))]);
     }
 
     public function square(Project $project, Request $request): View

@@ -54,7 +54,9 @@ final class Joints implements Proposal
             array_push($found, ...array_values($panel->parted($in, $long, $short, self::anchors($in), $limit)));
         }
 
-        return array_map(static fn (ControlJoint $j, int $i): ControlJoint => $j->but(at: $j->at->but(name: 'Joint '.($i + 1))), $found, array_keys($found));
+        return array_map(static fn (ControlJoint $j, int $i): ControlJoint => $j->but(
+            at: $j->at->but(name: 'Joint '.($i + 1)),
+        ), $found, array_keys($found));
     }
 
     /** In the line of the wall that ends there, to the other side, the shorter way of two; null where no wall lies ahead. */

@@ -42,8 +42,12 @@ final class Loops implements Proposal
         foreach ($in->panels->all ?? [] as $panel) {
             [$x, $y, $long, $wide, $turn] = $panel->box();
             $zone = static fn (float $clear): HeatedZone => new HeatedZone(
-                HeatedZone::usual()->put('Zone '.(count($found) + 1), round($x, 4), round($y, 4), round($in->section->floor - $heating->depth, 4)),
-                round($long - 2 * $clear, 4), round($wide - 2 * $clear, 4), round($turn, 4), $heating->spacing, round($mx, 4), round($my, 4),
+                HeatedZone::usual()->put(
+                    'Zone '.(count($found) + 1), round($x, 4), round($y, 4), round($in->section->floor - $heating->depth, 4),
+                ),
+                round(
+                    $long - 2 * $clear, 4,
+                ), round($wide - 2 * $clear, 4), round($turn, 4), $heating->spacing, round($mx, 4), round($my, 4),
                 longest: $heating->loop,
             );
             // A slab reaches under its walls: pipes stay off their finished faces.

@@ -9,6 +9,7 @@ use Ondergrond\Design\Part;
 use Ondergrond\Plan\Kinds\BearingStrip;
 use Ondergrond\Plan\Kinds\Bolts;
 use Ondergrond\Plan\Kinds\Conduit;
+use Ondergrond\Plan\Kinds\Fall;
 use Ondergrond\Plan\Kinds\Gully;
 use Ondergrond\Plan\Kinds\HeatedZone;
 use Ondergrond\Plan\Kinds\HoldDown;
@@ -159,7 +160,7 @@ final class Floor implements Stage
                 ],
                 $of->hours(0.15 * max(6.0, $of->round() / 1.8), 2), hold: HoldPoint::BeforePour,
                 parts: $of->boltsAt() === 'bolts' ? [Part::Recess, Part::Threshold, Part::Anchors] : [Part::Recess, Part::Threshold],
-                items: [Post::class, BearingStrip::class, Bolts::class, HoldDown::class, Recess::class], isDone: $slab,
+                items: [Post::class, BearingStrip::class, Bolts::class, HoldDown::class, Recess::class, Fall::class], isDone: $slab,
             ),
             new Task(
                 'rails', 'Rails that stand free', [new After('mat', 'stakes hole the sheet')], $of->hours(0.02 * $of->floor(), 2),
