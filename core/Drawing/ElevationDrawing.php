@@ -44,7 +44,8 @@ final readonly class ElevationDrawing
         $low = min([$foot, ...array_column($drawn->heights(), 1)]);
 
         return new Drawing($scale, [-$m, $low - $m / 1.2, $of->length + 1.35 * $m, $top + $m / 4], [
-            ...$drawn->concrete(), ...$drawn->layers(), ...$drawn->openings(), ...$drawn->ground(), ...$drawn->levels(), ...$drawn->passages(),
+            ...$drawn->concrete(), ...$drawn->layers(), ...$drawn->openings(), ...$drawn->ground(), ...$drawn->levels(),
+            ...$drawn->passages(),
             ...$drawn->marks(),
         ], "Wall {$of->wall} from outside");
     }
@@ -104,7 +105,9 @@ final readonly class ElevationDrawing
         $m = 8.0 * $this->mm;
 
         return [new Strokes(Role::Datum, 'ground', [[
-            [-$m, $this->of->grade], [0.0, $this->of->grade], [$this->of->length, $this->of->gradeTo], [$this->of->length + $m, $this->of->gradeTo],
+            [-$m, $this->of->grade], [0.0, $this->of->grade], [$this->of->length, $this->of->gradeTo], [
+                $this->of->length + $m, $this->of->gradeTo,
+            ],
         ]])];
     }
 
@@ -141,7 +144,9 @@ final readonly class ElevationDrawing
         }
         if (abs($of->grade - $of->gradeTo) > 0.005) {
             $drawn[] = new Text(
-                Role::Level, null, [-2.0 * $this->mm, $of->grade + 1.0 * $this->mm], $this->format->signed($of->grade, Quantity::Length), 'end',
+                Role::Level, null, [
+                    -2.0 * $this->mm, $of->grade + 1.0 * $this->mm,
+                ], $this->format->signed($of->grade, Quantity::Length), 'end',
             );
         }
 
@@ -154,7 +159,9 @@ final readonly class ElevationDrawing
         $drawn = [];
         foreach ($this->of->passages as $i => $p) {
             $r = max($p->diameter / 2, 0.8 * $this->mm);
-            $ring = array_map(static fn (int $k): array => [$p->along + $r * cos($k * M_PI / 12), $p->level + $r * sin($k * M_PI / 12)], range(0, 24));
+            $ring = array_map(
+                static fn (int $k): array => [$p->along + $r * cos($k * M_PI / 12), $p->level + $r * sin($k * M_PI / 12)], range(0, 24),
+            );
             $drawn[] = new Area("item:{$p->id}", array_slice($ring, 0, 24), Hatch::Air, $p->name);
             $drawn[] = new Strokes(Role::Area, "item:{$p->id}", [$ring]);
             $drawn[] = new Text(Role::Named, null, [$p->along, $p->level + $r + 1.2 * $this->mm], (string) ($i + 1));

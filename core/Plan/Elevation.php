@@ -10,8 +10,8 @@ use Ondergrond\Plan\Kinds\Sleeve;
 use Ondergrond\Section\Layout;
 
 /**
- * One wall from outside, from left to right as one stands before it: heights over the ground at the common edge, lengths along the outer face
- * of the concrete; m.
+ * One wall from outside, from left to right as one stands before it: heights over the ground at the common edge, lengths along the
+ * outer face of the concrete; m.
  */
 final readonly class Elevation
 {
@@ -70,7 +70,9 @@ final readonly class Elevation
         $all = [];
         foreach ($plan->outline->sides() as $id => $side) {
             $all[$id] = self::of($plan, $design, $id, $side, array_filter(
-                $sleeves, static fn (Sleeve $s): bool => $s->passes === Passes::Edge && $plan->outline->nearest($s->at->x, $s->at->y) === $side,
+                $sleeves, static fn (Sleeve $s): bool => $s->passes === Passes::Edge && $plan->outline->nearest(
+                    $s->at->x, $s->at->y,
+                ) === $side,
             ));
         }
 

@@ -35,7 +35,8 @@ final class Targets
 
     /** What has a height of its own; the others lie in the face of something that is levelled. */
     private const LEVELLED = [
-        Sleeve::class, Conduit::class, GasPipe::class, Toilet::class, Gully::class, DrainRun::class, Sump::class, Recess::class, Fall::class,
+        Sleeve::class, Conduit::class, GasPipe::class, Toilet::class, Gully::class, DrainRun::class,
+        Sump::class, Recess::class, Fall::class,
         BearingStrip::class, HoldDown::class, Post::class, WingCorner::class,
     ];
 

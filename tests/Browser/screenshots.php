@@ -33,12 +33,23 @@ $views = [
     'bench-basement' => ['Joost', '/projects/4/section', 1280, 800, null],
     'bench-temperature' => ['Joost', '/projects/11/section?side=neighbour', 1280, 800, static fn () => $overlay('temperature')],
     'bench-phone' => ['Wen', '/projects/1/section', 390, 844, null],
-    'remedy' => ['Joost', '/projects/12/section', 1280, 800, static function () use ($browser): void {
-        sleep(15);
-        $browser->executeScript('document.querySelector("[data-panel=findings] [value^=remedy]").click()');
-        sleep(4);
-        $browser->executeScript('[...document.querySelectorAll("[data-panel=findings] [value^=remedy]")][2].focus()');
-        sleep(2);
+    'square' => ['Joost', '/projects/4/plan/square', 1280, 800, static function () use ($browser): void {
+        // A corner 15 and 10 mm out of place, as its tapes read it.
+        $browser->executeScript('
+            const drawn = Object.fromEntries([...document.querySelectorAll("[name^=tape]")].map((field) => [
+                field.name.slice(5, -1), Number.parseFloat(
+                    document.querySelector(`label[for="${field.id}"]`).textContent.split("drawn ")[1],
+                ),
+            ]));
+            const read = { ...drawn, "B-C": Math.hypot(drawn["B-C"] + 0.01, 0.015), "C-D": Math.hypot(drawn["C-D"] + 0.015, 0.01),
+                "A-C": Math.hypot(drawn["A-B"] + 0.015, drawn["B-C"] + 0.01) };
+            for (const [tape, metres] of Object.entries(read)) {
+                document.getElementById(`tape-${tape}`).value = metres.toFixed(3);
+            }
+            document.getElementById("hold").value = "A-B";
+            document.querySelector("#tape-form .go").click();
+        ');
+        sleep(3);
     }],
     'compare' => ['Joost', '/projects/4/compare', 1280, 1000, static fn () => sleep(6)],
     'pays' => ['Joost', '/projects/4/section/9/studies', 1280, 800, static function () use ($find): void {
@@ -53,16 +64,7 @@ $views = [
         $site->withWorker('packs', static fn () => sleep(12));
         $site->browser->navigate()->refresh();
     }],
-    'frost' => ['Joost', '/projects/11/section', 1280, 800, static function () use ($site, $browser): void {
-        $site->withWinters();
-        $browser->executeScript('document.querySelector(".cell[data-core=frost]").click()');
-        $frost = static fn (): string => (string) $browser->executeScript('return document.getElementById("frost-core").textContent');
-        for ($i = 0; $i < 300 && str_contains($frost(), 'still to be run'); $i++) {
-            sleep(1);
-        }
-        $site->withoutWinters();
-        sleep(2);
-    }],
+    'walls' => ['Joost', '/projects/4/plan/walls', 1280, 800, null],
     'vapour' => ['Joost', '/projects/5/section/15', 1280, 800, static function () use ($overlay, $browser): void {
         sleep(3);
         $overlay('vapour');

@@ -61,9 +61,13 @@ final class ElevationTest extends TestCase
         ))]]);
         $layout = new Items([self::ID => new Sleeve(Sleeve::usual()->put('Water', 5.0, 0.1, -1.0), 0.06, Passes::Edge)]);
         $walls = Elevation::all($plan, $design, $layout);
-        self::assertEqualsWithDelta([-0.2, -0.6, $at->foot - 0.4], [$walls['C']->grade, $walls['C']->gradeTo, $walls['C']->foot], 1e-9, 'stepped');
+        self::assertEqualsWithDelta(
+            [-0.2, -0.6, $at->foot - 0.4], [$walls['C']->grade, $walls['C']->gradeTo, $walls['C']->foot], 1e-9, 'stepped',
+        );
         self::assertEqualsWithDelta(-$design->walkout->drop, $walls['B']->grade, 1e-9, 'a walk-out stands on lower ground');
-        self::assertEqualsWithDelta([$at->stemFoot, $at->top, $at->floor], [$walls['A']->footing, $walls['A']->top, $walls['A']->floor], 1e-9);
+        self::assertEqualsWithDelta(
+            [$at->stemFoot, $at->top, $at->floor], [$walls['A']->footing, $walls['A']->top, $walls['A']->floor], 1e-9,
+        );
         if ($design->form->present()) {
             foreach ($walls['A']->courses as $i => $y) {
                 self::assertEqualsWithDelta($at->formFoot + ($i + 1) * $design->form->course, $y, 1e-9);
@@ -89,7 +93,9 @@ final class ElevationTest extends TestCase
                     [$x0, $y0, $x1, $y1] = $drawing->box;
                     foreach ($drawing->items as $item) {
                         if ($item instanceof Text) {
-                            self::assertTrue($item->at[0] >= $x0 && $item->at[0] <= $x1 && $item->at[1] >= $y0 && $item->at[1] <= $y1, $item->text);
+                            self::assertTrue(
+                                $item->at[0] >= $x0 && $item->at[0] <= $x1 && $item->at[1] >= $y0 && $item->at[1] <= $y1, $item->text,
+                            );
                             self::assertDoesNotMatchRegularExpression('~NAN|INF~', $item->text);
                         }
                     }

@@ -32,7 +32,9 @@ final class FallTooFlat implements Clash
             if ($fall->flattest() < Fall::LEAST - 1e-9) {
                 $drop = ceil(round(1000 * $fall->drop * Fall::LEAST / max(1e-9, $fall->flattest()), 6)) / 1000;
                 yield "item:{$id}" => new Found(Severity::Fix, Said::of(
-                    $fall->drop > 0.0 ? sprintf('falls 1 in %d where it is flattest, where a floor falls 1 in 100', round(1 / $fall->flattest()))
+                    $fall->drop > 0.0 ? sprintf(
+                        'falls 1 in %d where it is flattest, where a floor falls 1 in 100', round(1 / $fall->flattest()),
+                    )
                         : 'does not fall',
                 ), $fall->drop <= 0.0 || $drop > $in->design->slab->layer->thickness - 0.075 ? null : new Mend(
                     Said::of('Let it drop %s', Measure::size($drop)), [$id => $fall->but(drop: $drop)],

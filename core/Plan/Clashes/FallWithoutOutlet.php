@@ -33,10 +33,14 @@ final class FallWithoutOutlet implements Clash
     {
         foreach ($in->all(Fall::class) as $id => $fall) {
             [$x, $y] = $fall->low();
-            $ends = array_map(static fn (DrainRun $d): float => hypot($d->at->x - $x, $d->at->y - $y), array_values($in->all(DrainRun::class)));
+            $ends = array_map(
+                static fn (DrainRun $d): float => hypot($d->at->x - $x, $d->at->y - $y), array_values($in->all(DrainRun::class)),
+            );
             $isEdge = $in->inFromEdge($x, $y) < self::NEAR;
             if (! $isEdge && min([$in->nearest([Gully::class], $x, $y), ...$ends]) > self::NEAR) {
-                yield "item:{$id}" => new Found(Severity::Fix, Said::of('neither gully nor drain nor the slab’s edge lies at its low side'));
+                yield "item:{$id}" => new Found(
+                    Severity::Fix, Said::of('neither gully nor drain nor the slab’s edge lies at its low side'),
+                );
             }
         }
     }

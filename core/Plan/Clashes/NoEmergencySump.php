@@ -33,7 +33,9 @@ final class NoEmergencySump implements Clash
         }
         foreach ($in->all(Gully::class) as $id => $gully) {
             yield "item:{$id}" => new Found(Severity::Note, Said::of(
-                'lies %s below the ground and drains by gravity alone: no sump stands ready', Measure::depth($in->section->grade - $gully->at->level),
+                'lies %s below the ground and drains by gravity alone: no sump stands ready', Measure::depth(
+                    $in->section->grade - $gully->at->level,
+                ),
             ));
         }
     }

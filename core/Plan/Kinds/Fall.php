@@ -125,7 +125,9 @@ final readonly class Fall implements Item
     public function about(): Said
     {
         return Said::of(
-            $this->drop > 0.0 ? sprintf('falls %%s over %%s, 1 in %d', round(1 / $this->slope())) : 'falls %s over %s', Measure::size($this->drop),
+            $this->drop > 0.0 ? sprintf(
+                'falls %%s over %%s, 1 in %d', round(1 / $this->slope()),
+            ) : 'falls %s over %s', Measure::size($this->drop),
             Measure::of($this->over(), Quantity::Length),
         );
     }

@@ -39,7 +39,9 @@ final class Falls implements Proposal
             }
             // The flattest way is from a corner.
             $found[] = new Fall(
-                Fall::usual()->put(mb_substr("Fall to {$gully->at->name}", 0, 60), $gully->at->x, $gully->at->y, round($in->section->slab, 4)),
+                Fall::usual()->put(
+                    mb_substr("Fall to {$gully->at->name}", 0, 60), $gully->at->x, $gully->at->y, round($in->section->slab, 4),
+                ),
                 round(2 * $half, 3), round(2 * $half, 3), 0.0, ceil(round(1000 * self::SLOPE * $half, 6)) / 1000, FallsTo::Middle,
             );
         }

@@ -40,7 +40,8 @@ final class Pads implements Proposal
         $found = [];
         foreach ($in->all(Post::class) as $post) {
             $kind = $in->design->supports->kinds()[$post->of] ?? null;
-            $load = $post->permanent + $post->live > 0.0 ? $post->permanent + $post->live : ($kind === null ? 0.0 : $kind->permanent + $kind->live);
+            $own = $post->permanent + $post->live;
+            $load = $own > 0.0 ? $own : ($kind === null ? 0.0 : $kind->permanent + $kind->live);
             if ($kind === null || $kind->foot() !== SupportFoot::OwnPad || $load <= 0.0
                 || $in->nearest([Pad::class], $post->at->x, $post->at->y) < 0.5) {
                 continue;

@@ -6,7 +6,8 @@
         <section id="wall-{{ $id }}" aria-labelledby="wall-title-{{ $id }}">
             <h2 id="wall-title-{{ $id }}">Wall {{ $wall->wall }}, {{ $page->length($wall->length) }} <span class="quiet">1 : {{
                 $page->scale($wall) }}</span></h2>
-            <div class="plan-drawing plan-sheet" tabindex="0" role="region" aria-label="Wall {{ $wall->wall }}">{!! $page->svg($wall) !!}</div>
+            <div class="plan-drawing plan-sheet" tabindex="0" role="region" aria-label="Wall {{ $wall->wall }}">{!! $page->svg($wall)
+                !!}</div>
             @if ($wall->passages !== [])
                 <div class="scroll" tabindex="0" role="region" aria-label="Sleeves in {{ $wall->wall }}"><table class="sheet-table">
                     <thead><tr><th scope="col">Sleeve</th><th scope="col">From {{ $wall->left }}</th><th scope="col">Middle over the
@@ -22,6 +23,7 @@
             @endif
         </section>
     @endforeach
-    <p class="hint">Hours are of one person, common practice without a source. A hole that is drilled later may meet bars and ties: they are
+    <p class="hint">Hours are of one person, common practice without a source. A hole that is drilled later may meet bars and ties:
+        they are
         looked for first, and an engineer decides.</p>
 </x-layout>
