@@ -7,6 +7,7 @@ namespace App\Console;
 use Ondergrond\Exchange\SetOutFile;
 use Ondergrond\Fault\Fault;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\SetOut\PegCheck;
 use Ondergrond\SetOut\Rods;
 use Ondergrond\SetOut\Targets;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -27,6 +28,10 @@ final class LevelsCommand extends Command
                 'The instrument moved: rod on the turning point before and after, m, such as 2.115,0.937',
             )
             ->addOption('close', null, InputOption::VALUE_REQUIRED, 'Rod back on the benchmark, m')
+            ->addOption(
+                'check', null, InputOption::VALUE_REQUIRED,
+                'Whether the instrument is level: pegs apart, both rods from midway, both from beside the first, m: 36,1.432,1.108,1.561,1.245',
+            )
             ->addOption('readings', null, InputOption::VALUE_REQUIRED, 'A CSV file of what the rod read: id,rod in m')
             ->addOption('csv', null, InputOption::VALUE_NONE, 'Print CSV instead of a list')
             ->addOption('json', null, InputOption::VALUE_NONE, 'Print JSON instead of a list')
@@ -44,12 +49,13 @@ final class LevelsCommand extends Command
             $targets = Targets::of($plan, $job->option->design, $job->option->layout);
             $rods = $this->rods($input, $benchmark);
             $read = $this->readings($input, array_keys($targets));
+            $check = $this->check($input);
         } catch (FaultyInput $e) {
             InputFile::refuse($e, $output);
 
             return self::INVALID;
         }
-        $result = SetOutFile::levels($benchmark, $rods, $targets, $read);
+        $result = SetOutFile::levels($benchmark, $rods, $targets, $read, $check);
         if ($input->getOption('json') === true) {
             $job->write($output, 'levels', $result);
         } elseif ($input->getOption('csv') === true) {
@@ -61,7 +67,7 @@ final class LevelsCommand extends Command
         }
         $out = array_filter($result['targets'], static fn (array $t): bool => $t['within'] === false);
 
-        return $out === [] && $rods->isWithin() ? self::SUCCESS : self::FAILURE;
+        return $out === [] && $rods->isWithin() && $check?->isWithin() !== false ? self::SUCCESS : self::FAILURE;
     }
 
     /** @throws FaultyInput */
@@ -78,6 +84,21 @@ final class LevelsCommand extends Command
         $close = $input->getOption('close');
 
         return $close === null ? $rods : $rods->closed($benchmark, self::number('--close', (string) $close));
+    }
+
+    /** @throws FaultyInput */
+    private function check(InputInterface $input): ?PegCheck
+    {
+        if ($input->getOption('check') === null) {
+            return null;
+        }
+        $words = explode(',', (string) $input->getOption('check'));
+        if (count($words) !== 5) {
+            throw FaultyInput::one(Fault::of('--check', "“{$input->getOption('check')}”", 'five numbers, m: 36,1.432,1.108,1.561,1.245'));
+        }
+        [$apart, $a, $b, $c, $d] = array_map(static fn (string $w): float => self::number('--check', trim($w)), $words);
+
+        return PegCheck::of($apart, [$a, $b], [$c, $d]);
     }
 
     /** @throws FaultyInput */
@@ -126,6 +147,10 @@ final class LevelsCommand extends Command
                 'Closes by %+.1f mm over %d set-ups, allowed ±%.0f mm: %s', $result['misclosure_mm'], count($result['instruments_m']),
                 $result['limit_mm'], $result['closes'] === true ? 'shared among them' : 'level again',
             );
+        }
+        if ($result['check'] !== null) {
+            yield sprintf('Its line of sight runs %+.1f mm over 30 m: %s', $result['check']['error_mm'], $result['check']['within'] === true
+                ? 'level enough' : 'adjust it');
         }
         foreach ($result['targets'] as $t) {
             yield sprintf('%-32s %8.3f m  rod %6.3f m', $t['name'], $t['level_m'], $t['rod_m']).($t['deviation_mm'] === null ? '' : sprintf(

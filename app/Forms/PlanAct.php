@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Forms;
 
+use App\Models\Option;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Ondergrond\Codec\PlanCodec;
@@ -58,8 +59,12 @@ final readonly class PlanAct
     }
 
     /** @throws ValidationException where nothing of the kind is offered any more */
-    public static function mend(string $act, Plan $plan, Design $design, Items $layout): ?Mend
+    public static function mend(string $act, Plan $plan, Option $option): ?Mend
     {
+        if (! str_starts_with($act, 'mend:') && ! str_starts_with($act, 'propose:')) {
+            return null;
+        }
+        [$design, $layout] = [$option->typed(), $option->layout()];
         if (str_starts_with($act, 'propose:')) {
             $rule = substr($act, strlen('propose:'));
 
@@ -68,9 +73,6 @@ final readonly class PlanAct
             ) ?? throw ValidationException::withMessages(
                 ['act' => Proposals::all()[$rule]::label().': this design has none to propose, or they are all there.'],
             ) : throw ValidationException::withMessages(['act' => 'Allowed: '.implode(', ', array_keys(Proposals::all())).'.']);
-        }
-        if (! str_starts_with($act, 'mend:')) {
-            return null;
         }
         [$place, $rule, $which] = [...explode('|', substr($act, strlen('mend:')), 3), '', ''];
         $there = array_values(array_filter(

@@ -15,6 +15,7 @@ use Ondergrond\Logbook\Survey;
 use Ondergrond\Logbook\Where;
 use Ondergrond\Plan\Outline;
 use Ondergrond\Plan\Plan;
+use Ondergrond\SetOut\PegCheck;
 use Ondergrond\SetOut\Rods;
 use Ondergrond\SetOut\SquareUp;
 use Ondergrond\SetOut\Tape;
@@ -117,6 +118,9 @@ final class TypedSurvey
      */
     public function levels(Plan $plan, array $targets): array
     {
+        if (Word::of($this->request, 'act') === 'check') {
+            return $this->checked();
+        }
         if ($plan->benchmark === null) {
             throw ValidationException::withMessages(['back' => 'The benchmark has no level yet: type it on the plan, under its corners.']);
         }
@@ -129,6 +133,25 @@ final class TypedSurvey
         $this->refuse();
 
         return $entries;
+    }
+
+    /** @return list<Entry> */
+    private function checked(): array
+    {
+        $values = $words = [];
+        foreach (['apart', 'middle_a', 'middle_b', 'near_a', 'near_b'] as $field) {
+            $words[] = $text = trim(Word::of($this->request, $field));
+            $values[] = ($field === 'apart' ? $this->value($field, $text, Quantity::Length) : $this->rod($field, $text)) ?? 0.0;
+        }
+        $this->refuse();
+        try {
+            PegCheck::of($values[0], [$values[1], $values[2]], [$values[3], $values[4]]);
+        } catch (FaultyInput) {
+            throw ValidationException::withMessages(['apart' => 'Allowed: '.$this->format->format(PegCheck::NEAREST, Quantity::Length).' to '
+                .$this->format->format(PegCheck::FURTHEST, Quantity::Length).' between the two pegs.']);
+        }
+
+        return [$this->entry->several(EntryKind::LevelCheck, new Where, $values, implode('; ', $words))];
     }
 
     /** @return list<Entry> */

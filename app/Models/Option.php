@@ -152,7 +152,7 @@ final class Option extends Model implements Kept
             $this->setRelation('drawnLayout', $layout);
         }
 
-        return $layout;
+        return $layout->setRelation('option', $this);
     }
 
     /** @return HasMany<Study, $this> */

@@ -11,6 +11,7 @@ use Ondergrond\Plan\Items;
 use Ondergrond\Plan\Passage;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Section\Level;
+use Ondergrond\SetOut\PegCheck;
 use Ondergrond\SetOut\Point;
 use Ondergrond\SetOut\Rectangle;
 use Ondergrond\SetOut\Rods;
@@ -108,7 +109,7 @@ final class SetOutFile
      * @param  array<string, float>  $read  rods by the id of what they were held on, m
      * @return array<string, mixed>
      */
-    public static function levels(float $benchmark, Rods $rods, array $targets, array $read): array
+    public static function levels(float $benchmark, Rods $rods, array $targets, array $read, ?PegCheck $check = null): array
     {
         return [
             'benchmark_m' => $benchmark,
@@ -117,6 +118,9 @@ final class SetOutFile
             'misclosure_mm' => $rods->misclosure === null ? null : 1000 * $rods->misclosure,
             'limit_mm' => 1000 * $rods->limit(),
             'closes' => $rods->isWithin(),
+            'check' => $check === null ? null : [
+                'difference_m' => $check->true, 'found_m' => $check->found, 'error_mm' => 1000 * $check->error, 'within' => $check->isWithin(),
+            ],
             'targets' => array_values(array_map(static function (Target $t) use ($rods, $read): array {
                 $off = isset($read[$t->id]) ? $rods->deviation($t->level, $read[$t->id]) : null;
 

@@ -7,6 +7,7 @@ namespace Ondergrond\Logbook;
 use Ondergrond\Logbook\Kinds\Closing;
 use Ondergrond\Logbook\Kinds\Count;
 use Ondergrond\Logbook\Kinds\LeftOut;
+use Ondergrond\Logbook\Kinds\LevelCheck;
 use Ondergrond\Logbook\Kinds\Limited;
 use Ondergrond\Logbook\Kinds\Moved;
 use Ondergrond\Logbook\Kinds\Note;
@@ -45,6 +46,7 @@ enum EntryKind: string implements Choice
     case SetUp = 'set-up';
     case Rod = 'rod';
     case Closing = 'closing';
+    case LevelCheck = 'level-check';
     case OpenPoint = 'open-point';
     case Settled = 'settled';
 
@@ -70,6 +72,7 @@ enum EntryKind: string implements Choice
             self::SetUp => 'Instrument set up',
             self::Rod => 'Rod',
             self::Closing => 'Back on the benchmark',
+            self::LevelCheck => 'Is the instrument level',
             self::OpenPoint => 'To be settled before the pour',
             self::Settled => 'Settled',
         };
@@ -85,7 +88,7 @@ enum EntryKind: string implements Choice
             self::Rating => Quantity::Pressure,
             self::Count => Quantity::Ratio,
             self::Pressure, self::Weather, self::Note, self::Photograph, self::Seen, self::Pass, self::Moved, self::SetUp,
-            self::Closing, self::OpenPoint, self::Settled => null,
+            self::Closing, self::LevelCheck, self::OpenPoint, self::Settled => null,
         };
     }
 
@@ -94,6 +97,7 @@ enum EntryKind: string implements Choice
     {
         return match ($this) {
             self::Pressure => 6,
+            self::LevelCheck => 5,
             self::Moved, self::SetUp, self::Rod, self::Closing => 2,
             self::Weather => 3,
             self::Note, self::Photograph, self::Seen, self::Pass, self::Rating, self::OpenPoint, self::Settled => 0,
@@ -124,6 +128,7 @@ enum EntryKind: string implements Choice
             self::SetUp => new SetUp,
             self::Rod => new Rod,
             self::Closing => new Closing,
+            self::LevelCheck => new LevelCheck,
         };
     }
 }

@@ -21,6 +21,7 @@ final readonly class Survey
      * @param  list<Entry>  $setUps  since the benchmark was sighted last
      * @param  Entry|null  $closing  of these set-ups
      * @param  Rods|null  $rods  null before the first set-up
+     * @param  Entry|null  $check  the latest of whether the instrument is level
      * @param  array<string, Entry>  $rodsOn  the latest by the id of what it was held on
      */
     private function __construct(
@@ -30,13 +31,14 @@ final readonly class Survey
         public array $setUps,
         public ?Entry $closing,
         public ?Rods $rods,
+        public ?Entry $check,
         public array $rodsOn,
     ) {}
 
     public static function of(Logbook $log): self
     {
         $tapes = $stale = $moved = $setUps = $on = [];
-        $closing = $rods = null;
+        $closing = $rods = $check = null;
         foreach ($log->standing() as $entry) {
             $point = $entry->about->point;
             switch ($entry->kind) {
@@ -68,6 +70,9 @@ final readonly class Survey
                     );
                     [$closing, $rods] = $then === null ? [$closing, $rods] : [$entry, $then];
                     break;
+                case EntryKind::LevelCheck:
+                    $check = $entry;
+                    break;
                 case EntryKind::Rod:
                     $on[$point] = $entry;
                     break;
@@ -75,7 +80,7 @@ final readonly class Survey
             }
         }
 
-        return new self($tapes, $stale, $moved, $setUps, $closing, $rods, $on);
+        return new self($tapes, $stale, $moved, $setUps, $closing, $rods, $check, $on);
     }
 
     /**

@@ -16,6 +16,10 @@ final readonly class PegCheck
     /** Of the line of sight over 30 m; common practice, no source. */
     public const LIMIT = 0.003;
 
+    public const NEAREST = 10.0;
+
+    public const FURTHEST = 100.0;
+
     /**
      * @param  float  $true  how much higher the second peg stands
      * @param  float  $found  the same from beside the first
@@ -36,8 +40,8 @@ final readonly class PegCheck
      */
     public static function of(float $apart, array $middle, array $near): self
     {
-        if ($apart < 10.0 || $apart > 100.0) {
-            throw FaultyInput::one(Fault::range('/apart', $apart, 10.0, 100.0, 'm between the two pegs'));
+        if ($apart < self::NEAREST || $apart > self::FURTHEST) {
+            throw FaultyInput::one(Fault::range('/apart', $apart, self::NEAREST, self::FURTHEST, 'm between the two pegs'));
         }
         [$true, $found] = [$middle[0] - $middle[1], $near[0] - $near[1]];
 

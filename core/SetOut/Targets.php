@@ -17,6 +17,7 @@ use Ondergrond\Plan\Kinds\Fall;
 use Ondergrond\Plan\Kinds\GasPipe;
 use Ondergrond\Plan\Kinds\Gully;
 use Ondergrond\Plan\Kinds\HoldDown;
+use Ondergrond\Plan\Kinds\Pad;
 use Ondergrond\Plan\Kinds\Post;
 use Ondergrond\Plan\Kinds\Recess;
 use Ondergrond\Plan\Kinds\Sleeve;
@@ -72,6 +73,9 @@ final class Targets
         };
         if ($design->pads->present()) {
             $add('pads', 'Pads under posts', -$design->pads->depthBelowGrade + $design->pads->height, $design->pads->height);
+        }
+        foreach ($items->of(Pad::class) as $id => $pad) {
+            $add($id, $pad->at->name, $pad->at->level, $pad->height);
         }
         foreach (array_filter(
             $design->supports->kinds(), static fn (Support $s): bool => $s->foot() === SupportFoot::OwnPad,

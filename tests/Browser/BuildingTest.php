@@ -73,6 +73,12 @@ final class BuildingTest extends BrowserTestCase
         $this->awaitThat(fn (): bool => $this->value('input[name="plan[corners][D][x_m]"]') === $was, 'undone');
         $this->isAsLoaded();
 
+        // A pad under a post to come.
+        $this->choose('#plan-kind', 'pad');
+        $this->click('[data-with=plan-kind]');
+        $this->awaitThat(fn (): bool => str_contains($this->text('#plan-items'), 'Pad '), 'a pad');
+        $this->saved();
+
         // Set out for paper; squared up by tapes: C stands 15 mm too far right and 10 mm too far up.
         $this->clickLink('Set out');
         $this->clickLink('Square it');
@@ -105,14 +111,15 @@ final class BuildingTest extends BrowserTestCase
         $this->put('#back', '1.482');
         $this->click('.sights .go');
         $this->awaitWords('.instrument', 'It sees at');
-        $this->put('#rod-level-stone_top input', '9 m');
+        $pad = '#'.$this->browser->executeScript('return document.querySelector("[id^=rod-pad-]").id');
+        $this->put("{$pad} input", '9 m');
         $this->click('#rods .go');
-        $this->awaitWords('#rod-level-stone_top', 'as on a rod');
-        $rod = (float) explode('rod ', $this->text('#rod-level-stone_top .rod-what'))[1];
-        $this->put('#rod-level-stone_top input', (string) ($rod + 0.015));
+        $this->awaitWords($pad, 'as on a rod');
+        $rod = (float) explode('rod ', $this->text("{$pad} .rod-what"))[1];
+        $this->put("{$pad} input", (string) ($rod + 0.015));
         $this->click('#rods .go');
-        $this->awaitWords('#rod-level-stone_top', '15 mm low');
-        self::assertStringContainsString('out of tolerance', $this->text('#rod-level-stone_top'));
+        $this->awaitWords($pad, '15 mm low');
+        self::assertStringContainsString('out of tolerance', $this->text($pad));
         $this->site->size(1280, 800);
 
         // Released; then it can be ordered.

@@ -37,6 +37,7 @@ use Ondergrond\Plan\Kinds\Toilet;
 use Ondergrond\Plan\Opening;
 use Ondergrond\Plan\Panels;
 use Ondergrond\Plan\Passes;
+use Ondergrond\Plan\Pegs;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlanReview;
 use Ondergrond\Plan\Remark;
@@ -189,6 +190,9 @@ final class ClashesTest extends TestCase
         yield 'a panel too narrow' => $case('panel-too-narrow', $one($joint(2.0)), new Items, place: 'plan');
         yield 'a heated panel too large' => $case('heated-field-too-large', $one($zone), $one($zone, $joint(5.0)), $heated, place: 'plan');
         $lot = static fn (float $x): Items => new Items([self::ID => new LotLine($at(LotLine::class, $x, -5.0), $x, 20.0)]);
+        yield 'pegs next door' => $case('pegs-over-lot', $lot(-2.0), $lot(-9.0), p: self::plan()->with([
+            'pegs' => new Pegs(-3.0, -3.0, 12.0, -3.0),
+        ]));
         $wing = self::design('frost-protected-raft');
         yield 'a wing over the line' => $case('wing-over-lot', $lot(-0.5), $lot(-4.0), $wing);
         yield 'an edge over the line' => $case('edge-over-lot', $lot(-0.01), $lot(-4.0));

@@ -149,6 +149,11 @@ final class BuildingCommandsTest extends TestCase
         foreach ($levels['targets'] as $target) {
             self::assertEqualsWithDelta(10.306, $target['level_m'] + $target['rod_m'], 1e-9, $target['id']);
         }
+        $check = $this->call(['levels', $file, '--backsight=1.482', '--check=36,1.432,1.108,1.561,1.245', '--json']);
+        self::assertSame(1, $check->getExitCode(), '6.67 mm over 30 m');
+        self::assertEqualsWithDelta(
+            6.67, json_decode($check->getOutput(), true, flags: JSON_THROW_ON_ERROR)['check']['error_mm'], 0.005,
+        );
         $stone = array_column($levels['targets'], 'rod_m', 'id')['level:stone_top'];
         $csv = $this->file('rods.csv', sprintf("id,rod\nlevel:stone_top,%.3f\n", $stone + 0.011));
         $read = $this->call([...$run, "--readings={$csv}"]);
@@ -157,6 +162,8 @@ final class BuildingCommandsTest extends TestCase
         self::assertStringContainsString(',-11.0,no', $this->call([...$run, "--readings={$csv}", '--csv'])->getOutput());
         foreach ([
             'what the rod read' => ['levels', $file], '0 to 8' => ['levels', $file, '--backsight=9'],
+            'five numbers' => ['levels', $file, '--backsight=1', '--check=36,1'],
+            '10 to 100' => ['levels', $file, '--backsight=1', '--check=3,1,1,1,1'],
             'two rods' => ['levels', $file, '--backsight=1', '--turn=1'],
             'level:dig' => ['levels', $file, '--backsight=1', '--readings='.$this->file('r.csv', "moon,1\n")],
             'on a rod' => ['levels', $file, '--backsight=1', '--readings='.$this->file('r2.csv', "level:dig,-1\n")],

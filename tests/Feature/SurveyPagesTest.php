@@ -208,6 +208,12 @@ final class SurveyPagesTest extends TestCase
         $this->get($levels)->assertSeeText("It sees at 10.306\u{a0}m")->assertSeeText(
             "Closes 4\u{a0}mm low on the benchmark, allowed ±6\u{a0}mm",
         );
+        // Is the instrument level: 8 mm over 36 m are 6.7 over 30.
+        $check = ['act' => 'check', 'apart' => '36', 'middle_a' => '1.432', 'middle_b' => '1.108', 'near_a' => '1.561', 'near_b' => '1.245'];
+        $this->rod($project, [...$check, 'apart' => '3'])->assertSessionHasErrors('apart');
+        $this->rod($project, [...$check, 'near_b' => ''])->assertSessionHasErrors('near_b');
+        $this->rod($project, $check)->assertSessionHasNoErrors();
+        $this->get($levels)->assertSee('adjust it');
         // What was drawn then stays with the reading when the plan changes.
         $this->become($this->member(Role::Owner));
         $this->put("/projects/{$project->id}/plan", [

@@ -94,7 +94,7 @@ final readonly class PlanController
             $format): void {
             $act = new PlanAct(
                 $pressed, $option->design, $format, $request->array('step'),
-                $plan === null ? null : PlanAct::mend($pressed, $plan, $option->typed(), $option->layout()),
+                $plan === null ? null : PlanAct::mend($pressed, $plan, $option),
             );
             $plan = $option->keptPlan(User::current()->name);
             $this->history->change(

@@ -13,6 +13,9 @@ use Ondergrond\Units\Said;
 /** A rod on something that was set out: the reading, and the height that the instrument saw at then, m. */
 final class Rod implements Reader
 {
+    /** Nobody reads a rod finer than to the millimetre. */
+    private const DIGITS = 3;
+
     public function reads(Entry $entry): Reading
     {
         if ($entry->drawn === null) {
@@ -32,7 +35,7 @@ final class Rod implements Reader
         return new Reading(
             $entry->min !== null && $entry->max !== null && ($level < $entry->min - 1e-6 || $level > $entry->max + 1e-6)
                 ? State::Out : State::In,
-            Said::of("{$name}: {$word}", ...($word === 'as drawn' ? [] : [Measure::size(abs($off))])),
+            Said::of("{$name}: {$word}", ...($word === 'as drawn' ? [] : [Measure::size(round(abs($off), self::DIGITS))])),
         );
     }
 }

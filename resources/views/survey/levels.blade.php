@@ -43,6 +43,21 @@
                 @endif
             @endif
         @endif
+        @if ($page->may)
+            <details class="more" @if ($errors->hasAny(['apart', 'middle_a', 'middle_b', 'near_a', 'near_b'])) open @endif>
+                <summary>Is it level itself @if ($page->survey->check)<span class="quiet">{{ $page->said($page->survey->check)
+                    }}</span>@endif</summary>
+                <p class="hint">Read two pegs from midway between them, then both again from beside the first.</p>
+                <form method="post" action="{{ route('plan.rod', $page->project) }}" class="sights" data-keep data-entry>
+                    @csrf <input type="hidden" name="{{ \App\Forms\Reader::FIELD }}" value="{{ \App\Forms\Reader::name($page->format) }}">
+                    @foreach (['apart' => 'Pegs apart', 'middle_a' => 'First, from midway', 'middle_b' => 'Second, from midway', 'near_a' =>
+                        'First, from beside it', 'near_b' => 'Second, from there'] as $name => $label)
+                        <x-input :name="$name" :label="$label" inputmode="decimal" />
+                    @endforeach
+                    <button name="act" value="check">Check</button>
+                </form>
+            </details>
+        @endif
     </section>
     <form method="post" action="{{ route('plan.rod', $page->project) }}" id="rods" data-keep data-entry>
         @csrf <input type="hidden" name="{{ \App\Forms\Reader::FIELD }}" value="{{ \App\Forms\Reader::name($page->format) }}">
