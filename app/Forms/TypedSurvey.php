@@ -147,7 +147,9 @@ final class TypedSurvey
         try {
             PegCheck::of($values[0], [$values[1], $values[2]], [$values[3], $values[4]]);
         } catch (FaultyInput) {
-            throw ValidationException::withMessages(['apart' => 'Allowed: '.$this->format->format(PegCheck::NEAREST, Quantity::Length).' to '
+            throw ValidationException::withMessages(['apart' => 'Allowed: '.$this->format->format(
+                PegCheck::NEAREST, Quantity::Length,
+            ).' to '
                 .$this->format->format(PegCheck::FURTHEST, Quantity::Length).' between the two pegs.']);
         }
 

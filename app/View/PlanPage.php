@@ -21,11 +21,15 @@ use Ondergrond\Drawing\Drawing;
 use Ondergrond\Drawing\PlanDrawing;
 use Ondergrond\Exchange\SvgWriter;
 use Ondergrond\Fault\FaultyInput;
+use Ondergrond\Plan\Around;
 use Ondergrond\Plan\Cuts;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Kinds;
+use Ondergrond\Plan\Kinds\ControlJoint;
 use Ondergrond\Plan\Opening;
 use Ondergrond\Plan\OutlineFace;
+use Ondergrond\Plan\Panel;
+use Ondergrond\Plan\Panels;
 use Ondergrond\Plan\Plan;
 use Ondergrond\Plan\PlannedDesign;
 use Ondergrond\Plan\PlanReview;
@@ -74,6 +78,7 @@ final readonly class PlanPage
         public ?PlanFields $fields,
         public ?Revision $head,
         public ?Revision $layoutHead,
+        private ?Panels $panels,
         private ?KeptPlan $kept,
         private ?Layout $layout,
         private ?Sitting $sitting,
@@ -105,7 +110,8 @@ final readonly class PlanPage
             $drawing === null || $plan === null ? null : [$drawing->box[0], $drawing->box[3], 1000 / $drawing->scale * SvgWriter::PX],
             $unmet, $review, $cuts, $layer, array_values(array_unique($open)),
             $items, $plan === null ? null : new PlanFields($plan, $option->design, $items, $format),
-            $kept === null ? null : History::head($kept), $layout === null ? null : History::head($layout), $kept, $layout,
+            $kept === null ? null : History::head($kept), $layout === null ? null : History::head($layout), self::parted($plan,
+                $option), $kept, $layout,
             $kept === null || ! $may ? null : $history->sitting($kept), $layout === null || ! $may ? null : $history->sitting($layout),
         );
     }
@@ -115,6 +121,19 @@ final readonly class PlanPage
     {
         try {
             return PlanDrawing::of(TypedFloor::plan($option->typed(), Shape::Rectangle), $option->typed(), $option->layout(), $format);
+        } catch (FaultyInput) {
+            return null;
+        }
+    }
+
+    /** What joints part the slab into; null where there is none, or it is not judged so. */
+    private static function parted(?Plan $plan, Option $option): ?Panels
+    {
+        if ($plan === null) {
+            return null;
+        }
+        try {
+            return (new Around($plan->atConcrete($option->typed()), $option->typed(), $plan->items->and($option->layout())))->panels;
         } catch (FaultyInput) {
             return null;
         }
@@ -231,7 +250,14 @@ final readonly class PlanPage
     /** What is worked out of an item, in a few words. */
     public function about(Item $item): string
     {
-        return $item->about()?->in($this->format) ?? '';
+        $about = $item->about()?->in($this->format) ?? '';
+        if (! $item instanceof ControlJoint) {
+            return $about;
+        }
+        $panels = $this->panels?->beside((string) array_search($item, $this->items, true)) ?? [];
+        $ratios = array_unique(array_map(static fn (Panel $p): string => sprintf('%.1f', $p->ratio()), $panels));
+
+        return $ratios === [] ? $about : "{$about}, panels beside it ".implode(' and ', $ratios).' to 1';
     }
 
     /** @return list<Remark> gravest first */

@@ -91,7 +91,7 @@ final readonly class SetOutPage
     }
 
     /** @return array{upright: string, sloped: string} */
-    public function dug(): array
+    public function earth(): array
     {
         return array_map(
             fn (float $m3): string => Unit::CubicMetre->said(round($m3, 1), $this->format),

@@ -119,7 +119,8 @@ final class SetOutFile
             'limit_mm' => 1000 * $rods->limit(),
             'closes' => $rods->isWithin(),
             'check' => $check === null ? null : [
-                'difference_m' => $check->true, 'found_m' => $check->found, 'error_mm' => 1000 * $check->error, 'within' => $check->isWithin(),
+                'difference_m' => $check->true, 'found_m' => $check->found, 'error_mm' => 1000 * $check->error,
+                'within' => $check->isWithin(),
             ],
             'targets' => array_values(array_map(static function (Target $t) use ($rods, $read): array {
                 $off = isset($read[$t->id]) ? $rods->deviation($t->level, $read[$t->id]) : null;

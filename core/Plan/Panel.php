@@ -19,6 +19,7 @@ final readonly class Panel
      * @param  string  $name  `corners A, D`; where it holds none, the joints beside it
      * @param  non-empty-list<array{float, float, float, float}>  $cells  u0, v0, u1, v1 in the frame
      * @param  array{array{float, float}, array{float, float}, array{float, float}}  $frame  origin, along, across
+     * @param  list<string>  $joints  ids of those round it
      */
     public function __construct(
         private string $name,
@@ -27,6 +28,7 @@ final readonly class Panel
         public float $long,
         public float $short,
         public float $area,
+        public array $joints = [],
     ) {}
 
     /** Whether it is a rectangle. */
@@ -52,6 +54,12 @@ final readonly class Panel
         return implode('; ', array_map(
             static fn (self $p, int $i): string => "{$p->place()} ".($said[$i] ?? $said[0] ?? ''), $panels, array_keys($panels),
         ));
+    }
+
+    /** As long as wide, so many times. */
+    public function ratio(): float
+    {
+        return $this->long / max(1e-9, $this->short);
     }
 
     public function holds(float $x, float $y): bool

@@ -50,6 +50,12 @@ final readonly class Panels
         return $then !== null && count(array_filter($then->all, $isBad)) < count($bad) ? $mend : null;
     }
 
+    /** @return list<Panel> that a joint has beside it */
+    public function beside(string $joint): array
+    {
+        return array_values(array_filter($this->all, static fn (Panel $p): bool => in_array($joint, $p->joints, true)));
+    }
+
     /** How far apart joints of a slab may be, m. */
     public static function longest(float $thickness): float
     {
@@ -76,13 +82,13 @@ final readonly class Panels
         }
         $cuts = [];
         $names = [];
-        foreach ($joints as $joint) {
+        foreach ($joints as $id => $joint) {
             [$a, $b] = [$to($joint->at->x, $joint->at->y), $to($joint->toX, $joint->toY)];
             if (! self::isSquare($a, $b)) {
                 return null;
             }
             $cuts[] = [$a, $b];
-            $names[] = $joint->at->name;
+            $names[] = [(string) $id, $joint->at->name];
         }
         $us = self::lines([...array_column($at, 0), ...array_map(
             static fn (array $c): float => $c[0][0], array_filter($cuts, static fn (array $c): bool => self::isUpright(...$c)),
@@ -102,7 +108,7 @@ final readonly class Panels
      * @param  list<float>  $us
      * @param  list<float>  $vs
      * @param  list<array{array{float, float}, array{float, float}}>  $cuts
-     * @param  list<string>  $names  of the joints, as the cuts stand
+     * @param  list<array{string, string}>  $names  id and name of the joints, as the cuts stand
      * @param  array<string, array{float, float}>  $at  corners in the frame
      * @param  array{array{float, float}, array{float, float}, array{float, float}}  $frame
      * @param  \Closure(float, float): bool  $isIn
@@ -139,7 +145,7 @@ final readonly class Panels
                     }
                 }
             }
-            $panels[] = self::panel($cells, $at, $frame, self::beside($cells, $cuts, $names));
+            $panels[] = self::panel($cells, $at, $frame, self::round($cells, $cuts, $names));
         }
 
         return $panels;
@@ -149,7 +155,7 @@ final readonly class Panels
      * @param  non-empty-list<array{float, float, float, float}>  $cells
      * @param  array<string, array{float, float}>  $at
      * @param  array{array{float, float}, array{float, float}, array{float, float}}  $frame
-     * @param  list<string>  $beside  names of the joints round it
+     * @param  array<string, string>  $beside  names of the joints round it, by id
      */
     private static function panel(array $cells, array $at, array $frame, array $beside): Panel
     {
@@ -159,37 +165,37 @@ final readonly class Panels
         $corners = array_keys(array_filter($at, static fn (array $p): bool => $p[0] > $u0 - self::ONE && $p[0] < $u1 + self::ONE
             && $p[1] > $v0 - self::ONE && $p[1] < $v1 + self::ONE));
         $name = match (count($corners)) {
-            0 => implode(' and ', $beside),
+            0 => implode(' and ', array_unique($beside)),
             1 => "corner {$corners[0]}",
             default => 'corners '.implode(', ', $corners),
         };
 
         return new Panel(
             $name, $cells, $frame, max($u1 - $u0, $v1 - $v0), min($u1 - $u0, $v1 - $v0),
-            array_sum(array_map(static fn (array $c): float => ($c[2] - $c[0]) * ($c[3] - $c[1]), $cells)),
+            array_sum(array_map(static fn (array $c): float => ($c[2] - $c[0]) * ($c[3] - $c[1]), $cells)), array_keys($beside),
         );
     }
 
     /**
      * @param  non-empty-list<array{float, float, float, float}>  $cells
      * @param  list<array{array{float, float}, array{float, float}}>  $cuts
-     * @param  list<string>  $names
-     * @return list<string> of the joints along its sides, each once
+     * @param  list<array{string, string}>  $names
+     * @return array<string, string> names of the joints along its sides, by id
      */
-    private static function beside(array $cells, array $cuts, array $names): array
+    private static function round(array $cells, array $cuts, array $names): array
     {
         $found = [];
         foreach ($cells as [$u0, $v0, $u1, $v1]) {
             foreach ([[[$u0, $v0], [$u0, $v1]], [[$u1, $v0], [$u1, $v1]], [[$u0, $v0], [$u1, $v0]], [[$u0, $v1], [$u1, $v1]]] as [$a, $b]) {
                 foreach ($cuts as $i => $cut) {
                     if (self::isParted($a, $b, [$cut])) {
-                        $found[$names[$i]] = $names[$i];
+                        $found[$names[$i][0]] = $names[$i][1];
                     }
                 }
             }
         }
 
-        return array_values($found);
+        return $found;
     }
 
     /**

@@ -209,7 +209,9 @@ final class SurveyPagesTest extends TestCase
             "Closes 4\u{a0}mm low on the benchmark, allowed ±6\u{a0}mm",
         );
         // Is the instrument level: 8 mm over 36 m are 6.7 over 30.
-        $check = ['act' => 'check', 'apart' => '36', 'middle_a' => '1.432', 'middle_b' => '1.108', 'near_a' => '1.561', 'near_b' => '1.245'];
+        $check = [
+            'act' => 'check', 'apart' => '36', 'middle_a' => '1.432', 'middle_b' => '1.108', 'near_a' => '1.561', 'near_b' => '1.245',
+        ];
         $this->rod($project, [...$check, 'apart' => '3'])->assertSessionHasErrors('apart');
         $this->rod($project, [...$check, 'near_b' => ''])->assertSessionHasErrors('near_b');
         $this->rod($project, $check)->assertSessionHasNoErrors();

@@ -26,7 +26,8 @@ final class LevelCheck implements Reader
         }
 
         return new Reading($check->isWithin() ? State::In : State::Out, Said::of(
-            'its line of sight runs %s '.($check->error < 0.0 ? 'low' : 'high').' over %s'.($check->isWithin() ? '' : ': adjust it, or set it up '
+            'its line of sight runs %s '.($check->error < 0.0 ? 'low' : 'high').' over %s'
+                .($check->isWithin() ? '' : ': adjust it, or set it up '
                 .'midway between what it reads'), Measure::size(abs($check->error)), Measure::of(30.0, Quantity::Length),
         ));
     }

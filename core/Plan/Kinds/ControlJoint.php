@@ -14,7 +14,9 @@ use Ondergrond\Plan\Placing;
 use Ondergrond\Plan\Sign;
 use Ondergrond\Plan\Trade;
 use Ondergrond\Size\Size;
+use Ondergrond\Units\Measure;
 use Ondergrond\Units\Quantity;
+use Ondergrond\Units\Said;
 
 /** A line that is cut or formed so that the slab cracks there and nowhere else. */
 final readonly class ControlJoint implements Item
@@ -67,6 +69,14 @@ final readonly class ControlJoint implements Item
     public function remarks(Around $in): array
     {
         return [];
+    }
+
+    /** With when it is cut: before the slab cracks by itself, after the saw no longer ravels its edge (ACI 302.1R, from memory). */
+    public function about(): Said
+    {
+        return Said::of(
+            '%s long, cut %s deep 4 to 12 h after finishing', Measure::of($this->length(), Quantity::Length), Measure::size($this->depth),
+        );
     }
 
     /** How deep one is cut into the slab of a design, to the whole millimetre, m. */

@@ -8,9 +8,13 @@
     </form>
     <x-pens />
     <div class="plan-drawing plan-sheet" tabindex="0" role="region" aria-label="Drawing">{!! $page->svg !!}</div>
-    @php $p = $page->out->line->pegs; $dig = $page->out->dig; $dug = $page->dug(); @endphp
+    @php
+        $pegs = $page->out->line->pegs;
+        $hole = $page->out->dig;
+        $earth = $page->earth();
+    @endphp
     <h2>Base line and benchmark</h2>
-    <p>Pegs P and Q stand {{ $page->length($p->length()) }} apart, crosses on the drawing.
+    <p>Pegs P and Q stand {{ $page->length($pegs->length()) }} apart, crosses on the drawing.
         @unless ($page->out->arePegsSet) <span class="care">Nobody has set them: a proposal, clear of the dig.</span>@endunless
         @if ($page->out->inDig !== []) <span class="care">{{ implode(' and ', $page->out->inDig) }} would stand in the dig: set
             {{ count($page->out->inDig) === 1 ? 'it' : 'them' }} further out.</span>@endif
@@ -40,10 +44,10 @@
     <p class="taped-lines">@foreach ([...$page->out->sides, ...$page->out->diagonals] as $line)<span class="nowrap">{{ $line['from'] }}–{{
         $line['to'] }} <b>{{ $page->length($line['m']) }}</b></span> @endforeach</p>
     <h2>Pegs in the line of each wall</h2>
-    <p>The dig’s top edge lies {{ $page->length($dig->top()) }} out from the concrete: {{ $page->length($dig->reach) }} to its foot, and a
-        slope of {{ $dig::SLOPE }} out to 1 up until a competent person has classed the soil. {{ ucfirst($dig->protection()) }}: local
+    <p>The dig’s top edge lies {{ $page->length($hole->top()) }} out from the concrete: {{ $page->length($hole->reach) }} to its foot, and a
+        slope of {{ $hole::SLOPE }} out to 1 up until a competent person has classed the soil. {{ ucfirst($hole->protection()) }}: local
             code
-        and that person govern. Dug {{ $dug['sloped'] }} in the bank with its slopes, {{ $dug['upright'] }} if it stood upright. These
+        and that person govern. Dug {{ $earth['sloped'] }} in the bank with its slopes, {{ $earth['upright'] }} if it stood upright. These
             pegs
         stand clear of it; a string from one to the other is the face of the wall.</p>
     <div class="scroll" tabindex="0" role="region" aria-label="Pegs beyond the dig"><table class="sheet-table">
