@@ -60,6 +60,21 @@ final class Release extends Model
         ];
     }
 
+    /** @return array<string, int> which revision of design, plan and layout it is of, counted from the first */
+    public function numbers(): array
+    {
+        $numbers = [];
+        foreach ($this->heads as $of => $id) {
+            $head = Revision::query()->whereKey($id)->first();
+            if ($head !== null) {
+                $numbers[$of] = Revision::query()->where('project_id', $head->project_id)->where('subject', $head->subject)
+                    ->where('option_id', $head->option_id)->where('id', '<=', $id)->count();
+            }
+        }
+
+        return $numbers;
+    }
+
     /**
      * What differs between what is released and what stands now.
      *

@@ -9,6 +9,7 @@ use Ondergrond\Design\HeatedIn;
 use Ondergrond\Design\Part;
 use Ondergrond\Design\SheetPosition;
 use Ondergrond\Material\Kind;
+use Ondergrond\Plan\Dig;
 use Ondergrond\Plan\Item;
 use Ondergrond\Site\Site;
 use Ondergrond\Takeoff\Job;
@@ -99,6 +100,15 @@ final readonly class Circumstances
     public function wall(): float
     {
         return max(0.0, $this->job->at->top - $this->job->at->stemFoot);
+    }
+
+    /** In the bank, its slopes counted, m³; without a plan as much as a third over floor times depth. */
+    public function dug(): float
+    {
+        $plan = $this->job->plan;
+
+        return $plan === null ? 1.3 * $this->floor() * $this->depth()
+            : Dig::of($this->job->design)->volume($plan->atConcrete($this->job->design)->outline)['sloped'];
     }
 
     /** Dug from the ground outside to the dig level, m. */

@@ -57,7 +57,14 @@ final readonly class SquareUp
         $drawn = $outline->points;
         self::held($drawn, $held);
         self::agree($outline, $tapes);
-        $adjustment = Adjustment::of($drawn, $tapes, $held);
+        try {
+            $adjustment = Adjustment::of($drawn, $tapes, $held);
+        } catch (FaultyInput $e) {
+            $more = WantedTapes::of($outline, $tapes, $held);
+            throw $more === [] ? $e : FaultyInput::because([...$e->faults, Fault::of(
+                '/tapes', 'these alone', 'also '.implode(', ', array_map(static fn (array $t): string => "{$t[0]}–{$t[1]}", $more)),
+            )]);
+        }
         $suspect = $without = null;
         if ($adjustment->redundancy > 1) {
             $worst = null;

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Ondergrond\Codec\PlanCodec;
 use Ondergrond\Design\Design;
 use Ondergrond\Design\PostKind;
+use Ondergrond\Design\Steel;
 use Ondergrond\Design\StripKind;
 use Ondergrond\Design\SupportFoot;
 use Ondergrond\Design\Supports;
@@ -124,6 +125,9 @@ final class ClashesTest extends TestCase
         yield 'a saw in the pipes' => $case(
             'cut-into-pipes', $one($joint(3.0, 0.06), $zone), $one($joint(7.0, 0.06), $zone), $heated,
         );
+        // 101.6 mm less 40 of cover and two bars of 12: 37.6 mm over them; cut 26 mm deep it wants 51.
+        $barred = static fn (float $cover): Design => $slab->with(['steel' => new Steel(0.012, 0.4, $cover)]);
+        yield 'a saw in the bars' => $case('cut-into-bars', $one($joint(5.0, 0.026)), $one($sleeve(3.0, 3.0)), $barred(0.04));
         yield 'a shallow cut' => $case('cut-too-shallow', $one($joint(5.0, 0.012)), $one($joint(5.0)));
         yield 'a cut through a plate' => $case(
             'cut-into-post', $one($joint(3.05), new Post($at(Post::class))), $one($joint(3.2), new Post($at(Post::class))),

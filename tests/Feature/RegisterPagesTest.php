@@ -105,7 +105,7 @@ final class RegisterPagesTest extends TestCase
         $release = $this->fresh($project)->release ?? self::fail('released');
         self::assertSame(array_keys($release->heads), ['design', 'plan']);
         self::assertCount(count($this->register($project)->open()), $release->open, 'what was open is written down');
-        $page()->assertSeeInOrder(['stage-now', 'Released']);
+        $page()->assertSeeInOrder(['stage-now', 'Released'])->assertSee('design 1, plan ');
         $this->change($project, ['act' => 'add:sleeve'])->assertSessionHasErrors('act');
         $this->delete("/projects/{$project->id}/release")->assertSessionHasNoErrors();
         $this->change($project, ['act' => 'add:sleeve'])->assertSessionHasNoErrors();

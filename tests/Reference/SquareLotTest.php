@@ -145,6 +145,14 @@ final class SquareLotTest extends TestCase
             }
             self::assertSame([], SquareUp::of($outline, $tapes, $held)->wanted, $shape);
         }
+        // Too few to stand at all: refused with those that are missing.
+        $l = self::outline('l');
+        try {
+            SquareUp::of($l, [self::tape($l->points, 'A', 'B'), self::tape($l->points, 'B', 'C')], new Held('A', 'B'));
+            self::fail('two tapes for six corners');
+        } catch (FaultyInput $e) {
+            self::assertMatchesRegularExpression('~also [A-F]–[A-F](, [A-F]–[A-F]){6,}~u', $e->faults[1]->line());
+        }
         // Between four corners there are six tapes and no more.
         $four = self::outline('rectangle');
         self::assertSame([], WantedTapes::of($four, self::tapes($four, $four->points, static fn (): float => 0.0), new Held('A', 'B')));

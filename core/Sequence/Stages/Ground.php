@@ -68,7 +68,7 @@ final class Ground implements Stage
                 'bulk-dig', 'Dig, sloped or shored, room to work round it', [
                     new After('base-line', 'the pegs say where'), new After('test-pits', 'the pits say what'),
                 ],
-                $of->hours(0.03 * $of->floor() * $of->depth() * 1.3, 1), crew: 1, weather: [Weather::Dig], hold: HoldPoint::Formation,
+                $of->hours(0.03 * $of->dug(), 1), crew: 1, weather: [Weather::Dig], hold: HoldPoint::Formation,
                 caution: $trench.' Ladder.', items: [SoilReplaced::class], isDone: $new && $bulk,
             ),
             new Task(

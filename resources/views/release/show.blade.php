@@ -24,6 +24,8 @@
             <div><dt>Released</dt><dd><bdi>{{ $release->option->name }}</bdi></dd></div>
             <div><dt>By</dt><dd><bdi>{{ $release->by }}</bdi></dd></div>
             <div><dt>When</dt><dd><x-time :at="$release->created_at" :zone="$project->site->timeZone" /></dd></div>
+            @if ($release->heads !== [])<div><dt>Revision</dt><dd>{{ implode(', ', array_map(fn ($of, $n) => "{$of} {$n}", array_keys(
+                $release->numbers()), $release->numbers())) }}</dd></div>@endif
         </dl>
         @if ($release->open !== [])
             <h2>Open when it was released</h2>
