@@ -355,6 +355,9 @@ final class Project extends Model implements Kept
                     'option_id' => $option->id, 'revision_id' => History::head($option)->id, 'by' => $project->release->by,
                     'open' => $project->release->open,
                     'changes' => array_map(static fn ($c): array => get_object_vars($c), $project->release->changes),
+                    'heads' => array_map(
+                        static fn (Revision $r): int => $r->id, Release::headsOf($option->unsetRelations()->setRelation('project', $this)),
+                    ),
                 ]);
             }
         }

@@ -88,7 +88,10 @@ final readonly class ReleaseController
                         ),
                     ]);
                 }
-                $release->update(['changing' => $why]);
+                // Of one that was released before they were written down: nothing has changed since.
+                $release->update(['changing' => $why, 'heads' => $release->heads !== [] ? $release->heads : self::ids(
+                    Release::headsOf($release->option),
+                )]);
 
                 return 'The design can be changed now. End the change when it is done.';
             }
