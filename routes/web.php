@@ -47,6 +47,8 @@ use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Support\Facades\Route;
 use Ondergrond\Glossary\Glossary;
 use Ondergrond\Mass\MassStory;
+use Ondergrond\Plan\Clashes;
+use Ondergrond\Plan\Proposals;
 use Ondergrond\Rules\Rulebook;
 
 // Open to everybody.
@@ -88,7 +90,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/settings/password', [SettingsController::class, 'password'])->name('settings.password');
     Route::put('/units', UnitsController::class)->name('units.update');
     Route::get('/materials', MaterialController::class)->name('materials');
-    Route::view('/rules', 'rules', ['groups' => Rulebook::byConcern()])->name('rules');
+    Route::view('/rules', 'rules', [
+        'groups' => Rulebook::byConcern(), 'clashes' => Clashes::all(), 'proposals' => Proposals::all(),
+    ])->name('rules');
 
     Route::middleware('can:manage-firm')->group(function (): void {
         Route::get('/people', [PeopleController::class, 'index'])->name('people.index');

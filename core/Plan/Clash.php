@@ -10,6 +10,9 @@ namespace Ondergrond\Plan;
  */
 interface Clash
 {
+    /** What it finds, in a sentence. */
+    public static function finds(): string;
+
     /** Why it matters, in a sentence. */
     public static function reason(): string;
 

@@ -279,6 +279,8 @@ final class ClashesTest extends TestCase
         self::assertGreaterThan(20, $mended);
         // Below a neighbour's footing nobody is told how.
         foreach (Clashes::all() as $id => $class) {
+            self::assertMatchesRegularExpression('~^[A-ZÄÖÜ].{20,}\.$~u', $class::finds(), $id);
+            self::assertMatchesRegularExpression('~^[A-Z].{20,}\.$~u', $class::reason(), $id);
             self::assertDoesNotMatchRegularExpression('~not needed|needs no protection~i', $class::reason().$class::source(), $id);
         }
     }

@@ -108,6 +108,10 @@ final class BuildingCommandsTest extends TestCase
         $proposed = $this->json(['plan', $this->file('proposed.json', $put->getOutput()), '--json']);
         self::assertGreaterThan(count($before['items']) + 3, count($proposed['items']));
         self::assertSame(2, $this->call(['plan', $file, '--propose=moon'])->getExitCode());
+        $rules = array_column(
+            json_decode($this->call(['rules', '--plan'])->getOutput(), true, flags: JSON_THROW_ON_ERROR), 'finds', 'rule',
+        );
+        self::assertArrayHasKey('dig-below-neighbour', $rules);
         $refused = $this->call(['plan', $file, '--mend=moon']);
         self::assertSame(2, $refused->getExitCode());
         self::assertStringContainsString('sleeve-down-edge', $refused->getErrorOutput());

@@ -17,6 +17,11 @@ use Ondergrond\Verdict\Severity;
 /** An anchor bolt where a door stands. */
 final class BoltInDoorway implements Clash
 {
+    public static function finds(): string
+    {
+        return 'An anchor bolt where a door stands.';
+    }
+
     public static function reason(): string
     {
         return 'A bolt in a doorway is cut off again, and the plate beside the door has none at its end.';

@@ -18,6 +18,11 @@ use Ondergrond\Verdict\Severity;
 /** An anchor bolt where a sleeve leads through. */
 final class BoltIntoSleeve implements Clash
 {
+    public static function finds(): string
+    {
+        return 'An anchor bolt where a sleeve leads through.';
+    }
+
     public static function reason(): string
     {
         return 'A bolt needs concrete round it: beside a hole it pulls out.';

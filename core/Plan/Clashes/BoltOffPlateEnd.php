@@ -19,6 +19,11 @@ final class BoltOffPlateEnd implements Clash
     /** A foot, m. */
     private const FURTHEST = 0.305;
 
+    public static function finds(): string
+    {
+        return 'Bolts too near to a plate’s end, or too far from it.';
+    }
+
     public static function reason(): string
     {
         return 'Too near, the plate splits; too far, its end lifts.';

@@ -19,6 +19,11 @@ final class BoltsTooFar implements Clash
     /** Six feet, m. */
     private const FURTHEST = 1.829;
 
+    public static function finds(): string
+    {
+        return 'Anchor bolts further apart than light frame asks for.';
+    }
+
     public static function reason(): string
     {
         return 'Wind and earthquake lift and push the wall between two bolts.';

@@ -15,6 +15,11 @@ use Ondergrond\Verdict\Severity;
 /** A plate with one bolt. */
 final class BoltsTooFew implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A plate with one bolt.';
+    }
+
     public static function reason(): string
     {
         return 'A plate on one bolt turns.';

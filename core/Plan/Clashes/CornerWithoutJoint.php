@@ -21,6 +21,11 @@ final class CornerWithoutJoint implements Clash
     /** A joint that ends no further from a corner than this is its own, m. */
     private const AT_CORNER = 0.3;
 
+    public static function finds(): string
+    {
+        return 'A corner that leads in and that no control joint begins at.';
+    }
+
     public static function reason(): string
     {
         return 'A slab cracks from a corner that leads in.';

@@ -18,6 +18,11 @@ final class CutIntoBars implements Clash
     /** Between the saw and what it must not meet, m. */
     private const SPARE = 0.025;
 
+    public static function finds(): string
+    {
+        return 'Bars nearer to the surface than a saw needs.';
+    }
+
     public static function reason(): string
     {
         return 'A saw that meets a bar is spoilt, and a bar that is cut holds nothing.';

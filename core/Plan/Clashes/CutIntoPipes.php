@@ -19,6 +19,11 @@ final class CutIntoPipes implements Clash
     /** Between the saw and what it must not meet, m. */
     private const SPARE = 0.025;
 
+    public static function finds(): string
+    {
+        return 'Pipes nearer to the surface than a saw needs.';
+    }
+
     public static function reason(): string
     {
         return 'A saw that meets a pipe floods the slab, and the pipe is never whole again.';

@@ -16,6 +16,11 @@ use Ondergrond\Verdict\Severity;
 /** A control joint that leads through the plate of a post. */
 final class CutIntoPost implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A control joint that leads through the plate of a post.';
+    }
+
     public static function reason(): string
     {
         return 'A joint under a post’s plate parts what carries it: joints lead round posts, or past them.';

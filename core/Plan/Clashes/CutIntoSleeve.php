@@ -32,6 +32,11 @@ final class CutIntoSleeve implements Clash
     /** Further aside it is another joint, m. */
     private const FURTHEST = 0.75;
 
+    public static function finds(): string
+    {
+        return 'A control joint that leads over a sleeve, a conduit or a gully.';
+    }
+
     public static function reason(): string
     {
         return 'A joint runs out at a hole and the crack goes on from its other side where nobody wants it.';

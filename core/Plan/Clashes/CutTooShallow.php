@@ -16,6 +16,11 @@ use Ondergrond\Verdict\Severity;
 /** A control joint that is cut less than a quarter deep. */
 final class CutTooShallow implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A control joint that is cut less than a quarter deep.';
+    }
+
     public static function reason(): string
     {
         return 'A slab cracks beside a cut that is too shallow.';

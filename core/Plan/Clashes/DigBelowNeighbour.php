@@ -16,6 +16,11 @@ use Ondergrond\Verdict\Severity;
 /** A dig below the 45° line from a footing next door. */
 final class DigBelowNeighbour implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A dig below the 45° line from a footing next door.';
+    }
+
     public static function reason(): string
     {
         return 'The ground under that footing slides into the dig, and the house with it.';

@@ -15,6 +15,11 @@ use Ondergrond\Verdict\Severity;
 /** A dig whose sloped side reaches over a lot line. */
 final class DigOverLot implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A dig whose sloped side reaches over a lot line.';
+    }
+
     public static function reason(): string
     {
         return 'The slope of the dig is ground that is taken away: next door it is another’s.';

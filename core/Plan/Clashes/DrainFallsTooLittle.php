@@ -20,6 +20,11 @@ final class DrainFallsTooLittle implements Clash
     /** m; common practice, no source. */
     private const LEVEL = 0.005;
 
+    public static function finds(): string
+    {
+        return 'A drain that falls less than what it carries needs.';
+    }
+
     public static function reason(): string
     {
         return 'Water that stands in a pipe leaves behind what it carried, and the pipe closes.';

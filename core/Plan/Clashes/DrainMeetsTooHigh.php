@@ -19,6 +19,11 @@ final class DrainMeetsTooHigh implements Clash
     /** Ends no further apart are one, m. */
     private const MEET = 0.3;
 
+    public static function finds(): string
+    {
+        return 'A drain that ends at another where that one begins higher.';
+    }
+
     public static function reason(): string
     {
         return 'Where two pipes meet the one that comes in may not lie below the one that leads on.';

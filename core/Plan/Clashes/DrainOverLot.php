@@ -16,6 +16,11 @@ use Ondergrond\Verdict\Severity;
 /** A drain that leads over a lot line. */
 final class DrainOverLot implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A drain that leads over a lot line.';
+    }
+
     public static function reason(): string
     {
         return 'Water that is led onto another’s ground is led back by a court.';

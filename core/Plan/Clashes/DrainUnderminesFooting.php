@@ -15,6 +15,11 @@ use Ondergrond\Verdict\Severity;
 /** A drain beside the building’s own footing and below the 45° line from it. */
 final class DrainUnderminesFooting implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A drain beside the building’s own footing and below the 45° line from it.';
+    }
+
     public static function reason(): string
     {
         return 'A trench beside a footing takes away the ground that carries it.';

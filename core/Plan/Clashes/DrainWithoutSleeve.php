@@ -25,6 +25,11 @@ final class DrainWithoutSleeve implements Clash
     /** Two sizes of pipe, m. */
     private const LARGER = 0.05;
 
+    public static function finds(): string
+    {
+        return 'A drain that leads through beam, stem or footing without a sleeve.';
+    }
+
     public static function reason(): string
     {
         return 'Concrete settles and shrinks on a pipe that is cast into it, and breaks it.';

@@ -15,6 +15,11 @@ use Ondergrond\Verdict\Severity;
 /** The edge with all that stands at it over a lot line. */
 final class EdgeOverLot implements Clash
 {
+    public static function finds(): string
+    {
+        return 'The edge with all that stands at it over a lot line.';
+    }
+
     public static function reason(): string
     {
         return 'Nothing is built on another’s ground.';

@@ -16,6 +16,11 @@ use Ondergrond\Verdict\Severity;
 /** A floor that falls less than water needs. */
 final class FallTooFlat implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A floor that falls less than water needs.';
+    }
+
     public static function reason(): string
     {
         return 'Water stands on a floor that is flatter than its own unevenness.';

@@ -19,6 +19,11 @@ final class FallWithoutOutlet implements Clash
     /** m. */
     private const NEAR = 0.6;
 
+    public static function finds(): string
+    {
+        return 'A floor that falls to a place where nothing leads the water away.';
+    }
+
     public static function reason(): string
     {
         return 'Water that is led to a point and not away stands there.';

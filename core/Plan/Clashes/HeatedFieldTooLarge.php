@@ -23,6 +23,11 @@ final class HeatedFieldTooLarge implements Clash
     /** m. */
     private const LONG = 8.0;
 
+    public static function finds(): string
+    {
+        return 'A heated panel larger than a heated floor may be without a joint.';
+    }
+
     public static function reason(): string
     {
         return 'A floor that is heated grows and shrinks more than another.';

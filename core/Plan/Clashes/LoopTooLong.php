@@ -17,6 +17,11 @@ use Ondergrond\Verdict\Severity;
 /** A manifold so far off that its loops are mostly feed. */
 final class LoopTooLong implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A manifold so far off that its loops are mostly feed.';
+    }
+
     public static function reason(): string
     {
         return 'Water comes back cold from a loop that is too long, and the pump pays for it.';

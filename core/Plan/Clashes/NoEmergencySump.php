@@ -16,6 +16,11 @@ use Ondergrond\Verdict\Severity;
 /** A floor below the ground whose water goes by gravity alone. */
 final class NoEmergencySump implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A floor below the ground whose water goes by gravity alone.';
+    }
+
     public static function reason(): string
     {
         return 'A drain that is blocked or drowned stands in the cellar: a sump with a pump is the second way out.';

@@ -17,6 +17,11 @@ use Ondergrond\Verdict\Severity;
 /** A drain whose outlet lies above its inlet. */
 final class OutletAboveInlet implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A drain whose outlet lies above its inlet.';
+    }
+
     public static function reason(): string
     {
         return 'Water does not run uphill.';

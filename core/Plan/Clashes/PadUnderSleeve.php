@@ -16,6 +16,11 @@ use Ondergrond\Verdict\Severity;
 /** A sleeve that goes down through a pad. */
 final class PadUnderSleeve implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A sleeve that goes down through a pad.';
+    }
+
     public static function reason(): string
     {
         return 'A pad carries a post with all of its width; a hole through it is for an engineer.';

@@ -17,6 +17,11 @@ use Ondergrond\Verdict\Severity;
 /** A panel between joints that is longer than its slab is thick enough for. */
 final class PanelTooLong implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A panel between joints that is longer than its slab is thick enough for.';
+    }
+
     public static function reason(): string
     {
         return 'A slab shrinks: a long panel cracks by itself, where it likes.';

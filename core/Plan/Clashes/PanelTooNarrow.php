@@ -16,6 +16,11 @@ final class PanelTooNarrow implements Clash
 {
     private const RATIO = 1.5;
 
+    public static function finds(): string
+    {
+        return 'A panel between joints that is much longer than wide, or no rectangle.';
+    }
+
     public static function reason(): string
     {
         return 'A narrow panel cracks across its middle; one that is no rectangle cracks from its inner corner.';

@@ -15,6 +15,11 @@ use Ondergrond\Verdict\Severity;
 /** A base line whose pegs stand beyond a lot line. */
 final class PegsOverLot implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A base line whose pegs stand beyond a lot line.';
+    }
+
     public static function reason(): string
     {
         return 'A peg on another’s ground is pulled out, and the base line with it.';

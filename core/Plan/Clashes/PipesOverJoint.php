@@ -19,6 +19,11 @@ use Ondergrond\Verdict\Severity;
 /** Pipes of a heated floor that cross a control joint without a sleeve. */
 final class PipesOverJoint implements Clash
 {
+    public static function finds(): string
+    {
+        return 'Pipes of a heated floor that cross a control joint without a sleeve.';
+    }
+
     public static function reason(): string
     {
         return 'The slab opens at the joint and works: a pipe that is cast in on both sides is pulled.';

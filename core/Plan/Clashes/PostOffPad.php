@@ -18,6 +18,11 @@ use Ondergrond\Verdict\Severity;
 /** A post that does not stand on the middle of its pad. */
 final class PostOffPad implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A post that does not stand on the middle of its pad.';
+    }
+
     public static function reason(): string
     {
         return 'A load beside the middle tips the pad: within a sixth of its width the whole pad still carries.';

@@ -16,6 +16,11 @@ use Ondergrond\Verdict\Severity;
 /** A recess that comes down to the pipes. */
 final class RecessIntoPipes implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A recess that comes down to the pipes.';
+    }
+
     public static function reason(): string
     {
         return 'Over a recess the pipes lie that much nearer to whoever drills there.';

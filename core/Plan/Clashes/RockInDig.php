@@ -15,6 +15,11 @@ use Ondergrond\Verdict\Severity;
 /** Rock where this design is dug. */
 final class RockInDig implements Clash
 {
+    public static function finds(): string
+    {
+        return 'Rock where this design is dug.';
+    }
+
     public static function reason(): string
     {
         return 'Rock is dug by the hour and by the permit: it is known before the price is.';

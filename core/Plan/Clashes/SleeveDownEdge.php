@@ -21,6 +21,11 @@ final class SleeveDownEdge implements Clash
     /** Of concrete left between hole and edge, m; common practice, no source. */
     private const CLEAR = 0.05;
 
+    public static function finds(): string
+    {
+        return 'A sleeve that goes down through the beam or the stem at the edge.';
+    }
+
     public static function reason(): string
     {
         return 'A hole down through the edge takes the bars that carry the wall, and water finds it.';

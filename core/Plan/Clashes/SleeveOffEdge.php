@@ -17,6 +17,11 @@ use Ondergrond\Verdict\Severity;
 /** A sleeve that is said to lead through the edge and stands inside the building. */
 final class SleeveOffEdge implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A sleeve that is said to lead through the edge and stands inside the building.';
+    }
+
     public static function reason(): string
     {
         return 'A sleeve that is drawn in the wrong place is set in the wrong place.';

@@ -17,6 +17,11 @@ use Ondergrond\Verdict\Severity;
 /** A hole through a beam or footing outside the middle third of its depth. */
 final class SleeveOutOfMiddle implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A hole through a beam or footing outside the middle third of its depth.';
+    }
+
     public static function reason(): string
     {
         return 'The bars lie above and below the middle third; a hole there cuts their cover or themselves.';

@@ -16,6 +16,11 @@ use Ondergrond\Verdict\Severity;
 /** A hole through a beam or footing that is wider than a third of its depth. */
 final class SleeveTooWide implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A hole through a beam or footing that is wider than a third of its depth.';
+    }
+
     public static function reason(): string
     {
         return 'What is left over and under the hole carries the wall: an engineer says with which bars.';

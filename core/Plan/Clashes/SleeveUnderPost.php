@@ -18,6 +18,11 @@ use Ondergrond\Verdict\Severity;
 /** A sleeve within the spread of a post’s load. */
 final class SleeveUnderPost implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A sleeve within the spread of a post’s load.';
+    }
+
     public static function reason(): string
     {
         return 'A post spreads its load at 45° through the concrete: a hole there lets it punch through.';

@@ -18,6 +18,11 @@ use Ondergrond\Verdict\Severity;
 /** A pipe through the sheet under the slab without a boot. */
 final class SleeveWithoutBoot implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A pipe through the sheet under the slab without a boot.';
+    }
+
     public static function reason(): string
     {
         return 'A hole in the sheet round a pipe lets in as much damp and soil gas as metres of open seam.';

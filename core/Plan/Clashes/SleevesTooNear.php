@@ -18,6 +18,11 @@ use Ondergrond\Verdict\Severity;
 /** Two sleeves through the edge nearer to each other than three of their diameters. */
 final class SleevesTooNear implements Clash
 {
+    public static function finds(): string
+    {
+        return 'Two sleeves through the edge nearer to each other than three of their diameters.';
+    }
+
     public static function reason(): string
     {
         return 'Concrete between two holes has to carry what the holes do not.';

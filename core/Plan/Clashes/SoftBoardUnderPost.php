@@ -20,6 +20,11 @@ final class SoftBoardUnderPost implements Clash
     /** kPa. */
     private const HARD = 276.0;
 
+    public static function finds(): string
+    {
+        return 'A post on board that is too soft for a bearing.';
+    }
+
     public static function reason(): string
     {
         return 'Soft board under a post creeps: the slab settles there, and cracks round it.';

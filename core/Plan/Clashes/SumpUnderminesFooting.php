@@ -15,6 +15,11 @@ use Ondergrond\Verdict\Severity;
 /** A sump beside the footing and deeper than the 45° line from it. */
 final class SumpUnderminesFooting implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A sump beside the footing and deeper than the 45° line from it.';
+    }
+
     public static function reason(): string
     {
         return 'A shaft beside a footing takes away the ground that carries it.';

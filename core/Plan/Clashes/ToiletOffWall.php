@@ -16,6 +16,11 @@ use Ondergrond\Verdict\Severity;
 /** A toilet’s bend that its pan does not fit. */
 final class ToiletOffWall implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A toilet’s bend that its pan does not fit.';
+    }
+
     public static function reason(): string
     {
         return 'A pan stands off its wall, or does not go on, by as much as the bend is off.';

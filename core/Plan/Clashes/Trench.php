@@ -18,6 +18,11 @@ final class Trench implements Clash
     /** Where nobody stands in it, m. */
     private const SHALLOW = 0.5;
 
+    public static function finds(): string
+    {
+        return 'How deep people stand in the dig.';
+    }
+
     public static function reason(): string
     {
         return 'Trenches fall in without warning, and earth does not let go.';

@@ -15,6 +15,11 @@ use Ondergrond\Verdict\Severity;
 /** Water where this design is dug. */
 final class WaterInDig implements Clash
 {
+    public static function finds(): string
+    {
+        return 'Water where this design is dug.';
+    }
+
     public static function reason(): string
     {
         return 'A dig with water in it undermines itself, and concrete is not poured into water.';

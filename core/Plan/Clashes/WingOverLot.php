@@ -15,6 +15,11 @@ use Ondergrond\Verdict\Severity;
 /** A frost wing that reaches over a lot line. */
 final class WingOverLot implements Clash
 {
+    public static function finds(): string
+    {
+        return 'A frost wing that reaches over a lot line.';
+    }
+
     public static function reason(): string
     {
         return 'Next door somebody may dig it up, and the frost comes in.';

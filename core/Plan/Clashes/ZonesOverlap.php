@@ -14,6 +14,11 @@ use Ondergrond\Verdict\Severity;
 /** Two heated zones that lie over each other. */
 final class ZonesOverlap implements Clash
 {
+    public static function finds(): string
+    {
+        return 'Two heated zones that lie over each other.';
+    }
+
     public static function reason(): string
     {
         return 'Pipes of two loops in one place are paid twice and laid once.';
