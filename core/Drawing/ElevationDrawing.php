@@ -21,6 +21,9 @@ final readonly class ElevationDrawing
     /** For levels at the right, names at the left and below, mm of paper. */
     private const MARGIN = 30.0;
 
+    /** Lines that stand closer are not drawn, mm of paper. */
+    private const APART = 2.0;
+
     /** Lines of writing, mm of paper. */
     private const LINE = 4.6;
 
@@ -60,10 +63,26 @@ final readonly class ElevationDrawing
             $drawn[] = new Area('footing', self::box(-0.1, $of->foot, $w + 0.1, $of->footing), Hatch::Concrete, 'Footing', stands: true);
         }
         if ($of->courses !== []) {
-            $drawn[] = new Strokes(Role::Hatch, 'courses', array_map(static fn (float $y): array => [[0.0, $y], [$w, $y]], $of->courses));
+            $drawn[] = new Strokes(Role::Hatch, 'courses', [
+                ...array_map(static fn (float $y): array => [[0.0, $y], [$w, $y]], $of->courses), ...$this->ends(),
+            ]);
         }
 
         return $drawn;
+    }
+
+    /** @return list<list<array{float, float}>> of forms or blocks, every second course half a length on; none where they would run together */
+    private function ends(): array
+    {
+        [$of, $ends] = [$this->of, []];
+        foreach ($of->unit < self::APART * $this->mm ? [] : $of->courses as $i => $y) {
+            $to = $of->courses[$i + 1] ?? $of->top;
+            for ($x = $i % 2 === 0 ? $of->unit : $of->unit / 2; $x < $of->length - 1e-6; $x += $of->unit) {
+                $ends[] = [[$x, $y], [$x, $to]];
+            }
+        }
+
+        return $ends;
     }
 
     /** @return list<Item> */

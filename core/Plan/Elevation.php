@@ -23,6 +23,11 @@ final readonly class Elevation
     /** Courses of blocks; common practice, no source (8 in with their joint). */
     private const BLOCK = 0.2032;
 
+    private const BLOCK_LONG = 0.4064;
+
+    /** Forms of foam; common practice, no source (4 ft). */
+    private const FORM_LONG = 1.2192;
+
     /**
      * @param  string  $wall  `A–B`
      * @param  string  $left  the corner at the left
@@ -36,7 +41,8 @@ final readonly class Elevation
      * @param  float|null  $membrane  top of the coat; null without one
      * @param  float|null  $board  foot of the board outside; null without one
      * @param  array{float, float}|null  $cover  foot and top of what covers the board; null without one
-     * @param  list<float>  $courses  heights of the joints between courses of forms or blocks
+     * @param  list<float>  $courses  heights of the joints between courses of forms or blocks, the lowest course's foot first
+     * @param  float  $unit  length of a form or a block; 0 without courses
      * @param  list<array{name: string, from: float, to: float, sill: float, head: float}>  $openings
      * @param  list<Passage>  $passages
      * @param  float  $thick  of the concrete
@@ -57,6 +63,7 @@ final readonly class Elevation
         public ?float $board,
         public ?array $cover,
         public array $courses,
+        public float $unit,
         public array $openings,
         public array $passages,
         public float $thick,
@@ -114,7 +121,7 @@ final readonly class Elevation
             $design->stem->present() ? $at->stemFoot - $wall->step : null, $at->top, $at->floor, $at->slab,
             $design->membrane->present() ? $at->membraneTop : null, $design->edgeOutside->layer->present() ? $at->boardFoot : null,
             $design->cover->layer->present() ? [$at->grade - $design->cover->depthBelowGrade, min($at->top, $coverTop)] : null,
-            self::courses($design, $at, $wall->step), $openings, $passages, $thick,
+            ...self::courses($design, $at, $wall->step), ...[$openings, $passages, $thick],
         );
     }
 
@@ -126,19 +133,20 @@ final readonly class Elevation
         return $dx * $ny - $dy * $nx < 0.0;
     }
 
-    /** @return list<float> */
+    /** @return array{list<float>, float} */
     private static function courses(Design $design, Layout $at, float $step): array
     {
-        [$from, $high] = match (true) {
-            $design->form->present() => [$at->formFoot, $design->form->course],
-            $design->stem->present() && str_contains($design->stem->layer->material->slug, 'block') => [$at->stemFoot - $step, self::BLOCK],
-            default => [0.0, 0.0],
+        [$from, $high, $long] = match (true) {
+            $design->form->present() => [$at->formFoot, $design->form->course, self::FORM_LONG],
+            $design->stem->present() && str_contains($design->stem->layer->material->slug,
+                'block') => [$at->stemFoot - $step, self::BLOCK, self::BLOCK_LONG],
+            default => [0.0, 0.0, 0.0],
         };
         $courses = [];
-        for ($y = $from + $high; $high > 0.0 && $y < $at->top - 1e-6; $y += $high) {
+        for ($y = $from; $high > 0.0 && $y < $at->top - 1e-6; $y += $high) {
             $courses[] = $y;
         }
 
-        return $courses;
+        return [$courses, $courses === [] ? 0.0 : $long];
     }
 }

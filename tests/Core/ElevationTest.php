@@ -70,7 +70,7 @@ final class ElevationTest extends TestCase
         );
         if ($design->form->present()) {
             foreach ($walls['A']->courses as $i => $y) {
-                self::assertEqualsWithDelta($at->formFoot + ($i + 1) * $design->form->course, $y, 1e-9);
+                self::assertEqualsWithDelta($at->formFoot + $i * $design->form->course, $y, 1e-9);
             }
         }
         // Now half an hour; later an hour of setting up, 1.5 h a metre of concrete, 0.75 of sealing, 0.5 of the coat.
