@@ -324,6 +324,9 @@ final class ClashesTest extends TestCase
         $l = Panels::of(self::l()->outline, [$joint(7.0, 0.0, 7.0, 5.0)]);
         self::assertSame(['9.00×7.00', '5.00×5.00'], $sizes($l));
         self::assertFalse(Panels::of(self::l()->outline, [])?->all[0]->isWhole(), 'an L is no rectangle');
+        $askew = new Items([self::ID => $joint(4.0, 0.0, 6.0, 8.0)]);
+        $said = self::review($plan, self::design('thickened-edge-slab'), $askew)['plan']['panel-too-long'] ?? null;
+        self::assertSame(Severity::NotChecked, $said?->severity, 'and that is said');
         $beside = Panels::of($plan->outline, ['a' => $joint(4.0, 0.0, 4.0, 8.0)])?->beside('a') ?? [];
         self::assertEqualsWithDelta([2.0, 8 / 6], array_map(static fn ($panel): float => $panel->ratio(), $beside), 1e-9);
         self::assertSame([], Panels::of($plan->outline, [])?->beside('a'));

@@ -34,6 +34,11 @@ final class PanelTooLong implements Clash
 
     public static function in(Around $in): iterable
     {
+        if ($in->design->slab->present() && $in->panels === null) {
+            yield 'plan' => new Found(Severity::NotChecked, Said::of(
+                'walls or joints stand otherwise than square: the panels between joints are not judged',
+            ));
+        }
         $thick = $in->design->slab->layer->thickness;
         $limit = Panels::longest($thick);
         $isBad = static fn (Panel $p): bool => $p->long > $limit + 0.05;
