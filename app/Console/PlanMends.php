@@ -82,18 +82,14 @@ final class PlanMends
     /** @return array{Plan, Items} */
     private static function done(Mend $mend, Plan $plan, Items $layout): array
     {
-        [$own, $there] = [$plan->items->all, $layout->all];
-        foreach ($mend->items as $id => $item) {
-            $isNew = str_starts_with($id, Mend::NEW);
-            $key = $isNew ? (string) Str::ulid() : $id;
-            if ($isNew ? $item !== null && $item::belongs() === Belongs::Building : isset($own[$id])) {
-                $own[$key] = $item;
-            } else {
-                $there[$key] = $item;
+        $done = static function (array $items, Belongs $whose) use ($mend): Items {
+            foreach ($mend->among($items, $whose) as $id => $item) {
+                $items[isset($items[$id]) ? $id : (string) Str::ulid()] = $item;
             }
-        }
-        $kept = static fn (array $items): Items => new Items(array_filter($items, static fn (?Item $i): bool => $i !== null));
 
-        return [$plan->with(['items' => $kept($own)]), $kept($there)];
+            return new Items(array_filter($items, static fn (?Item $i): bool => $i !== null));
+        };
+
+        return [$plan->with(['items' => $done($plan->items->all, Belongs::Building)]), $done($layout->all, Belongs::Design)];
     }
 }

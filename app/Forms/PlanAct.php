@@ -151,12 +151,11 @@ final readonly class PlanAct
         } elseif ($this->of === 'remove') {
             unset($items[$this->what]);
         }
-        foreach ($this->mend->items ?? [] as $id => $item) {
+        foreach ($this->mend?->among($items, $whose) ?? [] as $id => $item) {
             if ($item === null) {
                 unset($items[$id]);
-            } elseif (isset($items[$id]) || (str_starts_with($id, Mend::NEW) && $item::belongs() === $whose)) {
-                $key = isset($items[$id]) ? $id : (string) Str::ulid();
-                $items = [...$items, ...PlanCodec::items(new Items([$key => $item]))];
+            } else {
+                $items = [...$items, ...PlanCodec::items(new Items([isset($items[$id]) ? $id : (string) Str::ulid() => $item]))];
             }
         }
 

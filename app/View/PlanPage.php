@@ -257,7 +257,7 @@ final readonly class PlanPage
         $panels = $this->panels?->beside((string) array_search($item, $this->items, true)) ?? [];
         $ratios = array_unique(array_map(static fn (Panel $p): string => sprintf('%.1f', $p->ratio()), $panels));
 
-        return $ratios === [] ? $about : "{$about}, panels beside it ".implode(' and ', $ratios).' to 1';
+        return $ratios === [] ? $about : "{$about}, panels ".implode(' and ', $ratios).' to 1';
     }
 
     /** @return list<Remark> gravest first */

@@ -98,11 +98,11 @@ final readonly class Around
         return $this->plan->outline->nearest($x, $y);
     }
 
-    /** Whether something stands in a piece of wall that is an opening: `opening`, and where along the wall. */
-    public function openingAt(WallLine $wall, float $along, float $clear = 0.0): ?Opening
+    /** The opening of a wall that lies so far along it, m; null where it is whole. */
+    public function openingAt(WallLine $wall, float $along): ?Opening
     {
         foreach ($this->plan->openings as $opening) {
-            if ($opening->wall === $wall->from && $along > $opening->from - $clear && $along < $opening->from + $opening->width + $clear) {
+            if ($opening->wall === $wall->from && $along > $opening->from && $along < $opening->from + $opening->width) {
                 return $opening;
             }
         }

@@ -21,6 +21,18 @@ final readonly class Mend
         public array $items,
     ) {}
 
+    /**
+     * What of it is about the items of a building, or of its design.
+     *
+     * @param  array<string, mixed>  $there  those that stand there already, by id
+     * @return array<string, Item|null>
+     */
+    public function among(array $there, Belongs $whose): array
+    {
+        return array_filter($this->items, static fn (?Item $item, string $id): bool => isset($there[$id])
+            || (str_starts_with($id, self::NEW) && $item !== null && $item::belongs() === $whose), ARRAY_FILTER_USE_BOTH);
+    }
+
     /** Items with it done. */
     public function on(Items $items): Items
     {

@@ -57,7 +57,7 @@ final readonly class QuantityFormatter
     public function rod(float $m): string
     {
         return $this->system === UnitSystem::InchPound
-            ? $this->decimal($m / Unit::FOOT, 2, false)."\u{a0}ft ({$this->taped($m)})" : $this->taped($m);
+            ? $this->decimal($m / Unit::FOOT, 2, false)."\u{a0}ft ({$this->taped($m)})" : $this->decimal($m, 3, false)."\u{a0}m";
     }
 
     /** The value without its unit. */

@@ -128,6 +128,8 @@ final class ClashesTest extends TestCase
         // 101.6 mm less 40 of cover and two bars of 12: 37.6 mm over them; cut 26 mm deep it wants 51.
         $barred = static fn (float $cover): Design => $slab->with(['steel' => new Steel(0.012, 0.4, $cover)]);
         yield 'a saw in the bars' => $case('cut-into-bars', $one($joint(5.0, 0.026)), $one($sleeve(3.0, 3.0)), $barred(0.04));
+        // Bolts of 1 to 9 m: the second stands at 1.25 + 7.5/7 = 2.3214 m.
+        yield 'a joint at a bolt' => $case('cut-into-bolt', $one($bolts(), $joint(2.36)), $one($bolts(), $joint(2.38)));
         yield 'a shallow cut' => $case('cut-too-shallow', $one($joint(5.0, 0.012)), $one($joint(5.0)));
         yield 'a cut through a plate' => $case(
             'cut-into-post', $one($joint(3.05), new Post($at(Post::class))), $one($joint(3.2), new Post($at(Post::class))),

@@ -43,7 +43,7 @@ final class SleeveDownEdge implements Clash
             $short = $in->edgeWidth() + $sleeve->diameter / 2 - $edge;
             if ($sleeve->passes === Passes::Floor && $edge > 0.0 && $short > 1e-6) {
                 yield "item:{$id}" => new Found(Severity::Fix, Said::of(
-                    'goes down through the edge: it stands %s in from the outer face, where the concrete is %s wide', Measure::size($edge),
+                    'goes down through the edge: its middle is %s from the outer face, where the concrete is %s wide', Measure::size($edge),
                     Measure::size($in->edgeWidth()),
                 ), self::further($id, $sleeve, $in));
             }
@@ -64,7 +64,7 @@ final class SleeveDownEdge implements Clash
         }
 
         return $in->inFromEdge($x, $y) < $needs + 1e-6 ? null : new Mend(
-            Said::of('Move it %s further in', Measure::size(hypot($x - $sleeve->at->x, $y - $sleeve->at->y))),
+            Said::of('Move it %s off the edge', Measure::size(hypot($x - $sleeve->at->x, $y - $sleeve->at->y))),
             [$id => $sleeve->but(at: $sleeve->at->but(x: round($x, 4), y: round($y, 4)))],
         );
     }

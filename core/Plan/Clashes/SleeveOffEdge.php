@@ -38,7 +38,7 @@ final class SleeveOffEdge implements Clash
             $edge = $in->inFromEdge($sleeve->at->x, $sleeve->at->y);
             if ($sleeve->passes === Passes::Edge && $edge > $in->edgeWidth() + 0.05) {
                 yield "item:{$id}" => new Found(Severity::Fix, Said::of(
-                    'leads through edge or wall, and stands %s in from the outer face, where the concrete is %s wide', Measure::size($edge),
+                    'leads through edge or wall, and its middle is %s from the outer face, where the concrete is %s wide', Measure::size($edge),
                     Measure::size($in->edgeWidth()),
                 ), new Mend(Said::of('Let it go down through the slab'), [$id => $sleeve->but(passes: Passes::Floor)]));
             }

@@ -100,7 +100,7 @@ final readonly class Bolts implements Item
         $edge = min(array_map(static fn (array $p): float => $in->inFromEdge($p[0], $p[1]), $this->places()));
         if ($edge < self::COVER - 1e-9) {
             $remarks[] = new Remark('cover', Severity::Fix, Said::of(
-                'stand %s in from the face of the concrete, where %s cover a bolt', Measure::size($edge), Measure::size(self::COVER),
+                'stand %s from the face of the concrete, where %s cover a bolt', Measure::size($edge), Measure::size(self::COVER),
             ));
         }
 

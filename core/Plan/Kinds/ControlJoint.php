@@ -75,7 +75,7 @@ final readonly class ControlJoint implements Item
     public function about(): Said
     {
         return Said::of(
-            '%s long, cut %s deep 4 to 12 h after finishing', Measure::of($this->length(), Quantity::Length), Measure::size($this->depth),
+            '%s long, cut 4 to 12 h after finishing', Measure::of($this->length(), Quantity::Length),
         );
     }
 

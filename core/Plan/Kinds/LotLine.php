@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\Plan\Kinds;
 
-use Ondergrond\Plan\Around;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Lines;
 use Ondergrond\Plan\Mark;
@@ -18,7 +17,7 @@ use Ondergrond\Units\Quantity;
 /** The line of the lot, or of a set-back, that nothing may reach over. */
 final readonly class LotLine implements Item
 {
-    use Run;
+    use Given;
 
     /**
      * @param  float  $toX  of the other end, m
@@ -47,16 +46,6 @@ final readonly class LotLine implements Item
         return new Placing(tolerance: 0.05, trade: Trade::Installer);
     }
 
-    public static function isSet(): bool
-    {
-        return false;
-    }
-
-    public static function mayLeave(): bool
-    {
-        return true;
-    }
-
     public function marks(): array
     {
         return [Mark::along(Sign::Boundary, $this->at->x, $this->at->y, $this->toX, $this->toY)];
@@ -71,10 +60,5 @@ final readonly class LotLine implements Item
         }
 
         return $least;
-    }
-
-    public function remarks(Around $in): array
-    {
-        return [];
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ondergrond\Plan\Kinds;
 
-use Ondergrond\Plan\Around;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Mark;
 use Ondergrond\Plan\Placing;
@@ -16,7 +15,7 @@ use Ondergrond\Units\Quantity;
 /** Any other line that is worth a name. */
 final readonly class NamedLine implements Item
 {
-    use Run;
+    use Given;
 
     /**
      * @param  float  $toX  of the other end, m
@@ -45,23 +44,8 @@ final readonly class NamedLine implements Item
         return new Placing(tolerance: 0.05, trade: Trade::Installer);
     }
 
-    public static function isSet(): bool
-    {
-        return false;
-    }
-
-    public static function mayLeave(): bool
-    {
-        return true;
-    }
-
     public function marks(): array
     {
         return [Mark::along(Sign::Line, $this->at->x, $this->at->y, $this->toX, $this->toY)];
-    }
-
-    public function remarks(Around $in): array
-    {
-        return [];
     }
 }

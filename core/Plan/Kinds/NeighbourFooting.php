@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ondergrond\Plan\Kinds;
 
 use Ondergrond\Design\Design;
-use Ondergrond\Plan\Around;
 use Ondergrond\Plan\Item;
 use Ondergrond\Plan\Mark;
 use Ondergrond\Plan\Placing;
@@ -17,7 +16,7 @@ use Ondergrond\Units\Quantity;
 /** The near edge of a footing that stands there already; its level is the footing's underside. */
 final readonly class NeighbourFooting implements Item
 {
-    use Run;
+    use Given;
 
     /**
      * @param  float  $toX  of the other end, m
@@ -46,24 +45,9 @@ final readonly class NeighbourFooting implements Item
         return new Placing(tolerance: 0.05, trade: Trade::Installer);
     }
 
-    public static function isSet(): bool
-    {
-        return false;
-    }
-
-    public static function mayLeave(): bool
-    {
-        return true;
-    }
-
     public function marks(): array
     {
         return [Mark::along(Sign::Heavy, $this->at->x, $this->at->y, $this->toX, $this->toY)];
-    }
-
-    public function remarks(Around $in): array
-    {
-        return [];
     }
 
     public static function from(Design $design): array
