@@ -39,9 +39,8 @@ final class CutIntoBolt implements Clash
                 foreach ($bolts->places() as $place) {
                     $off = Lines::away($place, [$joint->at->x, $joint->at->y], [$joint->toX, $joint->toY]);
                     if ($off < 4 * $bolts->diameter - 1e-6) {
-                        yield "item:{$id}" => new Found(Severity::Fix, Said::of(
-                            'one of them stands %s from '.$in->name($joint).': move the joint aside, or the plate’s end', Measure::size($off),
-                        ));
+                        $said = 'one of them stands %s from '.$in->name($joint).': move the joint aside, or the plate’s end';
+                        yield "item:{$id}" => new Found(Severity::Fix, Said::of($said, Measure::size($off)));
 
                         continue 3;
                     }
